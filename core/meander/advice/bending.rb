@@ -1,0 +1,25 @@
+# frozen_string_literal: true
+
+module Meander
+  module Advice
+    # What bending the straight strip round the wrist does to tight coils. Wire cannot be compressed: the coils inside
+    # the curve stay as close as they are, so the weave covers more of the base wires and opens outside by R_o/R_i - 1.
+    module Bending
+      def self.call(plan)
+        fit = plan.fit
+        centre_line = fit.strip_mm + fit.opening_mm
+        radius = centre_line / (2 * Math::PI)
+        reach = (plan.layout.frame.thickness_mm - plan.layout.frame.wire_mm) / 2
+        return if radius <= reach * 2
+
+        opens = ((radius + reach) / (radius - reach)) - 1
+        grows = fit.woven_mm * reach / (radius - reach)
+        Item.new(id: "coils-open-when-bent", severity: "note", place: "/sections/0",
+                 title: "Bent to the wrist, tight coils open by #{Units::Text.percent(opens)} on the outside",
+                 why: "They cannot close up inside the curve, so the weave runs up to #{Units::Text.length(grows)} further along the base wires.",
+                 remedy: "Coil a little looser, or leave #{Units::Text.length(grows / 2)} more bare at each end for it.",
+                 figures: { radius_mm: radius, opens:, grows_mm: grows })
+      end
+    end
+  end
+end

@@ -1,0 +1,50 @@
+# frozen_string_literal: true
+
+module Meander
+  module Advice
+    # Pins that contradict each other, with what letting go of each would give.
+    module PinConflicts
+      NAMES = { "wrist" => "the wrist", "repeats" => "the repeats", "woven" => "the woven length", "weaving_wire" => "the weaving wire" }.freeze
+
+      def self.call(plan)
+        pins = Planner::PlanPiece.pins(plan.piece)
+        plan.fit.conflicts.map do |conflict|
+          freed = conflict[:pins].filter_map { |pin| free(plan.layout, pins, pin) }
+          Item.new(id: "pins-conflict", severity: "stop", place: "/pins", title: title(conflict[:pins]),
+                   why: "#{conflict[:reason]}.", remedy: remedy(freed), figures: { pins: conflict[:pins], frees: freed })
+        end
+      end
+
+      def self.title(pins)
+        names = Units::Text.list(pins.map { |pin| NAMES.fetch(pin) })
+        pins.size == 1 ? "#{names.capitalize} cannot be met" : "#{names.capitalize} contradict each other"
+      end
+
+      # What a pin would become if it were let go and the others kept; nil where that alone solves nothing.
+      def self.free(layout, pins, pin)
+        rest = pins.reject { |other, _| other == pin }
+        return if rest.empty?
+
+        fit = Planner::SolveFit.call(layout, rest)
+        { pin:, words: words(pin, fit, layout) } if fit.conflicts.empty?
+      end
+
+      def self.words(pin, fit, layout)
+        case pin
+        when "wrist" then "a wrist of #{Units::Text.length(fit.wrist_mm)}"
+        when "repeats" then Units::Text.count(fit.repeats, "repeat")
+        when "woven" then "#{Units::Text.length(fit.woven_mm)} woven"
+        else "#{Units::Text.length(Planner::WeavingAccount.new(layout, fit.repeats).total_mm)} of weaving wire"
+        end
+      end
+
+      def self.remedy(freed)
+        return "Change one of the values, or the pattern, bare ends and opening." if freed.empty?
+
+        choices = freed.map { |free| "let go of #{NAMES.fetch(free[:pin])} (it becomes #{free[:words]})" }
+        "#{Units::Text.list(choices, "or").then { |text| text[0].upcase + text[1..] }}."
+      end
+      private_class_method :title, :free, :words, :remedy
+    end
+  end
+end

@@ -1,0 +1,63 @@
+# frozen_string_literal: true
+
+module Meander
+  module Document
+    # One wire of a piece: base or weaving.
+    Wire = Struct.new(:id, :role, :size, :metal, :temper, keyword_init: true) do
+      def mm = size.mm
+      def base? = role == "base"
+      def material = Materials::Metal.fetch(metal)
+
+      # "0.81 mm copper"
+      def words = "#{Units::Text.wire(mm)} #{material.name}"
+    end
+
+    # A piece as it was read and checked: the values the planner asks for, and the plain document they came from.
+    # Lengths in mm.
+    class Piece
+      attr_reader :document
+
+      # document: plain nested hashes with symbol keys and Units::Size for sizes, as PieceReader makes them.
+      def initialize(document)
+        @document = document.freeze
+        @wires = document[:wires].to_h { |fields| [fields[:id], Wire.new(**fields.slice(:id, :role, :size, :metal, :temper)).freeze] }.freeze
+        freeze
+      end
+
+      def name = document[:name]
+      def body = document[:body]
+      def cuff? = body[:kind] == "cuff"
+      def ease_mm = body[:ease].mm
+      def wires = @wires.values
+      def wire(id) = @wires.fetch(id)
+      def section = document[:sections].first
+      def pattern = section[:pattern]
+      def bare_mm = section[:bare].mm
+      def base_wires = section[:base].map { |id| wire(id) }
+      def weaving_wire = wire(section[:weaving])
+      def ending(side) = document[:endings].find { |ending| ending[:side] == side }
+      def allowance_mm(key) = document[:allowances][key].mm
+      def margin = document[:allowances][:margin]
+
+      # The value a quantity is pinned at (mm or a count), nil where it is free.
+      def pinned(quantity)
+        pin = document[:pins].find { |candidate| candidate[:quantity] == quantity }
+        pin && (pin[:count] || pin[:length].mm)
+      end
+
+      # The document as plain JSON values, every size as { typed:, mm: }.
+      def to_h = plain(document)
+
+      private
+
+      def plain(value)
+        case value
+        when Hash then value.transform_values { |inner| plain(inner) }
+        when Array then value.map { |inner| plain(inner) }
+        when Units::Size then value.to_h
+        else value
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,97 @@
+# frozen_string_literal: true
+
+module Meander
+  module Document
+    # Checks what the parts of a document say about each other: ids that are unique and known, wires used in their role,
+    # one ending a side of a kind the body can wear, each quantity pinned once.
+    class References
+      ENDINGS_OF = { "cuff" => { "start" => %w[plain], "end" => %w[plain] },
+                     "bracelet" => { "start" => %w[loop hook], "end" => %w[hook loop] } }.freeze
+
+      def self.call(document, reading) = new(document, reading).call
+
+      def initialize(document, reading)
+        @document = document
+        @reading = reading
+        @roles = document[:wires].to_h { |wire| [wire[:id], wire[:role]] }
+      end
+
+      def call
+        %i[wires sections endings pins].each { |key| unique_ids(key) }
+        wire_roles
+        ending_sides
+        ending_wires
+        pinned_once
+      end
+
+      private
+
+      def unique_ids(key)
+        repeated(@document[key].map { |item| item[:id] }) do |id, i|
+          @reading.fault("/#{key}/#{i}/id", "duplicate", id, message: "the id #{id} is used twice in #{key}", accepted: "an id of its own")
+        end
+      end
+
+      def repeated(values)
+        values.each_with_index { |value, i| yield value, i if values.index(value) < i }
+      end
+
+      def wire_roles
+        section = @document[:sections].first
+        section[:base].each_with_index { |id, i| used_as(id, "base", "/sections/0/base/#{i}") }
+        repeated(section[:base]) do |id, i|
+          @reading.fault("/sections/0/base/#{i}", "duplicate", id, message: "base wire #{id} is laid twice", accepted: "each base wire once")
+        end
+        used_as(section[:weaving], "weaving", "/sections/0/weaving")
+      end
+
+      def used_as(id, role, path)
+        return if @roles[id] == role
+
+        known = @roles.select { |_, other| other == role }.keys
+        @reading.fault(path, "reference", id, message: "#{id} is not a #{role} wire of this piece", accepted: known.join(", "))
+      end
+
+      def ending_sides
+        allowed = ENDINGS_OF.fetch(@document[:body][:kind])
+        sides = @document[:endings].map { |ending| ending[:side] }
+        repeated(sides) do |side, i|
+          @reading.fault("/endings/#{i}/side", "duplicate", side, message: "two endings stand at the #{side}", accepted: "one at the start, one at the end")
+        end
+        @document[:endings].each_with_index { |ending, i| ending_kind(ending, i, allowed.fetch(ending[:side])) }
+        hook_meets_loop if @document[:body][:kind] == "bracelet"
+      end
+
+      def ending_kind(ending, index, kinds)
+        return if kinds.include?(ending[:kind])
+
+        @reading.fault("/endings/#{index}/kind", "ending", ending[:kind],
+                       message: "a #{@document[:body][:kind]} does not close with a #{ending[:kind]} end", accepted: kinds.join(", "))
+      end
+
+      def hook_meets_loop
+        kinds = @document[:endings].map { |ending| ending[:kind] }
+        return if kinds.uniq.size == 2
+
+        @reading.fault("/endings/1/kind", "ending", kinds.last, message: "two endings of one kind do not close", accepted: "a hook and a loop")
+      end
+
+      def ending_wires
+        base = @document[:sections].first[:base]
+        @document[:endings].each_with_index do |ending, i|
+          next if ending[:wires].sort == base.sort
+
+          @reading.fault("/endings/#{i}/wires", "reference", ending[:wires].join(", "),
+                         message: "an ending takes every base wire of its section once, the one that forms it first",
+                         accepted: base.join(", "))
+        end
+      end
+
+      def pinned_once
+        repeated(@document[:pins].map { |pin| pin[:quantity] }) do |quantity, i|
+          @reading.fault("/pins/#{i}/quantity", "duplicate", quantity, message: "#{quantity} is pinned twice", accepted: "each quantity once")
+        end
+      end
+    end
+  end
+end

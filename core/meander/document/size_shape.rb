@@ -1,0 +1,95 @@
+# frozen_string_literal: true
+
+module Meander
+  module Document
+    module Shape
+      # A length as typed: `{ "typed": "20 awg", "mm": 0.8128 }`. mm may be left out on the way in; where it is given it
+      # must agree with the words. Outside `accept` it is a fault; inside, but off its plausible range by a factor of ten
+      # or 25.4, it is questioned with the likely value, and never corrected.
+      class Size
+        # Words and number may differ by this share before they contradict each other.
+        AGREEMENT = 0.005
+# How a slip of a decimal place or of the unit multiplies a value.
+        SLIPS = [10, 0.1, 25.4, 1 / 25.4].freeze
+
+        # what: the field in the maker's words; accept, plausible: ranges in mm.
+        def initialize(what, accept:, plausible:)
+          @what = what
+          @accept = accept
+          @plausible = plausible
+          freeze
+        end
+
+        def read(value, path, reading)
+          typed = typed_text(value)
+          return reading.fault(path, "size", value, message: "#{@what} must be given as typed words", accepted: accepted) unless typed
+
+          mm = Units::LengthText.mm(typed)
+          return unreadable(typed, path, reading) unless mm
+          return contradiction(value, mm, path, reading) unless agrees?(value["mm"], mm)
+          return out_of_range(mm, typed, path, reading) unless @accept.cover?(mm)
+
+          ask(mm, typed, path, reading)
+          Units::Size.new(mm, typed.strip)
+        end
+
+        def schema
+          { type: "object", description: "#{@what}; #{accepted}", required: %w[typed], additionalProperties: false,
+            properties: { typed: { type: "string", maxLength: 40 },
+                          mm: { type: "number", minimum: @accept.min, maximum: @accept.max } } }
+        end
+
+        # Sizes this may have been meant to be, as texts; empty when the value is plausible or nothing near is.
+        def likely(mm)
+          return [] if @plausible.cover?(mm) || mm.zero?
+
+          SLIPS.map { |factor| mm * factor }.select { |other| @plausible.cover?(other) }
+               .map { |other| "#{Units::Text.number(other, 3)} mm" }
+        end
+
+        private
+
+        def typed_text(value)
+          value["typed"] if value.is_a?(Hash) && (value.keys - %w[mm typed]).empty? && value["typed"].is_a?(String) &&
+                            value["typed"].valid_encoding? && value["typed"].length <= 40
+        end
+
+        def accepted = "#{Units::LengthText::ACCEPTED}, from #{Units::Text.length(@accept.min)} to #{Units::Text.length(@accept.max)}"
+
+        def agrees?(given, mm)
+          given.nil? || (given.is_a?(Numeric) && given.to_f.finite? && (given - mm).abs <= [mm * AGREEMENT, 0.0006].max)
+        end
+
+        def unreadable(typed, path, reading)
+          number = Units::LengthText.gauge_without_system(typed)
+          return either_gauge(number, typed, path, reading) if number
+
+          shown = typed.strip.empty? ? "nothing" : "“#{Fault.printable(typed)}”"
+          reading.fault(path, "unreadable", typed, message: "#{@what}: #{shown} is not a length", accepted:)
+        end
+
+        def either_gauge(number, typed, path, reading)
+          both = %w[awg swg].filter_map { |system| Units::Gauge.mm(system, number)&.then { |mm| [system, mm] } }
+          words = both.map { |system, mm| "#{number} #{system.upcase} is #{Units::Text.number(mm, 3)} mm" }
+          message = "#{@what}: “#{typed.strip}” may be either gauge: #{Units::Text.list(words)}"
+          reading.fault(path, "either_gauge", typed, message:, accepted:, likely: both.map { |system, _| "#{number} #{system}" })
+        end
+
+        def contradiction(value, mm, path, reading)
+          message = "#{@what}: the words “#{value["typed"]}” say #{Units::Text.number(mm, 4)} mm, the number says #{Fault.printable(value["mm"])}"
+          reading.fault(path, "contradiction", value["mm"], message:, accepted: "mm that agrees with typed, or no mm")
+        end
+
+        def out_of_range(mm, typed, path, reading)
+          message = "#{@what}: #{Fault.printable(typed)} is outside what can be planned"
+          reading.fault(path, "range", typed, message:, accepted:, likely: likely(mm))
+        end
+
+        def ask(mm, typed, path, reading)
+          guesses = likely(mm)
+          reading.question(path, Units::Size.new(mm, typed.strip), @what, guesses) unless guesses.empty?
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,54 @@
+# frozen_string_literal: true
+
+module Meander
+  module Endings
+    # A closing loop: the first wire goes round a mandrel and comes back to bind the neck it shares with the other wire.
+    #
+    # The way is a neck, a tangent up to the circle, the circle the long way round, a tangent back down on the other
+    # side, and wraps down the neck (an open belt round both wires, climbing one wire a turn).
+    class ClosingLoop
+      attr_reader :strands, :reach_mm
+
+      def initialize(fields, seats)
+        @former, @partner = seats
+        @wraps = fields[:wraps]
+        @radius = (fields[:inside].mm + @former.mm) / 2
+        @rise = @radius + @former.mm
+        @strands = { @former.id => Curve::Strand.new([Curve::Flat.new(Curve::Chain.new(bow)), binding]),
+                     @partner.id => stub }.freeze
+        @reach_mm = neck_mm + @rise + (fields[:inside].mm / 2)
+        freeze
+      end
+
+      def words = "closing loop, #{Units::Text.length((2 * @radius) - @former.mm)} inside"
+
+      private
+
+      def neck_mm = @wraps * @former.mm
+      def half_spread = (@partner.x - @former.x).abs / 2
+      def outward = @former.x < @partner.x ? -1.0 : 1.0
+
+      def bow
+        centre = [(@former.x + @partner.x) / 2, neck_mm + @rise]
+        lean = Math.atan(half_spread / @rise) + Math.acos(@radius / Math.hypot(half_spread, @rise))
+        arc = Curve::Arc.new(centre, @radius, (-Math::PI / 2) + (outward * lean), outward * 2 * (Math::PI - lean))
+        up = [@former.x, neck_mm]
+        [Curve::Line.new([@former.x, 0.0], up), Curve::Line.new(up, arc.point(0.0)), arc,
+         Curve::Line.new(arc.point(1.0), [@partner.x, neck_mm])]
+      end
+
+      def binding
+        seats = [@former, @partner].sort_by(&:x)
+        clear = (2 * half_spread) - ((@former.mm + @partner.mm) / 2)
+        frame = Weave::Frame.new(base_mm: seats.map(&:mm), wire_mm: @former.mm, clear_mm: [clear])
+        round = Weave::Pass.all(frame, Weave::Walk.new(outward.negative? ? [2, 0] : [0, 2])).flat_map { |pass| pass.chain.pieces }
+        Curve::Climb.new(Curve::Chain.new(round * @wraps), from: neck_mm, to: 0.0)
+      end
+
+      def stub
+        line = Curve::Line.new([@partner.x, 0.0], [@partner.x, neck_mm])
+        Curve::Strand.new([Curve::Flat.new(Curve::Chain.new([line]))])
+      end
+    end
+  end
+end

@@ -1,0 +1,20 @@
+# frozen_string_literal: true
+
+module Meander
+  module Endings
+    # How the base wires of a piece may end: kind in the document => class.
+    #
+    # Every ending answers `strands` ({ wire id => Curve::Strand }, the way each wire takes beyond its bare end, with y
+    # running outwards from 0), `reach_mm` (how far it adds to the wearing length, to the inside of a loop or hook) and
+    # `words`. What it costs in wire is the length of its strands and nothing else.
+    module Registry
+      KINDS = { "plain" => Plain, "loop" => ClosingLoop, "hook" => Hook }.freeze
+
+      # fields: the ending as read from the document; wires: Wire values in strip order; centres: their x in mm.
+      def self.build(fields, wires:, centres:)
+        seats = wires.zip(centres).to_h { |wire, x| [wire.id, Seat.new(wire.id, wire.mm, x).freeze] }
+        KINDS.fetch(fields[:kind]).new(fields, seats.values_at(*fields[:wires]))
+      end
+    end
+  end
+end

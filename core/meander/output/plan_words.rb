@@ -1,0 +1,40 @@
+# frozen_string_literal: true
+
+module Meander
+  module Output
+    # A plan as lines of text, for the command line.
+    class PlanWords
+      def self.call(plan) = new(plan).call
+
+      def initialize(plan)
+        @plan = plan
+      end
+
+      def call = [@plan.piece.name, fit, *cuts, *weaving, mass, *advice]
+
+      private
+
+      def len(length_mm) = Units::Text.length(length_mm)
+
+      def fit
+        fit = @plan.fit
+        wrist = fit.wrist_mm ? "wrist #{len(fit.wrist_mm)}, ease #{len(fit.ease_mm)}" : "no wrist"
+        "#{Units::Text.count(fit.repeats, "repeat")}: #{len(fit.woven_mm)} woven, #{len(fit.bare_mm)} bare at each end, strip #{len(fit.strip_mm)}; #{wrist}"
+      end
+
+      def cuts
+        @plan.bars.map { |bar| "cut #{bar.cut_mm} mm of #{bar.wire.words} (base), start the weave at #{len(bar.start_mark_mm)}, middle at #{len(bar.middle_mark_mm)}" }
+      end
+
+      def weaving
+        account = @plan.account
+        words = @plan.piece.weaving_wire.words
+        account.lengths.map { |length| "cut #{length.cut_mm.ceil} mm of #{words} (weaving), repeats #{length.first} to #{length.last}" } +
+          ["weaving wire: path #{len(account.path_mm)}, slack #{len(account.slack_mm)}, tails #{len(account.tails_mm)}, waste #{len(account.waste_mm)}, margin #{len(account.margin_mm)}, in all #{len(account.total_mm)}"]
+      end
+
+      def mass = "finished mass #{Units::Text.number(@plan.mass[:finished_g], 2)} g"
+      def advice = @plan.advice.map { |item| "#{item.severity}: #{item.title} [#{item.id}]" }
+    end
+  end
+end

@@ -1,0 +1,122 @@
+# frozen_string_literal: true
+
+require "cgi/escape"
+
+module Meander
+  module Output
+    # A picture as SVG at true size (1 user unit = 1 mm), seen from the front or the back, with a millimetre ruler.
+    #
+    # The work runs to the right (to the left for a left-handed maker); the maker's side is below in front. Turning the
+    # work over swaps near and far and what is behind with what is before.
+    class StripSvg
+      MARGIN_MM = 3.0
+      RULER_MM = 6.0
+
+      # face: "front" or "back"; hand: "right" or "left".
+      def self.call(picture, title:, face: "front", hand: "right") = new(picture, title, face, hand).call
+
+      def initialize(picture, title, face, hand)
+        @picture = picture
+        @title = title
+        @face = face == "back" ? -1 : 1
+        @along = hand == "left" ? -1 : 1
+      end
+
+      def call
+        <<~SVG
+          <?xml version="1.0" encoding="UTF-8"?>
+          <svg xmlns="http://www.w3.org/2000/svg" width="#{n(width)}mm" height="#{n(height)}mm" viewBox="#{n(left)} #{n(top)} #{n(width)} #{n(height)}">
+          <title>#{CGI.escapeHTML(@title)}</title>
+          <defs>
+          #{defs}
+          </defs>
+          <g fill="none" stroke-linejoin="round" stroke-linecap="round">
+          #{[layer(-@face), rods, middle, layer(@face)].flatten.join("\n")}
+          </g>
+          #{ruler}
+          </svg>
+        SVG
+      end
+
+      private
+
+      def ys = @picture.y_range
+      def xs = @picture.x_range
+      def left = (@along.positive? ? ys[0] : -ys[1]) - MARGIN_MM
+      def width = ys[1] - ys[0] + (2 * MARGIN_MM)
+      def low = strand_xs.max
+      def strand_xs = @strand_xs ||= [*xs, *@picture.strands.flat_map { |s| s[:points].map(&:first) }].map { |x| -@face * x }
+      def top = strand_xs.min - MARGIN_MM
+      def height = low - strand_xs.min + (2 * MARGIN_MM) + RULER_MM
+      def n(number) = Units::Text.number(number, 3)
+
+      def defs
+        cells = @picture.cells.each_with_index.flat_map do |cell, i|
+          [1, -1].map { |face| %(<path id="c#{i}#{side(face)}" d="#{cell.strokes(@picture.shapes).select { |s| s.face == face }.map { |s| path(s.points) }.join}"/>) }
+        end
+        (cells + [1, -1].map { |face| %(<g id="weave#{side(face)}">#{uses(face)}</g>) }).join("\n")
+      end
+
+      def side(face) = face.positive? ? "f" : "b"
+
+      def uses(face)
+        @picture.placements.flat_map do |place|
+          (0...place[:count]).map { |i| %(<use href="#c#{place[:cell]}#{side(face)}" x="#{n(@along * (place[:at] + (i * place[:step])))}"/>) }
+        end.join
+      end
+
+      # Points [x, y, z] to the page: y along, x up in front and down at the back.
+      def path(points) = "M#{points.map { |x, y, _| "#{n(@along * y)} #{n(-@face * x)}" }.join("L")}"
+
+      def layer(face)
+        wire = @picture.colours.fetch(@picture.weaving)
+        shaded(wire, @picture.wire_mm) { |_| %(<use href="#weave#{side(face)}"/>) } +
+          @picture.strands.flat_map { |strand| strand_runs(strand) { |z| (z * face).positive? } }
+      end
+
+      def middle = @picture.strands.flat_map { |strand| strand_runs(strand, &:zero?) }
+
+      # The parts of a strand whose height satisfies the block.
+      def strand_runs(strand, &block)
+        runs = strand[:points].each_cons(2).slice_when { |a, b| block.call(mid(a)) != block.call(mid(b)) }
+        runs.select { |run| block.call(mid(run.first)) }.flat_map do |run|
+          data = path([run.first.first, *run.map(&:last)])
+          shaded(@picture.colours.fetch(strand[:wire]), strand[:d]) { |_| %(<path d="#{data}"/>) }
+        end
+      end
+
+      def mid(pair) = (pair[0][2] + pair[1][2]).round(6)
+
+      def rods
+        @picture.rods.flat_map do |rod|
+          data = path([[rod[:x], rod[:from], 0], [rod[:x], rod[:to], 0]])
+          shaded(@picture.colours.fetch(rod[:wire]), rod[:d]) { |_| %(<path stroke-linecap="butt" d="#{data}"/>) }
+        end
+      end
+
+      # The light comes from above on the left.
+      def shaded(colour, diameter)
+        Picture::Colour.strokes(colour).map do |tone, share, offset|
+          shift = -diameter * offset
+          %(<g stroke="#{tone}" stroke-width="#{n(diameter * share)}" transform="translate(#{n(shift)} #{n(shift)})">#{yield tone}</g>)
+        end
+      end
+
+      def ruler
+        base = low + MARGIN_MM
+        from, to = [@along * ys[0], @along * ys[1]].minmax
+        ticks = (from.ceil..to.floor).map { |mm| %(M#{mm} #{n(base)}v#{tick(mm)}) }.join
+        labels = (from.ceil..to.floor).select { |mm| (mm % 10).zero? }.map do |mm|
+          %(<text x="#{mm}" y="#{n(base + 5)}">#{@along * mm}</text>)
+        end
+        %(<path d="#{ticks}" stroke="#333" stroke-width="0.1"/><g font-family="sans-serif" font-size="2.2" text-anchor="middle" fill="#333">#{labels.join}</g>)
+      end
+
+      def tick(millimetre)
+        return 2.6 if (millimetre % 10).zero?
+
+        (millimetre % 5).zero? ? 2 : 1.2
+      end
+    end
+  end
+end

@@ -1,0 +1,45 @@
+# frozen_string_literal: true
+
+module Meander
+  module Planner
+    # One base wire to cut, as a bar: its parts in order from one end and the marks to measure from that end. All in mm.
+    class BaseBar
+      # A part of the bar: kind is tail, start_ending, bare, woven, end_ending or trim.
+      Part = Struct.new(:kind, :mm)
+
+      attr_reader :wire, :parts
+
+      def initialize(layout, fit, wire)
+        @wire = wire
+        @parts = lay_out(layout, fit).map(&:freeze).freeze
+        freeze
+      end
+
+      def total_mm = parts.sum(&:mm)
+
+      # What to measure off and cut: the sum, rounded up to a whole millimetre.
+      def cut_mm = (total_mm - Tolerance::PACKING_MM).ceil
+
+      # Where the weave starts, its middle, and where it ends.
+      def start_mark_mm = parts.take_while { |part| part.kind != "woven" }.sum(&:mm)
+      def middle_mark_mm = start_mark_mm + (part_mm("woven") / 2)
+      def end_mark_mm = start_mark_mm + part_mm("woven")
+
+      # What stays in the finished piece.
+      def kept_mm = total_mm - part_mm("tail") - part_mm("trim")
+
+      private
+
+      def part_mm(kind) = parts.select { |part| part.kind == kind }.sum(&:mm)
+
+      def lay_out(layout, fit)
+        piece = layout.piece
+        [Part.new("tail", piece.allowance_mm(:base_tail)),
+         Part.new("start_ending", layout.endings["start"].strands[wire.id].length),
+         Part.new("bare", fit.bare_mm), Part.new("woven", fit.woven_mm), Part.new("bare", fit.bare_mm),
+         Part.new("end_ending", layout.endings["end"].strands[wire.id].length),
+         Part.new("trim", piece.allowance_mm(:trim))]
+      end
+    end
+  end
+end

@@ -1,0 +1,15 @@
+# frozen_string_literal: true
+
+module Meander
+  module Planner
+    # Grams of the finished piece, wire by wire: what stays of each base wire, and the weaving wire as really used.
+    module Mass
+      def self.call(layout, bars, account)
+        weaving = layout.piece.weaving_wire
+        base_g = bars.sum { |bar| bar.wire.material.mass_g(bar.wire.mm, bar.kept_mm) }
+        weaving_g = weaving.material.mass_g(weaving.mm, account.path_mm + account.slack_mm)
+        { base_g:, weaving_g:, finished_g: base_g + weaving_g }
+      end
+    end
+  end
+end

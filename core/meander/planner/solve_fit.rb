@@ -1,0 +1,125 @@
+# frozen_string_literal: true
+
+module Meander
+  module Planner
+    # Answers what is not pinned of wrist, repeats, woven length and weaving wire.
+    #
+    # One pin decides the number of repeats and the others follow. Where the wrist is pinned beside another, the bare
+    # ends take up the difference first, then the ease. What cannot be taken up is a conflict between the pins.
+    class SolveFit
+      # No piece has more repeats than this.
+      MOST_REPEATS = 2000
+
+      # pins: { "wrist" => mm, "repeats" => count, "woven" => mm, "weaving_wire" => mm }, those that are pinned.
+      def self.call(layout, pins) = new(layout, pins).call
+
+      def initialize(layout, pins)
+        @layout = layout
+        @pins = pins
+        @piece = layout.piece
+        @wearing = Wearing.new(@piece, thickness_mm: layout.frame.thickness_mm)
+        @conflicts = []
+      end
+
+      def call
+        repeats = settle_repeats
+        @pins["wrist"] ? fit_wrist(repeats, @pins["wrist"]) : find_wrist(repeats)
+      end
+
+      private
+
+      def settle_repeats
+        wanted = @pins["repeats"] || woven_repeats || wrist_repeats
+        check_woven(wanted) if @pins["woven"]
+        @pins["weaving_wire"] ? within_wire(wanted) : wanted
+      end
+
+      def nearest(length_mm) = ((length_mm - @layout.edge_mm) / @layout.pattern.advance_mm).round.clamp(1, MOST_REPEATS)
+      def woven_repeats = @pins["woven"]&.then { |mm| nearest(mm) }
+
+      def wrist_repeats
+        @pins["wrist"]&.then { |wrist| nearest(strip_for(wrist) - (2 * @piece.bare_mm) - @layout.reach_mm) }
+      end
+
+      def strip_for(wrist) = @wearing.strip_mm(wrist, @piece.ease_mm)
+
+      # A woven length counts as met when no other number of repeats comes nearer.
+      def check_woven(repeats)
+        off = (@layout.woven_mm(repeats) - @pins["woven"]).abs
+        return if off <= (@layout.pattern.advance_mm / 2) + Tolerance::PACKING_MM
+
+        conflict(@pins.keys & %w[repeats woven],
+                 "#{Units::Text.count(repeats, "repeat")} with the coils at both ends reach " \
+                 "#{Units::Text.length(@layout.woven_mm(repeats))}, not #{Units::Text.length(@pins["woven"])}")
+      end
+
+      # Wire to hand limits what the wrist asks for; it contradicts a number of repeats or a length that needs more.
+      def within_wire(wanted)
+        most = most_repeats(@pins["weaving_wire"])
+        fixed = @pins["repeats"] || @pins["woven"]
+        return [wanted || most, most].min if most >= 1 && !fixed
+
+        planned = fixed ? wanted : 1
+        wire_conflict(planned, fixed ? @pins.keys - ["wrist"] : @pins.keys) if planned > most
+        planned
+      end
+
+      def wire_conflict(repeats, pins)
+        need = WeavingAccount.new(@layout, repeats).total_mm
+        conflict(pins, "#{Units::Text.count(repeats, "repeat")} #{repeats == 1 ? "needs" : "need"} " \
+                       "#{Units::Text.length(need)} of weaving wire, #{Units::Text.length(@pins["weaving_wire"])} to hand")
+      end
+
+      # The most repeats this much weaving wire makes, joins and all.
+      def most_repeats(wire_mm)
+        too_many = (1..MOST_REPEATS).bsearch { |repeats| WeavingAccount.new(@layout, repeats).total_mm > wire_mm }
+        (too_many || (MOST_REPEATS + 1)) - 1
+      end
+
+      def fit_wrist(repeats, wrist)
+        wanted = strip_for(wrist)
+        rest = @layout.woven_mm(repeats) + @layout.reach_mm
+        off = rest + (2 * @piece.bare_mm) - wanted
+        bare, ease, floats = off.abs <= free_play ? [@piece.bare_mm, @piece.ease_mm + off, []] : float(wanted, rest)
+        answer(repeats, bare, ease, wrist, wanted, off, floats)
+      end
+
+      # With the wrist alone pinned the nearest repeat is taken as it comes; another pin asks for the exact length.
+      def free_play = @pins.keys == ["wrist"] ? (@layout.pattern.advance_mm / 2) + Tolerance::PACKING_MM : 0.0
+
+      def float(wanted, rest)
+        bare = (wanted - rest) / 2
+        return [bare, @piece.ease_mm, ["bare"]] unless bare.negative?
+
+        ease = @piece.ease_mm + rest - wanted
+        ease_conflict(ease) unless Wearing::EASE_MM.cover?(ease)
+        [0.0, ease, %w[bare ease]]
+      end
+
+      def ease_conflict(ease)
+        conflict(@pins.keys, "with no bare ends left the ease would be #{Units::Text.length(ease)}; " \
+                             "up to #{Units::Text.length(Wearing::EASE_MM.max)} can be worn")
+      end
+
+      def find_wrist(repeats)
+        strip = @layout.woven_mm(repeats) + (2 * @piece.bare_mm) + @layout.reach_mm
+        wrist = @wearing.wrist_mm(strip, @piece.ease_mm)
+        if wrist < Wearing::SMALLEST_WRIST_MM
+          conflict(@pins.keys, "a strip of #{Units::Text.length(strip)} goes round no wrist")
+          wrist = nil
+        end
+        answer(repeats, @piece.bare_mm, @piece.ease_mm, wrist, strip, 0.0, [])
+      end
+
+      def conflict(pins, reason) = @conflicts << { pins:, reason: }.freeze
+
+      def answer(repeats, bare, ease, wrist, wanted, off, floats)
+        woven = @layout.woven_mm(repeats)
+        Fit.new(repeats:, woven_mm: woven, bare_mm: bare, ease_mm: ease, wrist_mm: wrist,
+                opening_mm: wrist ? @wearing.opening_mm(wrist) : 0.0,
+                strip_mm: woven + (2 * bare) + @layout.reach_mm, wanted_mm: wanted, off_mm: off,
+                floats:, conflicts: @conflicts.uniq.freeze).freeze
+      end
+    end
+  end
+end
