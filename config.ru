@@ -1,0 +1,5 @@
+# frozen_string_literal: true
+
+require_relative "server/boot"
+
+run Server::App

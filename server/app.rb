@@ -1,0 +1,64 @@
+# frozen_string_literal: true
+
+require "sinatra/base"
+require_relative "../core/meander"
+require_relative "problem"
+require_relative "middleware/local_only"
+require_relative "middleware/secure_headers"
+require_relative "database"
+require_relative "models/piece"
+require_relative "models/piece_version"
+require_relative "picture_shelf"
+require_relative "planning"
+require_relative "request_body"
+require_relative "routes/plans"
+require_relative "routes/pieces"
+require_relative "routes/exports"
+require_relative "routes/pages"
+
+module Server
+  # The web application: an API over the core, and the built pages. No craft rules here.
+  class App < Sinatra::Base
+    set :protection, false # LocalOnly and SecureHeaders do this, answering in problem+json
+    set :host_authorization, { permitted_hosts: [] }
+    set :static, false
+    set :show_exceptions, false
+    set :raise_errors, false
+    set :logging, false
+
+    use Middleware::SecureHeaders
+    use Middleware::LocalOnly
+
+    helpers do
+      def json(value, status: 200)
+        content_type "application/json"
+        cache_control :no_store
+        halt status, JSON.generate(value)
+      end
+
+      def problem(error) = error.response.then { |status, headers, body| halt status, headers, body }
+
+      def given = @given ||= RequestBody.read(request)
+
+      # The document in the request.
+      def given_document
+        given.fetch("document") { raise Problem.new(422, "invalid-input", "document is missing", faults: []) }
+      end
+    end
+
+    error(Problem) { |error| problem(error) }
+    error(Meander::InvalidInput) { |error| problem(Problem.invalid(error)) }
+    error(Piece::Stale) { |error| problem(Problem.new(409, "stale-save", "this piece was saved elsewhere meanwhile", current: Routes::Pieces.full(error.current))) }
+    error(ActiveRecord::RecordNotFound) { problem(Problem.new(404, "not-found", "there is no such piece")) }
+    error do |error|
+      warn "#{error.class}: #{error.message}\n#{error.backtrace&.first(8)&.join("\n")}"
+      problem(Problem.new(500, "our-mistake", "Meander made a mistake; your work is kept as it was last saved"))
+    end
+    not_found { problem(Problem.new(404, "not-found", "there is nothing at #{request.path_info.scrub("?")[0, 80]}")) }
+
+    register Routes::Plans
+    register Routes::Pieces
+    register Routes::Exports
+    register Routes::Pages
+  end
+end

@@ -1,0 +1,26 @@
+# frozen_string_literal: true
+
+module Server
+  # The pictures of recent plans by content hash, the oldest let go first. Safe between threads.
+  class PictureShelf
+    LIMIT = 300
+
+    def initialize
+      @pictures = {}
+      @lock = Mutex.new
+    end
+
+    def put(picture)
+      key = picture.content_hash
+      @lock.synchronize do
+        @pictures.delete(key)
+        @pictures[key] = picture
+        @pictures.shift if @pictures.size > LIMIT
+      end
+      key
+    end
+
+    # The picture, or nil when it was let go.
+    def get(key) = @lock.synchronize { @pictures[key] }
+  end
+end

@@ -1,0 +1,61 @@
+# frozen_string_literal: true
+
+module Server
+  module Routes
+    # A stored piece as files in open formats.
+    module Exports
+      # A name that is safe in a file system and a header.
+      def self.file_name(piece, ending)
+        plain = piece.name.unicode_normalize(:nfkd).gsub(/[^\w -]/, "").strip.gsub(/\s+/, "-").downcase[0, 60]
+        "#{plain.empty? ? "piece" : plain}#{ending}"
+      end
+
+      def self.choice(params, key, accepted)
+        value = params[key] || accepted.first
+        return value if accepted.include?(value)
+
+        fault = Meander::Fault.new(path: "/#{key}", code: "choice", message: "not a #{key} there is", given: value, accepted: accepted.join(", "))
+        raise Meander::InvalidInput.new([fault])
+      end
+
+      def self.registered(app)
+        app.helpers do
+          def take_out(piece, ending, type)
+            content_type type
+            cache_control :no_store
+            headers "content-disposition" => "attachment; filename=\"#{Exports.file_name(piece, ending)}\"" unless params["show"]
+          end
+        end
+        document(app)
+        cut_list(app)
+        strip(app)
+      end
+
+      def self.document(app)
+        app.get("/api/pieces/:id/document.json") do |id|
+          piece = Piece.find(id)
+          take_out(piece, ".meander.json", "application/json")
+          JSON.pretty_generate(piece.content)
+        end
+      end
+
+      def self.cut_list(app)
+        app.get("/api/pieces/:id/cut-list.csv") do |id|
+          piece = Piece.find(id)
+          take_out(piece, "-cut-list.csv", "text/csv")
+          Meander::Output::CutListCsv.call(Planning.plan(piece.content))
+        end
+      end
+
+      def self.strip(app)
+        app.get("/api/pieces/:id/strip.svg") do |id|
+          piece = Piece.find(id)
+          face = Exports.choice(params, "face", %w[front back])
+          hand = Exports.choice(params, "hand", %w[right left])
+          take_out(piece, "-#{face}.svg", "image/svg+xml")
+          Meander::Output::StripSvg.call(Planning.plan(piece.content).picture, title: "#{piece.name}, #{face}", face:, hand:)
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,27 @@
+# frozen_string_literal: true
+
+module Server
+  module Routes
+    # Live answers: nothing is stored.
+    module Plans
+      def self.catalogue
+        metals = Meander::Materials::METALS.values.map { |metal| { key: metal.key, name: metal.name, colour: metal.colour } }
+        tempers = Meander::Materials::TEMPERS.map { |key, name| { key:, name: } }
+        { metals:, tempers:, starts: %w[cuff bracelet].to_h { |kind| [kind, Meander::Document::StartingPiece.call(kind)] } }
+      end
+
+      def self.registered(app)
+        app.get("/api/catalogue") { json(Plans.catalogue) }
+
+        app.post("/api/plan") { json(Planning.answer(Planning.plan(given_document))) }
+
+        app.get("/api/pictures/:hash") do |hash|
+          picture = Planning::PICTURES.get(hash) || raise(Problem.new(404, "not-found", "this picture is no longer kept; plan again"))
+          content_type "application/json"
+          cache_control :private, max_age: 31_536_000
+          picture.json
+        end
+      end
+    end
+  end
+end
