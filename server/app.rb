@@ -25,6 +25,7 @@ module Server
     set :show_exceptions, false
     set :raise_errors, false
     set :logging, false
+    set :dump_errors, false
 
     use Middleware::SecureHeaders
     use Middleware::LocalOnly
@@ -45,6 +46,8 @@ module Server
         given.fetch("document") { raise Problem.new(422, "invalid-input", "document is missing", faults: []) }
       end
     end
+
+    after { ActiveRecord::Base.connection_handler.clear_active_connections!(:all) }
 
     error(Problem) { |error| problem(error) }
     error(Meander::InvalidInput) { |error| problem(Problem.invalid(error)) }

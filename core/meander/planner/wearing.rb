@@ -9,6 +9,8 @@ module Meander
     class Wearing
       # Ease that can be worn: below it pinches, above it slips off or turns. Common practice, no source.
       EASE_MM = (0.0..45.0)
+      # Words for ease, in mm over the wrist: common practice, from memory; a maker types their own.
+      EASES = { "snug" => 5, "easy" => 12, "loose" => 20 }.freeze
       # The smallest wrist that is called one.
       SMALLEST_WRIST_MM = 20.0
 

@@ -10,10 +10,10 @@ export interface Picture {
   wire_mm: number;
   x_range: number[];
   y_range: number[];
-  colours: {
-    [k: string]: string;
-  };
   weaving: string;
+  tones: {
+    [k: string]: unknown[][];
+  };
   rods: {
     wire: string;
     d: number;

@@ -50,473 +50,153 @@ export interface Piece {
    * @minItems 3
    * @maxItems 3
    */
-  wires: [
-    (
-      | {
-          role: "base";
-          id: string;
-          /**
-           * base wire; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.1 mm to 6 mm
-           */
-          size: {
-            typed: string;
-            mm?: number;
-          };
-          metal:
-            | "copper"
-            | "silver_plated"
-            | "gold_plated"
-            | "enamelled_black"
-            | "enamelled_green"
-            | "enamelled_blue"
-            | "brass"
-            | "bronze"
-            | "sterling"
-            | "fine_silver"
-            | "gold"
-            | "aluminium"
-            | "stainless_304"
-            | "nickel_silver"
-            | "niobium"
-            | "titanium";
-          temper: "soft" | "half_hard" | "hard";
-        }
-      | {
-          role: "weaving";
-          id: string;
-          /**
-           * weaving wire; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.1 mm to 3 mm
-           */
-          size: {
-            typed: string;
-            mm?: number;
-          };
-          metal:
-            | "copper"
-            | "silver_plated"
-            | "gold_plated"
-            | "enamelled_black"
-            | "enamelled_green"
-            | "enamelled_blue"
-            | "brass"
-            | "bronze"
-            | "sterling"
-            | "fine_silver"
-            | "gold"
-            | "aluminium"
-            | "stainless_304"
-            | "nickel_silver"
-            | "niobium"
-            | "titanium";
-          temper: "soft" | "half_hard" | "hard";
-        }
-    ),
-    (
-      | {
-          role: "base";
-          id: string;
-          /**
-           * base wire; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.1 mm to 6 mm
-           */
-          size: {
-            typed: string;
-            mm?: number;
-          };
-          metal:
-            | "copper"
-            | "silver_plated"
-            | "gold_plated"
-            | "enamelled_black"
-            | "enamelled_green"
-            | "enamelled_blue"
-            | "brass"
-            | "bronze"
-            | "sterling"
-            | "fine_silver"
-            | "gold"
-            | "aluminium"
-            | "stainless_304"
-            | "nickel_silver"
-            | "niobium"
-            | "titanium";
-          temper: "soft" | "half_hard" | "hard";
-        }
-      | {
-          role: "weaving";
-          id: string;
-          /**
-           * weaving wire; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.1 mm to 3 mm
-           */
-          size: {
-            typed: string;
-            mm?: number;
-          };
-          metal:
-            | "copper"
-            | "silver_plated"
-            | "gold_plated"
-            | "enamelled_black"
-            | "enamelled_green"
-            | "enamelled_blue"
-            | "brass"
-            | "bronze"
-            | "sterling"
-            | "fine_silver"
-            | "gold"
-            | "aluminium"
-            | "stainless_304"
-            | "nickel_silver"
-            | "niobium"
-            | "titanium";
-          temper: "soft" | "half_hard" | "hard";
-        }
-    ),
-    (
-      | {
-          role: "base";
-          id: string;
-          /**
-           * base wire; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.1 mm to 6 mm
-           */
-          size: {
-            typed: string;
-            mm?: number;
-          };
-          metal:
-            | "copper"
-            | "silver_plated"
-            | "gold_plated"
-            | "enamelled_black"
-            | "enamelled_green"
-            | "enamelled_blue"
-            | "brass"
-            | "bronze"
-            | "sterling"
-            | "fine_silver"
-            | "gold"
-            | "aluminium"
-            | "stainless_304"
-            | "nickel_silver"
-            | "niobium"
-            | "titanium";
-          temper: "soft" | "half_hard" | "hard";
-        }
-      | {
-          role: "weaving";
-          id: string;
-          /**
-           * weaving wire; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.1 mm to 3 mm
-           */
-          size: {
-            typed: string;
-            mm?: number;
-          };
-          metal:
-            | "copper"
-            | "silver_plated"
-            | "gold_plated"
-            | "enamelled_black"
-            | "enamelled_green"
-            | "enamelled_blue"
-            | "brass"
-            | "bronze"
-            | "sterling"
-            | "fine_silver"
-            | "gold"
-            | "aluminium"
-            | "stainless_304"
-            | "nickel_silver"
-            | "niobium"
-            | "titanium";
-          temper: "soft" | "half_hard" | "hard";
-        }
-    ),
-    ...(
-      | {
-          role: "base";
-          id: string;
-          /**
-           * base wire; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.1 mm to 6 mm
-           */
-          size: {
-            typed: string;
-            mm?: number;
-          };
-          metal:
-            | "copper"
-            | "silver_plated"
-            | "gold_plated"
-            | "enamelled_black"
-            | "enamelled_green"
-            | "enamelled_blue"
-            | "brass"
-            | "bronze"
-            | "sterling"
-            | "fine_silver"
-            | "gold"
-            | "aluminium"
-            | "stainless_304"
-            | "nickel_silver"
-            | "niobium"
-            | "titanium";
-          temper: "soft" | "half_hard" | "hard";
-        }
-      | {
-          role: "weaving";
-          id: string;
-          /**
-           * weaving wire; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.1 mm to 3 mm
-           */
-          size: {
-            typed: string;
-            mm?: number;
-          };
-          metal:
-            | "copper"
-            | "silver_plated"
-            | "gold_plated"
-            | "enamelled_black"
-            | "enamelled_green"
-            | "enamelled_blue"
-            | "brass"
-            | "bronze"
-            | "sterling"
-            | "fine_silver"
-            | "gold"
-            | "aluminium"
-            | "stainless_304"
-            | "nickel_silver"
-            | "niobium"
-            | "titanium";
-          temper: "soft" | "half_hard" | "hard";
-        }
-    )[]
-  ];
+  wires: (
+    | {
+        role: "base";
+        id: string;
+        /**
+         * base wire; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.1 mm to 6 mm
+         */
+        size: {
+          typed: string;
+          mm?: number;
+        };
+        metal:
+          | "copper"
+          | "silver_plated"
+          | "gold_plated"
+          | "enamelled_black"
+          | "enamelled_green"
+          | "enamelled_blue"
+          | "brass"
+          | "bronze"
+          | "sterling"
+          | "fine_silver"
+          | "gold"
+          | "aluminium"
+          | "stainless_304"
+          | "nickel_silver"
+          | "niobium"
+          | "titanium";
+        temper: "soft" | "half_hard" | "hard";
+      }
+    | {
+        role: "weaving";
+        id: string;
+        /**
+         * weaving wire; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.1 mm to 3 mm
+         */
+        size: {
+          typed: string;
+          mm?: number;
+        };
+        metal:
+          | "copper"
+          | "silver_plated"
+          | "gold_plated"
+          | "enamelled_black"
+          | "enamelled_green"
+          | "enamelled_blue"
+          | "brass"
+          | "bronze"
+          | "sterling"
+          | "fine_silver"
+          | "gold"
+          | "aluminium"
+          | "stainless_304"
+          | "nickel_silver"
+          | "niobium"
+          | "titanium";
+        temper: "soft" | "half_hard" | "hard";
+      }
+  )[];
   /**
    * @minItems 1
    * @maxItems 1
    */
-  sections: [
-    {
-      craft: "weave";
-      id: string;
-      /**
-       * @minItems 2
-       * @maxItems 2
-       */
-      base: [string, string, ...string[]];
-      weaving: string;
-      pattern: {
-        kind: "coils";
-        single: number;
-        both: number;
-        anchor: number;
-        closing: number;
-      };
-      /**
-       * bare end; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm
-       */
-      bare: {
-        typed: string;
-        mm?: number;
-      };
-    },
-    ...{
-      craft: "weave";
-      id: string;
-      /**
-       * @minItems 2
-       * @maxItems 2
-       */
-      base: [string, string, ...string[]];
-      weaving: string;
-      pattern: {
-        kind: "coils";
-        single: number;
-        both: number;
-        anchor: number;
-        closing: number;
-      };
-      /**
-       * bare end; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm
-       */
-      bare: {
-        typed: string;
-        mm?: number;
-      };
-    }[]
-  ];
+  sections: {
+    craft: "weave";
+    id: string;
+    /**
+     * @minItems 2
+     * @maxItems 2
+     */
+    base: string[];
+    weaving: string;
+    pattern: {
+      kind: "coils";
+      single: number;
+      both: number;
+      anchor: number;
+      closing: number;
+    };
+    /**
+     * bare end; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm
+     */
+    bare: {
+      typed: string;
+      mm?: number;
+    };
+  }[];
   /**
    * @minItems 2
    * @maxItems 2
    */
-  endings: [
-    (
-      | {
-          kind: "plain";
-          id: string;
-          side: "start" | "end";
-          /**
-           * @minItems 1
-           * @maxItems 25
-           */
-          wires: [string, ...string[]];
-        }
-      | {
-          kind: "loop";
-          id: string;
-          side: "start" | "end";
-          /**
-           * @minItems 1
-           * @maxItems 25
-           */
-          wires: [string, ...string[]];
-          /**
-           * inside of the loop; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 40 mm
-           */
-          inside: {
-            typed: string;
-            mm?: number;
-          };
-          wraps: number;
-        }
-      | {
-          kind: "hook";
-          id: string;
-          side: "start" | "end";
-          /**
-           * @minItems 1
-           * @maxItems 25
-           */
-          wires: [string, ...string[]];
-          /**
-           * inside of the hook; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 40 mm
-           */
-          inside: {
-            typed: string;
-            mm?: number;
-          };
-          /**
-           * shank of the hook; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 80 mm
-           */
-          shank: {
-            typed: string;
-            mm?: number;
-          };
-          wraps: number;
-        }
-    ),
-    (
-      | {
-          kind: "plain";
-          id: string;
-          side: "start" | "end";
-          /**
-           * @minItems 1
-           * @maxItems 25
-           */
-          wires: [string, ...string[]];
-        }
-      | {
-          kind: "loop";
-          id: string;
-          side: "start" | "end";
-          /**
-           * @minItems 1
-           * @maxItems 25
-           */
-          wires: [string, ...string[]];
-          /**
-           * inside of the loop; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 40 mm
-           */
-          inside: {
-            typed: string;
-            mm?: number;
-          };
-          wraps: number;
-        }
-      | {
-          kind: "hook";
-          id: string;
-          side: "start" | "end";
-          /**
-           * @minItems 1
-           * @maxItems 25
-           */
-          wires: [string, ...string[]];
-          /**
-           * inside of the hook; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 40 mm
-           */
-          inside: {
-            typed: string;
-            mm?: number;
-          };
-          /**
-           * shank of the hook; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 80 mm
-           */
-          shank: {
-            typed: string;
-            mm?: number;
-          };
-          wraps: number;
-        }
-    ),
-    ...(
-      | {
-          kind: "plain";
-          id: string;
-          side: "start" | "end";
-          /**
-           * @minItems 1
-           * @maxItems 25
-           */
-          wires: [string, ...string[]];
-        }
-      | {
-          kind: "loop";
-          id: string;
-          side: "start" | "end";
-          /**
-           * @minItems 1
-           * @maxItems 25
-           */
-          wires: [string, ...string[]];
-          /**
-           * inside of the loop; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 40 mm
-           */
-          inside: {
-            typed: string;
-            mm?: number;
-          };
-          wraps: number;
-        }
-      | {
-          kind: "hook";
-          id: string;
-          side: "start" | "end";
-          /**
-           * @minItems 1
-           * @maxItems 25
-           */
-          wires: [string, ...string[]];
-          /**
-           * inside of the hook; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 40 mm
-           */
-          inside: {
-            typed: string;
-            mm?: number;
-          };
-          /**
-           * shank of the hook; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 80 mm
-           */
-          shank: {
-            typed: string;
-            mm?: number;
-          };
-          wraps: number;
-        }
-    )[]
-  ];
+  endings: (
+    | {
+        kind: "plain";
+        id: string;
+        side: "start" | "end";
+        /**
+         * @minItems 1
+         * @maxItems 25
+         */
+        wires: string[];
+      }
+    | {
+        kind: "loop";
+        id: string;
+        side: "start" | "end";
+        /**
+         * @minItems 1
+         * @maxItems 25
+         */
+        wires: string[];
+        /**
+         * inside of the loop; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 40 mm
+         */
+        inside: {
+          typed: string;
+          mm?: number;
+        };
+        wraps: number;
+      }
+    | {
+        kind: "hook";
+        id: string;
+        side: "start" | "end";
+        /**
+         * @minItems 1
+         * @maxItems 25
+         */
+        wires: string[];
+        /**
+         * inside of the hook; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 40 mm
+         */
+        inside: {
+          typed: string;
+          mm?: number;
+        };
+        /**
+         * shank of the hook; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 80 mm
+         */
+        shank: {
+          typed: string;
+          mm?: number;
+        };
+        wraps: number;
+      }
+  )[];
   /**
    * @minItems 0
    * @maxItems 0
@@ -531,88 +211,46 @@ export interface Piece {
    * @minItems 1
    * @maxItems 4
    */
-  pins: [
-    (
-      | {
-          quantity: "wrist";
-          id: string;
-          /**
-           * wrist; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 20 mm to 1000 mm
-           */
-          length: {
-            typed: string;
-            mm?: number;
-          };
-        }
-      | {
-          quantity: "repeats";
-          id: string;
-          count: number;
-        }
-      | {
-          quantity: "woven";
-          id: string;
-          /**
-           * woven length; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 2 m
-           */
-          length: {
-            typed: string;
-            mm?: number;
-          };
-        }
-      | {
-          quantity: "weaving_wire";
-          id: string;
-          /**
-           * weaving wire to hand; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 10 mm to 1000 m
-           */
-          length: {
-            typed: string;
-            mm?: number;
-          };
-        }
-    ),
-    ...(
-      | {
-          quantity: "wrist";
-          id: string;
-          /**
-           * wrist; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 20 mm to 1000 mm
-           */
-          length: {
-            typed: string;
-            mm?: number;
-          };
-        }
-      | {
-          quantity: "repeats";
-          id: string;
-          count: number;
-        }
-      | {
-          quantity: "woven";
-          id: string;
-          /**
-           * woven length; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 2 m
-           */
-          length: {
-            typed: string;
-            mm?: number;
-          };
-        }
-      | {
-          quantity: "weaving_wire";
-          id: string;
-          /**
-           * weaving wire to hand; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 10 mm to 1000 m
-           */
-          length: {
-            typed: string;
-            mm?: number;
-          };
-        }
-    )[]
-  ];
+  pins: (
+    | {
+        quantity: "wrist";
+        id: string;
+        /**
+         * wrist; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 20 mm to 1000 mm
+         */
+        length: {
+          typed: string;
+          mm?: number;
+        };
+      }
+    | {
+        quantity: "repeats";
+        id: string;
+        count: number;
+      }
+    | {
+        quantity: "woven";
+        id: string;
+        /**
+         * woven length; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 2 m
+         */
+        length: {
+          typed: string;
+          mm?: number;
+        };
+      }
+    | {
+        quantity: "weaving_wire";
+        id: string;
+        /**
+         * weaving wire to hand; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 10 mm to 1000 m
+         */
+        length: {
+          typed: string;
+          mm?: number;
+        };
+      }
+  )[];
   allowances: {
     /**
      * weaving-wire tail; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 1000 mm

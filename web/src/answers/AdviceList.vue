@@ -1,0 +1,38 @@
+<script setup lang="ts">
+import { computed } from "vue";
+import { useBench } from "../bench/useBench";
+
+/** What Meander noticed: the reason and the remedy one tap away, and a likely value to take where there is one. */
+const bench = useBench();
+const advice = computed(() => bench.answer.value!.plan.advice);
+const WORDS = { stop: "Cannot be made", warn: "Look out", note: "Good to know" };
+
+/** Puts an offered text in where the advice points: a size or a count. */
+function take(place: string, offer: string) {
+  const now = bench.value(place);
+  void bench.edit(place, typeof now === "number" ? Number(offer) : { typed: offer });
+}
+</script>
+
+<template>
+  <section v-if="advice.length" class="panel advice" aria-label="Advice">
+    <header class="panel-head"><h2>Advice</h2></header>
+    <ul>
+      <li v-for="item in advice" :key="item.id + item.place" :class="`advice-${item.severity}`" :data-advice="item.id">
+        <details :open="item.severity === 'stop'">
+          <summary>
+            <span class="badge-word">{{ WORDS[item.severity] }}</span> {{ item.title }}
+          </summary>
+          <p>
+            {{ item.why }} <b>{{ item.remedy }}</b>
+          </p>
+        </details>
+        <div v-if="item.offers.length" class="offers">
+          <button v-for="offer in item.offers" :key="offer" type="button" @click="take(item.place, offer)">
+            Take {{ offer }}
+          </button>
+        </div>
+      </li>
+    </ul>
+  </section>
+</template>

@@ -1,0 +1,122 @@
+<script setup lang="ts">
+import { computed } from "vue";
+import { answered, pinIndex, type Quantity, withoutPin, withPin } from "../bench/pins";
+import { useBench } from "../bench/useBench";
+import PinnedValue from "../brief/PinnedValue.vue";
+import { useSettings } from "../settings/useSettings";
+import { useFormat } from "../units/format";
+
+/** The four quantities that answer each other, which of them hold, and what one repeat more or fewer would do. */
+const bench = useBench();
+const settings = useSettings();
+const format = useFormat();
+const plan = computed(() => bench.answer.value!.plan);
+const fit = computed(() => plan.value.fit);
+
+const ROWS: { quantity: Quantity; name: string; by: number }[] = [
+  { quantity: "wrist", name: "Wrist", by: 1 },
+  { quantity: "repeats", name: "Repeats", by: 1 },
+  { quantity: "woven", name: "Woven length", by: 1 },
+  { quantity: "weaving_wire", name: "Weaving wire to hand", by: 50 },
+];
+const isPinned = (quantity: Quantity) => pinIndex(bench.draft.value!, quantity) >= 0;
+const lastPin = (quantity: Quantity) => isPinned(quantity) && bench.draft.value!.pins.length === 1;
+
+/** The answer as a value to pin, rounded up where it is a supply. */
+function answerTyped(quantity: Quantity): number | string {
+  const value = answered(plan.value, quantity) ?? 170;
+  if (quantity === "repeats") return value;
+  if (settings.units === "in") return `${(Math.ceil((value / 25.4) * 100) / 100).toFixed(2)} in`;
+  return `${quantity === "weaving_wire" ? Math.ceil(value) : Number(value.toFixed(1))} mm`;
+}
+
+function toggle(quantity: Quantity) {
+  const piece = bench.draft.value!;
+  void bench.change(isPinned(quantity) ? withoutPin(piece, quantity) : withPin(piece, quantity, answerTyped(quantity)));
+}
+
+const conflicting = (quantity: Quantity) => fit.value.conflicts.some((conflict) => conflict.pins.includes(quantity));
+const aside = computed<Record<Quantity, string>>(() => ({
+  wrist: fit.value.wrist_mm === null ? "fits no wrist" : `ease ${format.length(fit.value.ease_mm)}`,
+  repeats: `${format.length(plan.value.weave.advance_mm)} each`,
+  woven: reached.value,
+  weaving_wire: spare.value,
+}));
+const reached = computed(() => {
+  if (isPinned("woven")) return `reaches ${format.length(fit.value.woven_mm)}`;
+  return `strip ${format.length(fit.value.strip_mm)}`;
+});
+const spare = computed(() => {
+  const mm = plan.value.weaving.spare_mm;
+  if (mm === null) return "";
+  return mm < 0 ? `${format.long(-mm)} short` : `${format.long(mm)} left over`;
+});
+const off = computed(() => {
+  if (fit.value.floats.includes("ease")) return "bare ends and ease have given way";
+  if (fit.value.floats.includes("bare"))
+    return `the bare ends have given way: ${format.length(fit.value.bare_mm)} each`;
+  if (Math.abs(fit.value.off_mm) < 0.05) return "exactly the length asked for";
+  return `${format.signed(fit.value.off_mm, ["shorter", "longer"])} than asked for`;
+});
+</script>
+
+<template>
+  <section class="panel answers" aria-label="Pins and answers">
+    <header class="panel-head"><h2>What holds, what follows</h2></header>
+    <div
+      v-for="row in ROWS"
+      :key="row.quantity"
+      class="answer"
+      :class="{ pinned: isPinned(row.quantity), clash: conflicting(row.quantity) }"
+    >
+      <button
+        type="button"
+        class="pin"
+        :aria-pressed="isPinned(row.quantity)"
+        :aria-label="`Pin ${row.name.toLowerCase()}`"
+        :disabled="lastPin(row.quantity)"
+        :title="
+          lastPin(row.quantity) ? 'Something must hold: pin another first' : 'Pinned values hold, the others follow'
+        "
+        @click="toggle(row.quantity)"
+      >
+        <svg viewBox="0 0 20 20" aria-hidden="true">
+          <path d="M7 2h6l-1 6 3 3H5l3-3z" />
+          <path d="M10 11v7" />
+        </svg>
+      </button>
+      <span class="answer-name">{{ row.name }}</span>
+      <span class="answer-value figures"><PinnedValue :quantity="row.quantity" :label="row.name" :by="row.by" /></span>
+      <span class="answer-aside figures">{{ aside[row.quantity] }}</span>
+    </div>
+    <p class="reached figures">{{ off }}.</p>
+    <ul class="neighbours figures">
+      <li v-for="other in fit.neighbours" :key="other.repeats">
+        <button type="button" @click="bench.change(withPin(bench.draft.value!, 'repeats', other.repeats))">
+          {{ other.repeats > fit.repeats ? "One more" : "One fewer" }}
+        </button>
+        {{ other.repeats }}: strip {{ format.length(other.strip_mm) }},
+        {{ format.signed(other.off_mm, ["short", "over"]) }}, wire
+        {{ format.signed(other.weaving_change_mm, ["less", "more"]) }}
+      </li>
+    </ul>
+    <dl class="facts figures">
+      <div>
+        <dt>Finished mass</dt>
+        <dd>{{ format.mass(plan.mass.finished_g) }}</dd>
+      </div>
+      <div>
+        <dt>Width</dt>
+        <dd>{{ format.length(plan.weave.width_mm) }}</dd>
+      </div>
+      <div>
+        <dt>Thickness</dt>
+        <dd>{{ format.length(plan.weave.thickness_mm) }}</dd>
+      </div>
+      <div>
+        <dt>Bare ends</dt>
+        <dd>{{ format.length(fit.bare_mm) }}</dd>
+      </div>
+    </dl>
+  </section>
+</template>

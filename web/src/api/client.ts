@@ -1,0 +1,94 @@
+import type { Fault } from "../generated/fault";
+import type { Picture } from "../generated/picture";
+import type { Piece } from "../generated/piece";
+import type { Plan } from "../generated/plan";
+
+/** A document as it was read, with its plan. */
+export interface Answer {
+  document: Piece;
+  plan: Plan;
+}
+
+/** What every stored piece says of itself. */
+export interface Stamp {
+  id: string;
+  name: string;
+  revision: number;
+  saved_at: string;
+  set_aside: boolean;
+}
+
+export type StoredPiece = Stamp & Answer;
+
+/** A piece as it lies on the shelf. */
+export interface ShelfPiece extends Stamp {
+  kind: "cuff" | "bracelet";
+  fit: Pick<Plan["fit"], "repeats" | "strip_mm" | "opening_mm" | "wrist_mm">;
+  width_mm: number;
+  thickness_mm: number;
+  picture: string;
+  wires: string[];
+  stops: number;
+}
+
+export interface Shelf {
+  pieces: ShelfPiece[];
+  set_aside: Stamp[];
+}
+
+export interface Catalogue {
+  metals: { key: string; name: string; colour: string }[];
+  tempers: { key: string; name: string }[];
+  eases: { name: string; mm: number }[];
+  starts: { cuff: Piece; bracelet: Piece };
+}
+
+/** An answer that is a problem: what is wrong, and with which fields. */
+export class ApiProblem extends Error {
+  constructor(
+    readonly status: number,
+    detail: string,
+    readonly faults: Fault[],
+    /** On a stale save: the piece as it was saved meanwhile. */
+    readonly current: StoredPiece | null,
+  ) {
+    super(detail);
+  }
+}
+
+async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
+  const response = await fetch(path, {
+    method,
+    headers: body === undefined ? {} : { "content-type": "application/json" },
+    body: body === undefined ? undefined : JSON.stringify(body),
+  });
+  if (response.status === 204) return undefined as T;
+  const answer = await response.json().catch(() => null);
+  if (!response.ok) {
+    throw new ApiProblem(
+      response.status,
+      answer?.detail ?? "Meander did not answer",
+      answer?.faults ?? [],
+      answer?.current ?? null,
+    );
+  }
+  return answer as T;
+}
+
+const piece = (id: string) => `/api/pieces/${encodeURIComponent(id)}`;
+
+export const api = {
+  shelf: () => call<Shelf>("GET", "/api/pieces"),
+  catalogue: () => call<Catalogue>("GET", "/api/catalogue"),
+  plan: (document: Piece) => call<Answer>("POST", "/api/plan", { document }),
+  picture: (hash: string) => call<Picture>("GET", `/api/pictures/${hash}`),
+  open: (id: string) => call<StoredPiece>("GET", piece(id)),
+  create: (document: unknown) => call<StoredPiece>("POST", "/api/pieces", { document }),
+  save: (id: string, revision: number, document: Piece) => call<Stamp>("PUT", piece(id), { revision, document }),
+  duplicate: (id: string) => call<ShelfPiece>("POST", `${piece(id)}/duplicate`),
+  setAside: (id: string) => call<void>("DELETE", piece(id)),
+  restore: (id: string) => call<ShelfPiece>("POST", `${piece(id)}/restore`),
+  /** The address of a stored piece in another format. */
+  file: (id: string, name: "document.json" | "cut-list.csv" | "strip.svg", query = "") =>
+    `${piece(id)}/${name}${query}`,
+};

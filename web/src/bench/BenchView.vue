@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import { computed, onBeforeUnmount, onMounted, ref } from "vue";
+import { RouterLink, useRouter } from "vue-router";
+import AdviceList from "../answers/AdviceList.vue";
+import AnswersPanel from "../answers/AnswersPanel.vue";
+import FaultList from "../answers/FaultList.vue";
+import { api } from "../api/client";
+import BriefPanel from "../brief/BriefPanel.vue";
+import StripPanel from "../strip/StripPanel.vue";
+import { usePicture } from "../strip/usePicture";
+import WiresPanel from "../wires/WiresPanel.vue";
+import BenchHead from "./BenchHead.vue";
+import ConflictDialog from "./ConflictDialog.vue";
+import { createBench, provideBench } from "./useBench";
+
+/** One piece on the bench: the brief, the strip, the wires and the answers, all of them following each other. */
+const props = defineProps<{ id: string }>();
+
+const router = useRouter();
+const bench = createBench(props.id);
+provideBench(bench);
+const plan = computed(() => bench.answer.value?.plan);
+const picture = usePicture(
+  computed(() => plan.value?.picture),
+  () => void bench.replan(),
+);
+const strip = ref<InstanceType<typeof StripPanel> | null>(null);
+
+/** Both versions stay: this tab's becomes a piece of its own. */
+async function keepBoth() {
+  const { mine } = bench.saving.conflict.value!;
+  const copy = await api.create({ ...mine, name: `${mine.name.slice(0, 100)} (mine)` });
+  bench.saving.settled();
+  await router.push(`/pieces/${copy.id}`);
+}
+
+function key(event: KeyboardEvent) {
+  const typing = event.target instanceof HTMLInputElement || event.target instanceof HTMLSelectElement;
+  if ((event.ctrlKey || event.metaKey) && /^[zy]$/i.test(event.key)) {
+    event.preventDefault();
+    if (event.key.toLowerCase() === "y" || event.shiftKey) bench.redo();
+    else bench.undo();
+  } else if (!typing && event.key === "f" && !event.ctrlKey && !event.metaKey) {
+    strip.value?.turn();
+  }
+}
+onMounted(() => {
+  addEventListener("keydown", key);
+  void bench.open();
+});
+onBeforeUnmount(() => removeEventListener("keydown", key));
+</script>
+
+<template>
+  <main v-if="plan" class="bench">
+    <BenchHead />
+    <p v-if="bench.trouble.value" class="trouble" role="alert">{{ bench.trouble.value }}</p>
+    <BriefPanel />
+    <FaultList />
+    <StripPanel ref="strip" :picture="picture" :title="bench.draft.value!.name" />
+    <div class="bench-lower" :class="{ stale: bench.faults.value.length }">
+      <WiresPanel :plan="plan" />
+      <div class="bench-side">
+        <AnswersPanel />
+        <AdviceList />
+      </div>
+    </div>
+    <ConflictDialog @both="keepBoth" />
+  </main>
+  <main v-else class="waiting">
+    <p v-if="bench.trouble.value" role="alert">
+      {{ bench.trouble.value }}. <RouterLink to="/">Back to the shelf</RouterLink>
+    </p>
+    <p v-else role="status">Laying out the piece…</p>
+  </main>
+</template>

@@ -1,0 +1,97 @@
+<script setup lang="ts">
+import { BModal } from "bootstrap-vue-next/components/BModal";
+import { shallowRef, watch } from "vue";
+import { type Answer, api } from "../api/client";
+import type { Picture } from "../generated/picture";
+import StripPicture from "../strip/StripPicture.vue";
+import { useFormat } from "../units/format";
+import { useBench } from "./useBench";
+
+/** Another tab saved this piece first: shows both versions and lets the maker choose. Neither is lost. */
+const emit = defineEmits<{ both: [] }>();
+const bench = useBench();
+const format = useFormat();
+interface Version {
+  title: string;
+  answer: Answer;
+  picture: Picture | null;
+}
+const versions = shallowRef<Version[]>([]);
+
+watch(bench.saving.conflict, async (conflict) => {
+  versions.value = [];
+  if (!conflict) return;
+  const mine = await api.plan(conflict.mine);
+  const show = async (title: string, answer: Answer) => ({
+    title,
+    answer,
+    picture: await api.picture(answer.plan.picture).catch(() => null),
+  });
+  versions.value = await Promise.all([
+    show("Yours, in this tab", mine),
+    show("The other, saved meanwhile", conflict.theirs),
+  ]);
+});
+
+function takeTheirs() {
+  const { theirs } = bench.saving.conflict.value!;
+  bench.saving.settled();
+  bench.adopt(theirs);
+}
+</script>
+
+<template>
+  <BModal
+    :model-value="bench.saving.conflict.value !== null"
+    title="This piece was changed in two places"
+    size="xl"
+    no-footer
+    no-header-close
+    no-close-on-backdrop
+    no-close-on-esc
+  >
+    <p>
+      Another tab saved <b>{{ bench.draft.value?.name }}</b> after this one last did. Nothing is lost; which shall be on
+      the bench?
+    </p>
+    <div class="versions">
+      <article v-for="version in versions" :key="version.title" :aria-label="version.title">
+        <h3>{{ version.title }}</h3>
+        <StripPicture v-if="version.picture" :picture="version.picture" :label="version.title" />
+        <dl class="facts figures">
+          <div>
+            <dt>Name</dt>
+            <dd>{{ version.answer.document.name }}</dd>
+          </div>
+          <div>
+            <dt>Wrist</dt>
+            <dd>
+              {{ version.answer.plan.fit.wrist_mm === null ? "none" : format.length(version.answer.plan.fit.wrist_mm) }}
+            </dd>
+          </div>
+          <div>
+            <dt>Repeats</dt>
+            <dd>{{ version.answer.plan.fit.repeats }}</dd>
+          </div>
+          <div>
+            <dt>Strip</dt>
+            <dd>{{ format.length(version.answer.plan.fit.strip_mm) }}</dd>
+          </div>
+          <div>
+            <dt>Base wires</dt>
+            <dd>{{ version.answer.plan.base.map((bar) => format.cut(bar.cut_mm)).join(", ") }}</dd>
+          </div>
+          <div>
+            <dt>Weaving wire</dt>
+            <dd>{{ format.long(version.answer.plan.weaving.total_mm) }}</dd>
+          </div>
+        </dl>
+      </article>
+    </div>
+    <div class="dialog-actions">
+      <button type="button" class="act" @click="bench.saving.keepMine()">Keep mine</button>
+      <button type="button" class="act" @click="takeTheirs">Take the other</button>
+      <button type="button" class="act" @click="emit('both')">Keep both, mine as a copy</button>
+    </div>
+  </BModal>
+</template>

@@ -1,0 +1,139 @@
+import { computed, inject, type InjectionKey, onBeforeUnmount, provide, ref, shallowRef } from "vue";
+import { type Answer, api, ApiProblem, type Catalogue, type StoredPiece } from "../api/client";
+import type { Fault } from "../generated/fault";
+import type { Piece } from "../generated/piece";
+import { valueAt, withValue } from "./pointer";
+import { useHistory } from "./useHistory";
+import { useSaving } from "./useSaving";
+
+/**
+ * One piece on its bench. `draft` is what the maker has typed, `answer` the last document that could be planned with its
+ * plan; while the draft has faults the answer stays and nothing typed is lost.
+ */
+export function createBench(id: string) {
+  const draft = shallowRef<Piece | null>(null);
+  const answer = shallowRef<Answer | null>(null);
+  const catalogue = shallowRef<Catalogue | null>(null);
+  const faults = ref<Fault[]>([]);
+  const trouble = ref("");
+  const history = useHistory();
+  const saving = useSaving(id);
+  /** Grows whenever the document was exchanged for another one, so that fields drop what was typed. */
+  const exchanged = ref(0);
+  let latest = 0;
+
+  async function open() {
+    try {
+      const [piece, words] = await Promise.all([api.open(id), api.catalogue()]);
+      catalogue.value = words;
+      adopt(piece);
+    } catch (error) {
+      trouble.value = error instanceof Error ? error.message : "Meander did not answer";
+    }
+  }
+
+  /** Shows a piece as it is stored. */
+  function adopt(piece: StoredPiece) {
+    latest++;
+    draft.value = piece.document;
+    answer.value = piece;
+    faults.value = [];
+    exchanged.value++;
+    history.begin(piece.document);
+    saving.opened(piece);
+  }
+
+  /** Asks for the draft's plan; a late answer never overwrites a newer one. Answers whether it could be planned. */
+  async function replan(): Promise<boolean> {
+    const asked = ++latest;
+    try {
+      const planned = await api.plan(draft.value!);
+      if (asked !== latest) return false;
+      answer.value = planned;
+      faults.value = [];
+      trouble.value = "";
+      return true;
+    } catch (error) {
+      if (asked !== latest) return false;
+      if (error instanceof ApiProblem && error.faults.length) faults.value = error.faults;
+      else
+        trouble.value =
+          error instanceof ApiProblem ? error.message : "Meander cannot be reached; what you type is kept here";
+      return false;
+    }
+  }
+
+  async function show(document: Piece, remember: boolean, path = "") {
+    draft.value = document;
+    if (!(await replan())) return;
+    if (remember) history.keep(document, path);
+    saving.later(document);
+  }
+
+  /** Replaces the value at a JSON pointer, or at several. */
+  function edit(paths: string | string[], value: unknown) {
+    const all = [paths].flat();
+    return show(
+      all.reduce((document, path) => withValue(document, path, value), draft.value!),
+      true,
+      all[0],
+    );
+  }
+  /** Replaces the document. */
+  const change = (document: Piece) => show(document, true);
+
+  function step(document: Piece | null) {
+    if (!document) return;
+    exchanged.value++;
+    void show(document, false);
+  }
+
+  /** Another tab may have saved meanwhile: with nothing waiting here, its version is shown. */
+  async function refresh() {
+    if (saving.state.value !== "saved" || faults.value.length) return;
+    const piece = await api.open(id).catch(() => null);
+    if (piece && piece.revision > saving.revision() && saving.state.value === "saved") adopt(piece);
+  }
+  addEventListener("focus", refresh);
+  onBeforeUnmount(() => removeEventListener("focus", refresh));
+
+  return {
+    id,
+    draft,
+    answer,
+    catalogue,
+    faults,
+    trouble,
+    exchanged,
+    saving,
+    open,
+    adopt,
+    replan,
+    edit,
+    change,
+    undo: () => step(history.back()),
+    redo: () => step(history.forth()),
+    canUndo: history.canUndo,
+    canRedo: history.canRedo,
+    value: (path: string) => valueAt(draft.value, path),
+    /** The number behind a size, as the last good plan read it. */
+    read: (path: string) => valueAt(answer.value?.document, path) as { mm: number; typed: string } | undefined,
+    faultAt: (path: string) =>
+      computed(() => faults.value.find((fault) => fault.path === path || fault.path.startsWith(`${path}/`))),
+    adviceAt: (path: string) =>
+      computed(() => answer.value?.plan.advice.find((item) => item.place === path && item.severity !== "note")),
+  };
+}
+
+export type Bench = ReturnType<typeof createBench>;
+
+const KEY: InjectionKey<Bench> = Symbol("bench");
+
+export const provideBench = (bench: Bench) => provide(KEY, bench);
+
+/** The bench this component stands on. */
+export function useBench(): Bench {
+  const bench = inject(KEY);
+  if (!bench) throw new Error("useBench needs a BenchView around it");
+  return bench;
+}

@@ -1,0 +1,89 @@
+import { onBeforeUnmount, ref, shallowRef } from "vue";
+import { api, ApiProblem, type StoredPiece } from "../api/client";
+import type { Piece } from "../generated/piece";
+
+const SETTLE_MS = 400;
+const RETRY_MS = 3000;
+
+export type SaveState = "saved" | "waiting" | "saving" | "conflict" | "unreachable";
+
+/**
+ * Saves by itself shortly after the last change, one save at a time. A save refused as stale stops saving until the
+ * maker has chosen between the two versions; while the server cannot be reached it tries again.
+ */
+export function useSaving(id: string) {
+  const state = ref<SaveState>("saved");
+  const conflict = shallowRef<{ mine: Piece; theirs: StoredPiece } | null>(null);
+  let revision = 0;
+  let pending: Piece | null = null;
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  let flying: Promise<void> | null = null;
+
+  function opened(piece: { revision: number }) {
+    revision = piece.revision;
+    pending = null;
+    state.value = "saved";
+  }
+
+  function later(document: Piece, delay = SETTLE_MS) {
+    pending = document;
+    if (conflict.value) return;
+    state.value = "waiting";
+    clearTimeout(timer);
+    timer = setTimeout(() => void flush(), delay);
+  }
+
+  async function send(document: Piece) {
+    state.value = "saving";
+    try {
+      revision = (await api.save(id, revision, document)).revision;
+      if (!pending) state.value = "saved";
+    } catch (error) {
+      if (error instanceof ApiProblem && error.current) {
+        conflict.value = { mine: document, theirs: error.current };
+        state.value = "conflict";
+      } else {
+        state.value = "unreachable";
+        pending ??= document;
+        clearTimeout(timer);
+        timer = setTimeout(() => void flush(), RETRY_MS);
+      }
+    }
+  }
+
+  /** Saves what is waiting now. */
+  async function flush(): Promise<void> {
+    clearTimeout(timer);
+    await flying;
+    if (!pending || conflict.value) return;
+    const document = pending;
+    pending = null;
+    flying = send(document).finally(() => (flying = null));
+    await flying;
+    if (pending && state.value === "saving") await flush();
+  }
+
+  /** The maker keeps this tab's version: it is saved over the other one, which stays among the versions. */
+  async function keepMine() {
+    const { mine, theirs } = conflict.value!;
+    conflict.value = null;
+    revision = theirs.revision;
+    later(pending ?? mine, 0);
+    await flush();
+  }
+
+  function settled() {
+    conflict.value = null;
+  }
+
+  const warn = (event: BeforeUnloadEvent) => {
+    if (state.value !== "saved") event.preventDefault();
+  };
+  addEventListener("beforeunload", warn);
+  onBeforeUnmount(() => {
+    removeEventListener("beforeunload", warn);
+    void flush();
+  });
+
+  return { state, conflict, opened, later, flush, keepMine, settled, revision: () => revision };
+}

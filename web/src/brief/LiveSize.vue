@@ -1,0 +1,51 @@
+<script setup lang="ts">
+import { computed } from "vue";
+import { useBench } from "../bench/useBench";
+import { useSettings } from "../settings/useSettings";
+import { useFormat, withUnit } from "../units/format";
+import { stepText } from "../units/step";
+import LiveText from "./LiveText.vue";
+
+/** A length of the document, at a JSON pointer, in the words it was typed in. */
+const props = withDefaults(
+  defineProps<{
+    path: string;
+    label: string;
+    /** How far an arrow key moves it, in mm. @default 1 */
+    by?: number;
+    /** A wire's diameter: a bare number is always mm. */
+    wire?: boolean;
+    /** Pointers that always get the same value. */
+    twins?: string[];
+  }>(),
+  { by: 1, wire: false, twins: () => [] },
+);
+
+const bench = useBench();
+const settings = useSettings();
+const format = useFormat();
+const fault = bench.faultAt(props.path);
+const doubt = bench.adviceAt(props.path);
+const typed = computed(() => (bench.value(props.path) as { typed: string } | undefined)?.typed ?? "");
+const also = computed(() => {
+  const read = bench.read(props.path);
+  if (!read || read.typed !== typed.value) return undefined;
+  const shown = props.wire ? format.wire(read.mm) : format.length(read.mm);
+  return shown.replace(/\s/g, "") === typed.value.replace(/\s/g, "") || isBareMm(typed.value) ? undefined : shown;
+});
+const isBareMm = (text: string) => settings.units === "mm" && /^[\d.,]+\s*(mm)?$/.test(text);
+const change = (text: string) =>
+  bench.edit([props.path, ...props.twins], { typed: props.wire ? text : withUnit(text, settings.units) });
+</script>
+
+<template>
+  <LiveText
+    :value="typed"
+    :label="label"
+    :fault="fault"
+    :doubtful="doubt?.id === 'value-doubtful'"
+    :also="also"
+    :step="(text, direction) => stepText(text, direction, by)"
+    @change="change"
+  />
+</template>

@@ -1,0 +1,62 @@
+<script setup lang="ts">
+import { computed } from "vue";
+import { answered, pinIndex, pinPath, type Quantity, withPin } from "../bench/pins";
+import { useBench } from "../bench/useBench";
+import { useSettings } from "../settings/useSettings";
+import { useFormat, withUnit } from "../units/format";
+import { stepText } from "../units/step";
+import LiveText from "./LiveText.vue";
+
+/** A quantity that may be pinned: pinned it is the maker's value, free it is the answer; typing into it pins it. */
+const props = defineProps<{ quantity: Quantity; label: string; by: number }>();
+
+const bench = useBench();
+const settings = useSettings();
+const format = useFormat();
+const counted = props.quantity === "repeats";
+const pinned = computed(() => pinIndex(bench.draft.value!, props.quantity) >= 0);
+const path = computed(() => (pinned.value ? pinPath(bench.draft.value!, props.quantity) : "/pins/-"));
+const fault = computed(() => bench.faults.value.find((one) => one.path === path.value));
+const doubtful = computed(() =>
+  bench.answer.value!.plan.advice.some((item) => item.place === path.value && item.id === "value-doubtful"),
+);
+
+const answer = computed(() => {
+  const value = answered(bench.answer.value!.plan, props.quantity);
+  if (value === null) return "—";
+  if (counted) return String(value);
+  return props.quantity === "weaving_wire" ? format.long(value) : format.length(value);
+});
+const value = computed(() => {
+  if (!pinned.value) return answer.value;
+  const kept = bench.value(path.value);
+  return counted ? String(kept) : (kept as { typed: string }).typed;
+});
+const also = computed(() => {
+  const read = pinned.value && !counted ? bench.read(path.value) : undefined;
+  const plain = settings.units === "mm" && /^[\d.,]+\s*(mm)?$/.test(value.value);
+  if (!read || read.typed !== value.value || plain) return undefined;
+  const shown = format.length(read.mm);
+  return shown === read.typed ? undefined : shown;
+});
+
+function change(text: string) {
+  const whole = /^\s*\d+\s*$/.test(text);
+  const next = counted ? (whole ? Number(text) : text) : withUnit(text, settings.units);
+  if (pinned.value) void bench.edit(path.value, counted ? next : { typed: next });
+  else void bench.change(withPin(bench.draft.value!, props.quantity, next));
+}
+</script>
+
+<template>
+  <LiveText
+    :free="!pinned"
+    :value="value"
+    :label="label"
+    :fault="fault"
+    :doubtful="doubtful"
+    :also="also"
+    :step="(text, direction) => stepText(text, direction, by)"
+    @change="change"
+  />
+</template>

@@ -1,0 +1,24 @@
+import "bootstrap/dist/css/bootstrap.css";
+import "bootstrap-vue-next/dist/bootstrap-vue-next.css";
+import "@fontsource-variable/source-sans-3/index.css";
+import "@fontsource-variable/source-serif-4/index.css";
+import "./styles/ground.css";
+import "./styles/controls.css";
+
+import { createApp } from "vue";
+import { createRouter, createWebHistory } from "vue-router";
+import App from "./App.vue";
+import BenchView from "./bench/BenchView.vue";
+import PrintView from "./print/PrintView.vue";
+import ShelfView from "./shelf/ShelfView.vue";
+
+const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: "/", component: ShelfView },
+    { path: "/pieces/:id", component: BenchView, props: true },
+    { path: "/pieces/:id/print", component: PrintView, props: true },
+  ],
+});
+
+createApp(App).use(router).mount("#app");

@@ -1,0 +1,109 @@
+<script setup lang="ts">
+import { onMounted, ref, shallowRef } from "vue";
+import { RouterLink } from "vue-router";
+import { api, type StoredPiece } from "../api/client";
+import { useSettings } from "../settings/useSettings";
+import { useFormat } from "../units/format";
+
+/** A page for the bench: what to cut with boxes to tick, and the strip at true size. */
+const props = defineProps<{ id: string }>();
+
+const piece = shallowRef<StoredPiece | null>(null);
+const trouble = ref("");
+const format = useFormat();
+const settings = useSettings();
+const strip = (face: string) =>
+  api.file(props.id, "strip.svg", `?face=${face}&hand=${settings.hand}&show=1&v=${piece.value?.revision}`);
+const printPage = () => window.print();
+
+onMounted(async () => {
+  try {
+    piece.value = await api.open(props.id);
+    document.title = piece.value.name;
+  } catch (error) {
+    trouble.value = error instanceof Error ? error.message : "Meander did not answer";
+  }
+});
+</script>
+
+<template>
+  <main class="print-page">
+    <nav class="no-print">
+      <RouterLink :to="`/pieces/${id}`" class="back">‹ Bench</RouterLink>
+      <button type="button" class="act" @click="printPage">Print</button>
+      <span class="quiet">Print at 100 %, landscape: the strips are then at true size; check the ruler.</span>
+    </nav>
+    <p v-if="trouble" role="alert">{{ trouble }}</p>
+    <article v-if="piece">
+      <header>
+        <h1>{{ piece.document.name }}</h1>
+        <p v-if="piece.document.notes">{{ piece.document.notes }}</p>
+        <p class="figures">
+          {{ piece.document.body.kind === "cuff" ? "Cuff" : "Closed bracelet" }}
+          <template v-if="piece.plan.fit.wrist_mm !== null">
+            for a {{ format.length(piece.plan.fit.wrist_mm) }} wrist, ease
+            {{ format.length(piece.plan.fit.ease_mm) }}</template
+          >
+          <template v-if="piece.plan.fit.opening_mm > 0">, open {{ format.length(piece.plan.fit.opening_mm) }}</template
+          >. {{ piece.plan.fit.repeats }} repeats of {{ piece.document.sections[0]!.pattern.single }} +
+          {{ piece.document.sections[0]!.pattern.both }}, {{ format.length(piece.plan.fit.woven_mm) }} woven,
+          {{ format.length(piece.plan.fit.bare_mm) }} bare at each end; finished about
+          {{ format.mass(piece.plan.mass.finished_g) }}.
+        </p>
+      </header>
+      <ul v-if="piece.plan.advice.some((item) => item.severity === 'stop')" class="print-stops">
+        <li v-for="item in piece.plan.advice.filter((one) => one.severity === 'stop')" :key="item.title">
+          <b>{{ item.title }}.</b> {{ item.why }}
+        </li>
+      </ul>
+      <table class="print-cuts figures">
+        <caption>
+          Cut; marks from the tail end
+        </caption>
+        <thead>
+          <tr>
+            <th scope="col">Done</th>
+            <th scope="col">Cut</th>
+            <th scope="col">Wire</th>
+            <th scope="col">Start</th>
+            <th scope="col">Middle</th>
+            <th scope="col">Stop</th>
+            <th scope="col">For</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="(bar, i) in piece.plan.base" :key="bar.wire">
+            <td class="tick">☐</td>
+            <td>
+              <strong>{{ format.cut(bar.cut_mm) }}</strong>
+            </td>
+            <td>{{ bar.words }}</td>
+            <td>{{ format.length(bar.start_mark_mm) }}</td>
+            <td>{{ format.length(bar.middle_mark_mm) }}</td>
+            <td>{{ format.length(bar.end_mark_mm) }}</td>
+            <td>{{ i === 0 ? "near" : "far" }} base wire</td>
+          </tr>
+          <tr v-for="length in piece.plan.weaving.lengths" :key="length.first">
+            <td class="tick">☐</td>
+            <td>
+              <strong>{{ format.cut(length.cut_mm) }}</strong>
+            </td>
+            <td>{{ piece.plan.weaving.words }}</td>
+            <td />
+            <td />
+            <td />
+            <td>weaves repeats {{ length.first }} to {{ length.last }}</td>
+          </tr>
+        </tbody>
+      </table>
+      <figure v-for="face in ['front', 'back']" :key="face">
+        <figcaption>{{ face === "front" ? "Front" : "Back" }}, true size in mm from the start of the weave</figcaption>
+        <img :src="strip(face)" :alt="`${piece.document.name}, ${face}`" />
+      </figure>
+      <p class="caution">
+        Wear eye protection when cutting and hold both sides of the cut. Keep offcuts away from children and pets.
+        Follow product labels and local rules for finishes and metals.
+      </p>
+    </article>
+  </main>
+</template>

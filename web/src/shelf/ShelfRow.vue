@@ -1,0 +1,91 @@
+<script setup lang="ts">
+import { computed, nextTick, ref } from "vue";
+import { RouterLink } from "vue-router";
+import type { ShelfPiece } from "../api/client";
+import StripPicture from "../strip/StripPicture.vue";
+import { usePicture } from "../strip/usePicture";
+import { useFormat } from "../units/format";
+import BandAbove from "./BandAbove.vue";
+
+/** One piece on the shelf: its strip and its band to the scale all pieces share. */
+const props = defineProps<{ piece: ShelfPiece; scale: number }>();
+const emit = defineEmits<{ rename: [name: string]; duplicate: []; setAside: []; stale: [] }>();
+
+const format = useFormat();
+const picture = usePicture(
+  computed(() => props.piece.picture),
+  () => emit("stale"),
+);
+const tone = (wire: string) => (picture.value?.tones[wire]?.[2]?.[0] as string) ?? "#888";
+const renaming = ref(false);
+const name = ref("");
+const field = ref<HTMLInputElement | null>(null);
+
+async function startRenaming() {
+  name.value = props.piece.name;
+  renaming.value = true;
+  await nextTick();
+  field.value?.select();
+}
+function finishRenaming() {
+  if (!renaming.value) return;
+  renaming.value = false;
+  if (name.value.trim() && name.value !== props.piece.name) emit("rename", name.value);
+}
+const about = computed(() => {
+  const { fit, kind } = props.piece;
+  const wrist = fit.wrist_mm === null ? "" : ` for a ${format.length(fit.wrist_mm)} wrist`;
+  return `${kind === "cuff" ? "Cuff" : "Closed bracelet"}${wrist} · ${fit.repeats} repeats`;
+});
+const wires = computed(() => [...new Set(props.piece.wires)].join(", "));
+</script>
+
+<template>
+  <li class="shelf-row" :data-piece="piece.name">
+    <div class="shelf-band">
+      <BandAbove
+        v-if="picture"
+        :strip-mm="piece.fit.strip_mm"
+        :opening-mm="piece.fit.opening_mm"
+        :thickness-mm="piece.thickness_mm"
+        :colour="tone(picture.rods[0]!.wire)"
+        :weave="tone(picture.weaving)"
+        :scale="1.62"
+      />
+    </div>
+    <div class="shelf-body">
+      <div class="shelf-words">
+        <input
+          v-if="renaming"
+          ref="field"
+          v-model="name"
+          class="shelf-rename"
+          aria-label="New name"
+          maxlength="120"
+          @blur="finishRenaming"
+          @keydown.enter="finishRenaming"
+          @keydown.esc="renaming = false"
+        />
+        <RouterLink v-else class="shelf-name" :to="`/pieces/${piece.id}`">{{ piece.name }}</RouterLink>
+        <span class="quiet figures">{{ about }}</span>
+        <span v-if="piece.stops" class="shelf-stop">cannot be made as it stands</span>
+      </div>
+      <RouterLink class="shelf-strip" :to="`/pieces/${piece.id}`" tabindex="-1" aria-hidden="true">
+        <StripPicture v-if="picture" :picture="picture" :scale="scale" :label="`${piece.name}, strip`" />
+      </RouterLink>
+      <div class="shelf-foot">
+        <span class="quiet">{{ wires }}</span>
+        <span class="spacer" />
+        <button type="button" class="quiet-act" :aria-label="`Rename ${piece.name}`" @click="startRenaming">
+          Rename
+        </button>
+        <button type="button" class="quiet-act" :aria-label="`Duplicate ${piece.name}`" @click="emit('duplicate')">
+          Duplicate
+        </button>
+        <button type="button" class="quiet-act" :aria-label="`Delete ${piece.name}`" @click="emit('setAside')">
+          Delete
+        </button>
+      </div>
+    </div>
+  </li>
+</template>

@@ -1,0 +1,132 @@
+<script setup lang="ts">
+import { computed, ref, toRef } from "vue";
+import type { Picture } from "../generated/picture";
+import { useSettings } from "../settings/useSettings";
+import { useFormat } from "../units/format";
+import { acrossRange, paintStrip, shownRange, type View } from "./paint";
+import { paintMarks, paintWindow } from "./overlays";
+import { paintRuler } from "./ruler";
+import { useCanvas } from "./useCanvas";
+import { useDrag } from "./useDrag";
+import { useLoupe } from "./useLoupe";
+
+/** The piece to scale: the whole strip with its ruler and marks, and under it a loupe on any part of it. */
+const props = defineProps<{ picture: Picture | null; title: string }>();
+
+const LOUPE_PX = 172;
+const settings = useSettings();
+const format = useFormat();
+const face = ref<View["face"]>("front");
+const overview = ref<HTMLCanvasElement | null>(null);
+const loupeCanvas = ref<HTMLCanvasElement | null>(null);
+const ink = (name: string) => getComputedStyle(document.documentElement).getPropertyValue(name).trim();
+const inks = () => ({ line: ink("--ink-soft"), text: ink("--ink-soft"), mark: ink("--accent"), theme: settings.theme });
+
+const width = useCanvas(
+  loupeCanvas,
+  () => LOUPE_PX,
+  (ctx, w, height) => {
+    if (!props.picture) return;
+    const view = viewOf(loupe.scale.value, loupe.left.value, w, height);
+    paintStrip(ctx, props.picture, view);
+    paintRuler(ctx, view, settings.units, inks());
+  },
+);
+const loupe = useLoupe(toRef(props, "picture"), toRef(settings, "hand"), width, LOUPE_PX - 30);
+
+const wholeView = (w: number, height: number): View => {
+  const [from, to] = shownRange(props.picture!, settings.hand);
+  return viewOf(w / (to - from + 4), from - 2, w, height);
+};
+useCanvas(
+  overview,
+  () => {
+    if (!props.picture) return 60;
+    const [low, high] = acrossRange(props.picture);
+    return Math.ceil((high - low) * wholeView(width.value, 0).scale) + 46;
+  },
+  (ctx, w, height) => {
+    if (!props.picture) return;
+    const view = wholeView(w, height);
+    paintStrip(ctx, props.picture, { ...view, height: height - 22 });
+    paintRuler(ctx, view, settings.units, inks());
+    paintMarks(ctx, props.picture, view, inks().mark);
+    paintWindow(ctx, view, [loupe.left.value, loupe.left.value + loupe.shownMm.value], inks().mark);
+  },
+);
+
+function viewOf(scale: number, left: number, w: number, height: number): View {
+  return { scale, left, width: w, height, face: face.value, hand: settings.hand };
+}
+
+const overviewDrag = useDrag({
+  start: (x) => loupe.moveTo(wholeView(width.value, 0).left + x / wholeView(width.value, 0).scale),
+  move: (x) => loupe.moveTo(wholeView(width.value, 0).left + x / wholeView(width.value, 0).scale),
+});
+const loupeDrag = useDrag({
+  start: () => {},
+  move: (_x, dx) => loupe.moveBy(-dx / loupe.scale.value),
+  pinch: (factor) => loupe.zoomTo(loupe.scale.value * factor),
+});
+
+function wheel(event: WheelEvent) {
+  const at = loupe.left.value + event.offsetX / loupe.scale.value;
+  if (event.shiftKey || Math.abs(event.deltaX) > Math.abs(event.deltaY)) {
+    loupe.moveBy((event.deltaX || event.deltaY) / loupe.scale.value);
+  } else {
+    loupe.zoomTo(loupe.scale.value * Math.exp(-event.deltaY / 400), at);
+  }
+}
+
+const KEYS: Record<string, () => void> = {
+  ArrowLeft: () => loupe.moveBy(-loupe.shownMm.value / 6),
+  ArrowRight: () => loupe.moveBy(loupe.shownMm.value / 6),
+  "+": loupe.zoomIn,
+  "=": loupe.zoomIn,
+  "-": loupe.zoomOut,
+  Home: () => loupe.moveTo(-1e6),
+  End: () => loupe.moveTo(1e6),
+};
+function key(event: KeyboardEvent) {
+  const act = KEYS[event.key];
+  if (!act) return;
+  event.preventDefault();
+  act();
+}
+
+const turn = () => (face.value = face.value === "front" ? "back" : "front");
+const label = computed(() => `${props.title}, ${face.value}, drawn to scale`);
+defineExpose({ turn });
+</script>
+
+<template>
+  <section class="panel strip-panel" aria-label="The strip">
+    <header class="panel-head">
+      <h2>The strip <small>to scale</small></h2>
+      <div class="choice" role="group" aria-label="Face">
+        <button type="button" :aria-pressed="face === 'front'" @click="face = 'front'">Front</button>
+        <button type="button" :aria-pressed="face === 'back'" @click="face = 'back'">Back</button>
+      </div>
+      <span class="spacer" />
+      <span class="quiet figures">loupe shows {{ format.length(loupe.shownMm.value) }}</span>
+      <div class="choice" role="group" aria-label="Loupe">
+        <button type="button" aria-label="Farther" @click="loupe.zoomOut">−</button>
+        <button type="button" aria-label="Nearer" @click="loupe.zoomIn">+</button>
+        <button type="button" @click="loupe.showCoils">Coils</button>
+        <button type="button" @click="loupe.showWhole">Whole</button>
+      </div>
+    </header>
+    <div class="overview" v-on="overviewDrag"><canvas ref="overview" role="img" :aria-label="label" /></div>
+    <div
+      class="loupe"
+      tabindex="0"
+      role="group"
+      aria-label="Loupe: arrow keys move it, plus and minus change its power"
+      v-on="loupeDrag"
+      @wheel.prevent="wheel"
+      @keydown="key"
+    >
+      <canvas ref="loupeCanvas" role="img" :aria-label="`${label}, enlarged`" />
+    </div>
+  </section>
+</template>

@@ -1,0 +1,44 @@
+import type { Picture } from "../generated/picture";
+import type { View } from "./paint";
+
+const along = (view: View) => (view.hand === "left" ? -1 : 1);
+const NAMES = { start: "start", middle: "middle", end: "end", join: "" };
+
+/** Small flags over the strip: where the weave starts, its middle, its end, and where lengths are joined. */
+export function paintMarks(ctx: CanvasRenderingContext2D, picture: Picture, view: View, ink: string): void {
+  ctx.fillStyle = ink;
+  ctx.font = "600 12px 'Source Sans 3 Variable', sans-serif";
+  ctx.textAlign = "center";
+  for (const mark of picture.marks) {
+    const x = (along(view) * mark.at - view.left) * view.scale;
+    ctx.beginPath();
+    if (mark.kind === "join") {
+      ctx.arc(x, 5, 3, 0, 2 * Math.PI);
+    } else {
+      ctx.moveTo(x - 5, 1);
+      ctx.lineTo(x + 5, 1);
+      ctx.lineTo(x, 9);
+    }
+    ctx.fill();
+    const name = NAMES[mark.kind];
+    const side = mark.kind === "middle" ? 0 : (mark.kind === "start" ? 1 : -1) * along(view);
+    ctx.textAlign = side === 0 ? "left" : side > 0 ? "left" : "right";
+    ctx.fillText(name, x + (side === 0 ? 9 : side * 9), 10);
+  }
+}
+
+/** The part of the whole that the loupe shows. */
+export function paintWindow(
+  ctx: CanvasRenderingContext2D,
+  view: View,
+  [from, to]: [number, number],
+  ink: string,
+): void {
+  const x = (from - view.left) * view.scale;
+  const w = (to - from) * view.scale;
+  ctx.strokeStyle = ink;
+  ctx.lineWidth = 1.5;
+  ctx.beginPath();
+  ctx.roundRect(Math.max(x, 1), 13, Math.min(w, view.width - 2), view.height - 42, 4);
+  ctx.stroke();
+}

@@ -1,0 +1,148 @@
+import type { Picture } from "../generated/picture";
+
+/** What part of a strip is seen, and how. Lengths in mm; `left` counts along the shown direction. */
+export interface View {
+  /** Pixels per mm. */
+  scale: number;
+  left: number;
+  width: number;
+  height: number;
+  face: "front" | "back";
+  hand: "right" | "left";
+}
+
+type Face = 1 | -1;
+type Run = { path: Path2D; wire: string; d: number };
+interface Prepared {
+  /** By how finely they are drawn, then cell, then face. */
+  cells: Record<"fine" | "coarse", { front: Path2D; back: Path2D }[]>;
+  strands: Record<"before" | "level" | "behind", Run[]>;
+}
+
+const prepared = new WeakMap<Picture, Prepared>();
+/** Below this many pixels a wire's turns are drawn with fewer points. */
+const FINE_FROM_PX = 5;
+
+/** The first and last place along the strip in the shown direction. */
+export function shownRange(picture: Picture, hand: View["hand"]): [number, number] {
+  const [from, to] = picture.y_range as [number, number];
+  return hand === "left" ? [-to, -from] : [from, to];
+}
+
+/** Everything across the strip that must fit the picture's height, endings included. */
+export function acrossRange(picture: Picture): [number, number] {
+  const xs = picture.strands.flatMap((strand) => strand.points.map((point) => point[0]!));
+  return [Math.min(picture.x_range[0]!, ...xs) - 0.5, Math.max(picture.x_range[1]!, ...xs) + 0.5];
+}
+
+function cellPath(picture: Picture, cell: number, face: Face, every: number): Path2D {
+  const path = new Path2D();
+  for (const [shape, before, here, after] of picture.cells[cell]!.passes as [number, number, number, number][]) {
+    const { face: side, points } = picture.shapes[shape]!;
+    if (side !== face) continue;
+    const last = points.length / 3 - 1;
+    for (let i = 0; i <= last; i = i === last ? last + 1 : Math.min(i + every, last)) {
+      const u = points[i * 3 + 2]!;
+      const y = u <= 1 ? before + u * (here - before) : here + (u - 1) * (after - here);
+      if (i === 0) path.moveTo(y, points[i * 3]!);
+      else path.lineTo(y, points[i * 3]!);
+    }
+  }
+  return path;
+}
+
+function strandRuns(picture: Picture): Prepared["strands"] {
+  const runs: Prepared["strands"] = { before: [], level: [], behind: [] };
+  for (const strand of picture.strands) {
+    let layer: keyof typeof runs | null = null;
+    let path = new Path2D();
+    strand.points.slice(1).forEach((to, i) => {
+      const from = strand.points[i]!;
+      const z = from[2]! + to[2]!;
+      const here = z > 1e-6 ? "before" : z < -1e-6 ? "behind" : "level";
+      if (here !== layer) {
+        layer = here;
+        path = new Path2D();
+        path.moveTo(from[1]!, from[0]!);
+        runs[here].push({ path, wire: strand.wire, d: strand.d });
+      }
+      path.lineTo(to[1]!, to[0]!);
+    });
+  }
+  return runs;
+}
+
+function prepare(picture: Picture): Prepared {
+  const kept = prepared.get(picture);
+  if (kept) return kept;
+  const cells = (every: number) =>
+    picture.cells.map((_, i) => ({ front: cellPath(picture, i, 1, every), back: cellPath(picture, i, -1, every) }));
+  const made = { cells: { fine: cells(1), coarse: cells(6) }, strands: strandRuns(picture) };
+  prepared.set(picture, made);
+  return made;
+}
+
+/** Every visible pass of one face as a single path: passes of one face never cover each other. */
+function weavePath(picture: Picture, view: View, face: "front" | "back", fine: boolean): Path2D {
+  const cells = prepare(picture).cells[fine ? "fine" : "coarse"];
+  const whole = new Path2D();
+  const along = view.hand === "left" ? -1 : 1;
+  const ends = [along * view.left, along * (view.left + view.width / view.scale)];
+  const [from, to] = [Math.min(...ends), Math.max(...ends)];
+  for (const place of picture.placements) {
+    const first = Math.max(0, Math.floor((from - place.at) / place.step) - 1);
+    const last = Math.min(place.count - 1, Math.ceil((to - place.at) / place.step) + 1);
+    const path = cells[place.cell]![face];
+    for (let i = first; i <= last; i++) whole.addPath(path, new DOMMatrix([1, 0, 0, 1, place.at + i * place.step, 0]));
+  }
+  return whole;
+}
+
+/** Draws the strip: what lies behind, the base wires, what lies before them. */
+export function paintStrip(ctx: CanvasRenderingContext2D, picture: Picture, view: View): void {
+  const ratio = ctx.canvas.width / view.width;
+  const face: Face = view.face === "back" ? -1 : 1;
+  const along = view.hand === "left" ? -1 : 1;
+  const [low, high] = acrossRange(picture);
+  const middle = (low + high) / 2;
+  const fine = picture.wire_mm * view.scale >= FINE_FROM_PX;
+  const { strands } = prepare(picture);
+
+  const stroke = (path: Path2D, wire: string, d: number, cap: CanvasLineCap = "round") => {
+    const tones = picture.tones[wire] as [string, number, number][];
+    ctx.lineCap = cap;
+    for (const [tone, share, offset] of d * view.scale < 1.5 ? tones.slice(1, 3) : tones) {
+      const shift = -d * offset * view.scale;
+      ctx.setTransform(
+        ratio * view.scale * along,
+        0,
+        0,
+        -ratio * view.scale * face,
+        ratio * (shift - view.left * view.scale),
+        ratio * (view.height / 2 + shift + view.scale * face * middle),
+      );
+      ctx.strokeStyle = tone;
+      ctx.lineWidth = Math.max(d * share, d * view.scale < 1.5 ? 0.7 / view.scale : 0);
+      ctx.stroke(path);
+    }
+  };
+  const weave = (side: "front" | "back") =>
+    stroke(weavePath(picture, view, side, fine), picture.weaving, picture.wire_mm);
+  const run = (layer: keyof typeof strands) => strands[layer].forEach((part) => stroke(part.path, part.wire, part.d));
+
+  ctx.setTransform(1, 0, 0, 1, 0, 0);
+  ctx.clearRect(0, 0, ctx.canvas.width, ctx.canvas.height);
+  ctx.lineJoin = "round";
+  weave(face === 1 ? "back" : "front");
+  run(face === 1 ? "behind" : "before");
+  for (const rod of picture.rods) {
+    const path = new Path2D();
+    path.moveTo(rod.from, rod.x);
+    path.lineTo(rod.to, rod.x);
+    stroke(path, rod.wire, rod.d, "butt");
+  }
+  run("level");
+  weave(face === 1 ? "front" : "back");
+  run(face === 1 ? "before" : "behind");
+  ctx.setTransform(ratio, 0, 0, ratio, 0, 0);
+}

@@ -1,0 +1,65 @@
+import { computed, type Ref, ref, watch } from "vue";
+import type { Picture } from "../generated/picture";
+import { shownRange } from "./paint";
+
+const ZOOM_STEP = 1.5;
+/** As near as the loupe goes, in pixels per mm: a 0.3 mm wire is then a finger wide. */
+const NEAREST = 160;
+
+/** Which part of the strip the loupe shows: `scale` in pixels per mm, `centre` in mm along the shown direction. */
+export function useLoupe(
+  picture: Ref<Picture | null>,
+  hand: Ref<"right" | "left">,
+  width: Ref<number>,
+  height: number,
+) {
+  const range = computed(() => (picture.value ? shownRange(picture.value, hand.value) : ([0, 1] as [number, number])));
+  const whole = computed(() => width.value / (range.value[1] - range.value[0] + 4));
+  /** The woven band fills most of the loupe. */
+  const coils = computed(() =>
+    picture.value ? (0.72 * height) / (picture.value.x_range[1]! - picture.value.x_range[0]!) : 1,
+  );
+  const scale = ref(0);
+  const centre = ref(0);
+
+  const clampCentre = () => {
+    const half = width.value / scale.value / 2;
+    const [from, to] = [range.value[0] - 2 + half, range.value[1] + 2 - half];
+    centre.value = from > to ? (from + to) / 2 : Math.min(Math.max(centre.value, from), to);
+  };
+
+  /** Sets the scale, keeping the place `at` (mm) where it is on the screen. */
+  function zoomTo(next: number, at = centre.value) {
+    const bounded = Math.min(Math.max(next, whole.value), Math.max(NEAREST, coils.value));
+    centre.value = at + ((centre.value - at) * scale.value) / bounded;
+    scale.value = bounded;
+    clampCentre();
+  }
+
+  function moveTo(place: number) {
+    centre.value = place;
+    clampCentre();
+  }
+
+  watch([range, width], () => {
+    if (!picture.value || !width.value) return;
+    if (scale.value === 0) {
+      scale.value = coils.value;
+      centre.value = hand.value === "left" ? range.value[1] : range.value[0];
+    }
+    zoomTo(scale.value);
+  });
+
+  return {
+    scale,
+    left: computed(() => centre.value - width.value / scale.value / 2),
+    shownMm: computed(() => width.value / scale.value),
+    zoomIn: () => zoomTo(scale.value * ZOOM_STEP),
+    zoomOut: () => zoomTo(scale.value / ZOOM_STEP),
+    zoomTo,
+    moveTo,
+    moveBy: (mm: number) => moveTo(centre.value + mm),
+    showWhole: () => zoomTo(whole.value),
+    showCoils: () => zoomTo(coils.value),
+  };
+}

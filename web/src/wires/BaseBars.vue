@@ -1,0 +1,56 @@
+<script setup lang="ts">
+import { computed } from "vue";
+import type { Plan } from "../generated/plan";
+import { useFormat } from "../units/format";
+
+/** Every base wire to cut as a bar to scale, with its parts and the marks to measure from the tail end. */
+const props = defineProps<{ plan: Plan }>();
+const format = useFormat();
+
+const NAMES = { tail: "tail", bare: "bare", woven: "woven", trim: "trim" } as const;
+const longest = computed(() => Math.max(...props.plan.base.map((bar) => bar.total_mm)));
+const share = (mm: number) => `${(100 * mm) / longest.value}%`;
+
+function partName(kind: Plan["base"][number]["parts"][number]["kind"]) {
+  if (kind === "start_ending") return props.plan.endings.start!.split(",")[0]!;
+  return kind === "end_ending" ? props.plan.endings.end!.split(",")[0]! : NAMES[kind];
+}
+const marks = (bar: Plan["base"][number]) => [
+  { name: "start weaving", mm: bar.start_mark_mm },
+  { name: "middle", mm: bar.middle_mark_mm },
+  { name: "stop", mm: bar.end_mark_mm },
+];
+</script>
+
+<template>
+  <article v-for="(bar, index) in plan.base" :key="bar.wire" class="cut" :aria-label="`Base wire ${index + 1}`">
+    <div class="cut-number">
+      <strong class="figures">{{ format.cut(bar.cut_mm) }}</strong>
+      <span>{{ index === 0 ? "near" : "far" }} · {{ bar.words }}</span>
+    </div>
+    <div class="bar-frame">
+      <div class="bar" :style="{ width: share(bar.total_mm) }">
+        <span
+          v-for="(part, i) in bar.parts"
+          :key="i"
+          class="part"
+          :class="`part-${part.kind}`"
+          :style="{ flexGrow: part.mm, '--wire': bar.colour, '--weave': plan.weaving.colour }"
+          :title="`${partName(part.kind)} ${format.length(part.mm)}`"
+        />
+      </div>
+      <div class="marks figures">
+        <span v-for="mark in marks(bar)" :key="mark.name" class="mark" :style="{ left: share(mark.mm) }">
+          <b>{{ format.length(mark.mm) }}</b> {{ mark.name }}
+        </span>
+      </div>
+      <p class="parts figures">
+        <template v-for="(part, i) in bar.parts" :key="i">
+          <span v-if="part.mm > 0.05"
+            >{{ partName(part.kind) }} <b>{{ format.length(part.mm) }}</b></span
+          >
+        </template>
+      </p>
+    </div>
+  </article>
+</template>
