@@ -20,7 +20,7 @@ module Server
   # The web application: an API over the core, and the built pages. No craft rules here.
   class App < Sinatra::Base
     set :protection, false # LocalOnly and SecureHeaders do this, answering in problem+json
-    set :host_authorization, { permitted_hosts: [] }
+    set :host_authorization, {permitted_hosts: []}
     set :static, false
     set :show_exceptions, false
     set :raise_errors, false

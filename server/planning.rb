@@ -13,13 +13,13 @@ module Server
     end
 
     # What the bench shows: the document as read, and its plan.
-    def self.answer(plan) = { document: plan.piece.to_h, plan: plan.to_h }
+    def self.answer(plan) = {document: plan.piece.to_h, plan: plan.to_h}
 
     # What the shelf shows of a piece.
     def self.summary(plan)
-      { kind: plan.piece.body[:kind], fit: plan.fit.to_h.slice(:repeats, :strip_mm, :opening_mm, :wrist_mm),
+      {kind: plan.piece.body[:kind], fit: plan.fit.to_h.slice(:repeats, :strip_mm, :opening_mm, :wrist_mm),
         width_mm: plan.picture.width_mm, thickness_mm: plan.layout.frame.thickness_mm, picture: plan.picture.content_hash,
-        wires: plan.piece.wires.map(&:words), stops: plan.advice.count { |item| item.severity == "stop" } }
+        wires: plan.piece.wires.map(&:words), stops: plan.advice.count { |item| item.severity == "stop" }}
     end
   end
 end

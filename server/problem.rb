@@ -19,15 +19,15 @@ module Server
 
     def to_json(*)
       title = kind.tr("-", " ").capitalize
-      JSON.generate({ type: "urn:meander:problem:#{kind}", title:, status:, detail: message, **extra })
+      JSON.generate({type: "urn:meander:problem:#{kind}", title:, status:, detail: message, **extra})
     end
 
-    def response = [status, { "content-type" => TYPE, "cache-control" => "no-store" }, [to_json]]
+    def response = [status, {"content-type" => TYPE, "cache-control" => "no-store"}, [to_json]]
 
     # The maker's mistakes, all of them together.
     def self.invalid(error)
       count = error.faults.size
-      detail = count == 1 ? error.faults.first.message : "#{count} values cannot be used"
+      detail = (count == 1) ? error.faults.first.message : "#{count} values cannot be used"
       new(422, "invalid-input", detail, faults: error.faults.map(&:to_h))
     end
   end

@@ -14,7 +14,7 @@ module Server
         raise Problem.new(415, "wrong-content-type", "send application/json, not #{request.media_type || "nothing"}")
       end
 
-      text = request.body.read(LIMIT_BYTES + 1).to_s.force_encoding(Encoding::UTF_8)
+      text = request.body&.read(LIMIT_BYTES + 1).to_s.dup.force_encoding(Encoding::UTF_8)
       raise Problem.new(413, "too-large", "the request is over #{LIMIT_BYTES} bytes") if text.bytesize > LIMIT_BYTES
       raise Problem.new(400, "not-json", "the request is not valid UTF-8") unless text.valid_encoding?
 

@@ -20,12 +20,15 @@ module Meander
       freeze
     end
 
-    def to_h = { path:, code:, message:, given: Fault.printable(given), accepted:, likely: }
+    def to_h = {path:, code:, message:, given: Fault.printable(given), accepted:, likely:}
 
     # A short form of any JSON value, safe to send back and to print.
     def self.printable(value)
+      return "nothing" if value.nil?
+      return "a number too large" if value.is_a?(Float) && !value.finite?
+
       text = value.is_a?(String) ? value.scrub("?") : value.inspect
-      text.length > 80 ? "#{text[0, 77]}..." : text
+      (text.length > 80) ? "#{text[0, 77]}..." : text
     end
   end
 

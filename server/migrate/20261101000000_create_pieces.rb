@@ -7,7 +7,7 @@ class CreatePieces < ActiveRecord::Migration[7.2]
       t.string :name, null: false
       t.text :document, null: false
       t.integer :revision, null: false
-      t.string :demo_key, index: { unique: true }
+      t.string :demo_key, index: {unique: true}
       t.datetime :deleted_at
       t.timestamps
     end

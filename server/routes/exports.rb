@@ -18,14 +18,17 @@ module Server
         raise Meander::InvalidInput.new([fault])
       end
 
-      def self.registered(app)
-        app.helpers do
-          def take_out(piece, ending, type)
-            content_type type
-            cache_control :no_store
-            headers "content-disposition" => "attachment; filename=\"#{Exports.file_name(piece, ending)}\"" unless params["show"]
-          end
+      # Sends a piece out under its own name, or to be shown in a page.
+      module TakingOut
+        def take_out(piece, ending, type)
+          content_type type
+          cache_control :no_store
+          headers "content-disposition" => "attachment; filename=\"#{Exports.file_name(piece, ending)}\"" unless params["show"]
         end
+      end
+
+      def self.registered(app)
+        app.helpers TakingOut
         document(app)
         cut_list(app)
         strip(app)

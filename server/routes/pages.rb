@@ -5,7 +5,7 @@ module Server
     # The built interface: one page for every address, and its assets.
     module Pages
       DIST = File.expand_path("../../web/dist", __dir__)
-      TYPES = { ".js" => "text/javascript", ".css" => "text/css", ".woff2" => "font/woff2", ".woff" => "font/woff", ".svg" => "image/svg+xml" }.freeze
+      TYPES = {".js" => "text/javascript", ".css" => "text/css", ".woff2" => "font/woff2", ".woff" => "font/woff", ".svg" => "image/svg+xml"}.freeze
 
       def self.registered(app)
         app.get("/assets/:file") do |file|

@@ -5,13 +5,17 @@ module Server
     # Stored pieces: the shelf, opening, saving, setting aside and bringing back.
     module Pieces
       # A piece with its document and plan.
-      def self.full(piece) = { **stamp(piece), **Planning.answer(Planning.plan(piece.content)) }
+      def self.full(piece) = {**stamp(piece), **Planning.answer(Planning.plan(piece.content))}
 
       # A piece as it lies on the shelf.
-      def self.row(piece) = { **stamp(piece), **Planning.summary(Planning.plan(piece.content)) }
+      def self.row(piece) = {**stamp(piece), **Planning.summary(Planning.plan(piece.content))}
+
+      def self.everything
+        {pieces: Piece.on_shelf.map { |piece| row(piece) }, set_aside: Piece.set_aside.limit(50).map { |piece| stamp(piece) }}
+      end
 
       def self.stamp(piece)
-        { id: piece.id, name: piece.name, revision: piece.revision, saved_at: piece.updated_at.utc.iso8601, set_aside: !piece.deleted_at.nil? }
+        {id: piece.id, name: piece.name, revision: piece.revision, saved_at: piece.updated_at.utc.iso8601, set_aside: !piece.deleted_at.nil?}
       end
 
       # The document as it is stored: read, checked and written out whole.
@@ -30,7 +34,7 @@ module Server
       end
 
       def self.shelf(app)
-        app.get("/api/pieces") { json({ pieces: Piece.on_shelf.map { |piece| Pieces.row(piece) }, set_aside: Piece.set_aside.limit(50).map { |piece| Pieces.stamp(piece) } }) }
+        app.get("/api/pieces") { json(Pieces.everything) }
         app.get("/api/pieces/:id") { |id| json(Pieces.full(Piece.find(id))) }
         app.post("/api/pieces") { json(Pieces.full(Piece.keep(Pieces.checked(given_document))), status: 201) }
         app.post("/api/pieces/:id/duplicate") { |id| json(Pieces.row(Pieces.duplicate(Piece.find(id))), status: 201) }

@@ -5,10 +5,10 @@ module Server
     # Live answers: nothing is stored.
     module Plans
       def self.catalogue
-        metals = Meander::Materials::METALS.values.map { |metal| { key: metal.key, name: metal.name, colour: metal.colour } }
-        tempers = Meander::Materials::TEMPERS.map { |key, name| { key:, name: } }
-        eases = Meander::Planner::Wearing::EASES.map { |name, mm| { name:, mm: } }
-        { metals:, tempers:, eases:, starts: %w[cuff bracelet].to_h { |kind| [kind, Meander::Document::StartingPiece.call(kind)] } }
+        metals = Meander::Materials::METALS.values.map { |metal| {key: metal.key, name: metal.name, colour: metal.colour} }
+        tempers = Meander::Materials::TEMPERS.map { |key, name| {key:, name:} }
+        eases = Meander::Planner::Wearing::EASES.map { |name, mm| {name:, mm:} }
+        {metals:, tempers:, eases:, starts: %w[cuff bracelet].to_h { |kind| [kind, Meander::Document::StartingPiece.call(kind)] }}
       end
 
       def self.registered(app)

@@ -14,7 +14,7 @@ module Meander
                  title: "#{Units::Text.length(plan.fit.bare_mm)} of each end stay bare",
                  why: "The woven part covers only #{Units::Text.length(plan.fit.woven_mm)} of #{Units::Text.length(plan.fit.strip_mm)}.",
                  remedy: "More repeats, or closing coils that run on over the bare wire.",
-                 figures: { bare_mm: plan.fit.bare_mm, share: })
+                 figures: {bare_mm: plan.fit.bare_mm, share:})
       end
     end
   end

@@ -18,7 +18,7 @@ module Meander
                  title: "Bent to the wrist, tight coils open by #{Units::Text.percent(opens)} on the outside",
                  why: "They cannot close up inside the curve, so the weave runs up to #{Units::Text.length(grows)} further along the base wires.",
                  remedy: "Coil a little looser, or leave #{Units::Text.length(grows / 2)} more bare at each end for it.",
-                 figures: { radius_mm: radius, opens:, grows_mm: grows })
+                 figures: {radius_mm: radius, opens:, grows_mm: grows})
       end
     end
   end

@@ -15,7 +15,7 @@ module Meander
                  title: "The nearest whole repeats end #{Units::Text.length(off.abs)} #{side} than asked",
                  why: "One repeat is #{Units::Text.length(plan.layout.pattern.advance_mm)} long, so the length comes in steps of that.",
                  remedy: "Pin the repeats as well and let the bare ends take it up, or choose a shorter repeat.",
-                 figures: { off_mm: off, advance_mm: plan.layout.pattern.advance_mm })
+                 figures: {off_mm: off, advance_mm: plan.layout.pattern.advance_mm})
       end
     end
   end

@@ -5,8 +5,8 @@ module Meander
     # Asks every check about a plan. A check answers an Item, a list of them, or nil.
     module Council
       CHECKS = [Doubts, PinConflicts, Closeness, Opening, BareEnds, Ease, WireRatio, EvenEnds, Bending, HookTemper,
-                WorkingLengths, SparesNothing, Skin, Cutting].freeze
-      ORDER = { "stop" => 0, "warn" => 1, "note" => 2 }.freeze
+        WorkingLengths, SparesNothing, Skin, Cutting].freeze
+      ORDER = {"stop" => 0, "warn" => 1, "note" => 2}.freeze
 
       def self.call(plan)
         CHECKS.map { |check| check.call(plan) }.flatten.compact.each_with_index

@@ -13,7 +13,7 @@ module Meander
                  title: "The hook is bent from soft wire",
                  why: "Soft #{wire.material.name} opens under a pull.",
                  remedy: "Hammer the finished bend lightly to harden it, or use half-hard wire.",
-                 figures: { wire: wire.id })
+                 figures: {wire: wire.id})
       end
     end
   end

@@ -4,20 +4,20 @@ module Meander
   module Advice
     # Pins that contradict each other, with what letting go of each would give.
     module PinConflicts
-      NAMES = { "wrist" => "the wrist", "repeats" => "the repeats", "woven" => "the woven length", "weaving_wire" => "the weaving wire" }.freeze
+      NAMES = {"wrist" => "the wrist", "repeats" => "the repeats", "woven" => "the woven length", "weaving_wire" => "the weaving wire"}.freeze
 
       def self.call(plan)
         pins = Planner::PlanPiece.pins(plan.piece)
         plan.fit.conflicts.map do |conflict|
           freed = conflict[:pins].filter_map { |pin| free(plan.layout, pins, pin) }
           Item.new(id: "pins-conflict", severity: "stop", place: "/pins", title: title(conflict[:pins]),
-                   why: "#{conflict[:reason]}.", remedy: remedy(freed), figures: { pins: conflict[:pins], frees: freed })
+                   why: "#{conflict[:reason]}.", remedy: remedy(freed), figures: {pins: conflict[:pins], frees: freed})
         end
       end
 
       def self.title(pins)
         names = Units::Text.list(pins.map { |pin| NAMES.fetch(pin) })
-        pins.size == 1 ? "#{names.capitalize} cannot be met" : "#{names.capitalize} contradict each other"
+        (pins.size == 1) ? "#{names.capitalize} cannot be met" : "#{names.capitalize} contradict each other"
       end
 
       # What a pin would become if it were let go and the others kept; nil where that alone solves nothing.
@@ -26,7 +26,7 @@ module Meander
         return if rest.empty?
 
         fit = Planner::SolveFit.call(layout, rest)
-        { pin:, words: words(pin, fit, layout) } if fit.conflicts.empty?
+        {pin:, words: words(pin, fit, layout)} if fit.conflicts.empty?
       end
 
       def self.words(pin, fit, layout)

@@ -14,7 +14,7 @@ module Meander
                  title: "The weaving wire to hand ends #{Units::Text.length(plan.fit.off_mm.abs)} before the wrist is reached",
                  why: "It makes #{Units::Text.count(plan.fit.repeats, "repeat")}; the bare ends take up the rest.",
                  remedy: "More weaving wire, a pattern with fewer wraps, or the longer bare ends.",
-                 figures: { short_mm: plan.fit.off_mm.abs })
+                 figures: {short_mm: plan.fit.off_mm.abs})
       end
     end
   end

@@ -28,7 +28,7 @@ module Meander
       end
 
       def self.item(id, ratio, title, why, remedy)
-        Item.new(id:, severity: "warn", place: "/wires", title:, why:, remedy:, figures: { ratio: })
+        Item.new(id:, severity: "warn", place: "/wires", title:, why:, remedy:, figures: {ratio:})
       end
       private_class_method :thick, :thin, :item
     end

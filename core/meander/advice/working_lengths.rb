@@ -18,7 +18,7 @@ module Meander
                  title: "The longest working length is #{Units::Text.length(longest)}",
                  why: plan.account.comfortable? ? "Past about 2 m the wire kinks and every pull is slow." : "A single repeat with its tails is longer than the comfortable length asked for.",
                  remedy: plan.account.comfortable? ? "Join lengths of 2 m or less." : "Allow a longer working length, shorter tails or a smaller repeat.",
-                 figures: { longest_mm: longest })
+                 figures: {longest_mm: longest})
       end
 
       def self.joined(plan)
@@ -29,7 +29,7 @@ module Meander
                  title: "#{Units::Text.count(plan.account.lengths.size, "working length")}, #{Units::Text.count(joins, "join")}",
                  why: "Each is short enough to handle and starts with a whole repeat.",
                  remedy: "Join on the single coils a repeat begins with, at the back, where the ends can be tucked.",
-                 figures: { joins: })
+                 figures: {joins:})
       end
       private_class_method :too_long, :joined
     end

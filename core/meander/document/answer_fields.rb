@@ -9,12 +9,12 @@ module Meander
 
       # Any finite number; unit in the field's name.
       class Figure
-        def schema = { type: "number" }
+        def schema = {type: "number"}
       end
 
       # Text of any length that Meander wrote.
       class Words
-        def schema = { type: "string" }
+        def schema = {type: "string"}
       end
 
       # Something that may be missing: null.
@@ -24,7 +24,7 @@ module Meander
           freeze
         end
 
-        def schema = { anyOf: [@of.schema, { type: "null" }] }
+        def schema = {anyOf: [@of.schema, {type: "null"}]}
       end
 
       # Any list.
@@ -34,7 +34,7 @@ module Meander
           freeze
         end
 
-        def schema = { type: "array", items: @of.schema }
+        def schema = {type: "array", items: @of.schema}
       end
 
       # Keys of its own, all of one shape.
@@ -44,7 +44,7 @@ module Meander
           freeze
         end
 
-        def schema = { type: "object", additionalProperties: @of.schema }
+        def schema = {type: "object", additionalProperties: @of.schema}
       end
 
       # Anything JSON can say.
@@ -57,29 +57,29 @@ module Meander
       whole = Count.new(0..100_000)
       pin = Choice.new(%w[wrist repeats woven weaving_wire])
 
-      NEIGHBOUR = Record.new({ repeats: whole, woven_mm: figure, strip_mm: figure, change_mm: figure, off_mm: figure, weaving_change_mm: figure })
+      NEIGHBOUR = Record.new({repeats: whole, woven_mm: figure, strip_mm: figure, change_mm: figure, off_mm: figure, weaving_change_mm: figure})
       FIT = Record.new({
         repeats: whole, woven_mm: figure, bare_mm: figure, ease_mm: figure, wrist_mm: Maybe.new(figure), opening_mm: figure,
         strip_mm: figure, wanted_mm: figure, off_mm: figure, floats: Many.new(Choice.new(%w[bare ease])),
-        conflicts: Many.new(Record.new({ pins: Many.new(pin), reason: words })), pinned: Many.new(pin), neighbours: Many.new(NEIGHBOUR)
+        conflicts: Many.new(Record.new({pins: Many.new(pin), reason: words})), pinned: Many.new(pin), neighbours: Many.new(NEIGHBOUR)
       })
-      PART = Record.new({ kind: Choice.new(%w[tail start_ending bare woven end_ending trim]), mm: figure })
-      BAR = Record.new({ wire: words, words:, colour: words, cut_mm: whole, total_mm: figure, parts: Many.new(PART),
-                         start_mark_mm: figure, middle_mark_mm: figure, end_mark_mm: figure })
-      LENGTH = Record.new({ first: whole, last: whole, path_mm: figure, cut_mm: whole })
+      PART = Record.new({kind: Choice.new(%w[tail start_ending bare woven end_ending trim]), mm: figure})
+      BAR = Record.new({wire: words, words:, colour: words, cut_mm: whole, total_mm: figure, parts: Many.new(PART),
+                         start_mark_mm: figure, middle_mark_mm: figure, end_mark_mm: figure})
+      LENGTH = Record.new({first: whole, last: whole, path_mm: figure, cut_mm: whole})
       WEAVING = Record.new({
         wire: words, words:, colour: words, path_mm: figure, slack_mm: figure, tails_mm: figure, waste_mm: figure,
         margin_mm: figure, total_mm: figure, spare_mm: Maybe.new(figure), lengths: Many.new(LENGTH),
-        joins: Many.new(Record.new({ repeat: whole, at_mm: figure }))
+        joins: Many.new(Record.new({repeat: whole, at_mm: figure}))
       })
-      GAUGE = Record.new({ number: figure, mm: figure, off_mm: figure })
-      NAMED = Record.new({ id: words, words:, colour: words, names: Record.new({ awg: GAUGE, swg: GAUGE, metric: GAUGE }) })
-      ADVICE = Record.new({ id: words, severity: Choice.new(%w[stop warn note]), place: words, title: words, why: words,
-                            remedy: words, figures: Table.new(Anything.new), offers: Many.new(words) })
+      GAUGE = Record.new({number: figure, mm: figure, off_mm: figure})
+      NAMED = Record.new({id: words, words:, colour: words, names: Record.new({awg: GAUGE, swg: GAUGE, metric: GAUGE})})
+      ADVICE = Record.new({id: words, severity: Choice.new(%w[stop warn note]), place: words, title: words, why: words,
+                            remedy: words, figures: Table.new(Anything.new), offers: Many.new(words)})
 
       PLAN = Record.new({
-        fit: FIT, weave: Record.new({ advance_mm: figure, wire_per_repeat_mm: figure, width_mm: figure, thickness_mm: figure }),
-        base: Many.new(BAR), weaving: WEAVING, mass: Record.new({ base_g: figure, weaving_g: figure, finished_g: figure }),
+        fit: FIT, weave: Record.new({advance_mm: figure, wire_per_repeat_mm: figure, width_mm: figure, thickness_mm: figure}),
+        base: Many.new(BAR), weaving: WEAVING, mass: Record.new({base_g: figure, weaving_g: figure, finished_g: figure}),
         wires: Many.new(NAMED), endings: Table.new(words), advice: Many.new(ADVICE), picture: words
       })
 
@@ -87,15 +87,15 @@ module Meander
       PICTURE = Record.new({
         version: Choice.new([1]), wire_mm: figure, x_range: figures, y_range: figures, weaving: words,
         tones: Table.new(Many.new(List.new(Anything.new, 3..3))),
-        rods: Many.new(Record.new({ wire: words, d: figure, x: figure, from: figure, to: figure })),
-        shapes: Many.new(Record.new({ face: Choice.new([1, -1]), points: figures })),
-        cells: Many.new(Record.new({ passes: Many.new(figures) })),
-        placements: Many.new(Record.new({ cell: whole, at: figure, step: figure, count: whole })),
-        strands: Many.new(Record.new({ wire: words, d: figure, points: Many.new(figures) })),
-        marks: Many.new(Record.new({ kind: Choice.new(%w[start middle end join]), at: figure }))
+        rods: Many.new(Record.new({wire: words, d: figure, x: figure, from: figure, to: figure})),
+        shapes: Many.new(Record.new({face: Choice.new([1, -1]), points: figures})),
+        cells: Many.new(Record.new({passes: Many.new(figures)})),
+        placements: Many.new(Record.new({cell: whole, at: figure, step: figure, count: whole})),
+        strands: Many.new(Record.new({wire: words, d: figure, points: Many.new(figures)})),
+        marks: Many.new(Record.new({kind: Choice.new(%w[start middle end join]), at: figure}))
       })
 
-      FAULT = Record.new({ path: words, code: words, message: words, given: words, accepted: words, likely: Many.new(words) })
+      FAULT = Record.new({path: words, code: words, message: words, given: words, accepted: words, likely: Many.new(words)})
     end
   end
 end

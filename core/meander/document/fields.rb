@@ -16,43 +16,43 @@ module Meander
 
       EASE = size("ease over the wrist", 0.0..200.0, 0.0..45.0)
       OPENING = Variant.new(:kind, {
-        "length" => { length: size("opening along the curve", 1.0..400.0, 15.0..90.0) },
-        "share" => { share: Share.new(0.02..0.6) }
+        "length" => {length: size("opening along the curve", 1.0..400.0, 15.0..90.0)},
+        "share" => {share: Share.new(0.02..0.6)}
       })
       BODY = Variant.new(:kind, {
-        "cuff" => { ease: EASE, opening: OPENING },
-        "bracelet" => { ease: EASE }
+        "cuff" => {ease: EASE, opening: OPENING},
+        "bracelet" => {ease: EASE}
       })
 
       metal = Choice.new(Materials::METALS.keys)
       temper = Choice.new(Materials::TEMPERS.keys)
       WIRE = Variant.new(:role, {
-        "base" => { id: Id.new, size: size("base wire", 0.1..6.0, 0.5..2.6), metal:, temper: },
-        "weaving" => { id: Id.new, size: size("weaving wire", 0.05..3.0, 0.2..0.82), metal:, temper: }
+        "base" => {id: Id.new, size: size("base wire", 0.1..6.0, 0.5..2.6), metal:, temper:},
+        "weaving" => {id: Id.new, size: size("weaving wire", 0.05..3.0, 0.2..0.82), metal:, temper:}
       })
 
       PATTERN = Variant.new(:kind, {
-        "coils" => { single: Count.new(1..40), both: Count.new(1..40), anchor: Count.new(0..40), closing: Count.new(1..40) }
+        "coils" => {single: Count.new(1..40), both: Count.new(1..40), anchor: Count.new(0..40), closing: Count.new(1..40)}
       })
       SECTION = Variant.new(:craft, {
-        "weave" => { id: Id.new, base: list(Id.new, 2..2), weaving: Id.new, pattern: PATTERN,
-                     bare: size("bare end", 0.0..300.0, 0.0..80.0) }
+        "weave" => {id: Id.new, base: list(Id.new, 2..2), weaving: Id.new, pattern: PATTERN,
+                     bare: size("bare end", 0.0..300.0, 0.0..80.0)}
       })
 
       side = Choice.new(%w[start end])
-      ends = { id: Id.new, side:, wires: list(Id.new, 1..25) }
+      ends = {id: Id.new, side:, wires: list(Id.new, 1..25)}
       ENDING = Variant.new(:kind, {
         "plain" => ends,
-        "loop" => { **ends, inside: size("inside of the loop", 1.0..40.0, 2.0..20.0), wraps: Count.new(1..12) },
-        "hook" => { **ends, inside: size("inside of the hook", 1.0..40.0, 2.0..20.0),
-                    shank: size("shank of the hook", 1.0..80.0, 3.0..30.0), wraps: Count.new(1..12) }
+        "loop" => {**ends, inside: size("inside of the loop", 1.0..40.0, 2.0..20.0), wraps: Count.new(1..12)},
+        "hook" => {**ends, inside: size("inside of the hook", 1.0..40.0, 2.0..20.0),
+                    shank: size("shank of the hook", 1.0..80.0, 3.0..30.0), wraps: Count.new(1..12)}
       })
 
       PIN = Variant.new(:quantity, {
-        "wrist" => { id: Id.new, length: size("wrist", 20.0..1000.0, 110.0..240.0) },
-        "repeats" => { id: Id.new, count: Count.new(1..2000) },
-        "woven" => { id: Id.new, length: size("woven length", 1.0..2000.0, 20.0..260.0) },
-        "weaving_wire" => { id: Id.new, length: size("weaving wire to hand", 10.0..1_000_000.0, 500.0..60_000.0) }
+        "wrist" => {id: Id.new, length: size("wrist", 20.0..1000.0, 110.0..240.0)},
+        "repeats" => {id: Id.new, count: Count.new(1..2000)},
+        "woven" => {id: Id.new, length: size("woven length", 1.0..2000.0, 20.0..260.0)},
+        "weaving_wire" => {id: Id.new, length: size("weaving wire to hand", 10.0..1_000_000.0, 500.0..60_000.0)}
       })
 
       ALLOWANCES = Record.new({

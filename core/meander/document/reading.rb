@@ -18,7 +18,7 @@ module Meander
       end
 
       # A value that can be read but is implausible for its field by a factor of ten or 25.4.
-      def question(path, size, what, likely) = questions << { path:, what:, given: size, likely: }
+      def question(path, size, what, likely) = questions << {path:, what:, given: size, likely:}
     end
   end
 end

@@ -5,8 +5,8 @@ module Meander
     # Checks what the parts of a document say about each other: ids that are unique and known, wires used in their role,
     # one ending a side of a kind the body can wear, each quantity pinned once.
     class References
-      ENDINGS_OF = { "cuff" => { "start" => %w[plain], "end" => %w[plain] },
-                     "bracelet" => { "start" => %w[loop hook], "end" => %w[hook loop] } }.freeze
+      ENDINGS_OF = {"cuff" => {"start" => %w[plain], "end" => %w[plain]},
+                     "bracelet" => {"start" => %w[loop hook], "end" => %w[hook loop]}}.freeze
 
       def self.call(document, reading) = new(document, reading).call
 

@@ -19,7 +19,7 @@ module Meander
           reading.fault(path, "text", value, message: "#{path} is not such a text", accepted: "text of #{@min} to #{@max} characters")
         end
 
-        def schema = { type: "string", minLength: @min, maxLength: @max }
+        def schema = {type: "string", minLength: @min, maxLength: @max}
 
         private
 
@@ -36,7 +36,7 @@ module Meander
           reading.fault(path, "id", value, message: "not an id", accepted: "a small letter, then up to 31 of a-z, 0-9, _ and -")
         end
 
-        def schema = { type: "string", pattern: "^[a-z][a-z0-9_-]{0,31}$" }
+        def schema = {type: "string", pattern: "^[a-z][a-z0-9_-]{0,31}$"}
       end
 
       # One of a few values.
@@ -52,7 +52,7 @@ module Meander
           reading.fault(path, "choice", value, message: "#{Fault.printable(value)} is not one of the choices", accepted: @values.join(", "))
         end
 
-        def schema = @values.size == 1 ? { const: @values.first } : { enum: @values }
+        def schema = (@values.size == 1) ? {const: @values.first} : {enum: @values}
       end
 
       # A whole number in a range.
@@ -69,7 +69,7 @@ module Meander
                                               accepted: "a whole number from #{@range.min} to #{@range.max}")
         end
 
-        def schema = { type: "integer", minimum: @range.min, maximum: @range.max }
+        def schema = {type: "integer", minimum: @range.min, maximum: @range.max}
       end
 
       # A part of a whole, 0.2 for a fifth.
@@ -86,7 +86,7 @@ module Meander
           reading.fault(path, "share", value, message: "#{Fault.printable(value)} is not such a share", accepted: "a share from #{low} to #{high}, written #{@range.min} to #{@range.max}")
         end
 
-        def schema = { type: "number", minimum: @range.min, maximum: @range.max }
+        def schema = {type: "number", minimum: @range.min, maximum: @range.max}
       end
 
       # A list of one shape.
@@ -105,7 +105,7 @@ module Meander
           value.each_with_index.map { |item, i| @of.read(item, "#{path}/#{i}", reading) }
         end
 
-        def schema = { type: "array", items: @of.schema, minItems: @size.min, maxItems: @size.max }
+        def schema = {type: "array", items: @of.schema, minItems: @size.min, maxItems: @size.max}
       end
 
       # Named fields, every one required, no others allowed.
@@ -127,7 +127,7 @@ module Meander
         end
 
         def schema
-          { type: "object", properties: fields.transform_values(&:schema), required: fields.keys, additionalProperties: false }
+          {type: "object", properties: fields.transform_values(&:schema), required: fields.keys, additionalProperties: false}
         end
 
         private
@@ -152,7 +152,7 @@ module Meander
 
         def initialize(tag, records)
           @tag = tag
-          @records = records.to_h { |key, fields| [key, Record.new({ tag => Choice.new([key]), **fields })] }.freeze
+          @records = records.to_h { |key, fields| [key, Record.new({tag => Choice.new([key]), **fields})] }.freeze
           freeze
         end
 
@@ -163,7 +163,7 @@ module Meander
           reading.fault("#{path}/#{tag}", "choice", kind, message: "#{Fault.printable(kind)} is not one of the kinds", accepted: records.keys.join(", "))
         end
 
-        def schema = { oneOf: records.values.map(&:schema) }
+        def schema = {oneOf: records.values.map(&:schema)}
       end
     end
   end

@@ -9,7 +9,7 @@ module Meander
       class Size
         # Words and number may differ by this share before they contradict each other.
         AGREEMENT = 0.005
-# How a slip of a decimal place or of the unit multiplies a value.
+        # How a slip of a decimal place or of the unit multiplies a value.
         SLIPS = [10, 0.1, 25.4, 1 / 25.4].freeze
 
         # what: the field in the maker's words; accept, plausible: ranges in mm.
@@ -34,9 +34,9 @@ module Meander
         end
 
         def schema
-          { type: "object", description: "#{@what}; #{accepted}", required: %w[typed], additionalProperties: false,
-            properties: { typed: { type: "string", maxLength: 40 },
-                          mm: { type: "number", minimum: @accept.min, maximum: @accept.max } } }
+          {type: "object", description: "#{@what}; #{accepted}", required: %w[typed], additionalProperties: false,
+            properties: {typed: {type: "string", maxLength: 40},
+                          mm: {type: "number", minimum: @accept.min, maximum: @accept.max}}}
         end
 
         # Sizes this may have been meant to be, as texts; empty when the value is plausible or nothing near is.
@@ -51,7 +51,7 @@ module Meander
 
         def typed_text(value)
           value["typed"] if value.is_a?(Hash) && (value.keys - %w[mm typed]).empty? && value["typed"].is_a?(String) &&
-                            value["typed"].valid_encoding? && value["typed"].length <= 40
+            value["typed"].valid_encoding? && value["typed"].length <= 40
         end
 
         def accepted = "#{Units::LengthText::ACCEPTED}, from #{Units::Text.length(@accept.min)} to #{Units::Text.length(@accept.max)}"

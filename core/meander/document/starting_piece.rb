@@ -6,38 +6,38 @@ module Meander
     # thumb: opening about a quarter of the wrist, ease 12 mm).
     module StartingPiece
       WIRES = [
-        { "id" => "w1", "role" => "base", "size" => { "typed" => "1.0 mm" }, "metal" => "copper", "temper" => "soft" },
-        { "id" => "w2", "role" => "base", "size" => { "typed" => "1.0 mm" }, "metal" => "copper", "temper" => "soft" },
-        { "id" => "w3", "role" => "weaving", "size" => { "typed" => "0.4 mm" }, "metal" => "copper", "temper" => "soft" }
+        {"id" => "w1", "role" => "base", "size" => {"typed" => "1.0 mm"}, "metal" => "copper", "temper" => "soft"},
+        {"id" => "w2", "role" => "base", "size" => {"typed" => "1.0 mm"}, "metal" => "copper", "temper" => "soft"},
+        {"id" => "w3", "role" => "weaving", "size" => {"typed" => "0.4 mm"}, "metal" => "copper", "temper" => "soft"}
       ].freeze
       BODIES = {
-        "cuff" => { "kind" => "cuff", "ease" => { "typed" => "12 mm" }, "opening" => { "kind" => "share", "share" => 0.25 } },
-        "bracelet" => { "kind" => "bracelet", "ease" => { "typed" => "12 mm" } }
+        "cuff" => {"kind" => "cuff", "ease" => {"typed" => "12 mm"}, "opening" => {"kind" => "share", "share" => 0.25}},
+        "bracelet" => {"kind" => "bracelet", "ease" => {"typed" => "12 mm"}}
       }.freeze
       ENDINGS = {
-        "cuff" => %w[start end].map.with_index(1) { |side, i| { "id" => "e#{i}", "kind" => "plain", "side" => side, "wires" => %w[w1 w2] } },
+        "cuff" => %w[start end].map.with_index(1) { |side, i| {"id" => "e#{i}", "kind" => "plain", "side" => side, "wires" => %w[w1 w2]} },
         "bracelet" => [
-          { "id" => "e1", "kind" => "loop", "side" => "start", "wires" => %w[w1 w2], "inside" => { "typed" => "5 mm" }, "wraps" => 3 },
-          { "id" => "e2", "kind" => "hook", "side" => "end", "wires" => %w[w1 w2], "inside" => { "typed" => "4 mm" },
-            "shank" => { "typed" => "9 mm" }, "wraps" => 3 }
+          {"id" => "e1", "kind" => "loop", "side" => "start", "wires" => %w[w1 w2], "inside" => {"typed" => "5 mm"}, "wraps" => 3},
+          {"id" => "e2", "kind" => "hook", "side" => "end", "wires" => %w[w1 w2], "inside" => {"typed" => "4 mm"},
+            "shank" => {"typed" => "9 mm"}, "wraps" => 3}
         ]
       }.freeze
       ALLOWANCES = {
-        "tail" => { "typed" => "50 mm" }, "waste" => { "typed" => "30 mm" }, "margin" => 0.05,
-        "working_length" => { "typed" => "2 m" }, "base_tail" => { "typed" => "20 mm" }, "trim" => { "typed" => "5 mm" }
+        "tail" => {"typed" => "50 mm"}, "waste" => {"typed" => "30 mm"}, "margin" => 0.05,
+        "working_length" => {"typed" => "2 m"}, "base_tail" => {"typed" => "20 mm"}, "trim" => {"typed" => "5 mm"}
       }.freeze
 
       # kind: cuff or bracelet.
       def self.call(kind)
-        { "format" => Fields::FORMAT, "version" => Fields::VERSION, "name" => "New #{kind}", "notes" => "",
+        {"format" => Fields::FORMAT, "version" => Fields::VERSION, "name" => "New #{kind}", "notes" => "",
           "body" => BODIES.fetch(kind), "wires" => WIRES, "sections" => [section], "endings" => ENDINGS.fetch(kind),
-          "beads" => [], "steps" => [], "pins" => [{ "id" => "p1", "quantity" => "wrist", "length" => { "typed" => "170 mm" } }],
-          "allowances" => ALLOWANCES }
+          "beads" => [], "steps" => [], "pins" => [{"id" => "p1", "quantity" => "wrist", "length" => {"typed" => "170 mm"}}],
+          "allowances" => ALLOWANCES}
       end
 
       def self.section
-        { "id" => "s1", "craft" => "weave", "base" => %w[w1 w2], "weaving" => "w3", "bare" => { "typed" => "5 mm" },
-          "pattern" => { "kind" => "coils", "single" => 3, "both" => 3, "anchor" => 0, "closing" => 3 } }
+        {"id" => "s1", "craft" => "weave", "base" => %w[w1 w2], "weaving" => "w3", "bare" => {"typed" => "5 mm"},
+          "pattern" => {"kind" => "coils", "single" => 3, "both" => 3, "anchor" => 0, "closing" => 3}}
       end
       private_class_method :section
     end

@@ -14,8 +14,8 @@ module Meander
         @wraps = fields[:wraps]
         @radius = (fields[:inside].mm + @former.mm) / 2
         @rise = @radius + @former.mm
-        @strands = { @former.id => Curve::Strand.new([Curve::Flat.new(Curve::Chain.new(bow)), binding]),
-                     @partner.id => stub }.freeze
+        @strands = {@former.id => Curve::Strand.new([Curve::Flat.new(Curve::Chain.new(bow)), binding]),
+                     @partner.id => stub}.freeze
         @reach_mm = neck_mm + @rise + (fields[:inside].mm / 2)
         freeze
       end
@@ -26,15 +26,24 @@ module Meander
 
       def neck_mm = @wraps * @former.mm
       def half_spread = (@partner.x - @former.x).abs / 2
-      def outward = @former.x < @partner.x ? -1.0 : 1.0
+      def outward = (@former.x < @partner.x) ? -1.0 : 1.0
+      def centre = [(@former.x + @partner.x) / 2, neck_mm + @rise]
+
+      # Where the wraps begin: at the outer side of the partner.
+      def landing = [@partner.x - (outward * (@former.mm + @partner.mm) / 2), neck_mm]
 
       def bow
-        centre = [(@former.x + @partner.x) / 2, neck_mm + @rise]
-        lean = Math.atan(half_spread / @rise) + Math.acos(@radius / Math.hypot(half_spread, @rise))
-        arc = Curve::Arc.new(centre, @radius, (-Math::PI / 2) + (outward * lean), outward * 2 * (Math::PI - lean))
         up = [@former.x, neck_mm]
-        [Curve::Line.new([@former.x, 0.0], up), Curve::Line.new(up, arc.point(0.0)), arc,
-         Curve::Line.new(arc.point(1.0), [@partner.x, neck_mm])]
+        start = tangent_angle(up, outward)
+        sweep = (outward * (tangent_angle(landing, -outward) - start)) % (2 * Math::PI)
+        arc = Curve::Arc.new(centre, @radius, start, outward * sweep)
+        [Curve::Line.new([@former.x, 0.0], up), Curve::Line.new(up, arc.point(0.0)), arc, Curve::Line.new(arc.point(1.0), landing)]
+      end
+
+      # Where a taut wire from a point below touches the circle, on the given side.
+      def tangent_angle(point, side)
+        across, along = point[0] - centre[0], point[1] - centre[1]
+        Math.atan2(along, across) + (side * Math.acos(@radius / Math.hypot(across, along)))
       end
 
       def binding

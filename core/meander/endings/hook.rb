@@ -16,8 +16,8 @@ module Meander
         @wraps = fields[:wraps]
         @shank = fields[:shank].mm
         @radius = (fields[:inside].mm + @former.mm) / 2
-        @strands = { @former.id => Curve::Strand.new([Curve::Flat.new(Curve::Chain.new(bend))]),
-                     @partner.id => Curve::Strand.new(binding) }.freeze
+        @strands = {@former.id => Curve::Strand.new([Curve::Flat.new(Curve::Chain.new(bend))]),
+                     @partner.id => Curve::Strand.new(binding)}.freeze
         @reach_mm = top_mm + (fields[:inside].mm / 2)
         freeze
       end
@@ -28,7 +28,7 @@ module Meander
 
       def neck_mm = @wraps * @partner.mm
       def top_mm = neck_mm + @shank
-      def inward = @partner.x > @former.x ? 1.0 : -1.0
+      def inward = (@partner.x > @former.x) ? 1.0 : -1.0
 
       def bend
         foot = [@former.x, 0.0]

@@ -30,6 +30,6 @@ module Meander
       ["titanium", "titanium", 4.51, "#94979b", :plain]
     ].to_h { |key, name, density, colour, skin| [key, Metal.new(key:, name:, density:, colour:, skin:).freeze] }.freeze
 
-    TEMPERS = { "soft" => "soft", "half_hard" => "half-hard", "hard" => "hard" }.freeze
+    TEMPERS = {"soft" => "soft", "half_hard" => "half-hard", "hard" => "hard"}.freeze
   end
 end

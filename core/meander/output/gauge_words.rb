@@ -7,11 +7,13 @@ module Meander
       def self.call(wire_mm)
         names = Units::Gauge.names(wire_mm)
         ["#{Units::Text.number(wire_mm, 3)} mm = #{Units::Text.number(wire_mm / 25.4, 4)} in",
-         line("AWG", names[:awg]), line("SWG", names[:swg]), line("metric", names[:metric])]
+          line("AWG", names[:awg]), line("SWG", names[:swg]), line("metric", names[:metric])]
       end
 
       def self.line(system, name)
-        off = name[:off_mm].abs < 0.0005 ? "exactly" : "the wire is #{Units::Text.number(name[:off_mm].abs, 3)} mm #{name[:off_mm].positive? ? "thicker" : "thinner"}"
+        apart = Units::Text.number(name[:off_mm].abs, 3)
+        side = name[:off_mm].positive? ? "thicker" : "thinner"
+        off = (name[:off_mm].abs < 0.0005) ? "exactly" : "the wire is #{apart} mm #{side}"
         "nearest #{system}: #{name[:number]} (#{Units::Text.number(name[:mm], 3)} mm), #{off}"
       end
       private_class_method :line

@@ -23,14 +23,17 @@ module Meander
       end
 
       def cuts
-        @plan.bars.map { |bar| "cut #{bar.cut_mm} mm of #{bar.wire.words} (base), start the weave at #{len(bar.start_mark_mm)}, middle at #{len(bar.middle_mark_mm)}" }
+        @plan.bars.map do |bar|
+          "cut #{bar.cut_mm} mm of #{bar.wire.words} (base), start the weave at #{len(bar.start_mark_mm)}, middle at #{len(bar.middle_mark_mm)}"
+        end
       end
 
       def weaving
         account = @plan.account
         words = @plan.piece.weaving_wire.words
-        account.lengths.map { |length| "cut #{length.cut_mm.ceil} mm of #{words} (weaving), repeats #{length.first} to #{length.last}" } +
-          ["weaving wire: path #{len(account.path_mm)}, slack #{len(account.slack_mm)}, tails #{len(account.tails_mm)}, waste #{len(account.waste_mm)}, margin #{len(account.margin_mm)}, in all #{len(account.total_mm)}"]
+        cuts = account.lengths.map { |length| "cut #{length.cut_mm.ceil} mm of #{words} (weaving), repeats #{length.first} to #{length.last}" }
+        reasons = %i[path slack tails waste margin].map { |reason| "#{reason} #{len(account.public_send(:"#{reason}_mm"))}" }
+        cuts + ["weaving wire: #{reasons.join(", ")}, in all #{len(account.total_mm)}"]
       end
 
       def mass = "finished mass #{Units::Text.number(@plan.mass[:finished_g], 2)} g"

@@ -11,6 +11,9 @@ module Meander
     class StripSvg
       MARGIN_MM = 3.0
       RULER_MM = 6.0
+      FACES = [1, -1].freeze
+      # A piece of wire to draw: its SVG, which wire it is and its diameter.
+      Run = Struct.new(:svg, :wire, :mm)
 
       # face: "front" or "back"; hand: "right" or "left".
       def self.call(picture, title:, face: "front", hand: "right") = new(picture, title, face, hand).call
@@ -18,8 +21,8 @@ module Meander
       def initialize(picture, title, face, hand)
         @picture = picture
         @title = title
-        @face = face == "back" ? -1 : 1
-        @along = hand == "left" ? -1 : 1
+        @face = (face == "back") ? -1 : 1
+        @along = (hand == "left") ? -1 : 1
       end
 
       def call
@@ -31,7 +34,7 @@ module Meander
           #{defs}
           </defs>
           <g fill="none" stroke-linejoin="round" stroke-linecap="round">
-          #{[layer(-@face), rods, middle, layer(@face)].flatten.join("\n")}
+          #{[layer(-@face), level, layer(@face)].flatten.join("\n")}
           </g>
           #{ruler}
           </svg>
@@ -52,9 +55,9 @@ module Meander
 
       def defs
         cells = @picture.cells.each_with_index.flat_map do |cell, i|
-          [1, -1].map { |face| %(<path id="c#{i}#{side(face)}" d="#{cell.strokes(@picture.shapes).select { |s| s.face == face }.map { |s| path(s.points) }.join}"/>) }
+          FACES.map { |face| %(<path id="c#{i}#{side(face)}" d="#{cell.strokes(@picture.shapes).select { |s| s.face == face }.map { |s| path(s.points) }.join}"/>) }
         end
-        (cells + [1, -1].map { |face| %(<g id="weave#{side(face)}">#{uses(face)}</g>) }).join("\n")
+        (cells + FACES.map { |face| %(<g id="weave#{side(face)}">#{uses(face)}</g>) }).join("\n")
       end
 
       def side(face) = face.positive? ? "f" : "b"
@@ -69,36 +72,39 @@ module Meander
       def path(points) = "M#{points.map { |x, y, _| "#{n(@along * y)} #{n(-@face * x)}" }.join("L")}"
 
       def layer(face)
-        wire = @picture.colours.fetch(@picture.weaving)
-        shaded(wire, @picture.wire_mm) { |_| %(<use href="#weave#{side(face)}"/>) } +
-          @picture.strands.flat_map { |strand| strand_runs(strand) { |z| (z * face).positive? } }
+        weave = Run.new(%(<use href="#weave#{side(face)}"/>), @picture.weaving, @picture.wire_mm)
+        shaded([weave]) + shaded(@picture.strands.flat_map { |strand| strand_runs(strand) { |z| (z * face).positive? } })
       end
 
-      def middle = @picture.strands.flat_map { |strand| strand_runs(strand, &:zero?) }
+      def level = shaded(rods + @picture.strands.flat_map { |strand| strand_runs(strand, &:zero?) })
 
       # The parts of a strand whose height satisfies the block.
       def strand_runs(strand, &block)
-        runs = strand[:points].each_cons(2).slice_when { |a, b| block.call(mid(a)) != block.call(mid(b)) }
-        runs.select { |run| block.call(mid(run.first)) }.flat_map do |run|
-          data = path([run.first.first, *run.map(&:last)])
-          shaded(@picture.colours.fetch(strand[:wire]), strand[:d]) { |_| %(<path d="#{data}"/>) }
+        runs = strand[:points].each_cons(2).slice_when { |a, b| yield(mid(a)) != yield(mid(b)) }
+        runs.select { |run| yield(mid(run.first)) }.map do |run|
+          Run.new(%(<path d="#{path([run.first.first, *run.map(&:last)])}"/>), strand[:wire], strand[:d])
         end
       end
 
       def mid(pair) = (pair[0][2] + pair[1][2]).round(6)
 
       def rods
-        @picture.rods.flat_map do |rod|
+        @picture.rods.map do |rod|
           data = path([[rod[:x], rod[:from], 0], [rod[:x], rod[:to], 0]])
-          shaded(@picture.colours.fetch(rod[:wire]), rod[:d]) { |_| %(<path stroke-linecap="butt" d="#{data}"/>) }
+          Run.new(%(<path stroke-linecap="butt" d="#{data}"/>), rod[:wire], rod[:d])
         end
       end
 
-      # The light comes from above on the left.
-      def shaded(colour, diameter)
-        Picture::Colour.strokes(colour).map do |tone, share, offset|
-          shift = -diameter * offset
-          %(<g stroke="#{tone}" stroke-width="#{n(diameter * share)}" transform="translate(#{n(shift)} #{n(shift)})">#{yield tone}</g>)
+      # Parts that lie side by side, tone by tone, so that where they meet they are one wire. The light comes from above
+      # on the left.
+      def shaded(runs)
+        toned = runs.map { |run| [run, Picture::Colour.strokes(@picture.colours.fetch(run.wire))] }
+        Picture::Colour::DEPTHS.times.flat_map do |depth|
+          toned.map do |run, tones|
+            tone, share, offset = tones[depth]
+            shift = n(-run.mm * offset)
+            %(<g stroke="#{tone}" stroke-width="#{n(run.mm * share)}" transform="translate(#{shift} #{shift})">#{run.svg}</g>)
+          end
         end
       end
 

@@ -32,7 +32,7 @@ module Meander
       def strokes(shapes)
         passes.map do |shape, before, here, after|
           points = shapes[shape][:points].map do |x, z, u|
-            [x, u <= 1 ? before + (u * (here - before)) : here + ((u - 1) * (after - here)), z]
+            [x, (u <= 1) ? before + (u * (here - before)) : here + ((u - 1) * (after - here)), z]
           end
           Stroke.new(shapes[shape][:face], points)
         end

@@ -4,6 +4,9 @@ module Meander
   module Picture
     # Shades of a wire's colour, as "#rrggbb".
     module Colour
+      # Tones a wire is drawn in, from its dark edge to its light.
+      DEPTHS = 4
+
       # towards: 0 for black, 255 for white; share: how far.
       def self.mix(hex, towards, share)
         channels = hex.delete("#").scan(/../).map { |pair| (pair.hex + ((towards - pair.hex) * share)).round }

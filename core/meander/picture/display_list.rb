@@ -55,10 +55,10 @@ module Meander
       def content_hash = Digest::SHA256.hexdigest(json)[0, 32]
 
       def to_h
-        rounded({ version: 1, wire_mm:, x_range:, y_range:, weaving:, rods:,
+        rounded({version: 1, wire_mm:, x_range:, y_range:, weaving:, rods:,
                   tones: colours.transform_values { |hex| Colour.strokes(hex) },
-                  shapes: shapes.map { |shape| { face: shape[:face], points: shape[:points].flatten } },
-                  cells: cells.map { |cell| { passes: cell.passes } }, placements:, strands:, marks: })
+                  shapes: shapes.map { |shape| {face: shape[:face], points: shape[:points].flatten} },
+                  cells: cells.map { |cell| {passes: cell.passes} }, placements:, strands:, marks:})
       end
 
       private

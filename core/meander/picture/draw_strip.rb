@@ -6,7 +6,7 @@ module Meander
     # first base wire, z towards the maker; mm.
     class DrawStrip
       # How much of a weaving-wire tail is drawn, in mm.
-      TAIL_SHOWN_MM = 4.0
+      TAIL_SHOWN_MM = 1.6
 
       def self.call(layout, fit, account) = new(layout, fit, account).call
 
@@ -22,8 +22,8 @@ module Meander
         cells = strip.runs.map(&:repeat).uniq(&:object_id)
         drawn = cells.map { |repeat| Cell.build(repeat, @shapes) }
         placements = strip.runs.map do |run|
-          { cell: cells.index { |repeat| repeat.equal?(run.repeat) }, at: run.from_mm,
-            step: run.repeat.period_mm, count: run.count / run.repeat.repeats }
+          {cell: cells.index { |repeat| repeat.equal?(run.repeat) }, at: run.from_mm,
+            step: run.repeat.period_mm, count: run.count / run.repeat.repeats}
         end
         DisplayList.new(rods: rods, shapes: @shapes.to_a, cells: drawn, placements:, strands: strands(drawn), marks: marks,
                         colours: colours, weaving: @layout.piece.weaving_wire.id,
@@ -36,7 +36,7 @@ module Meander
 
       def rods
         @layout.piece.base_wires.zip(@layout.frame.centres).map do |wire, x|
-          { wire: wire.id, d: wire.mm, x:, from: -@fit.bare_mm, to: @fit.woven_mm + @fit.bare_mm }
+          {wire: wire.id, d: wire.mm, x:, from: -@fit.bare_mm, to: @fit.woven_mm + @fit.bare_mm}
         end
       end
 
@@ -46,9 +46,9 @@ module Meander
       end
 
       def ending_strand(side, id, strand)
-        edge = @fit.bare_mm + (side == "end" ? @fit.woven_mm : 0.0)
-        sign = side == "end" ? 1.0 : -1.0
-        { wire: id, d: @layout.piece.wire(id).mm, points: strand.points.map { |x, y, z| [x, sign * (edge + y), z] } }
+        edge = @fit.bare_mm + ((side == "end") ? @fit.woven_mm : 0.0)
+        sign = (side == "end") ? 1.0 : -1.0
+        {wire: id, d: @layout.piece.wire(id).mm, points: strand.points.map { |x, y, z| [x, sign * (edge + y), z] }}
       end
 
       # The weaving wire's two ends, led out sideways where it begins and stops.
@@ -64,14 +64,14 @@ module Meander
         return if shown.zero?
 
         x, y, z = point
-        { wire: @layout.piece.weaving_wire.id, d: @layout.frame.wire_mm, points: [[x, y + offset, z], [x - shown, y + offset, z]] }
+        {wire: @layout.piece.weaving_wire.id, d: @layout.frame.wire_mm, points: [[x, y + offset, z], [x - shown, y + offset, z]]}
       end
 
       def marks
         ends = [["start", 0.0], ["middle", @fit.woven_mm / 2], ["end", @fit.woven_mm]]
         edge = @layout.coil.advance_mm * @layout.piece.pattern[:anchor]
         joins = @account.lengths.drop(1).map { |length| ["join", edge + (@layout.pattern.advance_mm * (length.first - 1))] }
-        (ends + joins).map { |kind, at| { kind:, at: } }
+        (ends + joins).map { |kind, at| {kind:, at:} }
       end
     end
   end

@@ -4,8 +4,8 @@ module Meander
   module Picture
     # The few different passes of a weave, each drawn once: { face:, points: [[x, z, u], ...] }.
     #
-    # u says how far along its climb a point is: from 0 to 1 over the turn it starts with and its straight, from 1 to 2
-    # over its share of the next turn, which climbs at the next pass's slope.
+    # u says how far along its climb a point is: up to 1 on the pass's own leg, which ends in the middle of its straight,
+    # from there towards 2 on the leg of the pass after it.
     class ShapeTable
       def initialize
         @index = {}.compare_by_identity
@@ -22,12 +22,11 @@ module Meander
       private
 
       def shape(pass, following)
-        bend = pass.chain.length - pass.trail_mm
         points = pass.chain.sample.map do |x, z, run|
-          u = run <= bend ? (pass.turn_before_mm + run) / pass.length_mm : 1 + ((run - bend) / following.length_mm)
+          u = (run <= pass.bend_mm) ? (pass.before_mm + run) / pass.leg_mm : 1 + ((run - pass.bend_mm) / following.leg_mm)
           [x, z, u]
         end
-        { face: pass.face, points: points.freeze }.freeze
+        {face: pass.face, points: points.freeze}.freeze
       end
     end
   end

@@ -35,10 +35,10 @@ module Meander
       def lay_out(layout, fit)
         piece = layout.piece
         [Part.new("tail", piece.allowance_mm(:base_tail)),
-         Part.new("start_ending", layout.endings["start"].strands[wire.id].length),
-         Part.new("bare", fit.bare_mm), Part.new("woven", fit.woven_mm), Part.new("bare", fit.bare_mm),
-         Part.new("end_ending", layout.endings["end"].strands[wire.id].length),
-         Part.new("trim", piece.allowance_mm(:trim))]
+          Part.new("start_ending", layout.endings["start"].strands[wire.id].length),
+          Part.new("bare", fit.bare_mm), Part.new("woven", fit.woven_mm), Part.new("bare", fit.bare_mm),
+          Part.new("end_ending", layout.endings["end"].strands[wire.id].length),
+          Part.new("trim", piece.allowance_mm(:trim))]
       end
     end
   end

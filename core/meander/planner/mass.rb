@@ -8,7 +8,7 @@ module Meander
         weaving = layout.piece.weaving_wire
         base_g = bars.sum { |bar| bar.wire.material.mass_g(bar.wire.mm, bar.kept_mm) }
         weaving_g = weaving.material.mass_g(weaving.mm, account.path_mm + account.slack_mm)
-        { base_g:, weaving_g:, finished_g: base_g + weaving_g }
+        {base_g:, weaving_g:, finished_g: base_g + weaving_g}
       end
     end
   end

@@ -7,9 +7,9 @@ module Meander
       def self.call(layout, fit, account)
         [fit.repeats - 1, fit.repeats + 1].select { |repeats| repeats.between?(1, SolveFit::MOST_REPEATS) }.map do |repeats|
           change = layout.woven_mm(repeats) - fit.woven_mm
-          { repeats:, woven_mm: fit.woven_mm + change, strip_mm: fit.strip_mm + change,
+          {repeats:, woven_mm: fit.woven_mm + change, strip_mm: fit.strip_mm + change,
             change_mm: change, off_mm: fit.strip_mm + change - fit.wanted_mm,
-            weaving_change_mm: WeavingAccount.new(layout, repeats).total_mm - account.total_mm }
+            weaving_change_mm: WeavingAccount.new(layout, repeats).total_mm - account.total_mm}
         end
       end
     end

@@ -22,38 +22,38 @@ module Meander
       def spare_mm = piece.pinned("weaving_wire")&.then { |to_hand| to_hand - account.total_mm }
 
       def to_h
-        { fit: fit_h, weave: weave_h, base: bars.map { |bar| bar_h(bar) }, weaving: weaving_h, mass: mass,
-          wires: piece.wires.map { |wire| { id: wire.id, words: wire.words, colour: wire.material.colour, names: Units::Gauge.names(wire.mm) } },
-          endings: layout.endings.transform_values(&:words), advice: advice.map(&:to_h), picture: picture.content_hash }
+        {fit: fit_h, weave: weave_h, base: bars.map { |bar| bar_h(bar) }, weaving: weaving_h, mass: mass,
+          wires: piece.wires.map { |wire| {id: wire.id, words: wire.words, colour: wire.material.colour, names: Units::Gauge.names(wire.mm)} },
+          endings: layout.endings.transform_values(&:words), advice: advice.map(&:to_h), picture: picture.content_hash}
       end
 
       private
 
-      def fit_h = { **fit.to_h, pinned: PlanPiece.pins(piece).keys, neighbours: Neighbours.call(layout, fit, account) }
+      def fit_h = {**fit.to_h, pinned: PlanPiece.pins(piece).keys, neighbours: Neighbours.call(layout, fit, account)}
 
       def weave_h
-        { advance_mm: layout.pattern.advance_mm, wire_per_repeat_mm: layout.pattern.wire_mm,
-          width_mm: picture.width_mm, thickness_mm: layout.frame.thickness_mm }
+        {advance_mm: layout.pattern.advance_mm, wire_per_repeat_mm: layout.pattern.wire_mm,
+          width_mm: picture.width_mm, thickness_mm: layout.frame.thickness_mm}
       end
 
       def bar_h(bar)
-        { wire: bar.wire.id, words: bar.wire.words, colour: bar.wire.material.colour, cut_mm: bar.cut_mm, total_mm: bar.total_mm,
+        {wire: bar.wire.id, words: bar.wire.words, colour: bar.wire.material.colour, cut_mm: bar.cut_mm, total_mm: bar.total_mm,
           parts: bar.parts.map(&:to_h), start_mark_mm: bar.start_mark_mm, middle_mark_mm: bar.middle_mark_mm,
-          end_mark_mm: bar.end_mark_mm }
+          end_mark_mm: bar.end_mark_mm}
       end
 
       def weaving_h
-        { wire: piece.weaving_wire.id, words: piece.weaving_wire.words, colour: piece.weaving_wire.material.colour,
+        {wire: piece.weaving_wire.id, words: piece.weaving_wire.words, colour: piece.weaving_wire.material.colour,
           path_mm: account.path_mm, slack_mm: account.slack_mm, tails_mm: account.tails_mm, waste_mm: account.waste_mm,
           margin_mm: account.margin_mm, total_mm: account.total_mm, spare_mm: spare_mm,
-          lengths: account.lengths.map { |length| { **length.to_h, cut_mm: (length.cut_mm - Tolerance::PACKING_MM).ceil } },
-          joins: joins }
+          lengths: account.lengths.map { |length| {**length.to_h, cut_mm: (length.cut_mm - Tolerance::PACKING_MM).ceil} },
+          joins: joins}
       end
 
       # A join lies on the single coils a repeat begins with, at the back. at_mm is counted from the start of the weave.
       def joins
         edge = layout.coil.advance_mm * piece.pattern[:anchor]
-        account.lengths.drop(1).map { |length| { repeat: length.first, at_mm: edge + (layout.pattern.advance_mm * (length.first - 1)) } }
+        account.lengths.drop(1).map { |length| {repeat: length.first, at_mm: edge + (layout.pattern.advance_mm * (length.first - 1))} }
       end
     end
   end

@@ -66,7 +66,7 @@ module Meander
 
       def wire_conflict(repeats, pins)
         need = WeavingAccount.new(@layout, repeats).total_mm
-        conflict(pins, "#{Units::Text.count(repeats, "repeat")} #{repeats == 1 ? "needs" : "need"} " \
+        conflict(pins, "#{Units::Text.count(repeats, "repeat")} #{(repeats == 1) ? "needs" : "need"} " \
                        "#{Units::Text.length(need)} of weaving wire, #{Units::Text.length(@pins["weaving_wire"])} to hand")
       end
 
@@ -80,12 +80,12 @@ module Meander
         wanted = strip_for(wrist)
         rest = @layout.woven_mm(repeats) + @layout.reach_mm
         off = rest + (2 * @piece.bare_mm) - wanted
-        bare, ease, floats = off.abs <= free_play ? [@piece.bare_mm, @piece.ease_mm + off, []] : float(wanted, rest)
+        bare, ease, floats = (off.abs <= free_play) ? [@piece.bare_mm, @piece.ease_mm + off, []] : float(wanted, rest)
         answer(repeats, bare, ease, wrist, wanted, off, floats)
       end
 
       # With the wrist alone pinned the nearest repeat is taken as it comes; another pin asks for the exact length.
-      def free_play = @pins.keys == ["wrist"] ? (@layout.pattern.advance_mm / 2) + Tolerance::PACKING_MM : 0.0
+      def free_play = (@pins.keys == ["wrist"]) ? (@layout.pattern.advance_mm / 2) + Tolerance::PACKING_MM : 0.0
 
       def float(wanted, rest)
         bare = (wanted - rest) / 2
@@ -111,7 +111,7 @@ module Meander
         answer(repeats, @piece.bare_mm, @piece.ease_mm, wrist, strip, 0.0, [])
       end
 
-      def conflict(pins, reason) = @conflicts << { pins:, reason: }.freeze
+      def conflict(pins, reason) = @conflicts << {pins:, reason:}.freeze
 
       def answer(repeats, bare, ease, wrist, wanted, off, floats)
         woven = @layout.woven_mm(repeats)

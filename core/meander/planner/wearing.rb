@@ -10,7 +10,7 @@ module Meander
       # Ease that can be worn: below it pinches, above it slips off or turns. Common practice, no source.
       EASE_MM = (0.0..45.0)
       # Words for ease, in mm over the wrist: common practice, from memory; a maker types their own.
-      EASES = { "snug" => 5, "easy" => 12, "loose" => 20 }.freeze
+      EASES = {"snug" => 5, "easy" => 12, "loose" => 20}.freeze
       # The smallest wrist that is called one.
       SMALLEST_WRIST_MM = 20.0
 
@@ -25,7 +25,7 @@ module Meander
       def opening_mm(wrist_mm)
         return 0.0 unless @opening
 
-        @opening[:kind] == "share" ? @opening[:share] * wrist_mm : @opening[:length].mm
+        (@opening[:kind] == "share") ? @opening[:share] * wrist_mm : @opening[:length].mm
       end
 
       # The wrist a strip of this length fits.

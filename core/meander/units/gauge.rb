@@ -29,14 +29,14 @@ module Meander
       # The nearest gauge of a system with how far the wire is from it: { number:, mm:, off_mm: } (off = wire - gauge).
       def self.nearest(system, wire_mm)
         number = AWG_RANGE.min_by { |n| (mm(system, n) - wire_mm).abs }
-        { number:, mm: mm(system, number), off_mm: wire_mm - mm(system, number) }
+        {number:, mm: mm(system, number), off_mm: wire_mm - mm(system, number)}
       end
 
       # What a wire is called in every system: { awg:, swg:, metric: }, each as `nearest` answers it.
       def self.names(wire_mm)
         metric = METRIC.min_by { |size| (size - wire_mm).abs }
-        { awg: nearest("awg", wire_mm), swg: nearest("swg", wire_mm),
-          metric: { number: metric, mm: metric, off_mm: wire_mm - metric } }
+        {awg: nearest("awg", wire_mm), swg: nearest("swg", wire_mm),
+          metric: {number: metric, mm: metric, off_mm: wire_mm - metric}}
       end
     end
   end

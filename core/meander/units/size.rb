@@ -15,7 +15,7 @@ module Meander
       # A size that was worked out, named in mm.
       def self.of(mm) = new(mm.round(3), "#{Text.number(mm, 3)} mm")
 
-      def to_h = { mm:, typed: }
+      def to_h = {mm:, typed:}
       def ==(other) = other.is_a?(Size) && mm == other.mm && typed == other.typed
       alias_method :eql?, :==
       def hash = [mm, typed].hash

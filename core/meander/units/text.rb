@@ -8,18 +8,18 @@ module Meander
       def self.number(value, digits) = format("%.#{digits}f", value).then { |s| s.include?(".") ? s.sub(/\.?0+\z/, "") : s }
 
       # mm to a tenth, metres from two metres on.
-      def self.length(mm) = mm.abs >= 2000 ? "#{number(mm / 1000, 2)} m" : "#{number(mm, 1)} mm"
+      def self.length(mm) = (mm.abs >= 2000) ? "#{number(mm / 1000, 2)} m" : "#{number(mm, 1)} mm"
 
       # A diameter to the hundredth.
       def self.wire(mm) = "#{number(mm, 2)} mm"
 
-      def self.count(number, one, many = "#{one}s") = "#{number} #{number == 1 ? one : many}"
+      def self.count(number, one, many = "#{one}s") = "#{number} #{(number == 1) ? one : many}"
 
       def self.percent(share) = "#{number(share * 100, 1)} %"
 
       # "a, b and c"
       def self.list(words, joint = "and")
-        words.size < 2 ? words.join : "#{words[0..-2].join(", ")} #{joint} #{words.last}"
+        (words.size < 2) ? words.join : "#{words[0..-2].join(", ")} #{joint} #{words.last}"
       end
     end
   end

@@ -6,7 +6,7 @@ module Meander
     module HullWires
       # Indices from first to last, both included, in the order of travel.
       def self.call(frame, first, last)
-        step = last >= first ? 1 : -1
+        step = (last >= first) ? 1 : -1
         hull = [first]
         hull << steepest(frame, hull.last, last, step) until hull.last == last
         hull

@@ -58,7 +58,8 @@ module Meander
       def narrow_y(pass, open_y, narrow)
         gap = pass.from
         taken = @step * (1 + narrow) / 2
-        @slots[gap] = [@slots[gap] + taken, [@last || open_y, open_y].min].max
+        lowest = [@last || open_y, open_y].min
+        @slots[gap] = [@slots[gap] + taken, lowest].max
         [open_y, @slots[gap] - (@lean * pass.length_mm)].max
       end
     end

@@ -4,27 +4,24 @@ module Meander
   module Weave
     # One crossing of the strip, from gap to gap on one face (1 front, -1 back), with its way in the cross-section.
     #
-    # length_mm is the pass without its lean: the turn it starts from and its straight. lead_mm is the part of the turn
-    # it starts from that lies on its own face, trail_mm the part of the next turn that does.
+    # length_mm is the pass as it packs: the turn it starts from and its straight. leg_mm is what lies between the middle
+    # of the last pass's straight and the middle of its own: over a leg the wire climbs evenly from the one's height to
+    # the other's, so that neighbours of different widths lie beside each other. Over a repeat both add up to the same.
     class Pass
-      attr_reader :from, :to, :face, :wires, :coils, :chain, :lead_mm, :trail_mm, :turn_before_mm
+      attr_reader :from, :to, :face, :wires, :coils, :chain, :before_mm, :length_mm, :leg_mm, :bend_mm
 
-      # around: the gap before the pass, its own two gaps, and the gap after it; previous_trail_mm: the part of the turn
-      # it starts from that lies on the other face.
-      def initialize(frame, around, face, previous_trail_mm)
+      # around: the gap before the pass, its own two gaps, and the gap after it.
+      def initialize(frame, around, face)
         before, @from, @to, after = around
         @face = face
         @wires = ([from, to].min...[from, to].max).to_a.freeze
-        @coils = Pass.turns_back?(before, from, to)
-        curve = SectionCurve.new(frame, from:, to:, face:, start_coils: coils, end_coils: Pass.turns_back?(from, to, after))
+        @coils = turns_back?(before, from, to)
+        curve = SectionCurve.new(frame, from:, to:, face:, start_coils: coils, end_coils: turns_back?(from, to, after))
+        last = SectionCurve.new(frame, from: before, to: from, face: -face, start_coils: true, end_coils: coils)
         @chain = curve.chain
-        @lead_mm = curve.lead_mm
-        @trail_mm = curve.trail_mm
-        @turn_before_mm = previous_trail_mm
+        measure(curve, last)
         freeze
       end
-
-      def length_mm = turn_before_mm + chain.length - trail_mm
 
       # The passes of one closed repeat of a walk, front first. Passes alike are one object.
       def self.all(frame, walk)
@@ -33,18 +30,23 @@ module Meander
         gaps.each_index.map do |i|
           around = [gaps[i - 1], gaps[i], gaps[(i + 1) % gaps.size], gaps[(i + 2) % gaps.size]]
           face = i.even? ? 1 : -1
-          made[[around, face]] ||= new(frame, around, face, trail_into(frame, *around.first(3)))
+          made[[around, face]] ||= new(frame, around, face)
         end
       end
 
-      # Length of what a pass that arrives at `here` adds, on its own face, to the turn there.
-      def self.trail_into(frame, before, here, after)
-        coils = turns_back?(before, here, after)
-        SectionCurve.new(frame, from: before, to: here, face: 1, start_coils: true, end_coils: coils).trail_mm
+      private
+
+      # before_mm: what the leg has run when the pass comes round to its own face; bend_mm: how far along its drawn way the
+      # leg ends and the next begins.
+      def measure(curve, last)
+        @length_mm = last.trail_mm + curve.lead_mm + curve.straight_mm
+        @before_mm = (last.straight_mm / 2) + last.trail_mm
+        @bend_mm = curve.lead_mm + (curve.straight_mm / 2)
+        @leg_mm = before_mm + bend_mm
       end
 
-      def self.turns_back?(before, here, after) = (here - before).positive? != (after - here).positive?
-      private_class_method :trail_into
+      # Does the wire turn back at the middle gap?
+      def turns_back?(before, here, after) = (here - before).positive? != (after - here).positive?
     end
   end
 end

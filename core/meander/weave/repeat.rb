@@ -2,13 +2,14 @@
 
 module Meander
   module Weave
-    # One settled repeat of a walk on a frame: its passes, their heights, its rise along the strip and its wire.
+    # One settled repeat of a walk on a frame: its passes, their heights, its rise along the strip and its wire (wire_mm: each
+    # leg from pass to pass, lengthened by what it climbs).
     class Repeat
       # Repeats tried before a rise that does not settle exactly is taken as its mean.
       LONGEST_SEARCH = 60
       START_UP = 3
 
-      attr_reader :frame, :walk, :passes, :heights, :advance_mm, :repeats
+      attr_reader :frame, :walk, :passes, :heights, :advance_mm, :repeats, :wire_mm
 
       # lean: see Packing.
       # @example
@@ -19,16 +20,14 @@ module Meander
         @walk = walk
         @passes = Pass.all(frame, walk).freeze
         settle(lean)
+        @wire_mm = legs.sum { |length, climb| Math.hypot(length, climb) } / repeats
         freeze
       end
 
-      # Wire in one repeat, in mm: each pass with its turn, lengthened by what it climbs.
-      def wire_mm = legs.sum { |length, climb| Math.hypot(length, climb) } / repeats
-
-      # [length, climb] of every pass with the turn it starts from, in mm, over the settled period.
+      # [length, climb] of every leg, in mm, over the settled period: see Pass.
       def legs
         climbs = heights.each_index.map { |i| heights[i] - (i.zero? ? heights.last - period_mm : heights[i - 1]) }
-        period_passes.map(&:length_mm).zip(climbs)
+        period_passes.map(&:leg_mm).zip(climbs)
       end
 
       # How many repeats the settled rise takes to come round (seldom more than one), and its rise in mm.

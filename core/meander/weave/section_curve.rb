@@ -11,9 +11,9 @@ module Meander
       # frame: Frame; from, to: gaps; start_coils, end_coils: whether the turn there stays on its own wire.
       def initialize(frame, from:, to:, face:, start_coils:, end_coils:)
         @frame = frame
-        @side = to > from ? 1.0 : -1.0
+        @side = (to > from) ? 1.0 : -1.0
         @face = face
-        @first, @last = to > from ? [from, to - 1] : [from - 1, to]
+        @first, @last = (to > from) ? [from, to - 1] : [from - 1, to]
         @start_lead = start_coils ? nil : @first - @side.to_i
         @end_lead = end_coils ? nil : @last + @side.to_i
       end
@@ -23,6 +23,9 @@ module Meander
 
       # Length of the part that belongs to the turn it ends with.
       def trail_mm = half_turn(@last, @end_lead)
+
+      # Length of the part over the base wires, from the top of the first to the top of the last.
+      def straight_mm = chain.length - lead_mm - trail_mm
 
       # The drawn way, axes [x, z].
       def chain = Curve::Chain.new([lead_line, *over_the_wires, trail_line].compact)

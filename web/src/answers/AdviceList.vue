@@ -3,8 +3,15 @@ import { computed } from "vue";
 import { useBench } from "../bench/useBench";
 
 /** What Meander noticed: the reason and the remedy one tap away, and a likely value to take where there is one. */
+const props = defineProps<{
+  /** What needs an answer now (contradictions, doubtful values), or the rest. */
+  which: "urgent" | "rest";
+}>();
 const bench = useBench();
-const advice = computed(() => bench.answer.value!.plan.advice);
+const urgent = (item: { id: string; severity: string }) => item.severity === "stop" || item.id === "value-doubtful";
+const advice = computed(() =>
+  bench.answer.value!.plan.advice.filter((item) => urgent(item) === (props.which === "urgent")),
+);
 const WORDS = { stop: "Cannot be made", warn: "Look out", note: "Good to know" };
 
 /** Puts an offered text in where the advice points: a size or a count. */
@@ -15,11 +22,17 @@ function take(place: string, offer: string) {
 </script>
 
 <template>
-  <section v-if="advice.length" class="panel advice" aria-label="Advice">
-    <header class="panel-head"><h2>Advice</h2></header>
+  <section
+    v-if="advice.length"
+    class="panel advice"
+    :class="which"
+    :aria-label="which === 'urgent' ? 'To answer first' : 'Advice'"
+    aria-live="polite"
+  >
+    <header v-if="which === 'rest'" class="panel-head"><h2>Advice</h2></header>
     <ul>
       <li v-for="item in advice" :key="item.id + item.place" :class="`advice-${item.severity}`" :data-advice="item.id">
-        <details :open="item.severity === 'stop'">
+        <details :open="which === 'urgent'">
           <summary>
             <span class="badge-word">{{ WORDS[item.severity] }}</span> {{ item.title }}
           </summary>

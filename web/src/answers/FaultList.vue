@@ -4,23 +4,25 @@ import { useBench } from "../bench/useBench";
 
 /** What cannot be used as typed. The figures stay those of the last good values, and what was typed stays too. */
 const bench = useBench();
-const faults = computed(() => bench.faults.value);
 
-/** A fault about a size points at the size or at its words. */
-const sizePath = (path: string) => path.replace(/\/(typed|mm)$/, "");
+/** The same fault at twin places (two wires alike) is told once and put right at both. */
+const faults = computed(() => {
+  const groups = Map.groupBy(bench.faults.value, (fault) => fault.message);
+  return [...groups.values()].map((alike) => ({ ...alike[0]!, paths: alike.map((fault) => fault.path) }));
+});
 </script>
 
 <template>
   <section v-if="faults.length" class="panel faults" role="alert" aria-label="Values to put right">
     <p class="faults-head">These figures are from before the last change.</p>
     <ul>
-      <li v-for="fault in faults" :key="fault.path + fault.code">
+      <li v-for="fault in faults" :key="fault.message">
         <b>{{ fault.message }}</b>. Accepted: {{ fault.accepted }}.
         <button
           v-for="text in fault.likely"
           :key="text"
           type="button"
-          @click="bench.edit(sizePath(fault.path), { typed: text })"
+          @click="bench.edit(fault.paths, { typed: text })"
         >
           Take {{ text }}
         </button>

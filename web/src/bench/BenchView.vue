@@ -57,12 +57,13 @@ onBeforeUnmount(() => removeEventListener("keydown", key));
     <p v-if="bench.trouble.value" class="trouble" role="alert">{{ bench.trouble.value }}</p>
     <BriefPanel />
     <FaultList />
+    <AdviceList which="urgent" />
     <StripPanel ref="strip" :picture="picture" :title="bench.draft.value!.name" />
     <div class="bench-lower" :class="{ stale: bench.faults.value.length }">
       <WiresPanel :plan="plan" />
       <div class="bench-side">
         <AnswersPanel />
-        <AdviceList />
+        <AdviceList which="rest" />
       </div>
     </div>
     <ConflictDialog @both="keepBoth" />

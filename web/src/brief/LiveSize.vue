@@ -3,6 +3,7 @@ import { computed } from "vue";
 import { useBench } from "../bench/useBench";
 import { useSettings } from "../settings/useSettings";
 import { useFormat, withUnit } from "../units/format";
+import { alsoReads } from "../units/also";
 import { stepText } from "../units/step";
 import LiveText from "./LiveText.vue";
 
@@ -30,10 +31,8 @@ const typed = computed(() => (bench.value(props.path) as { typed: string } | und
 const also = computed(() => {
   const read = bench.read(props.path);
   if (!read || read.typed !== typed.value) return undefined;
-  const shown = props.wire ? format.wire(read.mm) : format.length(read.mm);
-  return shown.replace(/\s/g, "") === typed.value.replace(/\s/g, "") || isBareMm(typed.value) ? undefined : shown;
+  return alsoReads(typed.value, props.wire ? format.wire(read.mm) : format.length(read.mm));
 });
-const isBareMm = (text: string) => settings.units === "mm" && /^[\d.,]+\s*(mm)?$/.test(text);
 const change = (text: string) =>
   bench.edit([props.path, ...props.twins], { typed: props.wire ? text : withUnit(text, settings.units) });
 </script>

@@ -19,7 +19,9 @@ const props = defineProps<{
 const emit = defineEmits<{ change: [text: string] }>();
 
 const field = useField(toRef(props, "value"), useBench().exchanged, (text) => emit("change", text));
-const size = computed(() => Math.max(field.text.value.length, 2) + 1);
+/** Browsers that size a field by its content need no help. */
+const sizesItself = CSS.supports("field-sizing", "content");
+const width = computed(() => (sizesItself ? undefined : `${Math.max(field.text.value.length, 2) + 2}ch`));
 const note = computed(() => (props.fault ? `${props.fault.message}; accepted: ${props.fault.accepted}` : undefined));
 
 function key(event: KeyboardEvent) {
@@ -39,7 +41,7 @@ function key(event: KeyboardEvent) {
       :aria-label="label"
       :aria-invalid="fault ? true : undefined"
       :title="note"
-      :style="{ width: `${size}ch` }"
+      :style="{ width }"
       @focus="field.focus"
       @blur="field.blur"
       @keydown="key"

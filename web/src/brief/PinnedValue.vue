@@ -4,6 +4,7 @@ import { answered, pinIndex, pinPath, type Quantity, withPin } from "../bench/pi
 import { useBench } from "../bench/useBench";
 import { useSettings } from "../settings/useSettings";
 import { useFormat, withUnit } from "../units/format";
+import { alsoReads } from "../units/also";
 import { stepText } from "../units/step";
 import LiveText from "./LiveText.vue";
 
@@ -34,10 +35,7 @@ const value = computed(() => {
 });
 const also = computed(() => {
   const read = pinned.value && !counted ? bench.read(path.value) : undefined;
-  const plain = settings.units === "mm" && /^[\d.,]+\s*(mm)?$/.test(value.value);
-  if (!read || read.typed !== value.value || plain) return undefined;
-  const shown = format.length(read.mm);
-  return shown === read.typed ? undefined : shown;
+  return read?.typed === value.value ? alsoReads(value.value, format.length(read.mm)) : undefined;
 });
 
 function change(text: string) {

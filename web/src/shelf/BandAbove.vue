@@ -8,6 +8,8 @@ const props = defineProps<{
   thicknessMm: number;
   colour: string;
   weave: string;
+  /** A dark line that sets the band off the ground. */
+  edge: string;
   /** Pixels per mm. */
   scale: number;
 }>();
@@ -31,6 +33,7 @@ const path = computed(() => {
     aria-hidden="true"
   >
     <g fill="none">
+      <path :d="path" :stroke="edge" :stroke-width="thicknessMm + 0.7" />
       <path :d="path" :stroke="weave" :stroke-width="thicknessMm" />
       <path :d="path" :stroke="colour" :stroke-width="thicknessMm * 0.42" stroke-linecap="round" />
     </g>

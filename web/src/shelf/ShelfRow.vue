@@ -16,7 +16,7 @@ const picture = usePicture(
   computed(() => props.piece.picture),
   () => emit("stale"),
 );
-const tone = (wire: string) => (picture.value?.tones[wire]?.[2]?.[0] as string) ?? "#888";
+const tone = (wire: string, depth = 2) => picture.value?.tones[wire]?.[depth]?.[0] as string;
 const renaming = ref(false);
 const name = ref("");
 const field = ref<HTMLInputElement | null>(null);
@@ -50,6 +50,7 @@ const wires = computed(() => [...new Set(props.piece.wires)].join(", "));
         :thickness-mm="piece.thickness_mm"
         :colour="tone(picture.rods[0]!.wire)"
         :weave="tone(picture.weaving)"
+        :edge="tone(picture.weaving, 0)"
         :scale="1.62"
       />
     </div>

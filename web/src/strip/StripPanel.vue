@@ -13,7 +13,8 @@ import { useLoupe } from "./useLoupe";
 /** The piece to scale: the whole strip with its ruler and marks, and under it a loupe on any part of it. */
 const props = defineProps<{ picture: Picture | null; title: string }>();
 
-const LOUPE_PX = 172;
+const LOUPE_PX = 168;
+const RULER_PX = 22;
 const settings = useSettings();
 const format = useFormat();
 const face = ref<View["face"]>("front");
@@ -27,16 +28,17 @@ const width = useCanvas(
   () => LOUPE_PX,
   (ctx, w, height) => {
     if (!props.picture) return;
-    const view = viewOf(loupe.scale.value, loupe.left.value, w, height);
-    paintStrip(ctx, props.picture, view);
+    const view = viewOf(loupe.scale.value, loupe.left.value, w, height, loupe.across.value);
+    paintStrip(ctx, props.picture, { ...view, height: height - RULER_PX });
     paintRuler(ctx, view, settings.units, inks());
   },
 );
-const loupe = useLoupe(toRef(props, "picture"), toRef(settings, "hand"), width, LOUPE_PX - 30);
+const loupe = useLoupe(toRef(props, "picture"), toRef(settings, "hand"), width, LOUPE_PX - RULER_PX);
 
 const wholeView = (w: number, height: number): View => {
   const [from, to] = shownRange(props.picture!, settings.hand);
-  return viewOf(w / (to - from + 4), from - 2, w, height);
+  const [low, high] = acrossRange(props.picture!);
+  return viewOf(w / (to - from + 4), from - 2, w, height, (low + high) / 2);
 };
 useCanvas(
   overview,
@@ -48,15 +50,15 @@ useCanvas(
   (ctx, w, height) => {
     if (!props.picture) return;
     const view = wholeView(w, height);
-    paintStrip(ctx, props.picture, { ...view, height: height - 22 });
+    paintStrip(ctx, props.picture, { ...view, height: height - RULER_PX });
     paintRuler(ctx, view, settings.units, inks());
     paintMarks(ctx, props.picture, view, inks().mark);
     paintWindow(ctx, view, [loupe.left.value, loupe.left.value + loupe.shownMm.value], inks().mark);
   },
 );
 
-function viewOf(scale: number, left: number, w: number, height: number): View {
-  return { scale, left, width: w, height, face: face.value, hand: settings.hand };
+function viewOf(scale: number, left: number, w: number, height: number, across: number): View {
+  return { scale, left, width: w, height, across, face: face.value, hand: settings.hand };
 }
 
 const overviewDrag = useDrag({
@@ -65,7 +67,10 @@ const overviewDrag = useDrag({
 });
 const loupeDrag = useDrag({
   start: () => {},
-  move: (_x, dx) => loupe.moveBy(-dx / loupe.scale.value),
+  move: (_x, dx, dy) => {
+    loupe.moveBy(-dx / loupe.scale.value);
+    loupe.moveAcross((dy * (face.value === "front" ? 1 : -1)) / loupe.scale.value);
+  },
   pinch: (factor) => loupe.zoomTo(loupe.scale.value * factor),
 });
 

@@ -27,6 +27,7 @@ const width = useCanvas(
   },
   (ctx, w, height) => {
     const left = shownRange(props.picture, settings.hand)[0] - 1;
+    const [low, high] = acrossRange(props.picture);
     paintStrip(ctx, props.picture, {
       scale: scaleFor(w),
       left,
@@ -34,6 +35,7 @@ const width = useCanvas(
       height,
       face: "front",
       hand: settings.hand,
+      across: (low + high) / 2,
     });
   },
 );

@@ -2,7 +2,7 @@ import type { Picture } from "../generated/picture";
 import type { View } from "./paint";
 
 const along = (view: View) => (view.hand === "left" ? -1 : 1);
-const NAMES = { start: "start", middle: "middle", end: "end", join: "" };
+const NAMES = { start: "start", middle: "middle", end: "end", join: "join" };
 
 /** Small flags over the strip: where the weave starts, its middle, its end, and where lengths are joined. */
 export function paintMarks(ctx: CanvasRenderingContext2D, picture: Picture, view: View, ink: string): void {

@@ -9,14 +9,19 @@ export interface View {
   height: number;
   face: "front" | "back";
   hand: "right" | "left";
+  /** The place across the strip that lies at half the height, in mm. */
+  across: number;
 }
 
 type Face = 1 | -1;
-type Run = { path: Path2D; wire: string; d: number };
+type Run = { path: Path2D; wire: string; d: number; cap?: CanvasLineCap };
+/** Tones a wire is drawn in, from its dark edge to its light. */
+const DEPTHS = 4;
 interface Prepared {
   /** By how finely they are drawn, then cell, then face. */
   cells: Record<"fine" | "coarse", { front: Path2D; back: Path2D }[]>;
   strands: Record<"before" | "level" | "behind", Run[]>;
+  rods: Run[];
 }
 
 const prepared = new WeakMap<Picture, Prepared>();
@@ -72,12 +77,21 @@ function strandRuns(picture: Picture): Prepared["strands"] {
   return runs;
 }
 
+function rodRuns(picture: Picture): Run[] {
+  return picture.rods.map((rod) => {
+    const path = new Path2D();
+    path.moveTo(rod.from, rod.x);
+    path.lineTo(rod.to, rod.x);
+    return { path, wire: rod.wire, d: rod.d, cap: "butt" };
+  });
+}
+
 function prepare(picture: Picture): Prepared {
   const kept = prepared.get(picture);
   if (kept) return kept;
   const cells = (every: number) =>
     picture.cells.map((_, i) => ({ front: cellPath(picture, i, 1, every), back: cellPath(picture, i, -1, every) }));
-  const made = { cells: { fine: cells(1), coarse: cells(6) }, strands: strandRuns(picture) };
+  const made = { cells: { fine: cells(1), coarse: cells(6) }, strands: strandRuns(picture), rods: rodRuns(picture) };
   prepared.set(picture, made);
   return made;
 }
@@ -98,51 +112,59 @@ function weavePath(picture: Picture, view: View, face: "front" | "back", fine: b
   return whole;
 }
 
+/** What a picture centres on across the strip: the woven band itself. */
+export function bandMiddle(picture: Picture): number {
+  return (picture.x_range[0]! + picture.x_range[1]!) / 2;
+}
+
 /** Draws the strip: what lies behind, the base wires, what lies before them. */
 export function paintStrip(ctx: CanvasRenderingContext2D, picture: Picture, view: View): void {
   const ratio = ctx.canvas.width / view.width;
   const face: Face = view.face === "back" ? -1 : 1;
   const along = view.hand === "left" ? -1 : 1;
-  const [low, high] = acrossRange(picture);
-  const middle = (low + high) / 2;
   const fine = picture.wire_mm * view.scale >= FINE_FROM_PX;
-  const { strands } = prepare(picture);
+  const { strands, rods } = prepare(picture);
 
-  const stroke = (path: Path2D, wire: string, d: number, cap: CanvasLineCap = "round") => {
-    const tones = picture.tones[wire] as [string, number, number][];
+  /** One tone of one wire; a wire thinner than a pixel and a half keeps only its two middle tones. */
+  const stroke = ({ path, wire, d, cap = "round" }: Run, depth: number) => {
+    const thin = d * view.scale < 1.5;
+    if (thin && (depth === 0 || depth === DEPTHS - 1)) return;
+    const [tone, share, offset] = picture.tones[wire]![depth] as [string, number, number];
+    const shift = -d * offset * view.scale;
     ctx.lineCap = cap;
-    for (const [tone, share, offset] of d * view.scale < 1.5 ? tones.slice(1, 3) : tones) {
-      const shift = -d * offset * view.scale;
-      ctx.setTransform(
-        ratio * view.scale * along,
-        0,
-        0,
-        -ratio * view.scale * face,
-        ratio * (shift - view.left * view.scale),
-        ratio * (view.height / 2 + shift + view.scale * face * middle),
-      );
-      ctx.strokeStyle = tone;
-      ctx.lineWidth = Math.max(d * share, d * view.scale < 1.5 ? 0.7 / view.scale : 0);
-      ctx.stroke(path);
-    }
+    ctx.setTransform(
+      ratio * view.scale * along,
+      0,
+      0,
+      -ratio * view.scale * face,
+      ratio * (shift - view.left * view.scale),
+      ratio * (view.height / 2 + shift + view.scale * face * view.across),
+    );
+    ctx.strokeStyle = tone;
+    ctx.lineWidth = thin ? Math.max(d * share, 0.7 / view.scale) : d * share;
+    ctx.stroke(path);
+  };
+  /** Parts that lie side by side are drawn tone by tone, so that where they meet they are one wire. */
+  const layer = (runs: Run[]) => {
+    for (let depth = 0; depth < DEPTHS; depth++) runs.forEach((run) => stroke(run, depth));
   };
   const weave = (side: "front" | "back") =>
-    stroke(weavePath(picture, view, side, fine), picture.weaving, picture.wire_mm);
-  const run = (layer: keyof typeof strands) => strands[layer].forEach((part) => stroke(part.path, part.wire, part.d));
+    layer([{ path: weavePath(picture, view, side, fine), wire: picture.weaving, d: picture.wire_mm }]);
+  const near = face === 1 ? "before" : "behind";
+  const far = face === 1 ? "behind" : "before";
 
   ctx.setTransform(1, 0, 0, 1, 0, 0);
   ctx.clearRect(0, 0, ctx.canvas.width, ctx.canvas.height);
+  ctx.save();
+  ctx.beginPath();
+  ctx.rect(0, 0, ctx.canvas.width, ratio * view.height);
+  ctx.clip();
   ctx.lineJoin = "round";
   weave(face === 1 ? "back" : "front");
-  run(face === 1 ? "behind" : "before");
-  for (const rod of picture.rods) {
-    const path = new Path2D();
-    path.moveTo(rod.from, rod.x);
-    path.lineTo(rod.to, rod.x);
-    stroke(path, rod.wire, rod.d, "butt");
-  }
-  run("level");
+  layer(strands[far]);
+  layer([...rods, ...strands.level]);
   weave(face === 1 ? "front" : "back");
-  run(face === 1 ? "before" : "behind");
+  layer(strands[near]);
+  ctx.restore();
   ctx.setTransform(ratio, 0, 0, ratio, 0, 0);
 }

@@ -1,7 +1,7 @@
 interface Drag {
   start: (x: number) => void;
-  /** x within the element and the step since the last move, in px. */
-  move: (x: number, dx: number) => void;
+  /** x within the element and the steps since the last move, in px. */
+  move: (x: number, dx: number, dy: number) => void;
   /** Two fingers: by how much their distance grew. */
   pinch?: (factor: number) => void;
 }
@@ -29,7 +29,7 @@ export function useDrag(drag: Drag) {
       const before = pointers.size === 2 ? spread() : 0;
       pointers.set(event.pointerId, inside(event));
       if (pointers.size === 2) drag.pinch?.(spread() / before);
-      else drag.move(inside(event), inside(event) - last);
+      else drag.move(inside(event), inside(event) - last, event.movementY);
     },
     pointerup: release,
     pointercancel: release,

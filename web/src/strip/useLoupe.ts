@@ -1,6 +1,6 @@
 import { computed, type Ref, ref, watch } from "vue";
 import type { Picture } from "../generated/picture";
-import { shownRange } from "./paint";
+import { acrossRange, bandMiddle, shownRange } from "./paint";
 
 const ZOOM_STEP = 1.5;
 /** As near as the loupe goes, in pixels per mm: a 0.3 mm wire is then a finger wide. */
@@ -21,6 +21,7 @@ export function useLoupe(
   );
   const scale = ref(0);
   const centre = ref(0);
+  const across = ref(0);
 
   const clampCentre = () => {
     const half = width.value / scale.value / 2;
@@ -36,6 +37,12 @@ export function useLoupe(
     clampCentre();
   }
 
+  /** Moves what is shown across the strip, as far as there is anything. */
+  function moveAcross(mm: number) {
+    const [low, high] = acrossRange(picture.value!);
+    across.value = Math.min(Math.max(across.value + mm, low), high);
+  }
+
   function moveTo(place: number) {
     centre.value = place;
     clampCentre();
@@ -45,10 +52,16 @@ export function useLoupe(
     if (!picture.value || !width.value) return;
     if (scale.value === 0) {
       scale.value = coils.value;
+      across.value = bandMiddle(picture.value);
       centre.value = hand.value === "left" ? range.value[1] : range.value[0];
     }
     zoomTo(scale.value);
   });
+
+  function show(next: number) {
+    across.value = bandMiddle(picture.value!);
+    zoomTo(next);
+  }
 
   return {
     scale,
@@ -58,8 +71,10 @@ export function useLoupe(
     zoomOut: () => zoomTo(scale.value / ZOOM_STEP),
     zoomTo,
     moveTo,
+    moveAcross,
+    across,
     moveBy: (mm: number) => moveTo(centre.value + mm),
-    showWhole: () => zoomTo(whole.value),
-    showCoils: () => zoomTo(coils.value),
+    showWhole: () => show(whole.value),
+    showCoils: () => show(coils.value),
   };
 }

@@ -16,7 +16,7 @@ function partName(kind: Plan["base"][number]["parts"][number]["kind"]) {
   return kind === "end_ending" ? props.plan.endings.end!.split(",")[0]! : NAMES[kind];
 }
 const marks = (bar: Plan["base"][number]) => [
-  { name: "start weaving", mm: bar.start_mark_mm },
+  { name: "start", mm: bar.start_mark_mm },
   { name: "middle", mm: bar.middle_mark_mm },
   { name: "stop", mm: bar.end_mark_mm },
 ];
@@ -40,7 +40,7 @@ const marks = (bar: Plan["base"][number]) => [
         />
       </div>
       <div class="marks figures">
-        <span v-for="mark in marks(bar)" :key="mark.name" class="mark" :style="{ left: share(mark.mm) }">
+        <span v-for="mark in marks(bar)" :key="mark.name" class="bar-mark" :style="{ left: share(mark.mm) }">
           <b>{{ format.length(mark.mm) }}</b> {{ mark.name }}
         </span>
       </div>

@@ -1,0 +1,108 @@
+# frozen_string_literal: true
+
+require_relative "../test_helper"
+
+class WeaveTest < PieceTest
+  include Meander::Weave
+
+  RAY = ([0, 1] * 8) + [0, 2, 1, 3, 2, 3, 1, 4, 3, 4, 1, 5, 4, 5, 1, 4, 3, 4, 1, 3, 2, 3, 1, 2]
+
+  def repeat(gaps, base, wire, lean: 0.3, clear: nil)
+    walk = Walk.new(gaps)
+    frame = clear ? Frame.new(base_mm: base, wire_mm: wire, clear_mm: clear) : Frame.tight(base_mm: base, wire_mm: wire, visited: walk.visited)
+    Repeat.new(frame, walk, lean:)
+  end
+
+  def figure_eight(count) = ([1, 2] * count) + ([1, 0] * count)
+
+  # Reference advances in wire diameters, common practice with no published source.
+  def test_reference_advances
+    {[[0, 1], 1] => 1, [Walk.coils(3, 3).gaps, 2] => 6, [Walk.coils(5, 2).gaps, 2] => 7, [[2, 3, 2, 3, 1, 4, 1, 4, 0, 5, 0, 5, 1, 4, 1, 4], 5] => 8,
+      [[0, 2, 0, 2, 1, 3, 1, 3], 3] => 4, [[0, 1, 2, 3, 4, 3, 2, 1], 4] => 2, [figure_eight(2), 2] => 4, [figure_eight(5), 2] => 10}.each do |(gaps, wires), advance|
+      assert_in_delta advance, repeat(gaps, [1.0] * wires, 0.4).advance_mm / 0.4, 1e-6, gaps.inspect
+    end
+    {0.3 => 15.7, 0 => 19, 1.0 => 14}.each { |lean, advance| assert_in_delta advance, repeat(RAY, [1.0] * 5, 0.4, lean:).advance_mm / 0.4, 0.05 }
+  end
+
+  def test_a_gap_between_narrow_and_wide_lies_between_the_two_laws
+    advances = [0.4, 0.5, 0.6, 0.7, 0.8].map { |gap| repeat(figure_eight(3), [1.0, 1.0], 0.4, clear: [gap]).advance_mm / 0.4 }
+
+    assert_in_delta 6, advances.first, 1e-6
+    assert_in_delta 3, advances.last, 1e-6
+    assert_equal advances.sort.reverse, advances
+  end
+
+  # For any a + b on any two wires: the drawn path against the closed form, and every coil one wire further on.
+  def test_drawn_path_and_closed_form_agree_for_any_coils
+    seed = Random.new_seed % 100_000
+    random = Random.new(seed)
+    120.times do
+      single, both = random.rand(1..40), random.rand(1..40)
+      base, wire = [random.rand(0.4..2.0), random.rand(0.4..2.0)], random.rand(0.15..0.6)
+      made = repeat(Walk.coils(single, both).gaps, base, wire)
+
+      assert_in_delta (single + both) * wire, made.advance_mm, 1e-6, "seed #{seed}: #{single}+#{both} on #{base} with #{wire}"
+      assert_in_epsilon made.wire_mm, drawn_mm(made), 0.001, "seed #{seed}: #{single}+#{both} on #{base} with #{wire}"
+    end
+  end
+
+  # Over and under read back from the drawing: each pass lies on its own face and spans the wires of its move.
+  def test_over_and_under_read_back_from_the_drawing
+    plan = plan(document("sections.0.pattern.single": 4, "sections.0.pattern.both": 3, pins: pins("repeats" => 5)))
+    words = plan.picture.strokes.map { |stroke| [stroke.face, rods_covered(plan, stroke)] }
+    expected = ([[1], [1]] * 4) + ([[1, 2], [1, 2]] * 3)
+
+    assert_equal (expected * 5) + ([[1], [1]] * 3), words.map(&:last)
+    assert_equal [1, -1], words.map(&:first).each_slice(2).to_a.uniq.flatten
+    assert plan.picture.strokes.all? { |stroke| stroke.points.all? { |_, _, z| z * stroke.face >= -1e-9 } }
+  end
+
+  # Outside the turns, neighbouring passes on one face keep clear of each other: the least distance between their centre
+  # lines is at least 0.87 of a wire where coils round one wire and wraps round both meet.
+  def test_coils_lie_beside_each_other
+    plan = plan(document(pins: pins("repeats" => 3)))
+    tops = plan.picture.strokes.select { |stroke| stroke.face.positive? }.map { |stroke| stroke.points.select { |_, _, z| z > 0.5 } }
+    nearest = tops.each_cons(2).map { |a, b| a.product(b).map { |p, q| Math.sqrt(p.zip(q).sum { |m, n| (m - n)**2 }) }.min }
+
+    assert_operator nearest.min, :>=, 0.87 * 0.4
+  end
+
+  # Within a run exactly; where the closing coils follow the last repeat, to a tenth of the wire.
+  def test_the_picture_is_continuous_from_pass_to_pass
+    strokes = plan(document(pins: pins("repeats" => 3))).picture.strokes
+    jumps = strokes.each_cons(2).map { |a, b| Math.sqrt(a.points.last.zip(b.points.first).sum { |p, q| (p - q)**2 }) }
+
+    assert_operator jumps.max, :<, 0.04
+    assert_equal 1, jumps.count { |jump| jump > 1e-6 }
+  end
+
+  def test_the_strip_and_the_wire_figure_come_from_one_path
+    demo_documents.each do |json|
+      plan = plan(json)
+      drawn = plan.picture.strokes.sum { |stroke| Meander::Curve::Strand.polyline_length(stroke.points) }
+
+      assert_in_epsilon plan.account.path_mm, drawn, 0.001, json["name"]
+    end
+  end
+
+  def test_walks_that_are_none
+    assert_raises(Meander::Error) { Walk.new([0, 1, 1]) }
+    assert_raises(Meander::Error) { Walk.new([0, 1, 0]) }
+    assert_raises(Meander::Error) { Walk.new([0]) }
+    assert_predicate Walk.new([0, 1, 2]), :runs_twice?
+  end
+
+  private
+
+  def drawn_mm(repeat)
+    shapes = Meander::Picture::ShapeTable.new
+    cell = Meander::Picture::Cell.build(repeat, shapes)
+    cell.strokes(shapes.to_a).sum { |stroke| Meander::Curve::Strand.polyline_length(stroke.points) } / repeat.repeats
+  end
+
+  # Which base wires (from 1) a stroke passes over.
+  def rods_covered(plan, stroke)
+    low, high = stroke.points.map(&:first).minmax
+    plan.picture.rods.each_index.select { |i| plan.picture.rods[i][:x].between?(low, high) }.map { |i| i + 1 }
+  end
+end

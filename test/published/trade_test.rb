@@ -1,0 +1,44 @@
+# frozen_string_literal: true
+
+require_relative "../test_helper"
+
+# Facts of the trade: common practice, no published source.
+class TradeTest < PieceTest
+  # Two 22 AWG wires, 28 AWG weaving wire, 5 + 2, woven 20 mm to each side of the middle: about 500 mm are said to be
+  # used; the computed path lies between 0.80 and 1.00 of that.
+  def test_a_woven_forty_millimetres
+    plan = plan(document("wires.0.size": size("22 awg"), "wires.1.size": size("22 awg"), "wires.2.size": size("28 awg"),
+      "sections.0.pattern.single": 5, "sections.0.pattern.both": 2, pins: pins("repeats" => 18)))
+    run = plan.layout.strip(18).runs.find { |one| one.repeat.equal?(plan.layout.pattern) }
+
+    assert_in_delta 40.5, run.woven_mm, 0.1
+    assert_includes 0.80..1.00, run.wire_mm / 500
+  end
+
+  # Weaving wire per mm of finished strip, tight.
+  def test_wire_per_millimetre_of_strip
+    [["0.64", "0.32", 5, 2, 11.0], ["1.0", "0.4", 5, 2, 13.0], ["0.64", "0.32", 8, 2, 10.7], ["0.8", "0.32", 8, 2, 12.5], ["0.8", "0.315", 3, 3, 14.7]].each do |base, wire, single, both, stated|
+      plan = plan(document("wires.0.size": size(base), "wires.1.size": size(base), "wires.2.size": size(wire), "sections.0.pattern.single": single, "sections.0.pattern.both": both))
+
+      assert_in_epsilon stated, plan.layout.pattern.wire_mm / plan.layout.pattern.advance_mm, 0.05, "#{single} + #{both} on #{base}"
+    end
+  end
+
+  # 3 + 3 on two 0.8 mm wires with 0.315, 60 repeats in three stretches, six tails of 50 mm: 2,000 mm are said to be used,
+  # computed 0.80 to 1.05 of that.
+  def test_sixty_repeats_of_three_and_three
+    plan = plan(document("wires.0.size": size("0.8"), "wires.1.size": size("0.8"), "wires.2.size": size("0.315")))
+
+    assert_in_delta 113.4, plan.layout.pattern.advance_mm * 60, 1e-6
+    assert_in_delta 1667, plan.layout.pattern.wire_mm * 60, 1
+    assert_includes 0.80..1.05, ((plan.layout.pattern.wire_mm * 60) + 300) / 2000
+    assert_in_delta 2.545, plan.picture.width_mm, 1e-6
+  end
+
+  # A bracelet's centre line is wrist + ease + pi t, with t = D + 2 d for a woven band.
+  def test_the_centre_line_of_a_bracelet
+    plan = plan(document("bracelet", pins: pins("wrist" => "168 mm")))
+
+    assert_in_delta 168 + 12 + (Math::PI * 1.8), plan.fit.wanted_mm, 1e-9
+  end
+end

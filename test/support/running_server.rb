@@ -1,0 +1,49 @@
+# frozen_string_literal: true
+
+require "net/http"
+require "socket"
+require "json"
+
+# Meander in a process of its own, as a maker runs it.
+class RunningServer
+  attr_reader :port
+
+  def initialize(data:, demo: "", port: nil)
+    @port = port || TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
+    environment = { "MEANDER_DATA" => data, "MEANDER_DEMO" => demo, "RACK_ENV" => "production" }
+    @pid = spawn(environment, "bundle", "exec", "puma", "--quiet", "--bind", "tcp://127.0.0.1:#{@port}", "--threads", "1:5", "config.ru",
+      chdir: File.expand_path("../..", __dir__), out: File::NULL)
+    wait
+  end
+
+  def url = "http://127.0.0.1:#{port}"
+
+  def request(method, path, value = nil)
+    http = Net::HTTP.new("127.0.0.1", port)
+    http.read_timeout = 10
+    http.send_request(method, path, value && JSON.generate(value), { "Content-Type" => "application/json" })
+  end
+
+  def get(path) = JSON.parse(request("GET", path).body)
+
+  def kill
+    Process.kill("KILL", @pid)
+    Process.wait(@pid)
+  end
+
+  def stop
+    Process.kill("TERM", @pid)
+    Process.wait(@pid)
+  end
+
+  private
+
+  def wait
+    200.times do
+      return if request("GET", "/api/catalogue").code == "200"
+    rescue SystemCallError
+      sleep 0.05
+    end
+    raise "Meander did not start"
+  end
+end

@@ -1,0 +1,68 @@
+# frozen_string_literal: true
+
+require_relative "server_test"
+require "capybara/minitest"
+require "capybara/cuprite"
+
+CHROMIUM = %w[chromium chromium-browser google-chrome].find { |name| system("command -v #{name} >/dev/null") } || abort("install Chromium to run the system tests")
+FLAGS = %w[no-sandbox disable-quic disable-background-networking disable-component-update disable-sync no-first-run disable-gpu].to_h { |flag| [flag, nil] }
+
+Capybara.register_driver(:chromium) do |app|
+  Capybara::Cuprite::Driver.new(app, browser_path: CHROMIUM, browser_options: FLAGS, window_size: [1280, 800], timeout: 20, process_timeout: 30, js_errors: true,
+    save_path: File.join(SCRATCH, "downloads"))
+end
+Capybara.default_driver = :chromium
+Capybara.server = :puma, { Silent: true }
+Capybara.app = Server::App
+Capybara.default_max_wait_time = 6
+Capybara.enable_aria_label = true
+
+# A test through the real interface, on a shelf with the demo pieces.
+class SystemTest < ServerTest
+  include Capybara::DSL
+  include Capybara::Minitest::Assertions
+
+  AXE = File.read(File.join(ROOT, "web/node_modules/axe-core/axe.min.js"))
+
+  def setup
+    super
+    Server::Demo.lay_out
+    page.driver.resize(1280, 800)
+    visit "/"
+    page.execute_script("localStorage.clear()")
+  end
+
+  def teardown
+    Capybara.reset_sessions!
+    super
+  end
+
+  def open_piece(name)
+    visit "/"
+    click_on name
+    assert_selector ".bench"
+  end
+
+  # Types a value into a field of the brief or the answers, as a maker does, key by key.
+  def enter(label, text)
+    field = find_field(label, match: :first)
+    field.click
+    field.send_keys([:control, "a"], text)
+    field
+  end
+
+  def assert_saved = assert_selector("[role=status]", text: /\ASaved\z/)
+
+  def stored_document(name) = Server::Piece.find_by!(name:).content
+
+  def answer_row(name) = find(".answer", text: name)
+
+  # Nothing serious or critical in the page as it stands.
+  def assert_accessible
+    page.execute_script(AXE)
+    found = page.evaluate_async_script("axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa', 'best-practice'] }).then((r) => arguments[0](r.violations))")
+    serious = found.select { |violation| %w[serious critical].include?(violation["impact"]) }
+
+    assert_empty serious.map { |violation| "#{violation["id"]}: #{violation["nodes"].map { |node| node["html"][0, 160] }.first(3)}" }
+  end
+end

@@ -1,0 +1,110 @@
+# frozen_string_literal: true
+
+require_relative "../support/system_test"
+
+class ShelfTest < SystemTest
+  def test_the_collection_lies_on_the_shelf_to_one_scale
+    assert_selector ".shelf-row", count: 4
+    assert_selector ".shelf-row canvas", count: 4
+    widths = all(".shelf-row .band-above").to_h { |svg| [svg.ancestor(".shelf-row")["data-piece"], svg["width"].to_f] }
+    summaries = Server::Piece.on_shelf.to_h { |piece| [piece.name, Server::Routes::Pieces.row(piece)] }
+    ratios = widths.map { |name, width| width / ((summaries[name][:fit][:strip_mm] + summaries[name][:fit][:opening_mm]) / Math::PI) }
+
+    assert_in_delta ratios.max, ratios.min, 0.08
+  end
+
+  def test_rename_duplicate_delete_and_undo
+    click_on "Rename Reed cuff"
+    find_field("New name").send_keys([:control, "a"], "Reed cuff, second", :enter)
+
+    assert_link "Reed cuff, second"
+    click_on "Duplicate Marram bracelet"
+
+    assert_link "Marram bracelet (copy)"
+    click_on "Delete Marram bracelet (copy)"
+
+    assert_text "Deleted Marram bracelet (copy)."
+    assert_no_link "Marram bracelet (copy)"
+    click_on "Undo"
+
+    assert_link "Marram bracelet (copy)"
+  end
+
+  def test_a_piece_comes_in_from_its_file_and_a_bad_one_is_named
+    good, bad, text = %w[good bad text].map { |name| File.join(SCRATCH, "#{name}.json") }
+    File.write(good, JSON.generate(document("bracelet", name: "Heron bracelet")))
+    File.write(bad, JSON.generate(document("wires.1.size": size("thick"), "sections.0.pattern.single": 41)))
+    File.write(text, "not a piece")
+    attach_file(text) { find(".bring-in").click }
+
+    assert_text "text.json is not a piece: it cannot be read as JSON"
+    attach_file(bad) { find(".bring-in").click }
+
+    assert_text "/wires/1/size: base wire: “thick” is not a length"
+    assert_text "/sections/0/pattern/single: 41 is not a count that can be made"
+    attach_file(good) { find(".bring-in").click }
+
+    assert_field "Name of the piece", with: "Heron bracelet"
+  end
+
+  def test_two_tabs_on_one_piece_never_overwrite_each_other_silently
+    open_piece "Reed cuff"
+    address = page.current_path
+    Capybara.using_session(:other_tab) do
+      visit address
+      enter "Wraps round both", "9"
+      assert_saved
+    end
+    enter "Coils on the near wire", "6"
+
+    assert_selector ".versions article", count: 2
+    assert_selector ".versions article", text: "Yours, in this tab"
+    keep_mine_and_check
+  end
+
+  def test_a_long_name_and_an_empty_one
+    long = "Reed cuff for the longest day of the year, with every coil counted twice and once more for luck, and then some words"
+    open_piece "Reed cuff"
+    enter "Name of the piece", long
+    assert_saved
+    enter "Name of the piece", " "
+
+    assert_selector ".faults"
+    click_on "‹ Shelf"
+
+    assert_link long
+    assert_operator page.evaluate_script("document.documentElement.scrollWidth"), :<=, 1280
+  end
+
+  def test_nothing_serious_is_found_by_axe_in_light_and_dark_and_at_tablet_width
+    [[1280, 800], [820, 1180]].each do |size|
+      page.driver.resize(*size)
+      %w[light dark].each do |light|
+        visit "/"
+        click_on light
+        assert_accessible
+        click_on "Tide-line bracelet"
+        assert_selector ".loupe canvas"
+        click_on "hook and loop"
+        assert_accessible
+        assert_operator page.evaluate_script("document.documentElement.scrollWidth"), :<=, size[0]
+      end
+    end
+    visit "#{page.current_path}/print"
+    assert_selector ".print-cuts"
+    assert_accessible
+  end
+
+  private
+
+  def keep_mine_and_check
+    click_on "Keep mine"
+
+    assert_no_selector ".versions"
+    assert_saved
+    kept = stored_document("Reed cuff")["sections"][0]["pattern"]
+
+    assert_equal [6, 2], kept.values_at("single", "both")
+    assert_equal 1, Server::PieceVersion.where(outcome: "refused").count
+  end
+end
