@@ -19,7 +19,7 @@ module Server
         app.get("/api/pictures/:hash") do |hash|
           picture = Planning::PICTURES.get(hash) || raise(Problem.new(404, "not-found", "this picture is no longer kept; plan again"))
           content_type "application/json"
-          cache_control :private, max_age: 31_536_000
+          cache_control :no_store
           picture.json
         end
       end

@@ -4,7 +4,7 @@ require_relative "../support/server_test"
 
 class BadRequestsTest < ServerTest
   def test_all_faults_of_a_request_come_together_at_their_places
-    problem = send_json(:post, "/api/plan", { document: document("wires.0.size": size("thick"), "sections.0.pattern.both": 0) })
+    problem = send_json(:post, "/api/plan", {document: document("wires.0.size": size("thick"), "sections.0.pattern.both": 0)})
 
     assert_problem 422, "invalid-input"
     assert_equal %w[/wires/0/size /sections/0/pattern/both].sort, problem["faults"].map { |fault| fault["path"] }.sort
@@ -12,8 +12,8 @@ class BadRequestsTest < ServerTest
   end
 
   def test_what_is_no_json_object_is_refused
-    { "" => 400, "{" => 400, "[]" => 400, "NaN" => 400, '{"document": NaN}' => 400, "\xff" => 400, "null" => 400, "{}" => 422, '{"document": 1e400}' => 422,
-      "[" * 5000 => 400, %({"document": #{"[" * 60}#{"]" * 60}}) => 400 }.each do |body, status|
+    {"" => 400, "{" => 400, "[]" => 400, "NaN" => 400, '{"document": NaN}' => 400, "\xff" => 400, "null" => 400, "{}" => 422, '{"document": 1e400}' => 422,
+      "[" * 5000 => 400, %({"document": #{"[" * 60}#{"]" * 60}}) => 400}.each do |body, status|
       send_json(:post, "/api/plan", body)
 
       assert_equal [status, "application/problem+json"], [last_response.status, last_response.media_type], body[0, 40]
@@ -21,11 +21,11 @@ class BadRequestsTest < ServerTest
   end
 
   def test_large_bodies_and_other_kinds_of_content
-    send_json(:post, "/api/pieces", JSON.generate({ document: document(notes: "x" * 300_000) }))
+    send_json(:post, "/api/pieces", JSON.generate({document: document(notes: "x" * 300_000)}))
 
     assert_problem 413, "too-large"
     header "Content-Type", "text/plain"
-    post "/api/pieces", JSON.generate({ document: document })
+    post "/api/pieces", JSON.generate({document: document})
 
     assert_problem 415, "wrong-content-type"
     assert_equal 0, Server::Piece.count
@@ -33,8 +33,8 @@ class BadRequestsTest < ServerTest
 
   def test_a_refused_save_changes_nothing
     id = stored["id"]
-    [{ document: document }, { revision: "1", document: document }, { revision: 0, document: document }, { revision: 1 }, { revision: 1, document: document(version: 7) },
-      { revision: 1, document: document("wires.0.size": size("1e300")) }].each do |body|
+    [{document: document}, {revision: "1", document: document}, {revision: 0, document: document}, {revision: 1}, {revision: 1, document: document(version: 7)},
+      {revision: 1, document: document("wires.0.size": size("1e300"))}].each do |body|
       send_json(:put, "/api/pieces/#{id}", body)
 
       assert_problem 422, "invalid-input"
@@ -57,7 +57,7 @@ class BadRequestsTest < ServerTest
     assert_problem 403, "foreign-host"
     header "Host", "127.0.0.1:4815"
     header "Origin", "http://elsewhere.example"
-    send_json(:post, "/api/pieces", { document: document })
+    send_json(:post, "/api/pieces", {document: document})
 
     assert_problem 403, "foreign-origin"
     assert_equal 0, Server::Piece.count
@@ -82,12 +82,12 @@ class BadRequestsTest < ServerTest
   def test_random_documents_never_break_the_server
     seed = Random.new_seed % 100_000
     random = Random.new(seed)
-    junk = [nil, true, -1, 0, 1e308, 10**30, "", "x", "NaN", [], {}, [[]], { "typed" => "1e300" }, { "typed" => "0" }, size("1"), "\u202e", 2.5]
+    junk = [nil, true, -1, 0, 1e308, 10**30, "", "x", "NaN", [], {}, [[]], {"typed" => "1e300"}, {"typed" => "0"}, size("1"), "\u202e", 2.5]
     places = leaves(document("bracelet"))
     300.times do
       json = document("bracelet")
       random.rand(1..3).times { put_in(json, places.sample(random:), junk.sample(random:)) rescue next } # rubocop:disable Style/RescueModifier
-      send_json(:post, "/api/plan", { document: json })
+      send_json(:post, "/api/plan", {document: json})
 
       assert_includes [200, 422], last_response.status, "seed #{seed}"
       refute_match(/:(NaN|-?Infinity)/, last_response.body)
@@ -97,7 +97,11 @@ class BadRequestsTest < ServerTest
   private
 
   def leaves(value, way = [])
-    inner = value.is_a?(Hash) ? value.to_a : (value.is_a?(Array) ? value.each_with_index.map { |item, i| [i.to_s, item] } : [])
+    inner = if value.is_a?(Hash)
+      value.to_a
+    else
+      (value.is_a?(Array) ? value.each_with_index.map { |item, i| [i.to_s, item] } : [])
+end
     inner.flat_map { |key, item| [way + [key]] + leaves(item, way + [key]) }
   end
 end

@@ -12,7 +12,7 @@ class DurabilityTest < PieceTest
   def test_killing_the_server_while_saving_loses_nothing_acknowledged
     Dir.mktmpdir do |data|
       server = RunningServer.new(data:)
-      id = JSON.parse(server.request("POST", "/api/pieces", { document: document }).body)["id"]
+      id = JSON.parse(server.request("POST", "/api/pieces", {document: document}).body)["id"]
       acknowledged = 1
       ROUNDS.times do |round|
         acknowledged = save_until_killed(server, id, acknowledged)
@@ -23,6 +23,7 @@ class DurabilityTest < PieceTest
         assert_equal "Save #{found["revision"]}", found["document"]["name"] if found["revision"] > 1
         acknowledged = found["revision"]
       end
+
       assert_operator acknowledged, :>, ROUNDS
       server.stop
     end
@@ -36,7 +37,7 @@ class DurabilityTest < PieceTest
       server.kill
     end
     loop do
-      answer = server.request("PUT", "/api/pieces/#{id}", { revision:, document: document(name: "Save #{revision + 1}") })
+      answer = server.request("PUT", "/api/pieces/#{id}", {revision:, document: document(name: "Save #{revision + 1}")})
       break if answer.code != "200"
 
       revision = JSON.parse(answer.body)["revision"]

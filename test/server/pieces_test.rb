@@ -7,7 +7,7 @@ class PiecesTest < ServerTest
     piece = stored
 
     assert_equal 201, last_response.status
-    saved = send_json(:put, "/api/pieces/#{piece["id"]}", { revision: 1, document: document(name: "Renamed") })
+    saved = send_json(:put, "/api/pieces/#{piece["id"]}", {revision: 1, document: document(name: "Renamed")})
 
     assert_equal [2, "Renamed"], saved.values_at("revision", "name")
     get "/api/pieces/#{piece["id"]}"
@@ -18,8 +18,8 @@ class PiecesTest < ServerTest
 
   def test_a_stale_save_is_refused_and_both_versions_are_kept
     id = stored["id"]
-    send_json(:put, "/api/pieces/#{id}", { revision: 1, document: document(name: "First") })
-    refused = send_json(:put, "/api/pieces/#{id}", { revision: 1, document: document(name: "Second") })
+    send_json(:put, "/api/pieces/#{id}", {revision: 1, document: document(name: "First")})
+    refused = send_json(:put, "/api/pieces/#{id}", {revision: 1, document: document(name: "Second")})
 
     assert_problem 409, "stale-save"
     assert_equal ["First", 2], [refused["current"]["document"]["name"], refused["current"]["revision"]]
@@ -27,7 +27,7 @@ class PiecesTest < ServerTest
 
     assert_equal %w[saved saved refused], versions.map(&:outcome)
     assert_equal "Second", JSON.parse(versions.last.document)["name"]
-    send_json(:put, "/api/pieces/#{id}", { revision: 2, document: document(name: "Second") })
+    send_json(:put, "/api/pieces/#{id}", {revision: 2, document: document(name: "Second")})
 
     assert_equal 200, last_response.status
   end
@@ -36,7 +36,7 @@ class PiecesTest < ServerTest
     id = stored["id"]
     outcomes = Array.new(8) do |i|
       Thread.new do
-        Server::Piece.find(id).save_over({ name: "Tab #{i}" }, 1)
+        Server::Piece.find(id).save_over({name: "Tab #{i}"}, 1)
         :saved
       rescue Server::Piece::Stale
         :refused
@@ -45,7 +45,7 @@ class PiecesTest < ServerTest
       end
     end.map(&:value)
 
-    assert_equal({ saved: 1, refused: 7 }, outcomes.tally)
+    assert_equal({saved: 1, refused: 7}, outcomes.tally)
     assert_equal 7, Server::PieceVersion.where(piece_id: id, outcome: "refused").count
   end
 
@@ -96,7 +96,7 @@ class PiecesTest < ServerTest
   end
 
   def test_a_picture_is_fetched_by_its_hash
-    hash = send_json(:post, "/api/plan", { document: document })["plan"]["picture"]
+    hash = send_json(:post, "/api/plan", {document: document})["plan"]["picture"]
     get "/api/pictures/#{hash}"
 
     assert_equal plan(document).picture.json, last_response.body

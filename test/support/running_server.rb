@@ -6,11 +6,11 @@ require "json"
 
 # Meander in a process of its own, as a maker runs it.
 class RunningServer
-  attr_reader :port
+  attr_reader :port, :pid
 
   def initialize(data:, demo: "", port: nil)
     @port = port || TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
-    environment = { "MEANDER_DATA" => data, "MEANDER_DEMO" => demo, "RACK_ENV" => "production" }
+    environment = {"MEANDER_DATA" => data, "MEANDER_DEMO" => demo, "RACK_ENV" => "production"}
     @pid = spawn(environment, "bundle", "exec", "puma", "--quiet", "--bind", "tcp://127.0.0.1:#{@port}", "--threads", "1:5", "config.ru",
       chdir: File.expand_path("../..", __dir__), out: File::NULL)
     wait
@@ -21,7 +21,7 @@ class RunningServer
   def request(method, path, value = nil)
     http = Net::HTTP.new("127.0.0.1", port)
     http.read_timeout = 10
-    http.send_request(method, path, value && JSON.generate(value), { "Content-Type" => "application/json" })
+    http.send_request(method, path, value && JSON.generate(value), {"Content-Type" => "application/json"})
   end
 
   def get(path) = JSON.parse(request("GET", path).body)

@@ -12,7 +12,7 @@ Capybara.register_driver(:chromium) do |app|
     save_path: File.join(SCRATCH, "downloads"))
 end
 Capybara.default_driver = :chromium
-Capybara.server = :puma, { Silent: true }
+Capybara.server = :puma, {Silent: true}
 Capybara.app = Server::App
 Capybara.default_max_wait_time = 6
 Capybara.enable_aria_label = true
@@ -40,6 +40,7 @@ class SystemTest < ServerTest
   def open_piece(name)
     visit "/"
     click_on name
+
     assert_selector ".bench"
   end
 
@@ -51,14 +52,14 @@ class SystemTest < ServerTest
     field
   end
 
-  def assert_saved = assert_selector("[role=status]", text: /\ASaved\z/)
+  def test_assert_saved = assert_selector("[role=status]", text: /\ASaved\z/)
 
   def stored_document(name) = Server::Piece.find_by!(name:).content
 
   def answer_row(name) = find(".answer", text: name)
 
   # Nothing serious or critical in the page as it stands.
-  def assert_accessible
+  def test_assert_accessible
     page.execute_script(AXE)
     found = page.evaluate_async_script("axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa', 'best-practice'] }).then((r) => arguments[0](r.violations))")
     serious = found.select { |violation| %w[serious critical].include?(violation["impact"]) }

@@ -83,6 +83,7 @@ class BenchTest < SystemTest
   def test_undo_and_redo_are_steps_of_the_whole_document
     open_piece "Reed cuff"
     enter "Wraps round both", "7"
+
     assert_saved
     select "closed bracelet", from: "Kind of piece"
 
@@ -107,6 +108,7 @@ class BenchTest < SystemTest
     find_field("Base wires: size").send_keys(:up)
     find_field("Wrist measured").send_keys(:up)
     find_field("Weaving wire: size").send_keys(:down)
+
     assert_saved
     json = stored_document("Tide-line bracelet")
 
@@ -122,6 +124,7 @@ class BenchTest < SystemTest
 
     assert_selector ".cut-number strong", text: "6.78 in", match: :first
     enter "Bare at each end", "0.25"
+
     assert_saved
     visit "/"
     click_on "Reed cuff"

@@ -53,6 +53,7 @@ class ShelfTest < SystemTest
     Capybara.using_session(:other_tab) do
       visit address
       enter "Wraps round both", "9"
+
       assert_saved
     end
     enter "Coils on the near wire", "6"
@@ -66,6 +67,7 @@ class ShelfTest < SystemTest
     long = "Reed cuff for the longest day of the year, with every coil counted twice and once more for luck, and then some words"
     open_piece "Reed cuff"
     enter "Name of the piece", long
+
     assert_saved
     enter "Name of the piece", " "
 
@@ -82,15 +84,19 @@ class ShelfTest < SystemTest
       %w[light dark].each do |light|
         visit "/"
         click_on light
+
         assert_accessible
         click_on "Tide-line bracelet"
+
         assert_selector ".loupe canvas"
         click_on "hook and loop"
+
         assert_accessible
         assert_operator page.evaluate_script("document.documentElement.scrollWidth"), :<=, size[0]
       end
     end
     visit "#{page.current_path}/print"
+
     assert_selector ".print-cuts"
     assert_accessible
   end

@@ -9,8 +9,9 @@ module Meander
       class Size
         # Words and number may differ by this share before they contradict each other.
         AGREEMENT = 0.005
-        # How a slip of a decimal place or of the unit multiplies a value.
-        SLIPS = [10, 0.1, 25.4, 1 / 25.4].freeze
+        # How a slip of a decimal place multiplies a value; a slip of the unit does so by 25.4, one way or the other.
+        DECIMAL_SLIPS = [10, 0.1].freeze
+        INCHES = /in|"|ft/
 
         # what: the field in the maker's words; accept, plausible: ranges in mm.
         def initialize(what, accept:, plausible:)
@@ -40,11 +41,13 @@ module Meander
         end
 
         # Sizes this may have been meant to be, as texts; empty when the value is plausible or nothing near is.
-        def likely(mm)
+        # Millimetres typed where inches were meant are too small, inches typed for millimetres too large.
+        def likely(mm, typed)
           return [] if @plausible.cover?(mm) || mm.zero?
 
-          SLIPS.map { |factor| mm * factor }.select { |other| @plausible.cover?(other) }
-               .map { |other| "#{Units::Text.number(other, 3)} mm" }
+          slips = DECIMAL_SLIPS + [typed.match?(INCHES) ? 1 / 25.4 : 25.4]
+          slips.map { |factor| mm * factor }.select { |other| @plausible.cover?(other) }
+            .map { |other| "#{Units::Text.number(other, 3)} mm" }
         end
 
         private
@@ -82,11 +85,11 @@ module Meander
 
         def out_of_range(mm, typed, path, reading)
           message = "#{@what}: #{Fault.printable(typed)} is outside what can be planned"
-          reading.fault(path, "range", typed, message:, accepted:, likely: likely(mm))
+          reading.fault(path, "range", typed, message:, accepted:, likely: likely(mm, typed))
         end
 
         def ask(mm, typed, path, reading)
-          guesses = likely(mm)
+          guesses = likely(mm, typed)
           reading.question(path, Units::Size.new(mm, typed.strip), @what, guesses) unless guesses.empty?
         end
       end

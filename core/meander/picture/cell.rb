@@ -29,13 +29,18 @@ module Meander
       end
 
       # The passes drawn out, with the shapes of the same display list.
-      def strokes(shapes)
-        passes.map do |shape, before, here, after|
-          points = shapes[shape][:points].map do |x, z, u|
-            [x, (u <= 1) ? before + (u * (here - before)) : here + ((u - 1) * (after - here)), z]
-          end
-          Stroke.new(shapes[shape][:face], points)
+      def strokes(shapes) = passes.map { |row| stroke(row, shapes) }
+
+      def first_stroke(shapes) = stroke(passes.first, shapes)
+      def last_stroke(shapes) = stroke(passes.last, shapes)
+
+      private
+
+      def stroke((shape, before, here, after), shapes)
+        points = shapes[shape][:points].map do |x, z, u|
+          [x, (u <= 1) ? before + (u * (here - before)) : here + ((u - 1) * (after - here)), z]
         end
+        Stroke.new(shapes[shape][:face], points)
       end
     end
   end

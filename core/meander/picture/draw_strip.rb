@@ -53,8 +53,8 @@ module Meander
 
       # The weaving wire's two ends, led out sideways where it begins and stops.
       def tails(cells)
-        first = cells.first.strokes(@shapes.to_a).first.points.first
-        last = cells.last.strokes(@shapes.to_a).last.points.last
+        first = cells.first.first_stroke(@shapes.to_a).points.first
+        last = cells.last.last_stroke(@shapes.to_a).points.last
         shown = [@layout.piece.allowance_mm(:tail), TAIL_SHOWN_MM].min
         offset = @fit.woven_mm - cells.last.period_mm
         [tail(first, shown, 0.0), tail(last, shown, offset)].compact

@@ -21,7 +21,12 @@ const face = ref<View["face"]>("front");
 const overview = ref<HTMLCanvasElement | null>(null);
 const loupeCanvas = ref<HTMLCanvasElement | null>(null);
 const ink = (name: string) => getComputedStyle(document.documentElement).getPropertyValue(name).trim();
-const inks = () => ({ line: ink("--ink-soft"), text: ink("--ink-soft"), mark: ink("--accent"), theme: settings.theme });
+const inks = () => ({
+  line: ink("--ink-mat"),
+  text: ink("--ink-mat"),
+  mark: ink("--accent-mat"),
+  theme: settings.theme,
+});
 
 const width = useCanvas(
   loupeCanvas,

@@ -1,4 +1,5 @@
 import type { Picture } from "../generated/picture";
+import { simplified } from "./simplify";
 
 /** What part of a strip is seen, and how. Lengths in mm; `left` counts along the shown direction. */
 export interface View {
@@ -17,6 +18,10 @@ type Face = 1 | -1;
 type Run = { path: Path2D; wire: string; d: number; cap?: CanvasLineCap };
 /** Tones a wire is drawn in, from its dark edge to its light. */
 const DEPTHS = 4;
+/** What lies behind shows little: its dark edge and its body do. */
+const FAR = [0, 2];
+const NEAR = [0, 1, 2, 3];
+const NEAR_SMALL = [0, 2, 3];
 interface Prepared {
   /** By how finely they are drawn, then cell, then face. */
   cells: Record<"fine" | "coarse", { front: Path2D; back: Path2D }[]>;
@@ -40,18 +45,22 @@ export function acrossRange(picture: Picture): [number, number] {
   return [Math.min(picture.x_range[0]!, ...xs) - 0.5, Math.max(picture.x_range[1]!, ...xs) + 0.5];
 }
 
-function cellPath(picture: Picture, cell: number, face: Face, every: number): Path2D {
+/** The points of a drawn pass on the page, [along, across] in mm. */
+function passPoints(picture: Picture, row: number[]): [number, number][] {
+  const [shape, before, here, after] = row as [number, number, number, number];
+  const { points } = picture.shapes[shape]!;
+  return Array.from({ length: points.length / 3 }, (_, i) => {
+    const u = points[i * 3 + 2]!;
+    const y = u <= 1 ? before + u * (here - before) : here + (u - 1) * (after - here);
+    return [y, points[i * 3]!];
+  });
+}
+
+function cellPath(picture: Picture, cell: number, face: Face, tolerance: number): Path2D {
   const path = new Path2D();
-  for (const [shape, before, here, after] of picture.cells[cell]!.passes as [number, number, number, number][]) {
-    const { face: side, points } = picture.shapes[shape]!;
-    if (side !== face) continue;
-    const last = points.length / 3 - 1;
-    for (let i = 0; i <= last; i = i === last ? last + 1 : Math.min(i + every, last)) {
-      const u = points[i * 3 + 2]!;
-      const y = u <= 1 ? before + u * (here - before) : here + (u - 1) * (after - here);
-      if (i === 0) path.moveTo(y, points[i * 3]!);
-      else path.lineTo(y, points[i * 3]!);
-    }
+  for (const row of picture.cells[cell]!.passes) {
+    if (picture.shapes[row[0]!]!.face !== face) continue;
+    simplified(passPoints(picture, row), tolerance).forEach(([x, y], i) => (i ? path.lineTo(x, y) : path.moveTo(x, y)));
   }
   return path;
 }
@@ -89,9 +98,16 @@ function rodRuns(picture: Picture): Run[] {
 function prepare(picture: Picture): Prepared {
   const kept = prepared.get(picture);
   if (kept) return kept;
-  const cells = (every: number) =>
-    picture.cells.map((_, i) => ({ front: cellPath(picture, i, 1, every), back: cellPath(picture, i, -1, every) }));
-  const made = { cells: { fine: cells(1), coarse: cells(6) }, strands: strandRuns(picture), rods: rodRuns(picture) };
+  const cells = (share: number) =>
+    picture.cells.map((_, i) => ({
+      front: cellPath(picture, i, 1, share * picture.wire_mm),
+      back: cellPath(picture, i, -1, share * picture.wire_mm),
+    }));
+  const made = {
+    cells: { fine: cells(0.01), coarse: cells(0.12) },
+    strands: strandRuns(picture),
+    rods: rodRuns(picture),
+  };
   prepared.set(picture, made);
   return made;
 }
@@ -145,11 +161,12 @@ export function paintStrip(ctx: CanvasRenderingContext2D, picture: Picture, view
     ctx.stroke(path);
   };
   /** Parts that lie side by side are drawn tone by tone, so that where they meet they are one wire. */
-  const layer = (runs: Run[]) => {
-    for (let depth = 0; depth < DEPTHS; depth++) runs.forEach((run) => stroke(run, depth));
-  };
-  const weave = (side: "front" | "back") =>
-    layer([{ path: weavePath(picture, view, side, fine), wire: picture.weaving, d: picture.wire_mm }]);
+  const layer = (runs: Run[], depths = NEAR) => depths.forEach((depth) => runs.forEach((run) => stroke(run, depth)));
+  const weave = (side: "front" | "back", depths?: number[]) =>
+    layer(
+      [{ path: weavePath(picture, view, side, fine), wire: picture.weaving, d: picture.wire_mm }],
+      depths ?? (fine ? NEAR : NEAR_SMALL),
+    );
   const near = face === 1 ? "before" : "behind";
   const far = face === 1 ? "behind" : "before";
 
@@ -159,8 +176,8 @@ export function paintStrip(ctx: CanvasRenderingContext2D, picture: Picture, view
   ctx.beginPath();
   ctx.rect(0, 0, ctx.canvas.width, ratio * view.height);
   ctx.clip();
-  ctx.lineJoin = "round";
-  weave(face === 1 ? "back" : "front");
+  ctx.lineJoin = fine ? "round" : "bevel";
+  weave(face === 1 ? "back" : "front", FAR);
   layer(strands[far]);
   layer([...rods, ...strands.level]);
   weave(face === 1 ? "front" : "back");
