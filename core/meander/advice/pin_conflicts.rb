@@ -11,7 +11,7 @@ module Meander
         plan.fit.conflicts.map do |conflict|
           freed = conflict[:pins].filter_map { |pin| free(plan.layout, pins, pin) }
           Item.new(id: "pins-conflict", severity: "stop", place: "/pins", title: title(conflict[:pins]),
-                   why: "#{conflict[:reason]}.", remedy: remedy(freed), figures: {pins: conflict[:pins], frees: freed})
+                   why: "#{Units::Text.sentence(conflict[:reason])}.", remedy: remedy(freed), figures: {pins: conflict[:pins], frees: freed})
         end
       end
 
@@ -42,7 +42,7 @@ module Meander
         return "Change one of the values, or the pattern, bare ends and opening." if freed.empty?
 
         choices = freed.map { |free| "let go of #{NAMES.fetch(free[:pin])} (it becomes #{free[:words]})" }
-        "#{Units::Text.list(choices, "or").then { |text| text[0].upcase + text[1..] }}."
+        "#{Units::Text.sentence(Units::Text.list(choices, "or"))}."
       end
       private_class_method :title, :free, :words, :remedy
     end

@@ -17,6 +17,9 @@ module Meander
 
       def self.percent(share) = "#{number(share * 100, 1)} %"
 
+      # With a capital to begin with.
+      def self.sentence(text) = text[0].upcase + text[1..]
+
       # "a, b and c"
       def self.list(words, joint = "and")
         (words.size < 2) ? words.join : "#{words[0..-2].join(", ")} #{joint} #{words.last}"

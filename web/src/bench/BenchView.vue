@@ -11,6 +11,7 @@ import { usePicture } from "../strip/usePicture";
 import WiresPanel from "../wires/WiresPanel.vue";
 import BenchHead from "./BenchHead.vue";
 import ConflictDialog from "./ConflictDialog.vue";
+import NotesPanel from "./NotesPanel.vue";
 import { createBench, provideBench } from "./useBench";
 
 /** One piece on the bench: the brief, the strip, the wires and the answers, all of them following each other. */
@@ -35,7 +36,7 @@ async function keepBoth() {
 }
 
 function key(event: KeyboardEvent) {
-  const typing = event.target instanceof HTMLInputElement || event.target instanceof HTMLSelectElement;
+  const typing = event.target instanceof HTMLElement && event.target.matches("input, select, textarea");
   if ((event.ctrlKey || event.metaKey) && /^[zy]$/i.test(event.key)) {
     event.preventDefault();
     if (event.key.toLowerCase() === "y" || event.shiftKey) bench.redo();
@@ -64,6 +65,7 @@ onBeforeUnmount(() => removeEventListener("keydown", key));
       <div class="bench-side">
         <AnswersPanel />
         <AdviceList which="rest" />
+        <NotesPanel />
       </div>
     </div>
     <ConflictDialog @both="keepBoth" />

@@ -1,7 +1,7 @@
 import { reactive, watchEffect } from "vue";
 
 /** How this maker likes to see things; kept in the browser. */
-export interface Settings {
+interface Settings {
   units: "mm" | "in";
   theme: "light" | "dark";
   hand: "right" | "left";

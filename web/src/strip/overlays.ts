@@ -21,9 +21,9 @@ export function paintMarks(ctx: CanvasRenderingContext2D, picture: Picture, view
     }
     ctx.fill();
     const name = NAMES[mark.kind];
-    const side = mark.kind === "middle" ? 0 : (mark.kind === "start" ? 1 : -1) * along(view);
-    ctx.textAlign = side === 0 ? "left" : side > 0 ? "left" : "right";
-    ctx.fillText(name, x + (side === 0 ? 9 : side * 9), 10);
+    const side = (mark.kind === "start" || mark.kind === "middle" ? 1 : -1) * along(view);
+    ctx.textAlign = side > 0 ? "left" : "right";
+    ctx.fillText(name, x + side * 9, 10);
   }
 }
 

@@ -16,12 +16,13 @@ export interface View {
 
 type Face = 1 | -1;
 type Run = { path: Path2D; wire: string; d: number; cap?: CanvasLineCap };
-/** Tones a wire is drawn in, from its dark edge to its light. */
-const DEPTHS = 4;
-/** What lies behind shows little: its dark edge and its body do. */
+/** Which of a wire's tones are drawn, from its dark edge (0) to its light (3): fewer the less of it shows. */
 const FAR = [0, 2];
 const NEAR = [0, 1, 2, 3];
 const NEAR_SMALL = [0, 2, 3];
+const NEAR_THIN = [0, 2];
+/** A wire thinner than this many pixels is a dark line and a light one. */
+const THIN_PX = 1.5;
 interface Prepared {
   /** By how finely they are drawn, then cell, then face. */
   cells: Record<"fine" | "coarse", { front: Path2D; back: Path2D }[]>;
@@ -141,10 +142,9 @@ export function paintStrip(ctx: CanvasRenderingContext2D, picture: Picture, view
   const fine = picture.wire_mm * view.scale >= FINE_FROM_PX;
   const { strands, rods } = prepare(picture);
 
-  /** One tone of one wire; a wire thinner than a pixel and a half keeps only its two middle tones. */
+  /** One tone of one wire. */
   const stroke = ({ path, wire, d, cap = "round" }: Run, depth: number) => {
-    const thin = d * view.scale < 1.5;
-    if (thin && (depth === 0 || depth === DEPTHS - 1)) return;
+    const thin = d * view.scale < THIN_PX;
     const [tone, share, offset] = picture.tones[wire]![depth] as [string, number, number];
     const shift = -d * offset * view.scale;
     ctx.lineCap = cap;
@@ -161,11 +161,12 @@ export function paintStrip(ctx: CanvasRenderingContext2D, picture: Picture, view
     ctx.stroke(path);
   };
   /** Parts that lie side by side are drawn tone by tone, so that where they meet they are one wire. */
+  const thin = picture.wire_mm * view.scale < THIN_PX;
   const layer = (runs: Run[], depths = NEAR) => depths.forEach((depth) => runs.forEach((run) => stroke(run, depth)));
   const weave = (side: "front" | "back", depths?: number[]) =>
     layer(
       [{ path: weavePath(picture, view, side, fine), wire: picture.weaving, d: picture.wire_mm }],
-      depths ?? (fine ? NEAR : NEAR_SMALL),
+      depths ?? (fine ? NEAR : thin ? NEAR_THIN : NEAR_SMALL),
     );
   const near = face === 1 ? "before" : "behind";
   const far = face === 1 ? "behind" : "before";

@@ -1,0 +1,54 @@
+# frozen_string_literal: true
+
+# Takes the pictures of the main views anew, from the demo data:  bundle exec ruby docs/screenshots/take.rb
+require "tmpdir"
+require "capybara"
+require "capybara/cuprite"
+require_relative "../../test/support/running_server"
+
+FLAGS = %w[no-sandbox disable-quic disable-background-networking disable-component-update disable-sync no-first-run disable-gpu].to_h { |flag| [flag, nil] }
+CHROMIUM = %w[chromium chromium-browser google-chrome].find { |name| system("command -v #{name} >/dev/null") }
+
+# A browser at a size, with the settings a maker would have chosen.
+def look(server, name, size: [1280, 800], path: "/", settings: {})
+  browser = Ferrum::Browser.new(browser_path: CHROMIUM, browser_options: FLAGS, timeout: 30)
+  browser.resize(width: size[0], height: size[1])
+  browser.go_to("#{server.url}/")
+  browser.evaluate("localStorage.setItem('meander-settings', '#{JSON.generate({units: "mm", theme: "light", hand: "right", **settings})}')")
+  browser.go_to("#{server.url}#{path}")
+  sleep 1.5
+  yield browser if block_given?
+  browser.mouse.move(x: 1, y: 1)
+  sleep 0.5
+  browser.screenshot(path: File.join(__dir__, "#{name}.png"))
+  browser.quit
+end
+
+# Another tab's save, behind the back of the open one.
+def save_elsewhere(server, id)
+  piece = server.get("/api/pieces/#{id}")
+  piece["document"]["sections"][0]["pattern"]["both"] = 6
+  server.request("PUT", "/api/pieces/#{id}", {revision: piece["revision"], document: piece["document"]})
+end
+
+Dir.mktmpdir do |data|
+  server = RunningServer.new(data:)
+  ids = server.get("/api/pieces")["pieces"].to_h { |piece| [piece["name"], piece["id"]] }
+  reed, tide, eel = ids.values_at("Reed cuff", "Tide-line bracelet", "Eel-run cuff")
+
+  look(server, "shelf")
+  look(server, "bench", path: "/pieces/#{reed}")
+  look(server, "bench-tablet-dark", size: [820, 1180], path: "/pieces/#{tide}", settings: {theme: "dark", hand: "left", units: "in"})
+  look(server, "printed-page", path: "/pieces/#{tide}/print")
+  look(server, "pins-in-conflict", path: "/pieces/#{eel}") do |browser|
+    browser.at_css("input[aria-label='Repeats']").focus
+    browser.keyboard.type([:ctrl, "a"], "70")
+  end
+  look(server, "two-tabs", path: "/pieces/#{reed}") do |browser|
+    save_elsewhere(server, reed)
+    browser.at_css("input[aria-label='Coils on the near wire']").focus
+    browser.keyboard.type([:ctrl, "a"], "7")
+    sleep 2
+  end
+  server.stop
+end
