@@ -22,11 +22,19 @@ module Meander
       private
 
       def shape(pass, following)
-        points = pass.chain.sample.map do |x, z, run|
+        points = with_bend(pass.chain.sample, pass.bend_mm).map do |x, z, run|
           u = (run <= pass.bend_mm) ? (pass.before_mm + run) / pass.leg_mm : 1 + ((run - pass.bend_mm) / following.leg_mm)
           [x, z, u]
         end
         {face: pass.face, points: points.freeze}.freeze
+      end
+
+      # The climb changes in the middle of the straight, so a point must stand there.
+      def with_bend(points, bend)
+        after = points.index { |_, _, run| run > bend }
+        (x, z, run), (to_x, to_z, to_run) = points[after - 1], points[after]
+        share = (bend - run) / (to_run - run)
+        points.dup.insert(after, [x + ((to_x - x) * share), z + ((to_z - z) * share), bend])
       end
     end
   end

@@ -8,7 +8,7 @@ module Meander
       def self.number(value, digits) = format("%.#{digits}f", value).then { |s| s.include?(".") ? s.sub(/\.?0+\z/, "") : s }
 
       # mm to a tenth, metres from two metres on.
-      def self.length(mm) = (mm.abs >= 2000) ? "#{number(mm / 1000, 2)} m" : "#{number(mm, 1)} mm"
+      def self.length(mm) = (mm.abs >= 2000) ? "#{number(mm / 1000.0, 2)} m" : "#{number(mm, 1)} mm"
 
       # A diameter to the hundredth.
       def self.wire(mm) = "#{number(mm, 2)} mm"

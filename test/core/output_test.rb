@@ -1,0 +1,82 @@
+# frozen_string_literal: true
+
+require_relative "../test_helper"
+require "nokogiri"
+
+class OutputTest < PieceTest
+  def svg(plan, **options) = Nokogiri::XML(Meander::Output::StripSvg.call(plan.picture, title: "Strip", **options), &:strict).remove_namespaces!
+
+  def cuff = @cuff ||= plan(document(pins: pins("repeats" => 12)))
+
+  def test_every_repeat_is_placed_once_on_each_face
+    drawing = svg(cuff)
+
+    assert_equal 12 + 3, drawing.css("#weavef use").size
+    assert_equal 12 + 3, drawing.css("#weaveb use").size
+  end
+
+  def test_repeats_lie_an_advance_apart
+    places = svg(cuff).css("#weavef use").map { |use| use["x"].to_f }.first(12)
+
+    assert places.each_cons(2).all? { |a, b| ((b - a) - cuff.layout.pattern.advance_mm).abs < 2e-3 }
+  end
+
+  # The near layer is drawn last: what covers the base wires in front lies behind them at the back.
+  def test_front_and_back_are_drawn_in_opposite_order
+    order = ->(drawing) { drawing.css("g > use").map { |use| use["href"] }.grep(/weave/).uniq }
+
+    assert_equal %w[#weaveb #weavef], order.call(svg(cuff))
+    assert_equal %w[#weavef #weaveb], order.call(svg(cuff, face: "back"))
+  end
+
+  def test_a_left_hand_sees_the_mirror_image
+    right, left = %w[right left].map { |hand| svg(cuff, hand:).root["viewBox"].split.map(&:to_f) }
+
+    assert_in_delta right[2], left[2], 1e-6
+    assert_in_delta(-right[0] - right[2], left[0], 2e-3)
+  end
+
+  def test_the_ruler_counts_from_the_start_of_the_weave
+    labels = svg(cuff).css("text").map { |text| [text["x"].to_i, text.text.to_i] }
+
+    assert_includes labels, [0, 0]
+    assert labels.all? { |place, label| place == label }
+    assert svg(cuff, hand: "left").css("text").all? { |text| text["x"].to_i == -text.text.to_i }
+  end
+
+  def test_a_title_is_text_and_nothing_else
+    text = Meander::Output::StripSvg.call(cuff.picture, title: "</title><script>alert(1)</script>")
+
+    refute_includes text, "<script"
+  end
+
+  def test_the_picture_stays_small_however_long_the_piece
+    short, long = [60, 600].map { |repeats| plan(document(pins: pins("repeats" => repeats))).picture.json.bytesize }
+
+    assert_operator long, :<, short * 1.5
+    assert_operator plan(document("sections.0.pattern.single": 40, "sections.0.pattern.both": 40)).picture.json.bytesize, :<, 30_000
+  end
+
+  def test_shades_go_from_dark_to_light
+    tones = Meander::Picture::Colour.strokes("#b4653a").map { |tone, _, _| tone.delete("#").scan(/../).sum(&:hex) }
+
+    assert_equal tones.sort, tones
+    assert_equal Meander::Picture::Colour::DEPTHS, tones.size
+  end
+
+  def test_the_cut_list_has_no_row_without_a_length
+    rows = CSV.parse(Meander::Output::CutListCsv.call(plan(document("bracelet"))), headers: true)
+
+    assert_equal (1..rows.size).to_a, rows.map { |row| row["cut"].to_i }
+    assert rows.all? { |row| row["cut_mm"].to_i.positive? && row["diameter_mm"].to_f.positive? }
+    assert_equal %w[w1 w2 w3], rows.map { |row| row["wire"] }.uniq
+  end
+
+  def test_words_for_lengths
+    text = Meander::Units::Text
+
+    assert_equal ["138.4 mm", "2.31 m", "0.81 mm", "5 %", "1 repeat", "2 repeats"],
+      [text.length(138.42), text.length(2310), text.wire(0.8118), text.percent(0.05), text.count(1, "repeat"), text.count(2, "repeat")]
+    assert_equal ["a", "a and b", "a, b or c"], [text.list(%w[a]), text.list(%w[a b]), text.list(%w[a b c], "or")]
+  end
+end
