@@ -97,11 +97,11 @@ class BadRequestsTest < ServerTest
   private
 
   def leaves(value, way = [])
-    inner = if value.is_a?(Hash)
-      value.to_a
-    else
-      (value.is_a?(Array) ? value.each_with_index.map { |item, i| [i.to_s, item] } : [])
-end
+    inner = case value
+            when Hash then value.to_a
+            when Array then value.each_with_index.map { |item, i| [i.to_s, item] }
+            else []
+            end
     inner.flat_map { |key, item| [way + [key]] + leaves(item, way + [key]) }
   end
 end

@@ -52,14 +52,14 @@ class SystemTest < ServerTest
     field
   end
 
-  def test_assert_saved = assert_selector("[role=status]", text: /\ASaved\z/)
+  def assert_saved = assert_selector("[role=status]", text: /\ASaved\z/)
 
   def stored_document(name) = Server::Piece.find_by!(name:).content
 
   def answer_row(name) = find(".answer", text: name)
 
   # Nothing serious or critical in the page as it stands.
-  def test_assert_accessible
+  def assert_accessible
     page.execute_script(AXE)
     found = page.evaluate_async_script("axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa', 'best-practice'] }).then((r) => arguments[0](r.violations))")
     serious = found.select { |violation| %w[serious critical].include?(violation["impact"]) }
