@@ -11,22 +11,25 @@ class OutputTest < PieceTest
   def test_every_repeat_is_placed_once_on_each_face
     drawing = svg(cuff)
 
-    assert_equal 12 + 3, drawing.css("#weavef use").size
-    assert_equal 12 + 3, drawing.css("#weaveb use").size
+    assert_equal 12 + 3, drawing.css("#weave-w3-f use").size
+    assert_equal 12 + 3, drawing.css("#weave-w3-b use").size
   end
 
   def test_repeats_lie_an_advance_apart
-    places = svg(cuff).css("#weavef use").map { |use| use["x"].to_f }.first(12)
+    places = svg(cuff).css("#weave-w3-f use").map { |use| use["x"].to_f }.first(11).drop(1)
 
     assert places.each_cons(2).all? { |a, b| ((b - a) - cuff.layout.pattern.advance_mm).abs < 2e-3 }
+    firsts = cuff.picture.strokes.each_slice(12).first(12).map { |passes| passes[2].points.last[1] }
+
+    assert firsts.each_cons(2).all? { |a, b| ((b - a) - cuff.layout.pattern.advance_mm).abs < 1e-6 }
   end
 
   # The near layer is drawn last: what covers the base wires in front lies behind them at the back.
   def test_front_and_back_are_drawn_in_opposite_order
     order = ->(drawing) { drawing.css("g > use").map { |use| use["href"] }.grep(/weave/).uniq }
 
-    assert_equal %w[#weaveb #weavef], order.call(svg(cuff))
-    assert_equal %w[#weavef #weaveb], order.call(svg(cuff, face: "back"))
+    assert_equal %w[#weave-w3-b #weave-w3-f], order.call(svg(cuff))
+    assert_equal %w[#weave-w3-f #weave-w3-b], order.call(svg(cuff, face: "back"))
   end
 
   def test_a_left_hand_sees_the_mirror_image

@@ -1,93 +1,97 @@
 # frozen_string_literal: true
 
-require_relative "../test_helper"
+require_relative "../support/weaves"
 
 # Random walks over random base wires: what must hold for any weave the engine is given.
 class WalksTest < Minitest::Test
-  include Meander::Weave
+  include Weaves
 
-  WALKS = 150
-
-  def setup
-    @seed = Random.new_seed % 100_000
-    @random = Random.new(@seed)
-  end
-
-  # A closed walk with an even number of passes over n wires that uses every gap it touches.
-  def random_walk(wires)
-    loop do
-      gaps = [@random.rand(0..wires)]
-      gaps << ((0..wires).to_a - [gaps.last]).sample(random: @random) while gaps.size < 2 * @random.rand(2..9)
-      return Walk.new(gaps) if gaps.first != gaps.last && gaps.size.even?
-    end
-  end
-
-  # Walks over equal wires; over unequal ones a taut wire may leave a thin wire untouched on one face.
-  def random_repeats
-    WALKS.times do
-      wires = @random.rand(1..6)
-      walk = random_walk(wires)
-      base = [@random.rand(0.5..1.6)] * wires
-      frame = Frame.tight(base_mm: base, wire_mm: @random.rand(0.2..0.5), visited: walk.visited)
-      yield Repeat.new(frame, walk, lean: 0.3), "seed #{@seed}: #{walk.gaps.join(" ")} on #{base.first.round(3)}"
-    end
-  end
-
-  def cell(repeat)
-    shapes = Meander::Picture::ShapeTable.new
-    [Meander::Picture::Cell.build(repeat, shapes), shapes.to_a]
-  end
+  WALKS = 200
 
   def test_the_drawing_is_as_long_as_the_closed_form
-    random_repeats do |repeat, walk|
-      built, shapes = cell(repeat)
-      drawn = built.strokes(shapes).sum { |stroke| Meander::Curve::Strand.polyline_length(stroke.points) } / repeat.repeats
+    [true, false].each do |equal|
+      random_repeats(WALKS, equal:) do |repeat, walk|
+        strip = strip(repeat, 4)
 
-      assert_in_epsilon repeat.wire_mm, drawn, 0.001, walk
+        assert_in_epsilon strip.wire_mm, drawn_mm(strip), 0.001, walk
+      end
     end
   end
 
-  def test_the_drawing_runs_through_the_gaps_of_the_walk_face_by_face
-    random_repeats do |repeat, walk|
-      built, shapes = cell(repeat)
-      strokes = built.strokes(shapes).first(repeat.walk.gaps.size)
-      read = strokes.map { |stroke| gap_at(repeat.frame, stroke.points.first[0]) }
+  # The word of a weave: the gap each pass leaves and the face it lies on, read off the drawing alone.
+  def test_over_and_under_read_back_from_the_drawing_are_the_walk
+    random_repeats(WALKS) do |repeat, walk|
+      drawn = strokes(strip(repeat, 3))
+      read = drawn.map { |stroke| gap_at(repeat.frame, stroke.points.first[0]) }
 
-      assert_equal repeat.walk.gaps, read, walk
-      assert_equal [1, -1] * (read.size / 2), strokes.map(&:face), walk
+      assert_equal repeat.walk.gaps * 3, read, walk
+      assert_equal [1, -1] * (read.size / 2), drawn.map(&:face), walk
+      assert drawn.all? { |stroke| stroke.points.all? { |_, _, z| z * stroke.face >= -1e-9 } }, walk
+    end
+  end
+
+  def test_the_wire_goes_on_without_a_break_from_pass_to_pass
+    random_repeats(WALKS) do |repeat, walk|
+      jumps = strokes(strip(repeat, 4)).each_cons(2).map { |a, b| Math.sqrt(a.points.last.zip(b.points.first).sum { |p, q| (p - q)**2 }) }
+
+      assert_operator jumps.max, :<, 1e-6, walk
+    end
+  end
+
+  # Every constraint of the packing, checked against every earlier pass, with no running heights.
+  def test_packing_against_a_brute_force_placement
+    random_repeats(WALKS, equal: false) do |repeat, walk|
+      passes = repeat.passes * 6
+      packing = Packing.new(repeat.frame, lean: 0.3)
+      settled = passes.map { |pass| packing.place(pass) }
+
+      assert settled.zip(brute_force(passes, repeat.frame)).all? { |a, b| (a - b).abs < 1e-9 }, walk
     end
   end
 
   def test_the_rise_settles_and_is_never_backwards
-    random_repeats do |repeat, walk|
-      assert_predicate repeat.advance_mm, :finite?, walk
+    random_repeats(WALKS, equal: false) do |repeat, walk|
+      assert_predicate repeat.wire_mm, :finite?, walk
       assert_operator repeat.advance_mm, :>, 0, walk
       assert_operator repeat.advance_mm, :<=, repeat.passes.size * repeat.frame.wire_mm * 2, walk
     end
   end
 
-  # On one face no two passes over the same base wire lie nearer than a wire, however the repeat is put together.
-  def test_packed_passes_never_share_a_place
-    random_repeats do |repeat, walk|
-      heights = Hash.new { |hash, key| hash[key] = [] }
-      repeat.period_passes.zip(repeat.heights).each { |pass, y| pass.wires.each { |wire| heights[[wire, pass.face]] << y } }
-      heights.each_value do |ys|
-        closed = ys + [ys.first + repeat.period_mm]
+  # In tight weaves no two straights on one face come closer than 0.9 of the sum of their radii. The worst case is told.
+  def test_no_two_straights_come_closer_than_they_may
+    worst = [Float::INFINITY, nil]
+    random_repeats(WALKS) do |repeat, walk|
+      nearest = nearest(repeat)
+      worst = [nearest, walk] if nearest < worst.first
 
-        assert closed.each_cons(2).all? { |a, b| b - a >= repeat.frame.wire_mm - 1e-6 }, walk
-      end
+      assert_operator nearest, :>=, 0.9 - 1e-6, walk
+    end
+    puts format("\nclosest straights: %.4f of the sum of their radii (%s)", *worst) if ENV["VERBOSE"]
+  end
+
+  def test_more_lean_is_never_longer
+    random_repeats(60) do |repeat, walk|
+      stiff, pushed = [0.0, 1.0].map { |lean| Repeat.new(repeat.frame, repeat.walk, lean:).advance_mm }
+
+      assert_operator pushed, :<=, stiff + 1e-6, walk
     end
   end
 
-  # Leaning makes room: the harder a maker pushes, the shorter the repeat.
-  def test_more_lean_is_never_longer
-    60.times do
-      wires = @random.rand(2..5)
-      walk = random_walk(wires)
-      frame = Frame.tight(base_mm: [1.0] * wires, wire_mm: 0.4, visited: walk.visited)
-      stiff, pushed = [0.0, 1.0].map { |lean| Repeat.new(frame, walk, lean:).advance_mm }
+  # A mirror image takes the same wire and the same length.
+  def test_mirror_images_are_alike
+    random_repeats(WALKS, equal: false) do |repeat, walk|
+      across = Repeat.new(mirrored(repeat.frame), repeat.walk.across(repeat.frame.count), lean: 0.3)
 
-      assert_operator pushed, :<=, stiff + 1e-6, "seed #{@seed}: #{walk.gaps.join(" ")}"
+      assert_in_delta repeat.advance_mm, across.advance_mm, 1e-9, walk
+      assert_in_delta repeat.wire_mm, across.wire_mm, 1e-6, walk
+    end
+  end
+
+  def test_the_cover_is_what_an_eye_would_measure
+    random_repeats(60) do |repeat, walk|
+      drawn = strokes(strip(repeat, 30))
+
+      Cover.call(repeat).each { |face| assert_in_delta measured_cover(repeat, drawn, face), face.share, 0.08, "#{walk}, wire #{face.wire}, face #{face.face}" }
     end
   end
 
@@ -95,4 +99,71 @@ class WalksTest < Minitest::Test
 
   # Which gap a place across the frame lies in.
   def gap_at(frame, across) = frame.centres.count { |x| x < across }
+
+  def mirrored(frame) = Frame.new(base_mm: frame.base_mm.reverse, wire_mm: frame.wire_mm, clear_mm: frame.clear_mm.reverse)
+
+  # Each pass at the lowest place that all passes before it allow. [pass, y, slot] of all that are placed.
+  def brute_force(passes, frame)
+    passes.each_with_object([]) { |pass, placed| placed << place(pass, placed, frame) }.map { |_, y, _| y }
+  end
+
+  def place(pass, placed, frame)
+    d = frame.wire_mm
+    last = placed.last && placed.last[1]
+    open_y = [lowest_on_face(pass, placed, d), *(last && (last - (0.3 * pass.length_mm)))].max
+    through = placed.select { |other, _, _| other.from == pass.from }
+    narrow = frame.narrowness(pass.from)
+    slot = narrow.positive? ? [(through.filter_map { |_, _, slot| slot }.max || -d) + (d * (1 + narrow) / 2), [last || open_y, open_y].min].max : nil
+    y = [open_y, *(slot && (slot - (0.3 * pass.length_mm)))].max
+    return [pass, y, slot] if pass.coils || narrow >= 1
+
+    [pass, [y, (through.reject { |other, _, _| other.coils }.map { |_, other_y, _| other_y }.max || -d) + d].max, slot]
+  end
+
+  # On a wire nothing has gone over on this face, the fresh place: level with the first pass in front, half a wire on behind.
+  def lowest_on_face(pass, placed, wire_mm)
+    pass.wires.map do |wire|
+      under = placed.select { |other, _, _| other.face == pass.face && other.wires.include?(wire) }.map { |_, y, _| y }
+      if under.empty?
+        (pass.face == 1) ? 0.0 : wire_mm / 2
+      else
+        under.max + wire_mm
+end
+    end.max
+  end
+
+  # The least distance along the strip of two straights on one face, as a share of the wire, read off their drawing.
+  def nearest(repeat)
+    lines = repeat.period_passes.zip(strokes(strip(repeat, repeat.repeats * 3)).last(repeat.period_passes.size * 2).first(repeat.period_passes.size)).map do |pass, stroke|
+      top = repeat.frame.rho(0)
+      [pass.face, stroke.points.select { |_, _, z| z.abs > top - 1e-6 }.map { |x, y, _| [x, y] }.minmax]
+    end
+    copies = [-1, 0, 1].flat_map { |k| lines.map { |face, ends| [face, ends.map { |x, y| [x, y + (k * repeat.period_mm)] }] } }
+    lines.flat_map { |face, ends| copies.filter_map { |other, others| apart(ends, others) if other == face && others != ends } }.min / repeat.frame.wire_mm
+  end
+
+  # How far apart two lines are along the strip, where they lie beside each other at all.
+  def apart(one, other)
+    from, to = [one, other].map { |ends| ends.map(&:first).min }.max, [one, other].map { |ends| ends.map(&:first).max }.min
+    return if from > to + 1e-9
+
+    [from, to].map { |x| (height_at(one, x) - height_at(other, x)).abs }.min
+  end
+
+  def height_at(((x, y, *), (to_x, to_y, *)), at) = ((to_x - x).abs < 1e-9) ? y : y + ((to_y - y) * (at - x) / (to_x - x))
+
+  # Where a drawn pass crosses a place across the strip, nil where it does not.
+  def crossing(points, across)
+    a, b = points.each_cons(2).find { |(x, _, z), (to_x, _, to_z)| across.between?(*[x, to_x].minmax) && (z + to_z).abs > 0.6 }
+    a && height_at([a, b], across)
+  end
+
+  def measured_cover(repeat, drawn, face)
+    half = repeat.frame.wire_mm / 2
+    x = repeat.frame.centres[face.wire]
+    places = drawn.select { |stroke| stroke.face == face.face }.filter_map { |stroke| crossing(stroke.points, x) }
+    from = repeat.advance_mm * 10
+    steps = (0...400).map { |k| from + (repeat.period_mm * k / 400.0) }
+    steps.count { |y| places.any? { |place| (place - y).abs <= half } } / 400.0
+  end
 end

@@ -19,7 +19,7 @@ class BeltsTest < Minitest::Test
 
   def flat_length(gaps, base, wire, clear = wire)
     frame = Frame.new(base_mm: base, wire_mm: wire, clear_mm: [clear] * (base.size - 1))
-    Pass.all(frame, Walk.new(gaps)).sum(&:length_mm)
+    PassTable.new(frame).closed(gaps).sum(&:length_mm)
   end
 
   def test_wraps_round_one_wire_are_a_helix

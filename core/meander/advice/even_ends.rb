@@ -6,6 +6,8 @@ module Meander
     module EvenEnds
       def self.call(plan)
         pattern = plan.piece.pattern
+        return unless pattern[:kind] == "coils" && plan.layout.sides == 1
+
         first = pattern[:anchor] + pattern[:single]
         last = pattern[:closing]
         return if first == last

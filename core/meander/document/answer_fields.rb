@@ -66,31 +66,38 @@ module Meander
       PART = Record.new({kind: Choice.new(%w[tail start_ending bare woven end_ending trim]), mm: figure})
       BAR = Record.new({wire: words, words:, colour: words, cut_mm: whole, total_mm: figure, parts: Many.new(PART),
                          start_mark_mm: figure, middle_mark_mm: figure, end_mark_mm: figure})
-      LENGTH = Record.new({first: whole, last: whole, path_mm: figure, cut_mm: whole})
+      LENGTH = Record.new({first: whole, last: whole, half: Maybe.new(Choice.new([0, 1])), path_mm: figure, cut_mm: whole})
+      STRAND = Record.new({wire: words, words:, colour: words})
       WEAVING = Record.new({
-        wire: words, words:, colour: words, path_mm: figure, slack_mm: figure, tails_mm: figure, waste_mm: figure,
+        strands: Many.new(STRAND), path_mm: figure, slack_mm: figure, tails_mm: figure, waste_mm: figure,
         margin_mm: figure, total_mm: figure, spare_mm: Maybe.new(figure), lengths: Many.new(LENGTH),
-        joins: Many.new(Record.new({repeat: whole, at_mm: figure}))
+        joins: Many.new(Record.new({repeat: whole, half: Maybe.new(Choice.new([0, 1])), at_mm: figure}))
       })
       GAUGE = Record.new({number: figure, mm: figure, off_mm: figure})
       NAMED = Record.new({id: words, words:, colour: words, names: Record.new({awg: GAUGE, swg: GAUGE, metric: GAUGE})})
       ADVICE = Record.new({id: words, severity: Choice.new(%w[stop warn note]), place: words, title: words, why: words,
                             remedy: words, figures: Table.new(Anything.new), offers: Many.new(words)})
 
+      COVER = Record.new({wire: words, face: Choice.new([1, -1]), share: figure, longest_mm: figure})
+      WEAVE = Record.new({
+        gaps: Many.new(whole), passes: whole, runs_twice: Choice.new([true, false]), period: whole, advance_mm: figure, packed_mm: figure,
+        loosest_mm: figure, wire_per_repeat_mm: figure, width_mm: figure, thickness_mm: figure, cover: Many.new(COVER)
+      })
+
       PLAN = Record.new({
-        fit: FIT, weave: Record.new({advance_mm: figure, wire_per_repeat_mm: figure, width_mm: figure, thickness_mm: figure}),
+        fit: FIT, weave: WEAVE,
         base: Many.new(BAR), weaving: WEAVING, mass: Record.new({base_g: figure, weaving_g: figure, finished_g: figure}),
         wires: Many.new(NAMED), endings: Table.new(words), advice: Many.new(ADVICE), picture: words
       })
 
       figures = Many.new(figure)
       PICTURE = Record.new({
-        version: Choice.new([1]), wire_mm: figure, x_range: figures, y_range: figures, weaving: words,
+        version: Choice.new([1]), wire_mm: figure, x_range: figures, y_range: figures, gaps: figures,
         tones: Table.new(Many.new(List.new(Anything.new, 3..3))),
         rods: Many.new(Record.new({wire: words, d: figure, x: figure, from: figure, to: figure})),
         shapes: Many.new(Record.new({face: Choice.new([1, -1]), points: figures})),
         cells: Many.new(Record.new({passes: Many.new(figures)})),
-        placements: Many.new(Record.new({cell: whole, at: figure, step: figure, count: whole})),
+        placements: Many.new(Record.new({cell: whole, wire: words, at: figure, step: figure, count: whole})),
         strands: Many.new(Record.new({wire: words, d: figure, points: Many.new(figures)})),
         marks: Many.new(Record.new({kind: Choice.new(%w[start middle end join]), at: figure}))
       })

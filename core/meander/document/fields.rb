@@ -31,11 +31,24 @@ module Meander
         "weaving" => {id: Id.new, size: size("weaving wire", 0.05..3.0, 0.2..0.82), metal:, temper:}
       })
 
+      # A weave as the gaps its wire goes through, and how often.
+      GAPS = list(Count.new(0..25), 2..1000)
+      STRETCH = Record.new({gaps: GAPS, times: Count.new(1..500)})
       PATTERN = Variant.new(:kind, {
-        "coils" => {single: Count.new(1..40), both: Count.new(1..40), anchor: Count.new(0..40), closing: Count.new(1..40)}
+        "coils" => {single: Count.new(1..40), both: Count.new(1..40), anchor: Count.new(0..40), closing: Count.new(1..40)},
+        "walk" => {gaps: GAPS, before: list(STRETCH, 0..12), after: list(STRETCH, 0..12)}
+      })
+      SPACING = Variant.new(:kind, {
+        "tight" => {},
+        "apart" => {clear: list(size("clear gap between base wires", 0.0..60.0, 0.0..12.0), 0..24)}
+      })
+      RISE = Variant.new(:kind, {
+        "packed" => {},
+        "open" => {pitch: size("pitch of a repeat", 0.05..500.0, 0.3..60.0)}
       })
       SECTION = Variant.new(:craft, {
-        "weave" => {id: Id.new, base: list(Id.new, 2..2), weaving: Id.new, pattern: PATTERN,
+        "weave" => {id: Id.new, base: list(Id.new, 1..25), cut_away: list(Id.new, 0..24), weaving: list(Id.new, 1..2), strands: Count.new(1..2),
+                     pattern: PATTERN, spacing: SPACING, rise: RISE, from: Choice.new(%w[end middle]),
                      bare: size("bare end", 0.0..300.0, 0.0..80.0)}
       })
 
@@ -68,7 +81,7 @@ module Meander
       PIECE = Record.new({
         format: Choice.new([FORMAT]), version: Choice.new([VERSION]),
         name: Text.new(min: 1, max: 120), notes: Text.new(max: 4000),
-        body: BODY, wires: list(WIRE, 3..3), sections: list(SECTION, 1..1), endings: list(ENDING, 2..2),
+        body: BODY, wires: list(WIRE, 2..27), sections: list(SECTION, 1..1), endings: list(ENDING, 2..2),
         beads: list(Id.new, 0..0), steps: list(Id.new, 0..0), pins: list(PIN, 1..4), allowances: ALLOWANCES
       })
     end

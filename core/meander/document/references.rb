@@ -19,6 +19,10 @@ module Meander
       def call
         %i[wires sections endings pins].each { |key| unique_ids(key) }
         wire_roles
+        strands
+        cut_away
+        clear_gaps
+        WalkChecks.call(section, @reading)
         ending_sides
         ending_wires
         pinned_once
@@ -37,19 +41,54 @@ module Meander
       end
 
       def wire_roles
-        section = @document[:sections].first
         section[:base].each_with_index { |id, i| used_as(id, "base", "/sections/0/base/#{i}") }
         repeated(section[:base]) do |id, i|
           @reading.fault("/sections/0/base/#{i}", "duplicate", id, message: "base wire #{id} is laid twice", accepted: "each base wire once")
         end
-        used_as(section[:weaving], "weaving", "/sections/0/weaving")
+        section[:weaving].each_with_index { |id, i| used_as(id, "weaving", "/sections/0/weaving/#{i}") }
       end
+
+      def section = @document[:sections].first
 
       def used_as(id, role, path)
         return if @roles[id] == role
 
         known = @roles.select { |_, other| other == role }.keys
         @reading.fault(path, "reference", id, message: "#{id} is not a #{role} wire of this piece", accepted: known.join(", "))
+      end
+
+      def strands
+        laid = section[:weaving]
+        if laid.size > section[:strands] || laid.uniq.size < laid.size
+          @reading.fault("/sections/0/weaving", "strands", laid.join(", "), message: "#{section[:strands]} strand cannot be of #{laid.size} wires",
+                         accepted: "one wire for one strand; one, or two different ones, for two")
+        end
+        sizes = laid.map { |id| @document[:wires].find { |wire| wire[:id] == id }&.fetch(:size) }.compact
+        return unless sizes.size == 2 && (sizes[0].mm - sizes[1].mm).abs > 1e-6
+
+        at = @document[:wires].index { |wire| wire[:id] == laid[1] }
+        @reading.fault("/wires/#{at}/size", "strands", sizes[1].typed, message: "two weaving wires laid side by side must be of one size",
+                       accepted: sizes[0].typed)
+      end
+
+      def cut_away
+        section[:cut_away].each_with_index do |id, i|
+          next if section[:base].include?(id)
+
+          @reading.fault("/sections/0/cut_away/#{i}", "reference", id, message: "#{id} is no base wire of this section", accepted: section[:base].join(", "))
+        end
+        return if section[:cut_away].uniq.size < section[:base].size
+
+        @reading.fault("/sections/0/cut_away", "reference", section[:cut_away].join(", "), message: "every base wire would be cut away", accepted: "all but one at the most")
+      end
+
+      def clear_gaps
+        spacing = section[:spacing]
+        needed = section[:base].size - 1
+        return if spacing[:kind] == "tight" || spacing[:clear].size == needed
+
+        @reading.fault("/sections/0/spacing/clear", "list", "a list of #{spacing[:clear].size}", message: "#{section[:base].size} base wires have #{needed} gaps between them",
+                       accepted: "a list of #{needed}")
       end
 
       def ending_sides

@@ -36,8 +36,9 @@ module Meander
       end
 
       def self.section
-        {"id" => "s1", "craft" => "weave", "base" => %w[w1 w2], "weaving" => "w3", "bare" => {"typed" => "5 mm"},
-          "pattern" => {"kind" => "coils", "single" => 3, "both" => 3, "anchor" => 0, "closing" => 3}}
+        {"id" => "s1", "craft" => "weave", "base" => %w[w1 w2], "cut_away" => [], "weaving" => ["w3"], "strands" => 1,
+          "pattern" => {"kind" => "coils", "single" => 3, "both" => 3, "anchor" => 0, "closing" => 3},
+          "spacing" => {"kind" => "tight"}, "rise" => {"kind" => "packed"}, "from" => "end", "bare" => {"typed" => "5 mm"}}
       end
       private_class_method :section
     end

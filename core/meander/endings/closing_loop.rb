@@ -2,7 +2,8 @@
 
 module Meander
   module Endings
-    # A closing loop: the first wire goes round a mandrel and comes back to bind the neck it shares with the other wire.
+    # A closing loop: the first wire goes round a mandrel and comes back to bind the neck it shares with the second wire (its own
+    # neck, where it is the only one); any other wires end under the binding.
     #
     # The way is a neck, a tangent up to the circle, the circle the long way round, a tangent back down on the other
     # side, and wraps down the neck (an open belt round both wires, climbing one wire a turn).
@@ -10,12 +11,13 @@ module Meander
       attr_reader :strands, :reach_mm
 
       def initialize(fields, seats)
-        @former, @partner = seats
+        @former, partner, *@others = seats
+        @partner = partner || @former
         @wraps = fields[:wraps]
         @radius = (fields[:inside].mm + @former.mm) / 2
         @rise = @radius + @former.mm
-        @strands = {@former.id => Curve::Strand.new([Curve::Flat.new(Curve::Chain.new(bow)), binding]),
-                     @partner.id => stub}.freeze
+        stubs = [partner, *@others].compact.to_h { |seat| [seat.id, stub(seat)] }
+        @strands = {@former.id => Curve::Strand.new([Curve::Flat.new(Curve::Chain.new(bow)), binding]), **stubs}.freeze
         @reach_mm = neck_mm + @rise + (fields[:inside].mm / 2)
         freeze
       end
@@ -26,7 +28,7 @@ module Meander
 
       def neck_mm = @wraps * @former.mm
       def half_spread = (@partner.x - @former.x).abs / 2
-      def outward = (@former.x < @partner.x) ? -1.0 : 1.0
+      def outward = (@former.x <= @partner.x) ? -1.0 : 1.0
       def centre = [(@former.x + @partner.x) / 2, neck_mm + @rise]
 
       # Where the wraps begin: at the outer side of the partner.
@@ -47,15 +49,15 @@ module Meander
       end
 
       def binding
-        seats = [@former, @partner].sort_by(&:x)
-        clear = (2 * half_spread) - ((@former.mm + @partner.mm) / 2)
-        frame = Weave::Frame.new(base_mm: seats.map(&:mm), wire_mm: @former.mm, clear_mm: [clear])
-        round = Weave::Pass.all(frame, Weave::Walk.new(outward.negative? ? [2, 0] : [0, 2])).flat_map { |pass| pass.chain.pieces }
+        seats = [@former, @partner].uniq.sort_by(&:x)
+        clear = seats.each_cons(2).map { |near, far| far.x - near.x - ((near.mm + far.mm) / 2) }
+        frame = Weave::Frame.new(base_mm: seats.map(&:mm), wire_mm: @former.mm, clear_mm: clear)
+        round = Weave::PassTable.new(frame).closed(outward.negative? ? [seats.size, 0] : [0, seats.size]).flat_map { |pass| pass.chain.pieces }
         Curve::Climb.new(Curve::Chain.new(round * @wraps), from: neck_mm, to: 0.0)
       end
 
-      def stub
-        line = Curve::Line.new([@partner.x, 0.0], [@partner.x, neck_mm])
+      def stub(seat)
+        line = Curve::Line.new([seat.x, 0.0], [seat.x, neck_mm])
         Curve::Strand.new([Curve::Flat.new(Curve::Chain.new([line]))])
       end
     end

@@ -3,7 +3,7 @@
 module Meander
   module Endings
     # A plain hook: the first wire runs on as a shank, bends half round a mandrel and comes back to a tip that is turned
-    # away from the shank; the other wire binds its neck.
+    # away from the shank; the second wire binds its neck, and any others end under the binding.
     class Hook
       # The way back as a share of the shank, and the tip's bend; common practice, no source.
       RETURN = 0.6
@@ -12,12 +12,13 @@ module Meander
       attr_reader :strands, :reach_mm
 
       def initialize(fields, seats)
-        @former, @partner = seats
+        @former, @partner, *others = seats
         @wraps = fields[:wraps]
         @shank = fields[:shank].mm
         @radius = (fields[:inside].mm + @former.mm) / 2
         @strands = {@former.id => Curve::Strand.new([Curve::Flat.new(Curve::Chain.new(bend))]),
-                     @partner.id => Curve::Strand.new(binding)}.freeze
+                     **(@partner ? {@partner.id => Curve::Strand.new(binding)} : {}),
+                     **others.to_h { |seat| [seat.id, stub(seat)] }}.freeze
         @reach_mm = top_mm + (fields[:inside].mm / 2)
         freeze
       end
@@ -26,9 +27,14 @@ module Meander
 
       private
 
-      def neck_mm = @wraps * @partner.mm
+      def neck_mm = @partner ? @wraps * @partner.mm : 0.0
       def top_mm = neck_mm + @shank
-      def inward = (@partner.x > @former.x) ? 1.0 : -1.0
+      def inward = (@partner && @partner.x < @former.x) ? -1.0 : 1.0
+
+      def stub(seat)
+        line = Curve::Line.new([seat.x, 0.0], [seat.x, neck_mm])
+        Curve::Strand.new([Curve::Flat.new(Curve::Chain.new([line]))])
+      end
 
       def bend
         foot = [@former.x, 0.0]

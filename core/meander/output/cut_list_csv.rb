@@ -24,8 +24,8 @@ module Meander
       end
 
       def self.weaving_rows(plan)
-        plan.to_h[:weaving][:lengths].map do |length|
-          [*wire_columns(plan.piece.weaving_wire), length[:cut_mm], nil, nil, nil, "weaves repeats #{length[:first]} to #{length[:last]}"]
+        plan.to_h[:weaving][:lengths].product(plan.piece.strands).map do |length, wire|
+          [*wire_columns(wire), length[:cut_mm], nil, nil, nil, "weaves repeats #{length[:first]} to #{length[:last]}"]
         end
       end
 

@@ -30,8 +30,8 @@ module Meander
 
       def weaving
         account = @plan.account
-        words = @plan.piece.weaving_wire.words
-        cuts = account.lengths.map { |length| "cut #{length.cut_mm.ceil} mm of #{words} (weaving), repeats #{length.first} to #{length.last}" }
+        words = @plan.piece.strands.map(&:words)
+        cuts = account.lengths.product(words).map { |length, wire| "cut #{length.cut_mm.ceil} mm of #{wire} (weaving), repeats #{length.first} to #{length.last}" }
         reasons = %i[path slack tails waste margin].map { |reason| "#{reason} #{len(account.public_send(:"#{reason}_mm"))}" }
         cuts + ["weaving wire: #{reasons.join(", ")}, in all #{len(account.total_mm)}"]
       end

@@ -57,13 +57,17 @@ module Meander
         cells = @picture.cells.each_with_index.flat_map do |cell, i|
           FACES.map { |face| %(<path id="c#{i}#{side(face)}" d="#{cell.strokes(@picture.shapes).select { |s| s.face == face }.map { |s| path(s.points) }.join}"/>) }
         end
-        (cells + FACES.map { |face| %(<g id="weave#{side(face)}">#{uses(face)}</g>) }).join("\n")
+        layers = woven_wires.product(FACES).map { |wire, face| %(<g id="#{weave_id(wire, face)}">#{uses(wire, face)}</g>) }
+        (cells + layers).join("\n")
       end
 
       def side(face) = face.positive? ? "f" : "b"
 
-      def uses(face)
-        @picture.placements.flat_map do |place|
+      def woven_wires = @picture.placements.map { |place| place[:wire] }.uniq
+      def weave_id(wire, face) = "weave-#{wire}-#{side(face)}"
+
+      def uses(wire, face)
+        @picture.placements.select { |place| place[:wire] == wire }.flat_map do |place|
           (0...place[:count]).map { |i| %(<use href="#c#{place[:cell]}#{side(face)}" x="#{n(@along * (place[:at] + (i * place[:step])))}"/>) }
         end.join
       end
@@ -72,8 +76,8 @@ module Meander
       def path(points) = "M#{points.map { |x, y, _| "#{n(@along * y)} #{n(-@face * x)}" }.join("L")}"
 
       def layer(face)
-        weave = Run.new(%(<use href="#weave#{side(face)}"/>), @picture.weaving, @picture.wire_mm)
-        shaded([weave]) + shaded(@picture.strands.flat_map { |strand| strand_runs(strand) { |z| (z * face).positive? } })
+        weave = woven_wires.map { |wire| Run.new(%(<use href="##{weave_id(wire, face)}"/>), wire, @picture.wire_mm) }
+        shaded(weave) + shaded(@picture.strands.flat_map { |strand| strand_runs(strand) { |z| (z * face).positive? } })
       end
 
       def level = shaded(rods + @picture.strands.flat_map { |strand| strand_runs(strand, &:zero?) })

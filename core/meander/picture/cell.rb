@@ -2,29 +2,37 @@
 
 module Meander
   module Picture
-    # One settled repeat (or the few its rise takes to come round) as drawn: a packed table with a row per pass,
-    # [shape, y0, y1, y2]: the heights of the pass before, of the pass itself and of the one after it, in mm.
+    # A block of passes as drawn: a packed table with a row per pass, [shape, y0, y1, y2, y3]: the heights at the end of the
+    # straight before, at the beginning and end of its own straight, and at the beginning of the straight after it, in mm.
     class Cell
       # One drawn pass: face 1 or -1 and points [[x, y, z], ...] from the plane of the base wires back to it.
       Stroke = Struct.new(:face, :points)
 
-      attr_reader :passes, :period_mm
+      attr_reader :passes
 
-      def self.build(repeat, shapes)
-        passes = repeat.period_passes
-        heights = repeat.heights
-        rows = passes.each_with_index.map do |pass, i|
-          following = passes[(i + 1) % passes.size]
-          before = i.zero? ? heights.last - repeat.period_mm : heights[i - 1]
-          after = heights[i + 1] || (heights.first + repeat.period_mm)
-          [shapes.index(pass, following), before, heights[i], after]
+      # along: 1 as woven, -1 for its mirror image along the strip.
+      def self.build(block, shapes, along: 1)
+        rows = block.passes.each_index.map do |i|
+          [shapes.index(block.passes[i]), *heights(block, i).map { |y| along * y }]
         end
-        new(rows, repeat.period_mm)
+        new(rows)
       end
 
-      def initialize(passes, period_mm)
+      def self.heights(block, index)
+        before = index.zero? ? block.entry_mm : block.heights[index - 1]
+        here = block.heights[index]
+        [before, here - block.slants[index], here, next_straight(block, index) || here]
+      end
+
+      def self.next_straight(block, index)
+        return block.exit && (block.exit[0] - block.exit[1]) if index == block.passes.size - 1
+
+        block.heights[index + 1] - block.slants[index + 1]
+      end
+      private_class_method :heights, :next_straight
+
+      def initialize(passes)
         @passes = passes.freeze
-        @period_mm = period_mm
         freeze
       end
 
@@ -36,9 +44,10 @@ module Meander
 
       private
 
-      def stroke((shape, before, here, after), shapes)
+      def stroke((shape, *heights), shapes)
         points = shapes[shape][:points].map do |x, z, u|
-          [x, (u <= 1) ? before + (u * (here - before)) : here + ((u - 1) * (after - here)), z]
+          part = u.floor.clamp(0, 2)
+          [x, heights[part] + ((u - part) * (heights[part + 1] - heights[part])), z]
         end
         Stroke.new(shapes[shape][:face], points)
       end

@@ -6,13 +6,13 @@ require "json"
 module Meander
   module Picture
     # A picture as data, the same for screen, SVG and print: rods (base wires), cells of drawn passes with their
-    # placements, strands (endings and tails) and marks. Coordinates in mm, see DrawStrip.
+    # placements, strands (endings and tails), marks, and the x of every gap. Coordinates in mm, see DrawStrip.
     #
     # Drawn from the front: what lies behind the base wires (z < 0), the rods, then what lies before them.
     class DisplayList
-      attr_reader :rods, :shapes, :cells, :placements, :strands, :marks, :colours, :weaving, :wire_mm, :json
+      attr_reader :rods, :shapes, :cells, :placements, :strands, :marks, :colours, :wire_mm, :gaps, :json
 
-      def initialize(rods:, shapes:, cells:, placements:, strands:, marks:, colours:, weaving:, wire_mm:)
+      def initialize(rods:, shapes:, cells:, placements:, strands:, marks:, colours:, wire_mm:, gaps:)
         @rods = rods.freeze
         @shapes = shapes.freeze
         @cells = cells.freeze
@@ -20,8 +20,8 @@ module Meander
         @strands = strands.freeze
         @marks = marks.freeze
         @colours = colours.freeze
-        @weaving = weaving
         @wire_mm = wire_mm
+        @gaps = gaps.freeze
         @json = JSON.generate(to_h).freeze
         freeze
       end
@@ -55,7 +55,7 @@ module Meander
       def content_hash = Digest::SHA256.hexdigest(json)[0, 32]
 
       def to_h
-        rounded({version: 1, wire_mm:, x_range:, y_range:, weaving:, rods:,
+        rounded({version: 1, wire_mm:, x_range:, y_range:, gaps:, rods:,
                   tones: colours.transform_values { |hex| Colour.strokes(hex) },
                   shapes: shapes.map { |shape| {face: shape[:face], points: shape[:points].flatten} },
                   cells: cells.map { |cell| {passes: cell.passes} }, placements:, strands:, marks:})

@@ -7,6 +7,8 @@ module Meander
     class DrawStrip
       # How much of a weaving-wire tail is drawn, in mm.
       TAIL_SHOWN_MM = 1.6
+      # A half of the strip: its blocks' cells, the mirror they are drawn in along y (1 or -1), and where its first pass lies.
+      Half = Struct.new(:cells, :along, :from_mm)
 
       def self.call(layout, fit, account) = new(layout, fit, account).call
 
@@ -15,34 +17,48 @@ module Meander
         @fit = fit
         @account = account
         @shapes = ShapeTable.new
+        @strip = layout.strip(fit.repeats)
+        @halves = halves
       end
 
       def call
-        strip = @layout.strip(@fit.repeats)
-        cells = strip.runs.map(&:repeat).uniq(&:object_id)
-        drawn = cells.map { |repeat| Cell.build(repeat, @shapes) }
-        placements = strip.runs.map do |run|
-          {cell: cells.index { |repeat| repeat.equal?(run.repeat) }, at: run.from_mm,
-            step: run.repeat.period_mm, count: run.count / run.repeat.repeats}
-        end
-        DisplayList.new(rods: rods, shapes: @shapes.to_a, cells: drawn, placements:, strands: strands(drawn), marks: marks,
-                        colours: colours, weaving: @layout.piece.weaving_wire.id,
-                        wire_mm: @layout.frame.wire_mm)
+        DisplayList.new(rods: Rods.call(@layout, @fit, @strip), shapes: @shapes.to_a, cells: @halves.flat_map(&:cells), placements:,
+                        strands: endings + tails, marks:, colours:, wire_mm: @layout.frame.wire_mm, gaps:)
       end
 
       private
 
       def colours = @layout.piece.wires.to_h { |wire| [wire.id, wire.material.colour] }
+      def gaps = (0..@layout.frame.count).map { |gap| @layout.frame.gap_x(gap) }
 
-      def rods
-        @layout.piece.base_wires.zip(@layout.frame.centres).map do |wire, x|
-          {wire: wire.id, d: wire.mm, x:, from: -@fit.bare_mm, to: @fit.woven_mm + @fit.bare_mm}
+      def halves
+        return [half(1, 0.0)] if @layout.sides == 1
+
+        middle, lay = @fit.woven_mm / 2, @layout.frame.lay_mm / 2
+        [half(1, middle + lay), half(-1, middle - lay)]
+      end
+
+      def half(along, from_mm) = Half.new(@strip.blocks.map { |block| Cell.build(block, @shapes, along:) }, along, from_mm)
+
+      # Every block of every half, once for each strand laid side by side.
+      def placements
+        @halves.each_with_index.flat_map do |half, h|
+          @strip.blocks.each_with_index.flat_map do |block, i|
+            strands.map do |wire, beside|
+              {cell: (h * @strip.blocks.size) + i, wire: wire.id, at: half.from_mm + beside, step: half.along * block.step_mm, count: block.count}
+            end
+          end
         end
       end
 
-      def strands(cells)
-        @layout.endings.flat_map { |side, ending| ending.strands.map { |id, strand| ending_strand(side, id, strand) } } +
-          tails(cells)
+      # Each strand's wire and how far beside the path it lies.
+      def strands
+        all = @layout.piece.strands
+        all.each_with_index.map { |wire, i| [wire, (i - ((all.size - 1) / 2.0)) * @layout.frame.wire_mm] }
+      end
+
+      def endings
+        @layout.endings.flat_map { |side, ending| ending.strands.map { |id, strand| ending_strand(side, id, strand) } }
       end
 
       def ending_strand(side, id, strand)
@@ -51,26 +67,32 @@ module Meander
         {wire: id, d: @layout.piece.wire(id).mm, points: strand.points.map { |x, y, z| [x, sign * (edge + y), z] }}
       end
 
-      # The weaving wire's two ends, led out sideways where it begins and stops.
-      def tails(cells)
-        first = cells.first.first_stroke(@shapes.to_a).points.first
-        last = cells.last.last_stroke(@shapes.to_a).points.last
+      # The weaving wire's ends, led out sideways where it begins and stops.
+      def tails
         shown = [@layout.piece.allowance_mm(:tail), TAIL_SHOWN_MM].min
-        offset = @fit.woven_mm - cells.last.period_mm
-        [tail(first, shown, 0.0), tail(last, shown, offset)].compact
+        return [] if shown.zero?
+
+        @halves.flat_map { |half| half_ends(half).flat_map { |point| strands.map { |wire, beside| tail(point, wire, beside, shown) } } }
       end
 
-      def tail(point, shown, offset)
-        return if shown.zero?
+      def half_ends(half)
+        shapes = @shapes.to_a
+        first, last = half.cells.first.first_stroke(shapes).points.first, half.cells.last.last_stroke(shapes).points.last
+        block = @strip.blocks.last
+        copies = half.along * block.step_mm * (block.count - 1)
+        ends = [[last, half.from_mm + copies]]
+        ends.unshift([first, half.from_mm]) if @layout.sides == 1
+        ends.map { |(x, y, z), offset| [x, y + offset, z] }
+      end
 
-        x, y, z = point
-        {wire: @layout.piece.weaving_wire.id, d: @layout.frame.wire_mm, points: [[x, y + offset, z], [x - shown, y + offset, z]]}
+      def tail((x, y, z), wire, beside, shown)
+        out = (x <= @layout.frame.centres.first + 1e-9) ? -shown : shown
+        {wire: wire.id, d: @layout.frame.wire_mm, points: [[x, y + beside, z], [x + out, y + beside, z]]}
       end
 
       def marks
         ends = [["start", 0.0], ["middle", @fit.woven_mm / 2], ["end", @fit.woven_mm]]
-        edge = @layout.coil.advance_mm * @layout.piece.pattern[:anchor]
-        joins = @account.lengths.drop(1).map { |length| ["join", edge + (@layout.pattern.advance_mm * (length.first - 1))] }
+        joins = @account.joins.map { |_, at| ["join", at] }
         (ends + joins).map { |kind, at| {kind:, at:} }
       end
     end

@@ -4,37 +4,43 @@ module Meander
   module Picture
     # The few different passes of a weave, each drawn once: { face:, points: [[x, z, u], ...] }.
     #
-    # u says how far along its climb a point is: up to 1 on the pass's own leg, which ends in the middle of its straight,
-    # from there towards 2 on the leg of the pass after it.
+    # u says how far along its climb a point is: from 0 to 1 on the turn the pass starts from (the half of it that is drawn with
+    # this pass), from 1 to 2 on its straight, from 2 towards 3 on the turn of the pass after it.
     class ShapeTable
       def initialize
         @index = {}.compare_by_identity
         @shapes = []
       end
 
-      # The place of a pass's shape in the table; following is the pass after it.
-      def index(pass, following)
-        @index[pass] ||= @shapes.push(shape(pass, following)).size - 1
-      end
+      # The place of a pass's shape in the table.
+      def index(pass) = @index[pass] ||= @shapes.push(shape(pass)).size - 1
 
       def to_a = @shapes
 
       private
 
-      def shape(pass, following)
-        points = with_bend(pass.chain.sample, pass.bend_mm).map do |x, z, run|
-          u = (run <= pass.bend_mm) ? (pass.before_mm + run) / pass.leg_mm : 1 + ((run - pass.bend_mm) / following.leg_mm)
-          [x, z, u]
-        end
-        {face: pass.face, points: points.freeze}.freeze
+      def shape(pass)
+        corners = [pass.straight_from_mm, pass.straight_to_mm]
+        points = corners.reduce(pass.chain.sample) { |found, corner| with_point(found, corner) }
+        {face: pass.face, points: points.map { |x, z, run| [x, z, climbed(pass, run)] }.freeze}.freeze
       end
 
-      # The climb changes in the middle of the straight, so a point must stand there.
-      def with_bend(points, bend)
-        after = points.index { |_, _, run| run > bend }
-        (x, z, run), (to_x, to_z, to_run) = points[after - 1], points[after]
-        share = (bend - run) / (to_run - run)
-        points.dup.insert(after, [x + ((to_x - x) * share), z + ((to_z - z) * share), bend])
+      def climbed(pass, run)
+        from, to = pass.straight_from_mm, pass.straight_to_mm
+        return (pass.turn_mm - pass.lead_mm + run) / pass.turn_mm if run <= from
+        return 1 + ((run - from) / pass.straight_mm) if run <= to
+
+        2 + ((run - to) / pass.turn_after_mm)
+      end
+
+      # The climb changes where the straight begins and ends, so points must stand there.
+      def with_point(points, corner)
+        after = points.index { |_, _, run| run >= corner - 1e-9 } || (points.size - 1)
+        (x, z, run), (to_x, to_z, to_run) = points[[after - 1, 0].max], points[after]
+        return points if (to_run - corner).abs < 1e-9
+
+        share = (corner - run) / (to_run - run)
+        points.dup.insert(after, [x + ((to_x - x) * share), z + ((to_z - z) * share), corner])
       end
     end
   end

@@ -7,11 +7,13 @@ module Meander
       # A part of the bar: kind is tail, start_ending, bare, woven, end_ending or trim.
       Part = Struct.new(:kind, :mm)
 
-      attr_reader :wire, :parts
+      attr_reader :wire, :parts, :kept_mm
 
-      def initialize(layout, fit, wire)
+      # kept_mm: what stays in the finished piece; of a wire cut away after weaving only what lies under the weave.
+      def initialize(layout, fit, wire, rods)
         @wire = wire
         @parts = lay_out(layout, fit).map(&:freeze).freeze
+        @kept_mm = layout.piece.cut_away?(wire.id) ? rods.select { |rod| rod[:wire] == wire.id }.sum { |rod| rod[:to] - rod[:from] } : whole_mm
         freeze
       end
 
@@ -25,10 +27,9 @@ module Meander
       def middle_mark_mm = start_mark_mm + (part_mm("woven") / 2)
       def end_mark_mm = start_mark_mm + part_mm("woven")
 
-      # What stays in the finished piece.
-      def kept_mm = total_mm - part_mm("tail") - part_mm("trim")
-
       private
+
+      def whole_mm = total_mm - part_mm("tail") - part_mm("trim")
 
       def part_mm(kind) = parts.select { |part| part.kind == kind }.sum(&:mm)
 

@@ -2,8 +2,8 @@
 
 module Meander
   module Planner
-    # The crafts a section may be worked in. Each answers `lay(piece, calibration)` with { frame:, repeat:, coil: }: the
-    # base wires side by side, the settled repeat of its pattern, and the single coil it is anchored and closed with.
+    # The crafts a section may be worked in. Each answers `lay(piece, calibration)` with the base wires side by side (frame), the
+    # settled repeat of its pattern, and the stretches woven before and after that.
     module Crafts
       REGISTRY = {"weave" => Weave::Craft}.freeze
 

@@ -5,7 +5,7 @@ module Meander
     # What one repeat fewer and one more would do to the length reached and to the weaving wire.
     module Neighbours
       def self.call(layout, fit, account)
-        [fit.repeats - 1, fit.repeats + 1].select { |repeats| repeats.between?(1, SolveFit::MOST_REPEATS) }.map do |repeats|
+        [fit.repeats - layout.sides, fit.repeats + layout.sides].select { |repeats| repeats.between?(1, SolveFit::MOST_REPEATS) }.map do |repeats|
           change = layout.woven_mm(repeats) - fit.woven_mm
           {repeats:, woven_mm: fit.woven_mm + change, strip_mm: fit.strip_mm + change,
             change_mm: change, off_mm: fit.strip_mm + change - fit.wanted_mm,

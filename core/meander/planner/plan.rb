@@ -32,8 +32,11 @@ module Meander
       def fit_h = {**fit.to_h, pinned: PlanPiece.pins(piece).keys, neighbours: Neighbours.call(layout, fit, account)}
 
       def weave_h
-        {advance_mm: layout.pattern.advance_mm, wire_per_repeat_mm: layout.pattern.wire_mm,
-          width_mm: picture.width_mm, thickness_mm: layout.frame.thickness_mm}
+        repeat = layout.pattern
+        {gaps: repeat.walk.gaps, passes: repeat.passes.size, runs_twice: repeat.walk.runs_twice?, period: repeat.repeats,
+          advance_mm: repeat.advance_mm, packed_mm: repeat.packed_mm, loosest_mm: repeat.loosest_mm, wire_per_repeat_mm: repeat.wire_mm,
+          width_mm: picture.width_mm, thickness_mm: layout.frame.thickness_mm,
+          cover: Weave::Cover.call(repeat).map { |face| {**face.to_h, wire: piece.base_wires[face.wire].id} }}
       end
 
       def bar_h(bar)
@@ -43,17 +46,11 @@ module Meander
       end
 
       def weaving_h
-        {wire: piece.weaving_wire.id, words: piece.weaving_wire.words, colour: piece.weaving_wire.material.colour,
+        {strands: piece.strands.map { |wire| {wire: wire.id, words: wire.words, colour: wire.material.colour} },
           path_mm: account.path_mm, slack_mm: account.slack_mm, tails_mm: account.tails_mm, waste_mm: account.waste_mm,
           margin_mm: account.margin_mm, total_mm: account.total_mm, spare_mm: spare_mm,
           lengths: account.lengths.map { |length| {**length.to_h, cut_mm: (length.cut_mm - Tolerance::PACKING_MM).ceil} },
-          joins: joins}
-      end
-
-      # A join lies on the single coils a repeat begins with, at the back. at_mm is counted from the start of the weave.
-      def joins
-        edge = layout.coil.advance_mm * piece.pattern[:anchor]
-        account.lengths.drop(1).map { |length| {repeat: length.first, at_mm: edge + (layout.pattern.advance_mm * (length.first - 1))} }
+          joins: account.joins.map { |length, at_mm| {repeat: length.first, half: length.half, at_mm:} }}
       end
     end
   end

@@ -9,9 +9,10 @@ module Meander
       def self.call(piece, calibration: Calibration.usual, questions: [])
         layout = Layout.new(piece, calibration)
         fit = SolveFit.call(layout, pins(piece))
-        bars = piece.base_wires.map { |wire| BaseBar.new(layout, fit, wire) }
         account = WeavingAccount.new(layout, fit.repeats)
-        Plan.new(layout:, fit:, bars:, account:, picture: Picture::DrawStrip.call(layout, fit, account), questions:)
+        picture = Picture::DrawStrip.call(layout, fit, account)
+        bars = piece.base_wires.map { |wire| BaseBar.new(layout, fit, wire, picture.rods) }
+        Plan.new(layout:, fit:, bars:, account:, picture:, questions:)
       end
 
       def self.pins(piece)

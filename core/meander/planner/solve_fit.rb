@@ -29,12 +29,25 @@ module Meander
       private
 
       def settle_repeats
-        wanted = @pins["repeats"] || woven_repeats || wrist_repeats
+        wanted = pinned_repeats || woven_repeats || wrist_repeats
         check_woven(wanted) if @pins["woven"]
         @pins["weaving_wire"] ? within_wire(wanted) : wanted
       end
 
-      def nearest(length_mm) = ((length_mm - @layout.edge_mm) / @layout.pattern.advance_mm).round.clamp(1, MOST_REPEATS)
+      # From the middle outwards repeats come in pairs.
+      def pinned_repeats
+        @pins["repeats"]&.then do |repeats|
+          whole = @layout.makeable(repeats)
+          conflict(["repeats"], "from the middle outwards repeats come in pairs: #{repeats - 1} or #{repeats + 1}, not #{repeats}") if whole != repeats
+          whole
+        end
+      end
+
+      def nearest(length_mm)
+        repeats = (length_mm - @layout.edge_mm) / @layout.pattern.advance_mm
+        @layout.makeable(repeats.clamp(@layout.sides, MOST_REPEATS))
+      end
+
       def woven_repeats = @pins["woven"]&.then { |mm| nearest(mm) }
 
       def wrist_repeats
@@ -46,7 +59,7 @@ module Meander
       # A woven length counts as met when no other number of repeats comes nearer.
       def check_woven(repeats)
         off = (@layout.woven_mm(repeats) - @pins["woven"]).abs
-        return if off <= (@layout.pattern.advance_mm / 2) + Tolerance::PACKING_MM
+        return if off <= half_step_mm
 
         conflict(@pins.keys & %w[repeats woven],
                  "#{Units::Text.count(repeats, "repeat")} with the coils at both ends reach " \
@@ -57,9 +70,9 @@ module Meander
       def within_wire(wanted)
         most = most_repeats(@pins["weaving_wire"])
         fixed = @pins["repeats"] || @pins["woven"]
-        return [wanted || most, most].min if most >= 1 && !fixed
+        return [wanted || most, most].min if most >= @layout.sides && !fixed
 
-        planned = fixed ? wanted : 1
+        planned = fixed ? wanted : @layout.sides
         wire_conflict(planned, fixed ? @pins.keys - ["wrist"] : @pins.keys) if planned > most
         planned
       end
@@ -72,8 +85,9 @@ module Meander
 
       # The most repeats this much weaving wire makes, joins and all.
       def most_repeats(wire_mm)
-        too_many = (1..MOST_REPEATS).bsearch { |repeats| WeavingAccount.new(@layout, repeats).total_mm > wire_mm }
-        (too_many || (MOST_REPEATS + 1)) - 1
+        most = MOST_REPEATS / @layout.sides
+        too_many = (1..most).bsearch { |count| WeavingAccount.new(@layout, count * @layout.sides).total_mm > wire_mm }
+        ((too_many || (most + 1)) - 1) * @layout.sides
       end
 
       def fit_wrist(repeats, wrist)
@@ -85,7 +99,10 @@ module Meander
       end
 
       # With the wrist alone pinned the nearest repeat is taken as it comes; another pin asks for the exact length.
-      def free_play = (@pins.keys == ["wrist"]) ? (@layout.pattern.advance_mm / 2) + Tolerance::PACKING_MM : 0.0
+      def free_play = (@pins.keys == ["wrist"]) ? half_step_mm : 0.0
+
+      # Half of what the nearest shorter or longer strip differs by.
+      def half_step_mm = (@layout.pattern.advance_mm * @layout.sides / 2) + Tolerance::PACKING_MM
 
       def float(wanted, rest)
         bare = (wanted - rest) / 2

@@ -3,73 +3,104 @@
 module Meander
   module Planner
     # The weaving wire of a piece, each reason for it apart: path, slack, tails, waste and margin, split into working
-    # lengths of whole repeats that stay within the comfortable one. All in mm.
+    # lengths of whole repeats that stay within the comfortable one. All in mm; the figures count every strand, a working
+    # length is that of one.
+    #
+    # Where the work goes outwards from the middle, one length serves both halves if it is short enough (its middle at the
+    # middle of the work); otherwise each half has lengths of its own.
     class WeavingAccount
-      # One working length: from the repeat it starts to the repeat it ends (counted from 1), what it weaves and what
-      # to cut.
-      Length = Struct.new(:first, :last, :path_mm, :cut_mm, keyword_init: true)
+      # One working length: from the repeat it starts to the repeat it ends (counted from 1 in the order they are woven), what
+      # it weaves, what to cut, how many strands of it, and on which half (0, or 1 for the second from the middle; nil for both).
+      Length = Struct.new(:first, :last, :path_mm, :cut_mm, :half, keyword_init: true)
 
-      attr_reader :repeats, :path_mm, :count
+      attr_reader :repeats, :count
 
       # count: how many working lengths there are.
       def initialize(layout, repeats)
         @layout = layout
         @repeats = repeats
-        @path_mm = path_of(1, repeats)
-        @count = fewest
+        @edges = {before: layout.edge_wire_mm(:before), after: layout.edge_wire_mm(:after)}
+        @whole = layout.sides == 2 && comfortable_mm?(path_of(1, per_half) * 2)
+        @each = @whole ? 1 : fewest
+        @count = @whole ? 1 : @each * layout.sides
         freeze
       end
 
-      # The repeats shared out as evenly as whole numbers allow.
+      # In the order they are woven; the repeats shared out as evenly as whole numbers allow.
       def lengths
-        (0...count).map { |i| length((repeats * i / count) + 1, repeats * (i + 1) / count) }
+        return [length(1, repeats, strand_path_mm, nil)] if @whole
+
+        @layout.sides.times.flat_map { |half| half_lengths(half) }
       end
 
+      def strands = @layout.frame.strands
+      def path_mm = strand_path_mm * strands
       def slack_mm = path_mm * @layout.calibration.slack
-      def tails_mm = count * 2 * allowance(:tail)
-      def waste_mm = count * allowance(:waste)
+      def tails_mm = strands * count * 2 * allowance(:tail)
+      def waste_mm = strands * count * allowance(:waste)
       def margin_mm = (path_mm + slack_mm) * @layout.piece.margin
       def total_mm = path_mm + slack_mm + tails_mm + waste_mm + margin_mm
-      def comfortable? = longest_mm(count) <= room_mm + Tolerance::PACKING_MM
+      def comfortable? = @whole || longest_mm(@each) <= room_mm + Tolerance::PACKING_MM
+
+      # Where one length ends and the next is joined on: [Length, mm from the start of the weave].
+      def joins
+        lengths.reject { |length| length.first == 1 || length.half.nil? }.map { |length| [length, join_mm(length)] }
+      end
 
       private
 
+      def per_half = repeats / @layout.sides
+      def strand_path_mm = path_of(1, per_half) * @layout.sides
       def allowance(key) = @layout.piece.allowance_mm(key)
+
+      def half_lengths(half)
+        (0...@each).map do |i|
+          first, last = (per_half * i / @each) + 1, per_half * (i + 1) / @each
+          length(first, last, path_of(first, last), half)
+        end
+      end
+
+      def join_mm(length)
+        along = @layout.repeats_from_mm + (@layout.pattern.advance_mm * (length.first - 1))
+        return along if @layout.sides == 1
+
+        (@layout.woven_mm(repeats) / 2) + (length.half.zero? ? along : -along)
+      end
 
       # The fewest lengths that all stay comfortable; a repeat each where none would.
       def fewest
-        return repeats unless longest_mm(repeats) <= room_mm
+        return per_half unless longest_mm(per_half) <= room_mm
 
-        tried = (path_mm * stretch / room_mm).ceil.clamp(1, repeats)
+        tried = (path_of(1, per_half) * stretch / room_mm).ceil.clamp(1, per_half)
         tried += 1 until longest_mm(tried) <= room_mm + Tolerance::PACKING_MM
         tried
       end
+
+      def comfortable_mm?(path_mm) = path_mm * stretch <= room_mm + Tolerance::PACKING_MM
 
       # What a comfortable length can weave, its tails and waste taken off.
       def room_mm = allowance(:working_length) - (2 * allowance(:tail)) - allowance(:waste)
 
       # The wire woven from the longest of so many lengths: the first, the last, or one between them.
       def longest_mm(count)
-        first = path_of(1, [repeats / count, 1].max)
-        last = path_of((repeats * (count - 1) / count) + 1, repeats)
-        between = (count > 2) ? @layout.pattern.wire_mm * (repeats / count.to_f).ceil : 0.0
+        first = path_of(1, [per_half / count, 1].max)
+        last = path_of((per_half * (count - 1) / count) + 1, per_half)
+        between = (count > 2) ? @layout.pattern.wire_mm * (per_half / count.to_f).ceil : 0.0
         [first, last, between].max * stretch
       end
 
-      def length(first, last)
-        path = path_of(first, last)
-        Length.new(first:, last:, path_mm: path, cut_mm: (path * stretch) + (2 * allowance(:tail)) + allowance(:waste)).freeze
+      def length(first, last, path, half)
+        Length.new(first:, last:, path_mm: path, half:, cut_mm: (path * stretch) + (2 * allowance(:tail)) + allowance(:waste)).freeze
       end
 
-      # The path of some repeats, with the single coils before the first and after the last.
+      # The path of some repeats, with what is woven before the first and after the last.
       def path_of(first, last)
         path = @layout.pattern.wire_mm * (last - first + 1)
-        path += edge_wire(:anchor) if first == 1
-        path += edge_wire(:closing) if last == repeats
+        path += @edges[:before] if first == 1
+        path += @edges[:after] if last == per_half
         path
       end
 
-      def edge_wire(key) = @layout.coil.wire_mm * @layout.piece.pattern[key]
       def stretch = (1 + @layout.calibration.slack) * (1 + @layout.piece.margin)
     end
   end

@@ -5,53 +5,47 @@ module Meander
     # Where every pass comes to rest when it is pushed tight against the work: one height y per pass, in mm.
     #
     # A pass settles on what lies under it on its own face; a narrow gap lets one wire through at a time; and since
-    # the passes are one wire, each may lean back from the last by at most `lean` times its own length. Between the
-    # narrowest gap (one weaving wire) and a wide one (two) the rise is interpolated, as real wire does not jump.
+    # the passes are one wire, each may lean back from the last by at most `lean` times its own length.
     #
-    # The state is mutable and private to one run; RepeatRise reads the settled rise off it.
+    # The state is mutable and private to one run; Repeat reads the settled rise off it.
     class Packing
       # lean: mm back per mm of wire (0 for a wire that cannot lean).
       def initialize(frame, lean:)
-        @frame = frame
         @lean = lean
-        @step = frame.wire_mm
-        @heights = {}
-        @slots = Hash.new(-@step)
-        @crossings = Hash.new(-@step)
+        @step = frame.lay_mm
+        @front = Array.new(frame.count, -@step)
+        # A fresh wire: the back starts half a step behind, so that a plain coil is an exact helix.
+        @back = Array.new(frame.count, -@step / 2)
+        @slots = Array.new(frame.count + 1, -@step)
+        @crossings = Array.new(frame.count + 1, -@step)
         @last = nil
       end
 
       # Settles the next pass and answers its height y.
       def place(pass)
-        y = pass.wires.map { |wire| height(wire, pass.face) }.max + @step
+        heights = pass.face.positive? ? @front : @back
+        y = heights[pass.wires.first, pass.wires.size].max + @step
         y = [y, @last - (@lean * pass.length_mm)].max if @last
         y = through_gap(pass, y)
-        pass.wires.each { |wire| @heights[[wire, pass.face]] = y }
+        heights.fill(y, pass.wires.first, pass.wires.size)
         @last = y
       end
 
-      # Every height relative to the last pass, for finding out when the rise repeats.
-      def shape = [@heights, @slots, @crossings].map { |table| table.transform_values { |y| y - @last } }
+      # Every height relative to the last pass, for finding out when the rise repeats; what was never touched stays out.
+      def shape
+        [[@front, -@step], [@back, -@step / 2], [@slots, -@step], [@crossings, -@step]].flat_map do |heights, fresh|
+          heights.map { |y| (y == fresh) ? 0.0 : y - @last } # rubocop:disable Lint/FloatComparison -- untouched is exactly fresh
+        end
+      end
 
       private
 
-      # A fresh wire: the back starts half a step behind, so that a plain coil is an exact helix.
-      def height(wire, face) = @heights.fetch([wire, face], face.positive? ? -@step : -@step / 2)
-
       def through_gap(pass, open_y)
-        narrow = narrowness(pass.from)
+        narrow = pass.narrowness
         y = narrow.positive? ? narrow_y(pass, open_y, narrow) : open_y
         return y if pass.coils || narrow >= 1.0
 
         @crossings[pass.from] = [y, @crossings[pass.from] + @step].max
-      end
-
-      # 1 where one wire passes at a time, 0 from twice the wire upwards and at the outsides.
-      def narrowness(gap)
-        clear = @frame.clear(gap)
-        return 0.0 unless clear && clear < (2 * @step) - Tolerance::PACKING_MM
-
-        ((2 * @step) - clear).clamp(0.0, @step) / @step
       end
 
       # In the narrowest gap every passage takes a whole step of it, near twice the width two share one.

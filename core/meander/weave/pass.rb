@@ -2,47 +2,43 @@
 
 module Meander
   module Weave
-    # One crossing of the strip, from gap to gap on one face (1 front, -1 back), with its way in the cross-section.
-    #
-    # length_mm is the pass as it packs: the turn it starts from and its straight. leg_mm is what lies between the middle
-    # of the last pass's straight and the middle of its own: over a leg the wire climbs evenly from the one's height to
-    # the other's, so that neighbours of different widths lie beside each other. Over a repeat both add up to the same.
+    # One crossing of the strip, from gap to gap on one face (1 front, -1 back), with its way in the cross-section: the
+    # turn it starts from, then its straight over the base wires. All lengths in mm, flat (nothing climbed).
     class Pass
-      attr_reader :from, :to, :face, :wires, :coils, :chain, :before_mm, :length_mm, :leg_mm, :bend_mm
+      attr_reader :from, :to, :face, :wires, :coils, :chain, :lead_mm, :turn_mm, :straight_mm, :turn_after_mm, :narrowness, :frame
 
-      # around: the gap before the pass, its own two gaps, and the gap after it.
+      # around: the gap before the pass, its own two gaps, and the gap after it (nil before the first pass and after the
+      # last one, where the wire simply goes on round its own base wire).
       def initialize(frame, around, face)
         before, @from, @to, after = around
+        @frame = frame
         @face = face
         @wires = ([from, to].min...[from, to].max).to_a.freeze
-        @coils = turns_back?(before, from, to)
-        curve = SectionCurve.new(frame, from:, to:, face:, start_coils: coils, end_coils: turns_back?(from, to, after))
-        last = SectionCurve.new(frame, from: before, to: from, face: -face, start_coils: true, end_coils: coils)
-        @chain = curve.chain
-        measure(curve, last)
+        @coils = turns_back?(before || to, from, to)
+        @narrowness = frame.narrowness(from)
+        measure(before || to, turns_back?(from, to, after || from))
         freeze
       end
 
-      # The passes of one closed repeat of a walk, front first. Passes alike are one object.
-      def self.all(frame, walk)
-        gaps = walk.closed_gaps
-        made = {}
-        gaps.each_index.map do |i|
-          around = [gaps[i - 1], gaps[i], gaps[(i + 1) % gaps.size], gaps[(i + 2) % gaps.size]]
-          face = i.even? ? 1 : -1
-          made[[around, face]] ||= new(frame, around, face)
-        end
-      end
+      # The turn it starts from and its straight.
+      def length_mm = turn_mm + straight_mm
+
+      # What its drawn way has run when its straight begins, and when it ends.
+      def straight_from_mm = lead_mm
+      def straight_to_mm = lead_mm + straight_mm
 
       private
 
-      # before_mm: what the leg has run when the pass comes round to its own face; bend_mm: how far along its drawn way the
-      # leg ends and the next begins.
-      def measure(curve, last)
-        @length_mm = last.trail_mm + curve.lead_mm + curve.straight_mm
-        @before_mm = (last.straight_mm / 2) + last.trail_mm
-        @bend_mm = curve.lead_mm + (curve.straight_mm / 2)
-        @leg_mm = before_mm + bend_mm
+      # turn_mm: the turn before the straight, from the end of the last pass's straight; lead_mm: the part of it that is drawn
+      # with this pass, from the plane of the base wires on.
+      def measure(before, end_coils)
+        curve = SectionCurve.new(frame, from:, to:, face:, start_coils: coils, end_coils:)
+        last = SectionCurve.new(frame, from: before, to: from, face: -face, start_coils: true, end_coils: coils)
+        @chain = curve.chain
+        @lead_mm = curve.lead_mm
+        @turn_after_mm = curve.turn_after_mm
+        @straight_mm = (wires.size == 1) ? 0.0 : chain.length - lead_mm - curve.trail_mm
+        @turn_mm = last.trail_mm + lead_mm
       end
 
       # Does the wire turn back at the middle gap?

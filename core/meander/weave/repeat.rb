@@ -2,44 +2,45 @@
 
 module Meander
   module Weave
-    # One settled repeat of a walk on a frame: its passes, their heights, its rise along the strip and its wire (wire_mm: each
-    # leg from pass to pass, lengthened by what it climbs).
+    # One settled repeat of a walk on a frame: its passes, their heights, its rise along the strip and its wire (wire_mm: the
+    # turns and straights, each lengthened by what it climbs).
     class Repeat
       # Repeats tried before a rise that does not settle exactly is taken as its mean.
       LONGEST_SEARCH = 60
       START_UP = 3
 
-      attr_reader :frame, :walk, :passes, :heights, :advance_mm, :repeats, :wire_mm
+      attr_reader :frame, :walk, :passes, :heights, :slants, :packed_mm, :advance_mm, :repeats, :wire_mm
 
-      # lean: see Packing.
+      # table: the PassTable of the frame; lean: see Packing; pitch_mm: the rise of an open weave, nil for a tight one.
+      # @raise [Error] when the pitch is below the packed rise
       # @example
       #   frame = Frame.tight(base_mm: [0.8, 0.8], wire_mm: 0.315, visited: [0, 1, 2])
       #   Repeat.new(frame, Walk.coils(3, 3), lean: 0.3).advance_mm.round(3) #=> 1.89
-      def initialize(frame, walk, lean:)
+      def initialize(frame, walk, lean:, table: PassTable.new(frame), pitch_mm: nil)
         @frame = frame
         @walk = walk
-        @passes = Pass.all(frame, walk).freeze
-        settle(lean)
-        @wire_mm = legs.sum { |length, climb| Math.hypot(length, climb) } / repeats
+        @lean = lean
+        @passes = table.closed(walk.closed_gaps).freeze
+        settle
+        open_up(pitch_mm || packed_mm)
+        @slants = Slant.call(frame, period_passes, heights, period_mm)
+        @wire_mm = length_mm / repeats
         freeze
-      end
-
-      # [length, climb] of every leg, in mm, over the settled period: see Pass.
-      def legs
-        climbs = heights.each_index.map { |i| heights[i] - (i.zero? ? heights.last - period_mm : heights[i - 1]) }
-        period_passes.map(&:leg_mm).zip(climbs)
       end
 
       # How many repeats the settled rise takes to come round (seldom more than one), and its rise in mm.
       def period_mm = advance_mm * repeats
 
-      # The passes of the whole period, in step with heights.
+      # The passes of the whole period, in step with heights and slants.
       def period_passes = passes * repeats
+
+      # How far the repeat can be pulled out, in mm: until every pass leans as far as it may. It cannot be pushed below packed_mm.
+      def loosest_mm = [packed_mm, @lean * passes.sum(&:length_mm)].max
 
       private
 
-      def settle(lean)
-        packing = Packing.new(frame, lean:)
+      def settle
+        packing = Packing.new(frame, lean: @lean)
         seen = []
         (START_UP + LONGEST_SEARCH).times do
           ys = passes.map { |pass| packing.place(pass) }
@@ -55,18 +56,34 @@ module Meander
         (START_UP...seen.size - 1).reverse_each.find { |i| same?(seen[i][1], now) }&.then { |i| seen.size - 1 - i }
       end
 
-      def same?(one, other)
-        one.zip(other).all? do |a, b|
-          a.size == b.size && a.all? { |key, y| (b[key] - y).abs < Tolerance::PACKING_MM * 10 }
-        end
-      end
+      def same?(one, other) = one.zip(other).all? { |a, b| (b - a).abs < Tolerance::PACKING_MM * 10 }
 
       def read_off(seen)
         @repeats ||= seen.size - 1 - START_UP
         rise = seen.last[0].last - seen[-1 - repeats][0].last
-        @advance_mm = rise / repeats
+        @packed_mm = rise / repeats
         start = seen[-repeats][0].first
-        @heights = seen.last(repeats).flat_map(&:first).map { |y| y - start }.freeze
+        @heights = seen.last(repeats).flat_map(&:first).map { |y| y - start }
+      end
+
+      # An open weave spreads what it has over the packed rise evenly over its passes.
+      def open_up(pitch_mm)
+        if pitch_mm < packed_mm - 1e-6
+          raise Error, "a pitch of #{Units::Text.number(pitch_mm, 3)} mm is below the packed #{Units::Text.number(packed_mm, 3)} mm"
+        end
+
+        @advance_mm = [pitch_mm, packed_mm].max
+        each_mm = (advance_mm - packed_mm) / passes.size
+        @heights = heights.each_with_index.map { |y, i| y + (each_mm * i) }.freeze
+      end
+
+      def length_mm
+        last = heights.last - period_mm
+        period_passes.each_with_index.sum do |pass, i|
+          climb = heights[i] - last
+          last = heights[i]
+          Math.hypot(pass.straight_mm, slants[i]) + Math.hypot(pass.turn_mm, climb - slants[i])
+        end
       end
     end
   end

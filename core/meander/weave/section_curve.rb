@@ -24,8 +24,8 @@ module Meander
       # Length of the part that belongs to the turn it ends with.
       def trail_mm = half_turn(@last, @end_lead)
 
-      # Length of the part over the base wires, from the top of the first to the top of the last.
-      def straight_mm = chain.length - lead_mm - trail_mm
+      # Length of the whole turn it ends with: its own part and that of the pass it meets there.
+      def turn_after_mm = trail_mm + (@end_lead ? half_turn(@end_lead, @last) : trail_mm)
 
       # The drawn way, axes [x, z].
       def chain = Curve::Chain.new([lead_line, *over_the_wires, trail_line].compact)

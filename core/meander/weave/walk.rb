@@ -15,16 +15,32 @@ module Meander
         gaps.each_index do |i|
           next unless gaps[i] == gaps[i - 1]
 
-          raise Error, "gap #{gaps[i]} stands twice in a row (place #{i + 1}): a pass must lead to another gap"
+          raise Error, twice(gaps[i], i)
         end
         @gaps = gaps.dup.freeze
         freeze
       end
 
+      def twice(gap, index)
+        return "the walk returns to its first gap #{gap} by itself: leave out the last #{gap}" if index.zero?
+
+        "gap #{gap} stands twice in a row (places #{index} and #{index + 1}): a pass must lead to another gap"
+      end
+      private :twice
+
       # a wraps round the first base wire alone, then b wraps round the first two together.
       # @example
       #   Walk.coils(1, 2).gaps #=> [0, 1, 0, 2, 0, 2]
       def self.coils(single, both) = new(([0, 1] * single) + ([0, 2] * both))
+
+      # The mirror image across n base wires: the first becomes the last.
+      def across(wires) = Walk.new(gaps.map { |gap| wires - gap })
+
+      # The mirror image along the strip: the same gaps the other way round, from the same first one.
+      def along = Walk.new([gaps.first, *gaps.drop(1).reverse])
+
+      # The other face: what was woven behind comes to the front.
+      def turned = Walk.new(gaps.rotate(1))
 
       def runs_twice? = gaps.size.odd?
 

@@ -10,7 +10,7 @@ export interface Picture {
   wire_mm: number;
   x_range: number[];
   y_range: number[];
-  weaving: string;
+  gaps: number[];
   tones: {
     [k: string]: unknown[][];
   };
@@ -30,6 +30,7 @@ export interface Picture {
   }[];
   placements: {
     cell: number;
+    wire: string;
     at: number;
     step: number;
     count: number;

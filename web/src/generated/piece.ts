@@ -47,8 +47,8 @@ export interface Piece {
         };
       };
   /**
-   * @minItems 3
-   * @maxItems 3
+   * @minItems 2
+   * @maxItems 27
    */
   wires: (
     | {
@@ -118,18 +118,93 @@ export interface Piece {
     craft: "weave";
     id: string;
     /**
-     * @minItems 2
-     * @maxItems 2
+     * @minItems 1
+     * @maxItems 25
      */
     base: string[];
-    weaving: string;
-    pattern: {
-      kind: "coils";
-      single: number;
-      both: number;
-      anchor: number;
-      closing: number;
-    };
+    /**
+     * @minItems 0
+     * @maxItems 24
+     */
+    cut_away: string[];
+    /**
+     * @minItems 1
+     * @maxItems 2
+     */
+    weaving: string[];
+    strands: number;
+    pattern:
+      | {
+          kind: "coils";
+          single: number;
+          both: number;
+          anchor: number;
+          closing: number;
+        }
+      | {
+          kind: "walk";
+          /**
+           * @minItems 2
+           * @maxItems 1000
+           */
+          gaps: number[];
+          /**
+           * @minItems 0
+           * @maxItems 12
+           */
+          before: {
+            /**
+             * @minItems 2
+             * @maxItems 1000
+             */
+            gaps: number[];
+            times: number;
+          }[];
+          /**
+           * @minItems 0
+           * @maxItems 12
+           */
+          after: {
+            /**
+             * @minItems 2
+             * @maxItems 1000
+             */
+            gaps: number[];
+            times: number;
+          }[];
+        };
+    spacing:
+      | {
+          kind: "tight";
+        }
+      | {
+          kind: "apart";
+          /**
+           * @minItems 0
+           * @maxItems 24
+           *
+           * Items: clear gap between base wires; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 60 mm
+           */
+          clear: {
+            typed: string;
+            mm?: number;
+          }[];
+        };
+    rise:
+      | {
+          kind: "packed";
+        }
+      | {
+          kind: "open";
+          /**
+           * pitch of a repeat; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.1 mm to 500 mm
+           */
+          pitch: {
+            typed: string;
+            mm?: number;
+          };
+        };
+    from: "end" | "middle";
     /**
      * bare end; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm
      */

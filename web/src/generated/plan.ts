@@ -32,10 +32,22 @@ export interface Plan {
     }[];
   };
   weave: {
+    gaps: number[];
+    passes: number;
+    runs_twice: true | false;
+    period: number;
     advance_mm: number;
+    packed_mm: number;
+    loosest_mm: number;
     wire_per_repeat_mm: number;
     width_mm: number;
     thickness_mm: number;
+    cover: {
+      wire: string;
+      face: 1 | -1;
+      share: number;
+      longest_mm: number;
+    }[];
   };
   base: {
     wire: string;
@@ -52,9 +64,11 @@ export interface Plan {
     end_mark_mm: number;
   }[];
   weaving: {
-    wire: string;
-    words: string;
-    colour: string;
+    strands: {
+      wire: string;
+      words: string;
+      colour: string;
+    }[];
     path_mm: number;
     slack_mm: number;
     tails_mm: number;
@@ -65,11 +79,13 @@ export interface Plan {
     lengths: {
       first: number;
       last: number;
+      half: (0 | 1) | null;
       path_mm: number;
       cut_mm: number;
     }[];
     joins: {
       repeat: number;
+      half: (0 | 1) | null;
       at_mm: number;
     }[];
   };

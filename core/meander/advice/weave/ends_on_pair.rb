@@ -1,0 +1,21 @@
+# frozen_string_literal: true
+
+module Meander
+  module Advice
+    module Weave
+      # The last wrap: on one wire it can be secured, round several it makes a lump and is hard to tie into.
+      module EndsOnPair
+        def self.call(woven)
+          last = [1, -1].filter_map { |face| woven.strip.spans(face).last }.map { |first, final| final - first + 1 }.max
+          return if woven.frame.count == 1 || last.nil? || last == 1
+
+          Item.new(id: "ends-on-pair", severity: "warn", place: "/sections/0/pattern",
+                   title: "The weave ends round #{last} wires",
+                   why: "A wrap round several wires makes a lump at the end and is hard to tie into.",
+                   remedy: "End on single coils: three wraps round one wire secure it.",
+                   figures: {wires: last})
+        end
+      end
+    end
+  end
+end

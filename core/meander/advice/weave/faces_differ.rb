@@ -1,0 +1,23 @@
+# frozen_string_literal: true
+
+module Meander
+  module Advice
+    module Weave
+      # Front and back that do not look alike: either may be chosen as the front.
+      module FacesDiffer
+        # Shares of cover that an eye takes for the same.
+        ALIKE = 0.02
+
+        def self.call(woven)
+          spans = [1, -1].map { |face| woven.repeat.passes.select { |pass| pass.face == face }.map { |pass| pass.wires.minmax }.tally }
+          shares = Meander::Weave::Cover.call(woven.repeat).group_by(&:wire).values.map { |front, back| (front.share - back.share).abs }
+          return if spans.uniq.size == 1 && shares.max <= ALIKE
+
+          Item.new(id: "faces-differ", severity: "note", place: "/sections/0/pattern",
+                   title: "Front and back differ", why: "The wire goes over other groups of base wires in front than behind.",
+                   remedy: "Look at both faces; either may be worn as the front.", figures: {cover_differs_by: shares.max})
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,22 @@
+# frozen_string_literal: true
+
+module Meander
+  module Advice
+    module Weave
+      # Base wires that no wrap goes round.
+      module NotHeld
+        def self.call(woven)
+          held = woven.strip.runs.flat_map { |run| run.repeat.passes.flat_map(&:wires) }.uniq
+          loose = (0...woven.frame.count).to_a - held
+          return if loose.empty?
+
+          named = Units::Text.list(loose.map { |wire| wire + 1 })
+          Item.new(id: "wire-not-held", severity: "warn", place: "/sections/0/base",
+                   title: "Base #{(loose.size == 1) ? "wire" : "wires"} #{named} #{(loose.size == 1) ? "is" : "are"} not held",
+                   why: "No wrap of this weave goes over #{(loose.size == 1) ? "it" : "them"}.",
+                   remedy: "Fewer base wires, or a walk that reaches gap #{loose.max + 1}.", figures: {wires: loose.map { |wire| wire + 1 }})
+        end
+      end
+    end
+  end
+end

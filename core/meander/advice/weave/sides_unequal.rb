@@ -1,0 +1,30 @@
+# frozen_string_literal: true
+
+module Meander
+  module Advice
+    module Weave
+      # Coils counted on each base wire, left and right of the middle of the strip.
+      module SidesUnequal
+        def self.call(woven)
+          return if woven.sides == 2
+
+          spans = woven.strip.spans(1)
+          half = spans.size / 2
+          left, right = [spans.first(half), spans.last(half)].map { |side| counts(side, woven.frame.count) }
+          wire = left.each_index.max_by { |i| (left[i] - right[i]).abs }
+          return if left == right
+
+          Item.new(id: "sides-unequal", severity: "note", place: "/sections/0/pattern",
+                   title: "#{left[wire]} wraps on wire #{wire + 1} left of the middle, #{right[wire]} right of it",
+                   why: "The strip does not read the same from both ends, so the halves cannot be counted against each other.",
+                   remedy: "Begin and end on the same coils, or weave from the middle outwards.", figures: {left:, right:})
+        end
+
+        def self.counts(spans, wires)
+          spans.each_with_object(Array.new(wires, 0)) { |(first, last), found| (first..last).each { |wire| found[wire] += 1 } }
+        end
+        private_class_method :counts
+      end
+    end
+  end
+end

@@ -1,0 +1,30 @@
+# frozen_string_literal: true
+
+module Meander
+  module Weave
+    # The passes of walks on one frame. Passes alike are one object, so that each is measured and drawn once.
+    class PassTable
+      def initialize(frame)
+        @frame = frame
+        @made = {}
+      end
+
+      # The passes through a list of gaps and on to the gaps `onward` (the first of them ends the last pass), front first.
+      # before: the gap the wire comes from, nil at its very beginning.
+      def passes(gaps, before:, onward:)
+        way = [before, *gaps, onward[0], onward[1]]
+        gaps.each_index.map { |i| fetch(way[i, 4], i.even? ? 1 : -1) }
+      end
+
+      # The passes of a repeat that goes on and on.
+      def closed(gaps) = passes(gaps, before: gaps.last, onward: gaps.first(2))
+
+      private
+
+      def fetch(around, face)
+        key = (around.reduce(0) { |sum, gap| (sum * 32) + (gap || 31) } * face) - 1
+        @made[key] ||= Pass.new(@frame, around, face)
+      end
+    end
+  end
+end

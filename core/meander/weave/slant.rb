@@ -1,0 +1,90 @@
+# frozen_string_literal: true
+
+module Meander
+  module Weave
+    # How much of its climb each pass makes on its straight, in mm from the straight's beginning to its end.
+    #
+    # A taut wire climbs evenly over its turn and its straight. Where passes of different steepness lie beside each other that
+    # would press one into the other; they are then laid flatter, and climb more on their turns, until no two straights on
+    # one face come closer than CLOSEST of what a pass takes up.
+    class Slant
+      CLOSEST = 0.9
+      # Every round lays crowding straights flatter by this; what still crowds after so many rounds is laid level.
+      FLATTER = 0.92
+      ROUNDS = 40
+
+      # passes and heights: one settled period; period_mm: its rise.
+      def self.call(frame, passes, heights, period_mm) = new(frame, passes, heights, period_mm).call
+
+      def initialize(frame, passes, heights, period_mm)
+        @frame = frame
+        @passes = passes
+        @heights = heights
+        @period_mm = period_mm
+        @slants = passes.each_index.map { |i| taut(i) }
+        @least_mm = (CLOSEST * frame.lay_mm) - Tolerance::PACKING_MM
+      end
+
+      def call
+        pairs = neighbours
+        round = 0
+        while (crowding = pairs.select { |pair| crowds?(pair) }).any?
+          ease(crowding, ((round += 1) < ROUNDS) ? FLATTER : 0.0)
+        end
+        @slants.freeze
+      end
+
+      private
+
+      def taut(index)
+        pass = @passes[index]
+        before = index.zero? ? @heights.last - @period_mm : @heights[index - 1]
+        (@heights[index] - before) * pass.straight_mm / pass.length_mm
+      end
+
+      def ease(pairs, factor) = pairs.flat_map { |below, above| [below, above] }.uniq.each { |i| @slants[i] *= factor }
+
+      # [below, above, how far apart, first and last base wire they share] of all passes that lie next to each other on a face.
+      def neighbours
+        [1, -1].flat_map do |face|
+          found = {}
+          lying(face).each_with_index { |here, wire| next_to_each_other(here) { |pair| (found[pair] ||= []) << wire } }
+          found.map { |(below, above, apart), wires| [below, above, apart, wires.first, wires.last] }
+        end
+      end
+
+      # The passes on each base wire, from the lowest up.
+      def lying(face)
+        on = Array.new(@frame.count) { [] }
+        order = @passes.each_index.select { |i| @passes[i].face == face }.sort_by { |i| @heights[i] }
+        order.each { |i| @passes[i].wires.each { |wire| on[wire] << i } }
+        on
+      end
+
+      def next_to_each_other(here)
+        here.each_with_index do |below, k|
+          above = here[k + 1] || here.first
+          apart = @heights[above] - @heights[below] + (here[k + 1] ? 0.0 : @period_mm)
+          yield [below, above, apart] if below != above && apart < reach_mm
+        end
+      end
+
+      # Passes further apart than this cannot be brought too close by their slants.
+      def reach_mm = @reach_mm ||= @frame.lay_mm + (2 * @slants.map(&:abs).max)
+
+      # A straight is straight: what two share is nearest at one end of it.
+      def crowds?((below, above, apart, *ends)) = ends.any? { |wire| apart - drop(below, wire) + drop(above, wire) < @least_mm }
+
+      # How far a straight lies from its end's height where it crosses a base wire.
+      def drop(index, wire)
+        return 0.0 if @slants[index].zero?
+
+        pass = @passes[index]
+        first, last = @frame.centres[pass.wires.first], @frame.centres[pass.wires.last]
+        share = (@frame.centres[wire] - first) / (last - first)
+        share = 1 - share if pass.to < pass.from
+        @slants[index] * (share - 1)
+      end
+    end
+  end
+end
