@@ -4,6 +4,7 @@
 # Needs bin/setup --test to have run. Prints each figure with its aim.
 require "net/http"
 require "tmpdir"
+require "zlib"
 require "capybara"
 require "capybara/cuprite"
 require_relative "../core/meander"
@@ -43,6 +44,30 @@ end
   json = piece(kind, repeats)
   20.times { plan(json) }
   Measure.report("plan of a #{kind}, #{repeats} repeats, in the core", Measure.times(100) { plan(json) }, aim)
+end
+
+# Diamonds over 25 base wires, two wraps at each width: 96 passes a repeat; a cuff with about so many passes.
+def wide_piece(passes)
+  json = piece("cuff", passes / 96)
+  widths = (0..12).to_a + (1..11).to_a.reverse
+  gaps = widths.flat_map { |k| [12 - k, 13 + k] * 2 }
+  ids = (1..25).map { |i| "b#{i}" }
+  weaving = json["wires"].last
+  json["wires"] = ids.map { |id| {"id" => id, "role" => "base", "size" => {"typed" => "1.0"}, "metal" => "copper", "temper" => "soft"} } + [weaving]
+  json["sections"][0].merge!("base" => ids, "pattern" => {"kind" => "walk", "gaps" => gaps, "before" => [], "after" => [{"gaps" => [12, 13], "times" => 3}]})
+  json["endings"].each { |ending| ending["wires"] = ids }
+  json["name"] = "#{passes} passes"
+  json
+end
+
+[1000, 5000, 25_000].each do |passes|
+  json = wide_piece(passes)
+  result = Meander::Document::PieceReader.call(json)
+  once = -> { Meander::Planner::PlanPiece.call(result.piece) }
+  10.times { once.call }
+  Measure.report("plan over 25 wires, #{passes} passes", Measure.times(40) { once.call }, (passes == 5000) ? "20 ms" : "linear at most")
+  picture = once.call.picture.json
+  puts format("%-44s %8.1f kB, %.1f kB as it travels  aim 300 kB", "  its picture", picture.bytesize / 1000.0, Zlib.gzip(picture).bytesize / 1000.0)
 end
 
 Dir.mktmpdir do |data|
@@ -90,6 +115,22 @@ Dir.mktmpdir do |data|
     sleep 0.03
   end
   Measure.report("browser: key to redrawn strip", browser.evaluate("window.redraws"), "p95 100 ms")
+  # From the press that turns the work over to the frame in which both canvases are drawn, read back so that nothing is left to do.
+  [1000, 5000, 25_000].each do |passes|
+    wide = JSON.parse(server.request("POST", "/api/pieces", {document: wide_piece(passes)}).body)["id"]
+    browser.go_to("#{server.url}/pieces/#{wide}")
+    sleep 0.05 until browser.evaluate("document.querySelector('.overview canvas')?.width > 0")
+    sleep 1
+    draws = Array.new(12) do |i|
+      browser.evaluate_async(<<~JS, 10)
+        const done = arguments[0];
+        const from = performance.now();
+        [...document.querySelectorAll("button")].find((b) => b.textContent.trim() === "#{i.even? ? "Back" : "Front"}").click();
+        requestAnimationFrame(() => { document.querySelectorAll("canvas").forEach((c) => c.getContext("2d").getImageData(0, 0, 1, 1)); done(performance.now() - from); });
+      JS
+    end
+    Measure.report("browser: #{passes} passes drawn anew", draws, (passes == 5000) ? "200 ms" : "linear at most")
+  end
   browser.quit
   resident = File.read("/proc/#{server.pid}/status")[/VmRSS:\s+(\d+)/, 1].to_i / 1024
   puts format("%-44s %8d MB                 aim 150 MB", "server: resident memory after all that", resident)

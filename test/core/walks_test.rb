@@ -113,22 +113,22 @@ class WalksTest < Minitest::Test
     open_y = [lowest_on_face(pass, placed, d), *(last && (last - (0.3 * pass.length_mm)))].max
     through = placed.select { |other, _, _| other.from == pass.from }
     narrow = frame.narrowness(pass.from)
-    slot = narrow.positive? ? [(through.filter_map { |_, _, slot| slot }.max || -d) + (d * (1 + narrow) / 2), [last || open_y, open_y].min].max : nil
+    slot = narrow.positive? ? [last_slot(through, d) + (d * (1 + narrow) / 2), last || open_y, open_y].then { |least, *here| [least, here.min].max } : nil
     y = [open_y, *(slot && (slot - (0.3 * pass.length_mm)))].max
     return [pass, y, slot] if pass.coils || narrow >= 1
 
     [pass, [y, (through.reject { |other, _, _| other.coils }.map { |_, other_y, _| other_y }.max || -d) + d].max, slot]
   end
 
+  def last_slot(through, wire_mm) = through.filter_map { |_, _, slot| slot }.max || -wire_mm
+
   # On a wire nothing has gone over on this face, the fresh place: level with the first pass in front, half a wire on behind.
   def lowest_on_face(pass, placed, wire_mm)
     pass.wires.map do |wire|
       under = placed.select { |other, _, _| other.face == pass.face && other.wires.include?(wire) }.map { |_, y, _| y }
-      if under.empty?
-        (pass.face == 1) ? 0.0 : wire_mm / 2
-      else
-        under.max + wire_mm
-end
+      next under.max + wire_mm if under.any?
+
+      (pass.face == 1) ? 0.0 : wire_mm / 2
     end.max
   end
 

@@ -64,7 +64,7 @@ module Meander
         conflicts: Many.new(Record.new({pins: Many.new(pin), reason: words})), pinned: Many.new(pin), neighbours: Many.new(NEIGHBOUR)
       })
       PART = Record.new({kind: Choice.new(%w[tail start_ending bare woven end_ending trim]), mm: figure})
-      BAR = Record.new({wire: words, words:, colour: words, cut_mm: whole, total_mm: figure, parts: Many.new(PART),
+      BAR = Record.new({wire: words, place: words, cut_away: Choice.new([true, false]), words:, colour: words, cut_mm: whole, total_mm: figure, parts: Many.new(PART),
                          start_mark_mm: figure, middle_mark_mm: figure, end_mark_mm: figure})
       LENGTH = Record.new({first: whole, last: whole, half: Maybe.new(Choice.new([0, 1])), path_mm: figure, cut_mm: whole})
       STRAND = Record.new({wire: words, words:, colour: words})
@@ -80,7 +80,7 @@ module Meander
 
       COVER = Record.new({wire: words, face: Choice.new([1, -1]), share: figure, longest_mm: figure})
       WEAVE = Record.new({
-        gaps: Many.new(whole), passes: whole, runs_twice: Choice.new([true, false]), period: whole, advance_mm: figure, packed_mm: figure,
+        words:, gaps: Many.new(whole), passes: whole, runs_twice: Choice.new([true, false]), period: whole, advance_mm: figure, packed_mm: figure,
         loosest_mm: figure, wire_per_repeat_mm: figure, width_mm: figure, thickness_mm: figure, cover: Many.new(COVER)
       })
 

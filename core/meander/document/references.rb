@@ -63,7 +63,7 @@ module Meander
           @reading.fault("/sections/0/weaving", "strands", laid.join(", "), message: "#{section[:strands]} strand cannot be of #{laid.size} wires",
                          accepted: "one wire for one strand; one, or two different ones, for two")
         end
-        sizes = laid.map { |id| @document[:wires].find { |wire| wire[:id] == id }&.fetch(:size) }.compact
+        sizes = laid.filter_map { |id| @document[:wires].find { |wire| wire[:id] == id }&.fetch(:size) }
         return unless sizes.size == 2 && (sizes[0].mm - sizes[1].mm).abs > 1e-6
 
         at = @document[:wires].index { |wire| wire[:id] == laid[1] }
@@ -118,12 +118,22 @@ module Meander
       def ending_wires
         base = @document[:sections].first[:base]
         @document[:endings].each_with_index do |ending, i|
+          keeps_its_wires(ending)
           next if ending[:wires].sort == base.sort
 
           @reading.fault("/endings/#{i}/wires", "reference", ending[:wires].join(", "),
                          message: "an ending takes every base wire of its section once, the one that forms it first",
                          accepted: base.join(", "))
         end
+      end
+
+      # A hook or loop is formed by its first wire and bound with its second.
+      def keeps_its_wires(ending)
+        gone = (ending[:kind] == "plain") ? [] : ending[:wires].first(2) & section[:cut_away]
+        return if gone.empty?
+
+        @reading.fault("/sections/0/cut_away", "reference", gone.join(", "), message: "#{gone.first} forms or binds the #{ending[:kind]}, so it cannot be cut away",
+                       accepted: "wires that only run under the weave")
       end
 
       def pinned_once

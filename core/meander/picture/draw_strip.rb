@@ -58,7 +58,9 @@ module Meander
       end
 
       def endings
-        @layout.endings.flat_map { |side, ending| ending.strands.map { |id, strand| ending_strand(side, id, strand) } }
+        @layout.endings.flat_map do |side, ending|
+          ending.strands.reject { |id, _| @layout.piece.cut_away?(id) }.map { |id, strand| ending_strand(side, id, strand) }
+        end
       end
 
       def ending_strand(side, id, strand)

@@ -33,16 +33,24 @@ module Meander
 
       def weave_h
         repeat = layout.pattern
-        {gaps: repeat.walk.gaps, passes: repeat.passes.size, runs_twice: repeat.walk.runs_twice?, period: repeat.repeats,
+        {words: Weave::Samples.words(piece.pattern, layout.frame.count), gaps: repeat.walk.gaps, passes: repeat.passes.size, runs_twice: repeat.walk.runs_twice?, period: repeat.repeats,
           advance_mm: repeat.advance_mm, packed_mm: repeat.packed_mm, loosest_mm: repeat.loosest_mm, wire_per_repeat_mm: repeat.wire_mm,
           width_mm: picture.width_mm, thickness_mm: layout.frame.thickness_mm,
           cover: Weave::Cover.call(repeat).map { |face| {**face.to_h, wire: piece.base_wires[face.wire].id} }}
       end
 
       def bar_h(bar)
-        {wire: bar.wire.id, words: bar.wire.words, colour: bar.wire.material.colour, cut_mm: bar.cut_mm, total_mm: bar.total_mm,
+        {wire: bar.wire.id, place: place(bar.wire), cut_away: piece.cut_away?(bar.wire.id), words: bar.wire.words, colour: bar.wire.material.colour, cut_mm: bar.cut_mm, total_mm: bar.total_mm,
           parts: bar.parts.map(&:to_h), start_mark_mm: bar.start_mark_mm, middle_mark_mm: bar.middle_mark_mm,
           end_mark_mm: bar.end_mark_mm}
+      end
+
+      # Which of the base wires one is, in words.
+      def place(wire)
+        all = piece.base_wires
+        return "the only one" if all.size == 1
+
+        (all.size == 2) ? {all.first => "near", all.last => "far"}.fetch(wire) : "wire #{all.index(wire) + 1}"
       end
 
       def weaving_h

@@ -7,10 +7,12 @@ module Meander
       # wire: base wire from 0; face: 1 front, -1 back; share: how much of it is covered; longest_mm: the longest bare stretch.
       Face = Struct.new(:wire, :face, :share, :longest_mm)
 
+      FACES = [1, -1].freeze
+
       # Every base wire on both faces; a wire the weave never goes over is bare for the whole rise.
       def self.call(repeat)
         places = lying(repeat)
-        repeat.frame.count.times.flat_map { |wire| [1, -1].map { |face| face(repeat, wire, face, places[[wire, face]] || []) } }
+        repeat.frame.count.times.to_a.product(FACES).map { |wire, face| face(repeat, wire, face, places[[wire, face]] || []) }
       end
 
       # Bare stretches of a wire along one settled period, [[from, to], ...] in mm, where neither face is covered.

@@ -51,6 +51,10 @@ const spare = computed(() => {
   if (mm === null) return "";
   return mm < 0 ? `${format.long(-mm)} short` : `${format.long(mm)} left over`;
 });
+/** Repeats come in pairs where the work goes outwards from the middle. */
+const step = computed(() =>
+  fit.value.neighbours.some((one) => Math.abs(one.repeats - fit.value.repeats) > 1) ? "Two" : "One",
+);
 const off = computed(() => {
   if (fit.value.floats.includes("ease")) return "bare ends and ease have given way";
   if (fit.value.floats.includes("bare"))
@@ -93,7 +97,7 @@ const off = computed(() => {
     <ul class="neighbours figures">
       <li v-for="other in fit.neighbours" :key="other.repeats">
         <button type="button" @click="bench.change(withPin(bench.draft.value!, 'repeats', other.repeats))">
-          {{ other.repeats > fit.repeats ? "One more" : "One fewer" }}
+          {{ step }} {{ other.repeats > fit.repeats ? "more" : "fewer" }}
         </button>
         {{ other.repeats }}: strip {{ format.length(other.strip_mm) }},
         {{ format.signed(other.off_mm, ["short", "over"]) }}, wire

@@ -36,10 +36,20 @@ export interface Shelf {
   set_aside: Stamp[];
 }
 
+/** A weave to begin from: a walk over so many base wires, with the coils that close it. */
+export interface Sample {
+  key: string;
+  name: string;
+  base: number;
+  gaps: number[];
+  after: { gaps: number[]; times: number }[];
+}
+
 export interface Catalogue {
   metals: { key: string; name: string; colour: string }[];
   tempers: { key: string; name: string }[];
   eases: { name: string; mm: number }[];
+  weaves: Sample[];
   starts: { cuff: Piece; bracelet: Piece };
 }
 

@@ -35,15 +35,19 @@ async function keepBoth() {
   await router.push(`/pieces/${copy.id}`);
 }
 
+/** Single keys, while nothing is typed. */
+const KEYS: Record<string, () => void> = { f: () => strip.value?.turn(), w: () => strip.value?.showWalk() };
+
+function undoOrRedo(event: KeyboardEvent) {
+  event.preventDefault();
+  if (event.key.toLowerCase() === "y" || event.shiftKey) bench.redo();
+  else bench.undo();
+}
 function key(event: KeyboardEvent) {
   const typing = event.target instanceof HTMLElement && event.target.matches("input, select, textarea");
-  if ((event.ctrlKey || event.metaKey) && /^[zy]$/i.test(event.key)) {
-    event.preventDefault();
-    if (event.key.toLowerCase() === "y" || event.shiftKey) bench.redo();
-    else bench.undo();
-  } else if (!typing && event.key === "f" && !event.ctrlKey && !event.metaKey) {
-    strip.value?.turn();
-  }
+  if (event.ctrlKey || event.metaKey) {
+    if (/^[zy]$/i.test(event.key)) undoOrRedo(event);
+  } else if (!typing) KEYS[event.key]?.();
 }
 onMounted(() => {
   addEventListener("keydown", key);

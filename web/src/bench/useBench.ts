@@ -1,10 +1,11 @@
-import { computed, inject, type InjectionKey, onBeforeUnmount, provide, ref, shallowRef } from "vue";
+import { computed, inject, type InjectionKey, onBeforeUnmount, provide, ref, shallowRef, watch } from "vue";
 import { type Answer, api, ApiProblem, type Catalogue, type StoredPiece } from "../api/client";
 import type { Fault } from "../generated/fault";
 import type { Piece } from "../generated/piece";
 import { valueAt, withValue } from "./pointer";
 import { useHistory } from "./useHistory";
 import { useSaving } from "./useSaving";
+import { type Section, section, withBase, withSection } from "./weave";
 
 /**
  * One piece on its bench. `draft` is what the maker has typed, `answer` the last document that could be planned with its
@@ -82,6 +83,14 @@ export function createBench(id: string) {
   /** Replaces the document. */
   const change = (document: Piece) => show(document, true);
 
+  let coils: Section["pattern"] | null = null;
+  watch(draft, (piece) => {
+    const pattern = piece && section(piece).pattern;
+    if (pattern?.kind === "coils") coils = pattern;
+  });
+  const withCoils = (piece: Piece) =>
+    withSection(withBase(piece, 2), { pattern: coils ?? section(catalogue.value!.starts.cuff).pattern });
+
   function step(document: Piece | null) {
     if (!document) return;
     exchanged.value++;
@@ -111,6 +120,8 @@ export function createBench(id: string) {
     replan,
     edit,
     change,
+    /** The piece with a coil pattern again: the last it had here, or the common one. */
+    withCoils,
     undo: () => step(history.back()),
     redo: () => step(history.forth()),
     canUndo: history.canUndo,

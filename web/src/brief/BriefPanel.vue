@@ -3,10 +3,13 @@ import { computed, ref } from "vue";
 import { useBench } from "../bench/useBench";
 import type { Piece } from "../generated/piece";
 import FinePrint, { type Topic } from "./FinePrint.vue";
+import { baseIndexes, fromMiddle, weavingIndexes } from "../bench/weave";
+import BaseCount from "./BaseCount.vue";
 import LiveChoice from "./LiveChoice.vue";
 import LiveCount from "./LiveCount.vue";
 import LiveSize from "./LiveSize.vue";
 import LiveWire from "./LiveWire.vue";
+import PatternWords from "./PatternWords.vue";
 import PinnedValue from "./PinnedValue.vue";
 
 /** The piece as a sentence in the maker's words, every value in it alive. */
@@ -28,7 +31,7 @@ const OPENINGS = [
 function takeKind(kind: string) {
   const start = bench.catalogue.value!.starts[kind as "cuff" | "bracelet"];
   const { ease } = piece.value.body;
-  const wires = piece.value.sections[0]!.base;
+  const wires = fromMiddle(piece.value.sections[0]!.base);
   const endings = start.endings.map((ending) => ({ ...ending, wires }));
   void bench.change({ ...piece.value, body: { ...start.body, ease }, endings } as Piece);
 }
@@ -49,9 +52,12 @@ const easeKey = computed(() => {
   const mm = bench.read("/body/ease")?.mm;
   return bench.catalogue.value!.eases.some((ease) => ease.mm === mm) ? String(mm) : "own";
 });
+const bases = computed(() => baseIndexes(piece.value));
+const weavings = computed(() => weavingIndexes(piece.value));
+/** All base wires of one kind are said once; two that differ are both in the sentence, more of them in the fine print. */
 const alike = computed(() => {
-  const [first, second] = piece.value.wires;
-  return first!.size.typed === second!.size.typed && first!.metal === second!.metal && first!.temper === second!.temper;
+  const kinds = bases.value.map((index) => piece.value.wires[index]!);
+  return new Set(kinds.map((wire) => [wire.size.typed, wire.metal, wire.temper].join("|"))).size === 1;
 });
 const apart = ref(false);
 const opening = computed(() => (piece.value.body.kind === "cuff" ? piece.value.body.opening.kind : null));
@@ -83,30 +89,30 @@ const opening = computed(() => (piece.value.body.kind === "cuff" ? piece.value.b
           hook and loop</button
         >,
       </template>
-      with <LiveSize path="/sections/0/bare" label="Bare at each end" /> bare at each end.
+      with <LiveSize path="/sections/0/bare" label="Bare at each end" /> bare at each end. <BaseCount />{{ " " }}
+      <button type="button" class="unfold" :aria-expanded="topic === 'base'" @click="unfold('base')">
+        {{ alike || bases.length < 3 ? "" : "different " }}base {{ bases.length === 1 ? "wire" : "wires" }}
+      </button>
       <template v-if="alike && !apart">
-        Two <LiveWire :index="0" :twin="1" name="Base wires" />
-        <button type="button" class="unfold" :aria-expanded="topic === 'base'" @click="unfold('base')">
-          base wires
-        </button>
-        (<button type="button" class="unfold plain" @click="apart = true">alike</button>)
+        of <LiveWire :indexes="bases" name="Base wires" /><template v-if="bases.length === 2">
+          (<button type="button" class="unfold plain" @click="apart = true">alike</button>)</template
+        >,
       </template>
-      <template v-else>
-        Base wires
-        <button type="button" class="unfold" :aria-expanded="topic === 'base'" @click="unfold('base')">
-          near and far</button
-        >: <LiveWire :index="0" name="Near base wire" /> and <LiveWire :index="1" name="Far base wire" />,
+      <template v-else-if="bases.length === 2">
+        of <LiveWire :indexes="[bases[0]!]" name="Near base wire" /> near and
+        <LiveWire :indexes="[bases[1]!]" name="Far base wire" /> far,
       </template>
       <button type="button" class="unfold" :aria-expanded="topic === 'weaving'" @click="unfold('weaving')">
         bound
       </button>
-      with <LiveWire :index="2" name="Weaving wire" />,
-      <LiveCount path="/sections/0/pattern/single" label="Coils on the near wire" /> round one and
-      <LiveCount path="/sections/0/pattern/both" label="Wraps round both" /> round both,
+      with <LiveWire :indexes="[weavings[0]!]" name="Weaving wire" />
+      <template v-if="weavings.length === 2">
+        and <LiveWire :indexes="[weavings[1]!]" name="Second weaving wire" />
+      </template>
+      in <PatternWords />
       <button type="button" class="unfold" :aria-expanded="topic === 'coils'" @click="unfold('coils')">
-        starting and ending
-      </button>
-      on single coils.
+        starting and ending</button
+      ><template v-if="piece.sections[0]!.pattern.kind === 'coils'"> on single coils</template>.
     </p>
     <FinePrint v-if="topic" :topic="topic" @fold="topic = null" />
   </section>

@@ -4,13 +4,12 @@ import { useBench } from "../bench/useBench";
 import LiveChoice from "./LiveChoice.vue";
 import LiveSize from "./LiveSize.vue";
 
-/** A wire in a sentence: size, metal and temper. With a twin, both wires take every change. */
-const props = defineProps<{ index: number; twin?: number; name: string }>();
+/** A wire in a sentence: size, metal and temper. All the wires given take every change; the first one is shown. */
+const props = defineProps<{ indexes: number[]; name: string }>();
 
 const bench = useBench();
-const wire = computed(() => bench.draft.value!.wires[props.index]!);
-const paths = (field: string) =>
-  [props.index, props.twin].filter((index) => index !== undefined).map((index) => `/wires/${index}/${field}`);
+const wire = computed(() => bench.draft.value!.wires[props.indexes[0]!]!);
+const paths = (field: string) => props.indexes.map((index) => `/wires/${index}/${field}`);
 </script>
 
 <template>

@@ -20,7 +20,7 @@ export function useField(value: Ref<string>, exchanged: Ref<number>, commit: (te
     text: computed({ get: () => text.value, set: put }),
     focus(event: FocusEvent) {
       busy.value = true;
-      (event.target as HTMLInputElement).select();
+      (event.target as HTMLInputElement | HTMLTextAreaElement).select();
     },
     blur() {
       busy.value = false;

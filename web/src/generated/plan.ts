@@ -32,6 +32,7 @@ export interface Plan {
     }[];
   };
   weave: {
+    words: string;
     gaps: number[];
     passes: number;
     runs_twice: true | false;
@@ -51,6 +52,8 @@ export interface Plan {
   };
   base: {
     wire: string;
+    place: string;
+    cut_away: true | false;
     words: string;
     colour: string;
     cut_mm: number;

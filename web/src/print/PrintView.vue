@@ -14,6 +14,11 @@ const format = useFormat();
 const settings = useSettings();
 const strip = (face: string) =>
   api.file(props.id, "strip.svg", `?face=${face}&hand=${settings.hand}&show=1&v=${piece.value?.revision}`);
+/** Which half a length weaves, where the work goes outwards from the middle. */
+function half(of: 0 | 1 | null) {
+  if (of === null || !piece.value!.plan.weaving.lengths.some((length) => length.half === 1)) return "";
+  return of === 0 ? ", first half" : ", second half";
+}
 const printPage = () => window.print();
 
 onMounted(async () => {
@@ -45,10 +50,9 @@ onMounted(async () => {
             {{ format.length(piece.plan.fit.ease_mm) }}</template
           >
           <template v-if="piece.plan.fit.opening_mm > 0">, open {{ format.length(piece.plan.fit.opening_mm) }}</template
-          >. {{ piece.plan.fit.repeats }} repeats of {{ piece.document.sections[0]!.pattern.single }} +
-          {{ piece.document.sections[0]!.pattern.both }}, {{ format.length(piece.plan.fit.woven_mm) }} woven,
-          {{ format.length(piece.plan.fit.bare_mm) }} bare at each end; finished about
-          {{ format.mass(piece.plan.mass.finished_g) }}.
+          >. {{ piece.plan.fit.repeats }} repeats of {{ piece.plan.weave.words }},
+          {{ format.length(piece.plan.fit.woven_mm) }} woven, {{ format.length(piece.plan.fit.bare_mm) }} bare at each
+          end; finished about {{ format.mass(piece.plan.mass.finished_g) }}.
         </p>
       </header>
       <ul v-if="piece.plan.advice.some((item) => item.severity === 'stop')" class="print-stops">
@@ -72,7 +76,7 @@ onMounted(async () => {
           </tr>
         </thead>
         <tbody>
-          <tr v-for="(bar, i) in piece.plan.base" :key="bar.wire">
+          <tr v-for="bar in piece.plan.base" :key="bar.wire">
             <td class="tick">☐</td>
             <td>
               <strong>{{ format.cut(bar.cut_mm) }}</strong>
@@ -81,18 +85,18 @@ onMounted(async () => {
             <td>{{ format.length(bar.start_mark_mm) }}</td>
             <td>{{ format.length(bar.middle_mark_mm) }}</td>
             <td>{{ format.length(bar.end_mark_mm) }}</td>
-            <td>{{ i === 0 ? "near" : "far" }} base wire</td>
+            <td>base wire, {{ bar.place }}{{ bar.cut_away ? "; cut away after weaving" : "" }}</td>
           </tr>
-          <tr v-for="length in piece.plan.weaving.lengths" :key="length.first">
+          <tr v-for="(length, i) in piece.plan.weaving.lengths" :key="i">
             <td class="tick">☐</td>
             <td>
-              <strong>{{ format.cut(length.cut_mm) }}</strong>
+              <strong>{{ piece.plan.weaving.strands.length > 1 ? "2 × " : "" }}{{ format.cut(length.cut_mm) }}</strong>
             </td>
-            <td>{{ piece.plan.weaving.words }}</td>
+            <td>{{ piece.plan.weaving.strands.map((strand) => strand.words).join(" and ") }}</td>
             <td />
             <td />
             <td />
-            <td>weaves repeats {{ length.first }} to {{ length.last }}</td>
+            <td>weaves repeats {{ length.first }} to {{ length.last }}{{ half(length.half) }}</td>
           </tr>
         </tbody>
       </table>

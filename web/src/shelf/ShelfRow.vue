@@ -49,8 +49,8 @@ const wires = computed(() => [...new Set(props.piece.wires)].join(", "));
         :opening-mm="piece.fit.opening_mm"
         :thickness-mm="piece.thickness_mm"
         :colour="tone(picture.rods[0]!.wire)"
-        :weave="tone(picture.weaving)"
-        :edge="tone(picture.weaving, 0)"
+        :weave="tone(picture.placements[0]!.wire)"
+        :edge="tone(picture.placements[0]!.wire, 0)"
         :scale="1.62"
       />
     </div>

@@ -9,15 +9,22 @@ import { paintRuler } from "./ruler";
 import { useCanvas } from "./useCanvas";
 import { useDrag } from "./useDrag";
 import { useLoupe } from "./useLoupe";
+import { paintWalk } from "./walk";
 
 /** The piece to scale: the whole strip with its ruler and marks, and under it a loupe on any part of it. */
 const props = defineProps<{ picture: Picture | null; title: string }>();
 
-const LOUPE_PX = 168;
 const RULER_PX = 22;
+/** A band over more base wires gets a higher loupe, as far as the window allows. */
+const LOUPE_PX = { least: 168, most: 320, perWire: 26 };
+const loupePx = computed(() =>
+  Math.min(LOUPE_PX.least + Math.max((props.picture?.gaps.length ?? 3) - 3, 0) * LOUPE_PX.perWire, LOUPE_PX.most),
+);
 const settings = useSettings();
 const format = useFormat();
 const face = ref<View["face"]>("front");
+/** Whether the weaving wire's way through the gaps is drawn over the strip. */
+const walk = ref(false);
 const overview = ref<HTMLCanvasElement | null>(null);
 const loupeCanvas = ref<HTMLCanvasElement | null>(null);
 const ink = (name: string) => getComputedStyle(document.documentElement).getPropertyValue(name).trim();
@@ -30,15 +37,23 @@ const inks = () => ({
 
 const width = useCanvas(
   loupeCanvas,
-  () => LOUPE_PX,
+  () => loupePx.value,
   (ctx, w, height) => {
     if (!props.picture) return;
     const view = viewOf(loupe.scale.value, loupe.left.value, w, height, loupe.across.value);
-    paintStrip(ctx, props.picture, { ...view, height: height - RULER_PX });
+    const band = { ...view, height: height - RULER_PX };
+    paintStrip(ctx, props.picture, band);
+    if (walk.value)
+      paintWalk(ctx, props.picture, band, { ...inks(), ground: ink("--mat-wash"), line: ink("--accent-mat") });
     paintRuler(ctx, view, settings.units, inks());
   },
 );
-const loupe = useLoupe(toRef(props, "picture"), toRef(settings, "hand"), width, LOUPE_PX - RULER_PX);
+const loupe = useLoupe(
+  toRef(props, "picture"),
+  toRef(settings, "hand"),
+  width,
+  computed(() => loupePx.value - RULER_PX),
+);
 
 const wholeView = (w: number, height: number): View => {
   const [from, to] = shownRange(props.picture!, settings.hand);
@@ -106,7 +121,8 @@ function key(event: KeyboardEvent) {
 
 const turn = () => (face.value = face.value === "front" ? "back" : "front");
 const label = computed(() => `${props.title}, ${face.value}, drawn to scale`);
-defineExpose({ turn });
+const showWalk = () => (walk.value = !walk.value);
+defineExpose({ turn, showWalk });
 </script>
 
 <template>
@@ -117,6 +133,7 @@ defineExpose({ turn });
         <button type="button" :aria-pressed="face === 'front'" @click="face = 'front'">Front</button>
         <button type="button" :aria-pressed="face === 'back'" @click="face = 'back'">Back</button>
       </div>
+      <button type="button" class="toggle" :aria-pressed="walk" title="W" @click="walk = !walk">Walk</button>
       <span class="spacer" />
       <span class="quiet figures">loupe shows {{ format.length(loupe.shownMm.value) }}</span>
       <div class="choice" role="group" aria-label="Loupe">

@@ -26,6 +26,7 @@ const THIN_PX = 1.5;
 interface Prepared {
   /** By how finely they are drawn, then cell, then face. */
   cells: Record<"fine" | "coarse", { front: Path2D; back: Path2D }[]>;
+  ranges: [number, number][];
   strands: Record<"before" | "level" | "behind", Run[]>;
   rods: Run[];
 }
@@ -46,15 +47,33 @@ export function acrossRange(picture: Picture): [number, number] {
   return [Math.min(picture.x_range[0]!, ...xs) - 0.5, Math.max(picture.x_range[1]!, ...xs) + 0.5];
 }
 
-/** The points of a drawn pass on the page, [along, across] in mm. */
-function passPoints(picture: Picture, row: number[]): [number, number][] {
-  const [shape, before, here, after] = row as [number, number, number, number];
-  const { points } = picture.shapes[shape]!;
+/** The points of a drawn pass on the page, [along, across] in mm. Its climb is told by the heights at four corners. */
+export function passPoints(picture: Picture, row: number[]): [number, number][] {
+  const { points } = picture.shapes[row[0]!]!;
   return Array.from({ length: points.length / 3 }, (_, i) => {
     const u = points[i * 3 + 2]!;
-    const y = u <= 1 ? before + u * (here - before) : here + (u - 1) * (after - here);
-    return [y, points[i * 3]!];
+    const part = Math.min(Math.floor(u), 2);
+    const [from, to] = [row[part + 1]!, row[part + 2]!];
+    return [from + (u - part) * (to - from), points[i * 3]!];
   });
+}
+
+/** From the lowest to the highest place of a cell's passes along the strip, in its first copy. */
+function cellRange(picture: Picture, cell: number): [number, number] {
+  const heights = picture.cells[cell]!.passes.flatMap((row) => row.slice(1));
+  return [heights.reduce((a, b) => Math.min(a, b)), heights.reduce((a, b) => Math.max(a, b))];
+}
+
+/** Which copies of a placed cell lie between two places along the strip: [first, last]. */
+function copiesWithin(
+  place: Picture["placements"][number],
+  [low, high]: [number, number],
+  from: number,
+  to: number,
+): [number, number] {
+  if (place.count === 1 || place.step === 0) return [0, place.count - 1];
+  const ends = [(from - place.at - high) / place.step, (to - place.at - low) / place.step];
+  return [Math.max(0, Math.floor(Math.min(...ends))), Math.min(place.count - 1, Math.ceil(Math.max(...ends)))];
 }
 
 function cellPath(picture: Picture, cell: number, face: Face, tolerance: number): Path2D {
@@ -106,6 +125,7 @@ function prepare(picture: Picture): Prepared {
     }));
   const made = {
     cells: { fine: cells(0.01), coarse: cells(0.12) },
+    ranges: picture.cells.map((_, i) => cellRange(picture, i)),
     strands: strandRuns(picture),
     rods: rodRuns(picture),
   };
@@ -113,16 +133,29 @@ function prepare(picture: Picture): Prepared {
   return made;
 }
 
-/** Every visible pass of one face as a single path: passes of one face never cover each other. */
-function weavePath(picture: Picture, view: View, face: "front" | "back", fine: boolean): Path2D {
-  const cells = prepare(picture).cells[fine ? "fine" : "coarse"];
-  const whole = new Path2D();
+/** What of the strip is seen: from and to, in mm along it. */
+function seen(view: View): [number, number] {
   const along = view.hand === "left" ? -1 : 1;
   const ends = [along * view.left, along * (view.left + view.width / view.scale)];
-  const [from, to] = [Math.min(...ends), Math.max(...ends)];
+  return [Math.min(...ends), Math.max(...ends)];
+}
+
+/** Every placed cell with the copies of it that are seen. */
+export function* seenCells(picture: Picture, view: View) {
+  const { ranges } = prepare(picture);
+  const [from, to] = seen(view);
   for (const place of picture.placements) {
-    const first = Math.max(0, Math.floor((from - place.at) / place.step) - 1);
-    const last = Math.min(place.count - 1, Math.ceil((to - place.at) / place.step) + 1);
+    const [first, last] = copiesWithin(place, ranges[place.cell]!, from - picture.wire_mm, to + picture.wire_mm);
+    if (first <= last) yield { place, first, last };
+  }
+}
+
+/** Every visible pass of one wire on one face as a single path: passes of one face never cover each other. */
+function weavePath(picture: Picture, view: View, wire: string, face: "front" | "back", fine: boolean): Path2D {
+  const cells = prepare(picture).cells[fine ? "fine" : "coarse"];
+  const whole = new Path2D();
+  for (const { place, first, last } of seenCells(picture, view)) {
+    if (place.wire !== wire) continue;
     const path = cells[place.cell]![face];
     for (let i = first; i <= last; i++) whole.addPath(path, new DOMMatrix([1, 0, 0, 1, place.at + i * place.step, 0]));
   }
@@ -163,9 +196,10 @@ export function paintStrip(ctx: CanvasRenderingContext2D, picture: Picture, view
   /** Parts that lie side by side are drawn tone by tone, so that where they meet they are one wire. */
   const thin = picture.wire_mm * view.scale < THIN_PX;
   const layer = (runs: Run[], depths = NEAR) => depths.forEach((depth) => runs.forEach((run) => stroke(run, depth)));
+  const woven = [...new Set(picture.placements.map((place) => place.wire))];
   const weave = (side: "front" | "back", depths?: number[]) =>
     layer(
-      [{ path: weavePath(picture, view, side, fine), wire: picture.weaving, d: picture.wire_mm }],
+      woven.map((wire) => ({ path: weavePath(picture, view, wire, side, fine), wire, d: picture.wire_mm })),
       depths ?? (fine ? NEAR : thin ? NEAR_THIN : NEAR_SMALL),
     );
   const near = face === 1 ? "before" : "behind";

@@ -11,13 +11,13 @@ export function useLoupe(
   picture: Ref<Picture | null>,
   hand: Ref<"right" | "left">,
   width: Ref<number>,
-  height: number,
+  height: Ref<number>,
 ) {
   const range = computed(() => (picture.value ? shownRange(picture.value, hand.value) : ([0, 1] as [number, number])));
   const whole = computed(() => width.value / (range.value[1] - range.value[0] + 4));
   /** The woven band fills most of the loupe. */
   const coils = computed(() =>
-    picture.value ? (0.72 * height) / (picture.value.x_range[1]! - picture.value.x_range[0]!) : 1,
+    picture.value ? (0.8 * height.value) / (picture.value.x_range[1]! - picture.value.x_range[0]!) : 1,
   );
   const scale = ref(0);
   const centre = ref(0);
@@ -48,12 +48,13 @@ export function useLoupe(
     clampCentre();
   }
 
-  watch([range, width], () => {
+  /** A band of another width is looked at anew: it fills the loupe again. */
+  watch([range, width, coils], (_now, [, , before]) => {
     if (!picture.value || !width.value) return;
-    if (scale.value === 0) {
-      scale.value = coils.value;
+    if (scale.value === 0) centre.value = hand.value === "left" ? range.value[1] : range.value[0];
+    if (scale.value === 0 || Math.abs(coils.value / before - 1) > 0.02) {
       across.value = bandMiddle(picture.value);
-      centre.value = hand.value === "left" ? range.value[1] : range.value[0];
+      scale.value = coils.value;
     }
     zoomTo(scale.value);
   });

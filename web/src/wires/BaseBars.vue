@@ -15,6 +15,16 @@ function partName(kind: Plan["base"][number]["parts"][number]["kind"]) {
   if (kind === "start_ending") return props.plan.endings.start!.split(",")[0]!;
   return kind === "end_ending" ? props.plan.endings.end!.split(",")[0]! : NAMES[kind];
 }
+/** Wires that are cut and marked alike are shown as one bar. */
+const bars = computed(() => {
+  const groups = Map.groupBy(props.plan.base, (bar) => JSON.stringify([bar.words, bar.cut_away, bar.parts]));
+  return [...groups.values()].map((alike) => ({ ...alike[0]!, count: alike.length, place: placesOf(alike) }));
+});
+function placesOf(alike: Plan["base"]): string {
+  if (alike.length === 1) return alike[0]!.place;
+  if (alike.length === props.plan.base.length) return alike.length === 2 ? "near and far" : "all alike";
+  return `wires ${alike.map((bar) => bar.place.replace("wire ", "")).join(", ")}`;
+}
 const marks = (bar: Plan["base"][number]) => [
   { name: "start", mm: bar.start_mark_mm },
   { name: "middle", mm: bar.middle_mark_mm },
@@ -23,10 +33,12 @@ const marks = (bar: Plan["base"][number]) => [
 </script>
 
 <template>
-  <article v-for="(bar, index) in plan.base" :key="bar.wire" class="cut" :aria-label="`Base wire ${index + 1}`">
+  <article v-for="(bar, index) in bars" :key="bar.wire" class="cut" :aria-label="`Base wire ${index + 1}`">
     <div class="cut-number">
-      <strong class="figures">{{ format.cut(bar.cut_mm) }}</strong>
-      <span>{{ index === 0 ? "near" : "far" }} · {{ bar.words }}</span>
+      <strong class="figures"
+        ><template v-if="bar.count > 1">{{ bar.count }} × </template>{{ format.cut(bar.cut_mm) }}</strong
+      >
+      <span>{{ bar.place }} · {{ bar.words }}<template v-if="bar.cut_away">, cut away after weaving</template></span>
     </div>
     <div class="bar-frame">
       <div class="bar" :style="{ width: share(bar.total_mm) }">
@@ -35,7 +47,7 @@ const marks = (bar: Plan["base"][number]) => [
           :key="i"
           class="part"
           :class="`part-${part.kind}`"
-          :style="{ flexGrow: part.mm, '--wire': bar.colour, '--weave': plan.weaving.colour }"
+          :style="{ flexGrow: part.mm, '--wire': bar.colour, '--weave': plan.weaving.strands[0]!.colour }"
           :title="`${partName(part.kind)} ${format.length(part.mm)}`"
         />
       </div>

@@ -9,6 +9,11 @@ const format = useFormat();
 
 const weaving = computed(() => props.plan.weaving);
 const longest = computed(() => Math.max(...weaving.value.lengths.map((length) => length.cut_mm)));
+const words = computed(() => [...new Set(weaving.value.strands.map((strand) => strand.words))].join(" and "));
+const halves = computed(() => weaving.value.lengths.some((length) => length.half === 1));
+type Length = Plan["weaving"]["lengths"][number];
+const joinOf = (length: Length) =>
+  weaving.value.joins.find((join) => join.repeat === length.first && join.half === length.half);
 const account = computed(() => [
   { name: "path", mm: weaving.value.path_mm },
   { name: "slack", mm: weaving.value.slack_mm },
@@ -26,16 +31,23 @@ const account = computed(() => [
     :aria-label="`Weaving length ${index + 1}`"
   >
     <div class="cut-number">
-      <strong class="figures">{{ format.cut(length.cut_mm) }}</strong>
-      <span v-if="index === 0">weaving · {{ weaving.words }}</span>
+      <strong class="figures"
+        ><template v-if="weaving.strands.length > 1">2 × </template>{{ format.cut(length.cut_mm) }}</strong
+      >
+      <span v-if="index === 0">weaving · {{ words }}</span>
     </div>
     <div class="bar-frame">
-      <div class="bar coil" :style="{ width: `${(100 * length.cut_mm) / longest}%`, '--wire': weaving.colour }" />
+      <div
+        class="bar coil"
+        :style="{ width: `${(100 * length.cut_mm) / longest}%`, '--wire': weaving.strands[0]!.colour }"
+      />
       <p class="parts figures">
         repeats <b>{{ length.first }}–{{ length.last }}</b>
-        <span v-if="index > 0"
-          >joins at {{ format.length(weaving.joins[index - 1]!.at_mm) }}, on the single coils of repeat
-          {{ length.first }}, at the back</span
+        <span v-if="length.half !== null && halves">{{ length.half === 0 ? "first half" : "second half" }}</span>
+        <span v-else-if="length.half === null">its middle at the middle of the work</span>
+        <span v-if="joinOf(length)"
+          >joins at {{ format.length(joinOf(length)!.at_mm) }}, on the first coils of repeat {{ length.first }}, at the
+          back</span
         >
       </p>
     </div>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Plan } from "../generated/plan";
 import BaseBars from "./BaseBars.vue";
+import CoverTable from "./CoverTable.vue";
 import GaugeNames from "./GaugeNames.vue";
 import WeavingLengths from "./WeavingLengths.vue";
 
@@ -15,6 +16,10 @@ defineProps<{ plan: Plan }>();
     </header>
     <BaseBars :plan="plan" />
     <WeavingLengths :plan="plan" />
+    <details>
+      <summary>What the weave covers, and what it leaves bare</summary>
+      <CoverTable :plan="plan" />
+    </details>
     <details>
       <summary>What these wires are called elsewhere</summary>
       <GaugeNames :plan="plan" />

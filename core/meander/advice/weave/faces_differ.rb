@@ -6,7 +6,7 @@ module Meander
       # Front and back that do not look alike: either may be chosen as the front.
       module FacesDiffer
         # Shares of cover that an eye takes for the same.
-        ALIKE = 0.02
+        ALIKE = 0.05
 
         def self.call(woven)
           spans = [1, -1].map { |face| woven.repeat.passes.select { |pass| pass.face == face }.map { |pass| pass.wires.minmax }.tally }

@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import { computed } from "vue";
+import { useBench } from "../bench/useBench";
+import { MIRRORS, section, type WalkPattern, withSection, withWalk } from "../bench/weave";
+import LiveChoice from "./LiveChoice.vue";
+import LiveCount from "./LiveCount.vue";
+import LiveSize from "./LiveSize.vue";
+import StretchList from "./StretchList.vue";
+
+/** Where the weave starts, what comes before and after the repeats, how close they lie, and mirror images of the walk. */
+const bench = useBench();
+const piece = computed(() => bench.draft.value!);
+const now = computed(() => section(piece.value));
+const STARTS = [
+  { key: "end", name: "one end" },
+  { key: "middle", name: "the middle outwards" },
+];
+const RISES = [
+  { key: "packed", name: "pushed tight" },
+  { key: "open", name: "opened up" },
+];
+function takeRise(kind: string) {
+  const { advance_mm } = bench.answer.value!.plan.weave;
+  const pitch = { typed: `${Math.ceil(advance_mm * 12) / 10} mm` };
+  void bench.change(withSection(piece.value, { rise: kind === "open" ? { kind, pitch } : { kind: "packed" } }));
+}
+function mirror(how: keyof typeof MIRRORS) {
+  const { gaps, before, after } = now.value.pattern as WalkPattern;
+  const turn = (list: number[]) => MIRRORS[how](list, now.value.base.length);
+  const all = (list: WalkPattern["before"]) => list.map((one) => ({ ...one, gaps: turn(one.gaps) }));
+  void bench.change(withWalk(piece.value, { gaps: turn(gaps), before: all(before), after: all(after) }));
+}
+</script>
+
+<template>
+  <div>
+    <p>
+      Woven from
+      <LiveChoice
+        :value="now.from"
+        :options="STARTS"
+        label="Where the weave starts"
+        @change="(from) => bench.edit('/sections/0/from', from)"
+      />, the repeats
+      <LiveChoice
+        :value="now.rise.kind"
+        :options="RISES"
+        label="How close the repeats lie"
+        @change="takeRise"
+      /><template v-if="now.rise.kind === 'open'"
+        >, one every <LiveSize path="/sections/0/rise/pitch" label="Pitch of a repeat" :by="0.1" /></template
+      >.
+    </p>
+    <p v-if="now.pattern.kind === 'coils'">
+      <LiveCount path="/sections/0/pattern/anchor" label="Anchor coils" /> more single coils anchor the wire before the
+      first repeat; <LiveCount path="/sections/0/pattern/closing" label="Closing coils" /> single coils close after the
+      last.
+    </p>
+    <template v-else>
+      <p>Before the repeats: <StretchList side="before" /></p>
+      <p>After them: <StretchList side="after" /></p>
+      <p class="wire-row">
+        Mirror the walk
+        <button type="button" class="toggle" @click="mirror('across')">near for far</button>
+        <button type="button" class="toggle" @click="mirror('along')">end for start</button>
+        <button type="button" class="toggle" @click="mirror('turned')">back for front</button>
+      </p>
+    </template>
+  </div>
+</template>

@@ -1,0 +1,44 @@
+<script setup lang="ts">
+import { computed } from "vue";
+import { useBench } from "../bench/useBench";
+import { gapText, section, withSample, withWalk } from "../bench/weave";
+import LiveChoice from "./LiveChoice.vue";
+import LiveCount from "./LiveCount.vue";
+import LiveGaps from "./LiveGaps.vue";
+
+/** The weave in the sentence: coils round one and both, a weave of the short list, or any walk through the gaps. */
+const bench = useBench();
+const now = computed(() => section(bench.draft.value!));
+const coils = computed(() => now.value.pattern.kind === "coils");
+const samples = computed(() => bench.catalogue.value!.weaves);
+
+const key = computed(() => {
+  const { pattern, base } = now.value;
+  if (pattern.kind === "coils") return "coils";
+  const gaps = gapText(pattern.gaps);
+  const same = samples.value.find((sample) => sample.base === base.length && gapText(sample.gaps) === gaps);
+  return same?.key ?? "own";
+});
+const options = computed(() => [
+  { key: "coils", name: "coils" },
+  ...samples.value.map(({ key, name }) => ({ key, name })),
+  { key: "own", name: "a walk of its own" },
+]);
+
+function take(next: string) {
+  const piece = bench.draft.value!;
+  const sample = samples.value.find((one) => one.key === next);
+  if (sample) return void bench.change(withSample(piece, sample));
+  if (next === "own") return void bench.change(withWalk(piece));
+  return void bench.change(bench.withCoils(piece));
+}
+</script>
+
+<template>
+  <LiveChoice :value="key" :options="options" label="The weave" @change="take" />
+  <template v-if="coils"
+    >, <LiveCount path="/sections/0/pattern/single" label="Coils on the near wire" /> round one and
+    <LiveCount path="/sections/0/pattern/both" label="Wraps round both" /> round both,
+  </template>
+  <template v-else> through the gaps <LiveGaps path="/sections/0/pattern/gaps" label="Gaps of the walk" /> </template>
+</template>

@@ -1,0 +1,28 @@
+<script setup lang="ts">
+import { computed } from "vue";
+import { useBench } from "../bench/useBench";
+import { strandsOf, type Strands, withStrands } from "../bench/weave";
+import LiveChoice from "./LiveChoice.vue";
+import LiveCount from "./LiveCount.vue";
+import LiveSize from "./LiveSize.vue";
+
+/** How the weaving wire is laid and cut. */
+const bench = useBench();
+const strands = computed(() => strandsOf(bench.draft.value!));
+const STRANDS = [
+  { key: "one", name: "one wire" },
+  { key: "doubled", name: "one wire doubled" },
+  { key: "two", name: "two wires side by side" },
+];
+const take = (next: string) => void bench.change(withStrands(bench.draft.value!, next as Strands));
+</script>
+
+<template>
+  <p>
+    Woven with <LiveChoice :value="strands" :options="STRANDS" label="Strands" @change="take" />. Work with lengths of
+    at most <LiveSize path="/allowances/working_length" label="Comfortable working length" :by="50" />. Each keeps two
+    tails of <LiveSize path="/allowances/tail" label="Weaving-wire tail" :by="5" /> and loses
+    <LiveSize path="/allowances/waste" label="Waste on each length" :by="5" /> too short to hold. Add
+    <LiveCount path="/allowances/margin" label="Margin in percent" percent /> % to be safe.
+  </p>
+</template>
