@@ -91,7 +91,7 @@ class WalksTest < Minitest::Test
     random_repeats(60) do |repeat, walk|
       drawn = strokes(strip(repeat, 30))
 
-      Cover.call(repeat).each { |face| assert_in_delta measured_cover(repeat, drawn, face), face.share, 0.08, "#{walk}, wire #{face.wire}, face #{face.face}" }
+      Cover.new(repeat).faces.each { |face| assert_in_delta measured_cover(repeat, drawn, face), face.share, 0.08, "#{walk}, wire #{face.wire}, face #{face.face}" }
     end
   end
 

@@ -92,7 +92,7 @@ module Meander
 
       figures = Many.new(figure)
       PICTURE = Record.new({
-        version: Choice.new([1]), wire_mm: figure, x_range: figures, y_range: figures, gaps: figures,
+        version: Choice.new([1]), finest_mm: figure, wire_mm: figure, x_range: figures, y_range: figures, gaps: figures,
         tones: Table.new(Many.new(List.new(Anything.new, 3..3))),
         rods: Many.new(Record.new({wire: words, d: figure, x: figure, from: figure, to: figure})),
         shapes: Many.new(Record.new({face: Choice.new([1, -1]), points: figures})),

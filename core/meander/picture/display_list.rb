@@ -7,10 +7,14 @@ module Meander
   module Picture
     # A picture as data, the same for screen, SVG and print: rods (base wires), cells of drawn passes with their
     # placements, strands (endings and tails), marks, and the x of every gap. Coordinates in mm, see DrawStrip.
+    # x_range: outermost x of weave and base wires; y_range: from the outermost point of one ending to that of the other.
     #
     # Drawn from the front: what lies behind the base wires (z < 0), the rods, then what lies before them.
     class DisplayList
-      attr_reader :rods, :shapes, :cells, :placements, :strands, :marks, :colours, :wire_mm, :gaps, :json
+      # Shapes and cells are written as whole numbers of this many mm (and the shapes' u in the same parts of one).
+      FINEST_MM = 10.0**-Tolerance::WRITTEN_DIGITS
+      PARTS = 10.0**Tolerance::WRITTEN_DIGITS
+      attr_reader :rods, :shapes, :cells, :placements, :strands, :marks, :colours, :wire_mm, :gaps, :x_range, :y_range, :json
 
       def initialize(rods:, shapes:, cells:, placements:, strands:, marks:, colours:, wire_mm:, gaps:)
         @rods = rods.freeze
@@ -22,26 +26,14 @@ module Meander
         @colours = colours.freeze
         @wire_mm = wire_mm
         @gaps = gaps.freeze
+        @x_range = across.freeze
+        @y_range = along.freeze
         @json = JSON.generate(to_h).freeze
         freeze
       end
 
       # Outside to outside across the woven part.
       def width_mm = x_range.then { |low, high| high - low }
-
-      # Outermost x of weave and base wires.
-      def x_range
-        xs = shapes.flat_map { |shape| shape[:points].map(&:first) }
-        edges = rods.flat_map { |rod| [rod[:x] - (rod[:d] / 2), rod[:x] + (rod[:d] / 2)] }
-        [[xs.min - (wire_mm / 2), *edges].min, [xs.max + (wire_mm / 2), *edges].max]
-      end
-
-      # From the outermost point of one ending to that of the other.
-      def y_range
-        ys = strands.flat_map { |strand| strand[:points].flat_map { |_, y, _| [y - (strand[:d] / 2), y + (strand[:d] / 2)] } }
-        ends = rods.flat_map { |rod| [rod[:from], rod[:to]] }
-        [(ys + ends).min, (ys + ends).max]
-      end
 
       # Every drawn pass in order, placed: Cell::Stroke values.
       def strokes
@@ -55,15 +47,34 @@ module Meander
       def content_hash = Digest::SHA256.hexdigest(json)[0, 32]
 
       def to_h
-        rounded({version: 1, wire_mm:, x_range:, y_range:, gaps:, rods:,
-                  tones: colours.transform_values { |hex| Colour.strokes(hex) },
-                  shapes: shapes.map { |shape| {face: shape[:face], points: shape[:points].flatten} },
-                  cells: cells.map { |cell| {passes: cell.passes} }, placements:, strands:, marks:})
+        {version: 1, finest_mm: FINEST_MM, wire_mm:, x_range: rounded(x_range), y_range: rounded(y_range), gaps: rounded(gaps), rods: rounded(rods),
+          tones: colours.transform_values { |hex| Colour.strokes(hex) },
+          shapes: shapes.map { |shape| {face: shape[:face], points: shape[:points].flat_map { |x, z, u| [(x * PARTS).round, (z * PARTS).round, (u * PARTS).round] }} },
+          cells: cells.map { |cell| {passes: cell.passes.map { |row| written(row) }} },
+          placements: rounded(placements), strands: rounded(strands), marks: rounded(marks)}
       end
 
       private
 
+      # Outermost x of weave and base wires.
+      def across
+        xs = shapes.flat_map { |shape| shape[:points].map(&:first) }
+        edges = rods.flat_map { |rod| [rod[:x] - (rod[:d] / 2), rod[:x] + (rod[:d] / 2)] }
+        [[xs.min - (wire_mm / 2), *edges].min, [xs.max + (wire_mm / 2), *edges].max]
+      end
+
+      # From the outermost point of one ending to that of the other.
+      def along
+        ys = strands.flat_map { |strand| strand[:points].flat_map { |_, y, _| [y - (strand[:d] / 2), y + (strand[:d] / 2)] } }
+        ends = rods.flat_map { |rod| [rod[:from], rod[:to]] }
+        [(ys + ends).min, (ys + ends).max]
+      end
+
       def shifted(stroke, by) = Cell::Stroke.new(stroke.face, stroke.points.map { |x, y, z| [x, y + by, z] })
+
+      def written((shape, before, from, to, after))
+        [shape, (before * PARTS).round, (from * PARTS).round, (to * PARTS).round, (after * PARTS).round]
+      end
 
       def rounded(value)
         case value

@@ -14,13 +14,14 @@ module Meander
         @pattern = @craft.repeat
         @sides = piece.from_middle? ? 2 : 1
         @endings = %w[start end].to_h { |side| [side, ending(side)] }.freeze
+        @strips = {}
         @single = strip(sides)
         freeze
       end
 
       # The woven section with so many repeats; one half of it where the work goes outwards from the middle.
       def strip(repeats)
-        Weave::Strip.new(frame, @craft.table, [*@craft.before, [pattern, repeats / sides], *@craft.after])
+        @strips[repeats] ||= Weave::Strip.new(frame, @craft.table, [*@craft.before, [pattern, repeats / sides], *@craft.after])
       end
 
       # So many repeats or the nearest that can be made: from the middle outwards they come in pairs.
@@ -39,6 +40,8 @@ module Meander
         before = @single.runs.take_while { |run| !run.repeat.equal?(pattern) }.sum(&:wire_mm)
         (side == :before) ? before : @single.wire_mm - before - pattern.wire_mm
       end
+
+      def cover = Weave::Cover.new(pattern)
 
       # What both endings add to the wearing length, in mm.
       def reach_mm = endings.values.sum(&:reach_mm)

@@ -2,47 +2,48 @@
 
 module Meander
   module Weave
-    # What a settled weave covers of its base wires, and what stays bare.
-    module Cover
-      # wire: base wire from 0; face: 1 front, -1 back; share: how much of it is covered; longest_mm: the longest bare stretch.
+    # What a settled weave covers of its base wires, and what stays bare. Wires are counted from 0.
+    class Cover
+      # face: 1 front, -1 back; share: how much of the wire is covered; longest_mm: the longest bare stretch.
       Face = Struct.new(:wire, :face, :share, :longest_mm)
 
-      FACES = [1, -1].freeze
+      # The places of all passes by base wire: [front, back], each a list a wire, in mm from the repeat's first pass.
+      def self.places(repeat)
+        front, back = [1, -1].map { Array.new(repeat.frame.count) { [] } }
+        repeat.period_passes.each_with_index do |pass, i|
+          here = pass.face.positive? ? front : back
+          pass.wires.each { |wire| here[wire] << repeat.heights[i] }
+        end
+        [front, back]
+      end
+
+      def initialize(repeat)
+        @repeat = repeat
+        @front, @back = Cover.places(repeat)
+        freeze
+      end
 
       # Every base wire on both faces; a wire the weave never goes over is bare for the whole rise.
-      def self.call(repeat)
-        places = lying(repeat)
-        repeat.frame.count.times.to_a.product(FACES).map { |wire, face| face(repeat, wire, face, places[[wire, face]] || []) }
+      def faces = @front.each_index.flat_map { |wire| [face(wire, 1, @front[wire]), face(wire, -1, @back[wire])] }
+
+      # Share of a wire that is under coils on either face.
+      def share(wire) = 1 - (gaps(@front[wire] + @back[wire]).sum / @repeat.period_mm)
+
+      private
+
+      def face(wire, face, places)
+        bare = gaps(places)
+        Face.new(wire, face, 1 - (bare.sum / @repeat.period_mm), bare.max || 0.0).freeze
       end
 
-      # Bare stretches of a wire along one settled period, [[from, to], ...] in mm, where neither face is covered.
-      def self.bare(repeat, wire)
-        places = lying(repeat)
-        both = [1, -1].flat_map { |face| places[[wire, face]] || [] }
-        gaps(both, repeat)
-      end
+      # How much lies bare between the passes, round the period.
+      def gaps(places)
+        period, lay = @repeat.period_mm, @repeat.frame.lay_mm
+        return [period] if places.empty?
 
-      def self.lying(repeat)
-        repeat.period_passes.each_with_index.with_object({}) do |(pass, i), found|
-          pass.wires.each { |wire| (found[[wire, pass.face]] ||= []) << repeat.heights[i] }
-        end
+        round = places.map { |y| y % period }.sort
+        (round << (round.first + period)).each_cons(2).filter_map { |a, b| (b - a - lay).then { |bare| bare if bare > 0.01 } }
       end
-
-      def self.face(repeat, wire, face, places)
-        bare = gaps(places, repeat).map { |from, to| to - from }
-        Face.new(wire, face, 1 - (bare.sum / repeat.period_mm), bare.max || 0.0).freeze
-      end
-
-      # What lies between the passes, round the period.
-      def self.gaps(places, repeat)
-        return [[0.0, repeat.period_mm]] if places.empty?
-
-        half = repeat.frame.lay_mm / 2
-        places = places.map { |y| y % repeat.period_mm }.sort
-        (places + [places.first + repeat.period_mm]).each_cons(2).map { |a, b| [a + half, b - half] }
-                                                    .select { |from, to| to - from > 0.01 }
-      end
-      private_class_method :lying, :face, :gaps
     end
   end
 end

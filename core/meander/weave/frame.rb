@@ -17,6 +17,7 @@ module Meander
         @clear_mm = clear_mm.map(&:to_f).freeze
         @strands = strands
         @centres = place.freeze
+        @level = @base_mm.uniq.size == 1
         freeze
       end
 
@@ -28,6 +29,9 @@ module Meander
       end
 
       def count = base_mm.size
+
+      # Are all base wires of one size?
+      def level? = @level
 
       # What one pass takes up along the strip: a wire, or two side by side.
       def lay_mm = wire_mm * strands

@@ -6,6 +6,8 @@ module Meander
     module HullWires
       # Indices from first to last, both included, in the order of travel.
       def self.call(frame, first, last)
+        return [first, last].uniq if frame.level?
+
         step = (last >= first) ? 1 : -1
         hull = [first]
         hull << steepest(frame, hull.last, last, step) until hull.last == last

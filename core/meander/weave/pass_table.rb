@@ -21,10 +21,15 @@ module Meander
 
       private
 
-      def fetch(around, face)
-        key = (around.reduce(0) { |sum, gap| (sum * 32) + (gap || 31) } * face) - 1
-        @made[key] ||= Pass.new(@frame, around, face)
+      # Only how the wire turns at either end matters, not how far it comes or goes on.
+      def fetch((before, from, to, after), face)
+        starts, ends = crosses?(before, from, to), crosses?(from, to, after)
+        key = (((((from * 32) + to) * 2) + (starts ? 1 : 0)) * 2) + (ends ? 1 : 0)
+        side = (to > from) ? 1 : -1
+        @made[key * face] ||= Pass.new(@frame, [starts ? from - side : nil, from, to, ends ? to + side : nil], face)
       end
+
+      def crosses?(before, here, after) = before && after && (here > before) == (after > here)
     end
   end
 end

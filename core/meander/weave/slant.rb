@@ -42,15 +42,29 @@ module Meander
         (@heights[index] - before) * pass.straight_mm / pass.length_mm
       end
 
-      def ease(pairs, factor) = pairs.flat_map { |below, above| [below, above] }.uniq.each { |i| @slants[i] *= factor }
+      def ease(pairs, factor) = pairs.flat_map { |pair| [pair.below, pair.above] }.uniq.each { |i| @slants[i] *= factor }
 
-      # [below, above, how far apart, first and last base wire they share] of all passes that lie next to each other on a face.
+      # Two passes that lie next to each other on a face, at the two ends of what they share. A straight is straight, so they are
+      # nearest at one of them. below_drops, above_drops: how far each straight lies from its end's height there, as shares of its
+      # slant.
+      Pair = Struct.new(:below, :above, :apart_mm, :below_drops, :above_drops)
+
       def neighbours
         [1, -1].flat_map do |face|
-          found = {}
-          lying(face).each_with_index { |here, wire| next_to_each_other(here) { |pair| (found[pair] ||= []) << wire } }
-          found.map { |(below, above, apart), wires| [below, above, apart, wires.first, wires.last] }
+          shared = {}
+          lying(face).each_with_index { |here, wire| next_to_each_other(here) { |below, above| (shared[(below * @passes.size) + above] ||= [wire, wire])[1] = wire } }
+          shared.map { |key, ends| pair(*key.divmod(@passes.size), ends) }
         end
+      end
+
+      def pair(below, above, ends)
+        Pair.new(below, above, apart_mm(below, above), ends.map { |wire| drop(@passes[below], wire) }, ends.map { |wire| drop(@passes[above], wire) })
+      end
+
+      # The lower pass of the next period lies above the highest of this one.
+      def apart_mm(below, above)
+        apart = @heights[above] - @heights[below]
+        apart.positive? ? apart : apart + @period_mm
       end
 
       # The passes on each base wire, from the lowest up.
@@ -64,8 +78,7 @@ module Meander
       def next_to_each_other(here)
         here.each_with_index do |below, k|
           above = here[k + 1] || here.first
-          apart = @heights[above] - @heights[below] + (here[k + 1] ? 0.0 : @period_mm)
-          yield [below, above, apart] if below != above && apart < reach_mm
+          yield below, above if below != above && apart_mm(below, above) < reach_mm
         end
       end
 
@@ -73,17 +86,19 @@ module Meander
       def reach_mm = @reach_mm ||= @frame.lay_mm + (2 * @slants.map(&:abs).max)
 
       # A straight is straight: what two share is nearest at one end of it.
-      def crowds?((below, above, apart, *ends)) = ends.any? { |wire| apart - drop(below, wire) + drop(above, wire) < @least_mm }
+      def crowds?(pair)
+        below, above = @slants[pair.below], @slants[pair.above]
+        nearest = [0, 1].map { |i| (above * pair.above_drops[i]) - (below * pair.below_drops[i]) }.min
+        pair.apart_mm + nearest < @least_mm
+      end
 
-      # How far a straight lies from its end's height where it crosses a base wire.
-      def drop(index, wire)
-        return 0.0 if @slants[index].zero?
+      # How far before its end a straight crosses a base wire: 0 at its end, -1 at its beginning.
+      def drop(pass, wire)
+        return 0.0 if pass.wires.size == 1
 
-        pass = @passes[index]
         first, last = @frame.centres[pass.wires.first], @frame.centres[pass.wires.last]
         share = (@frame.centres[wire] - first) / (last - first)
-        share = 1 - share if pass.to < pass.from
-        @slants[index] * (share - 1)
+        (pass.to < pass.from) ? -share : share - 1
       end
     end
   end

@@ -54,12 +54,30 @@ module Meander
 
       def blocks = runs.flat_map(&:blocks)
 
-      # Which base wires each pass on a face goes over, from the first pass to the last: [[first, last], ...].
-      def spans(face)
-        blocks.flat_map { |block| block.passes.select { |pass| pass.face == face }.map { |pass| pass.wires.minmax } * block.count }
+      # How many wraps in front lie on each base wire in the first half of the strip, and in the second: [[...], [...]].
+      def wraps_by_half
+        fronts = blocks.map { |block| [block.passes.select { |pass| pass.face.positive? }.map(&:wires), block.count] }
+        half = fronts.sum { |spans, copies| spans.size * copies } / 2
+        [fronts, fronts.reverse.map { |spans, copies| [spans.reverse, copies] }].map { |order| tally(order, half) }
       end
 
+      # How many base wires the last wrap goes round.
+      def last_span = blocks.last.passes.last(2).map { |pass| pass.wires.size }.max
+
       private
+
+      # Wraps on each wire among so many of the first.
+      def tally(order, left)
+        order.each_with_object(Array.new(frame.count, 0)) do |(spans, copies), found|
+          whole = [left / [spans.size, 1].max, copies].min
+          spans.each { |wires| wires.each { |wire| found[wire] += whole } }
+          left -= whole * spans.size
+          next if whole == copies
+
+          spans.first(left).each { |wires| wires.each { |wire| found[wire] += 1 } }
+          break found
+        end
+      end
 
       # Each stretch begins an advance after the last pass of the one before, or further on where its first passes would
       # come to lie on that one's last.
@@ -72,15 +90,9 @@ module Meander
 
       def overlap_mm(index)
         before, after = @stretches[index - 1][0], @stretches[index][0]
-        tops = heights_by_wire(before).transform_values { |ys| ys.max - before.period_mm }
-        bottoms = heights_by_wire(after).transform_values(&:min)
-        (tops.keys & bottoms.keys).map { |key| tops[key] + frame.lay_mm - bottoms[key] }.push(0.0).max
-      end
-
-      def heights_by_wire(repeat)
-        repeat.period_passes.each_with_index.with_object({}) do |(pass, i), found|
-          pass.wires.each { |wire| (found[[wire, pass.face]] ||= []) << repeat.heights[i] }
-        end
+        tops, bottoms = Cover.places(before).flatten(1), Cover.places(after).flatten(1)
+        clash = tops.zip(bottoms).filter_map { |top, bottom| top.max - before.period_mm + frame.lay_mm - bottom.min if top.any? && bottom.any? }
+        [0.0, *clash].max
       end
 
       def run(index)

@@ -13,7 +13,7 @@ module Meander
       MOST_GAPS = 2000
       MOST_REPEATS = 100_000
 
-      attr_reader :frame, :repeat, :strip, :repeats, :slack, :pitch_mm
+      attr_reader :frame, :repeat, :strip, :repeats, :slack, :pitch_mm, :cover
 
       # texts: option => text as typed, see OPTIONS.
       # @raise [Error] naming the option, what was given and what is accepted
@@ -30,6 +30,7 @@ module Meander
         @frame = read_frame(walk)
         table = PassTable.new(frame)
         @repeat = Repeat.new(frame, walk, lean: share("lean", 0.3, 0.0..2.0), table:, pitch_mm: read_pitch)
+        @cover = Cover.new(repeat)
         @strip = Strip.new(frame, table, [[repeat, repeats]])
         freeze
       end

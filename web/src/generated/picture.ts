@@ -7,6 +7,7 @@
 
 export interface Picture {
   version: 1;
+  finest_mm: number;
   wire_mm: number;
   x_range: number[];
   y_range: number[];

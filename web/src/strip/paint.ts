@@ -50,17 +50,18 @@ export function acrossRange(picture: Picture): [number, number] {
 /** The points of a drawn pass on the page, [along, across] in mm. Its climb is told by the heights at four corners. */
 export function passPoints(picture: Picture, row: number[]): [number, number][] {
   const { points } = picture.shapes[row[0]!]!;
+  const fine = picture.finest_mm;
   return Array.from({ length: points.length / 3 }, (_, i) => {
-    const u = points[i * 3 + 2]!;
+    const u = points[i * 3 + 2]! * fine;
     const part = Math.min(Math.floor(u), 2);
     const [from, to] = [row[part + 1]!, row[part + 2]!];
-    return [from + (u - part) * (to - from), points[i * 3]!];
+    return [(from + (u - part) * (to - from)) * fine, points[i * 3]! * fine];
   });
 }
 
 /** From the lowest to the highest place of a cell's passes along the strip, in its first copy. */
 function cellRange(picture: Picture, cell: number): [number, number] {
-  const heights = picture.cells[cell]!.passes.flatMap((row) => row.slice(1));
+  const heights = picture.cells[cell]!.passes.flatMap((row) => row.slice(1).map((y) => y * picture.finest_mm));
   return [heights.reduce((a, b) => Math.min(a, b)), heights.reduce((a, b) => Math.max(a, b))];
 }
 

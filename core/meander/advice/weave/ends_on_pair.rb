@@ -6,8 +6,8 @@ module Meander
       # The last wrap: on one wire it can be secured, round several it makes a lump and is hard to tie into.
       module EndsOnPair
         def self.call(woven)
-          last = [1, -1].filter_map { |face| woven.strip.spans(face).last }.map { |first, final| final - first + 1 }.max
-          return if woven.frame.count == 1 || last.nil? || last == 1
+          last = woven.strip.last_span
+          return if last == 1
 
           Item.new(id: "ends-on-pair", severity: "warn", place: "/sections/0/pattern",
                    title: "The weave ends round #{last} wires",

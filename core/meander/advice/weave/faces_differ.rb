@@ -10,7 +10,7 @@ module Meander
 
         def self.call(woven)
           spans = [1, -1].map { |face| woven.repeat.passes.select { |pass| pass.face == face }.map { |pass| pass.wires.minmax }.tally }
-          shares = Meander::Weave::Cover.call(woven.repeat).group_by(&:wire).values.map { |front, back| (front.share - back.share).abs }
+          shares = woven.cover.faces.group_by(&:wire).values.map { |front, back| (front.share - back.share).abs }
           return if spans.uniq.size == 1 && shares.max <= ALIKE
 
           Item.new(id: "faces-differ", severity: "note", place: "/sections/0/pattern",

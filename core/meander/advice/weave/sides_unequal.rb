@@ -8,9 +8,7 @@ module Meander
         def self.call(woven)
           return if woven.sides == 2
 
-          spans = woven.strip.spans(1)
-          half = spans.size / 2
-          left, right = [spans.first(half), spans.last(half)].map { |side| counts(side, woven.frame.count) }
+          left, right = woven.strip.wraps_by_half
           wire = left.each_index.max_by { |i| (left[i] - right[i]).abs }
           return if left == right
 
@@ -19,11 +17,6 @@ module Meander
                    why: "The strip does not read the same from both ends, so the halves cannot be counted against each other.",
                    remedy: "Begin and end on the same coils, or weave from the middle outwards.", figures: {left:, right:})
         end
-
-        def self.counts(spans, wires)
-          spans.each_with_object(Array.new(wires, 0)) { |(first, last), found| (first..last).each { |wire| found[wire] += 1 } }
-        end
-        private_class_method :counts
       end
     end
   end

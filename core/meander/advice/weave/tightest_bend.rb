@@ -11,7 +11,7 @@ module Meander
         def self.call(woven)
           frame = woven.frame
           spread = frame.centres.last - frame.centres.first
-          near, far = [0, frame.count - 1].map { |wire| covered(woven.repeat, wire) }
+          near, far = [0, frame.count - 1].map { |wire| woven.cover.share(wire) }
           return if frame.count == 1 || [near, far].min < 0.001
 
           inside = (far < near) ? "far" : "near"
@@ -24,9 +24,6 @@ module Meander
                    figures: {inside:, inside_radius_mm: radius, opens_at_25_mm: opens})
         end
 
-        # Share of a wire that is under coils on either face.
-        def self.covered(repeat, wire) = 1 - (Meander::Weave::Cover.bare(repeat, wire).sum { |from, to| to - from } / repeat.period_mm)
-
         # R_i where the inside has shrunk to its covered share of the outside: R_i = c R_o, R_o = R_i + spread. nil: never.
         def self.inside_radius(spread, share) = (share > 0.98) ? nil : share * spread / (1 - share)
 
@@ -35,7 +32,7 @@ module Meander
 
           "Bent edgewise with the #{inside} wire inside, nothing opens down to #{Units::Text.length(radius)} inside"
         end
-        private_class_method :covered, :inside_radius, :title
+        private_class_method :inside_radius, :title
       end
     end
   end
