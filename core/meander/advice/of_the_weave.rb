@@ -8,7 +8,7 @@ module Meander
         layout = plan.layout
         rise = plan.piece.section[:rise]
         Weave::Council.call(Weave::Woven.new(frame: layout.frame, repeat: layout.pattern, strip: layout.strip(plan.fit.repeats),
-                                             pitch_mm: (rise[:kind] == "open") ? rise[:pitch].mm : nil, sides: layout.sides, cover: layout.cover))
+                                             pitch_mm: (rise[:kind] == "open") ? rise[:pitch].mm : nil, sides: layout.sides, cover: layout.cover, profile: layout.laid.profile))
       end
     end
   end

@@ -38,9 +38,11 @@ module Meander
         "coils" => {single: Count.new(1..40), both: Count.new(1..40), anchor: Count.new(0..40), closing: Count.new(1..40)},
         "walk" => {gaps: GAPS, before: list(STRETCH, 0..12), after: list(STRETCH, 0..12)}
       })
+      clear = size("clear gap between base wires", 0.0..60.0, 0.0..12.0)
       SPACING = Variant.new(:kind, {
         "tight" => {},
-        "apart" => {clear: list(size("clear gap between base wires", 0.0..60.0, 0.0..12.0), 0..24)}
+        "apart" => {clear: list(clear, 0..24)},
+        "changing" => {stations: list(Record.new({at: size("place along the weave", 0.0..2000.0, 0.0..300.0), clear:}), 2..24), ends: Choice.new(%w[free joined])}
       })
       RISE = Variant.new(:kind, {
         "packed" => {},

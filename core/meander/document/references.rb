@@ -21,7 +21,7 @@ module Meander
         wire_roles
         strands
         cut_away
-        clear_gaps
+        spacing
         WalkChecks.call(section, @reading)
         ending_sides
         ending_wires
@@ -82,13 +82,36 @@ module Meander
         @reading.fault("/sections/0/cut_away", "reference", section[:cut_away].join(", "), message: "every base wire would be cut away", accepted: "all but one at the most")
       end
 
-      def clear_gaps
+      def spacing
         spacing = section[:spacing]
-        needed = section[:base].size - 1
-        return if spacing[:kind] == "tight" || spacing[:clear].size == needed
+        clear_gaps(spacing[:clear]) if spacing[:kind] == "apart"
+        stations(spacing[:stations]) if spacing[:kind] == "changing"
+      end
 
-        @reading.fault("/sections/0/spacing/clear", "list", "a list of #{spacing[:clear].size}", message: "#{section[:base].size} base wires have #{needed} gaps between them",
+      def clear_gaps(given)
+        needed = section[:base].size - 1
+        return if given.size == needed
+
+        @reading.fault("/sections/0/spacing/clear", "list", "a list of #{given.size}", message: "#{section[:base].size} base wires have #{needed} gaps between them",
                        accepted: "a list of #{needed}")
+      end
+
+      # Places go on along the weave; a wire cut away and an open pitch are reckoned on gaps that stay as they are.
+      def stations(given)
+        given.each_cons(2).with_index(1) do |(one, other), i|
+          next if other[:at].mm > one[:at].mm
+
+          @reading.fault("/sections/0/spacing/stations/#{i}/at", "order", other[:at].typed, message: "this place does not lie after the one before it",
+                         accepted: "more than #{one[:at].typed}")
+        end
+        only_even("/sections/0/rise/kind", "open", "an open pitch") if section[:rise][:kind] == "open"
+        only_even("/sections/0/cut_away", section[:cut_away].join(", "), "cutting base wires away") if section[:cut_away].any?
+        only_even("/sections/0/spacing/kind", "changing", "a gap that changes") if section[:base].size == 1
+      end
+
+      def only_even(path, given, what)
+        accepted = (section[:base].size == 1) ? "two base wires or more" : "none, or base wires that stand alike all along"
+        @reading.fault(path, "spacing", given, message: "#{what} cannot be planned here", accepted:)
       end
 
       def ending_sides

@@ -22,14 +22,26 @@ module Meander
       end
 
       def call
-        DisplayList.new(rods: Rods.call(@layout, @fit, @strip), shapes: @shapes.to_a, cells: @halves.flat_map(&:cells), placements:,
-                        strands: endings + tails, marks:, colours:, wire_mm: @layout.frame.wire_mm, gaps:)
+        DisplayList.new(rods: rods, shapes: @shapes.to_a, cells: @halves.flat_map(&:cells), placements:,
+                        strands: bent_rods + endings + tails, marks:, colours:, wire_mm: @layout.frame.wire_mm, gaps:)
       end
 
       private
 
       def colours = @layout.piece.wires.to_h { |wire| [wire.id, wire.material.colour] }
-      def gaps = (0..@layout.frame.count).map { |gap| @layout.frame.gap_x(gap) }
+      def colours = @layout.piece.wires.to_h { |wire| [wire.id, wire.material.colour] }
+      def gaps = (0..@layout.frame.count).map { |gap| @layout.laid.widest.gap_x(gap) }
+      def rods = @layout.laid.straight? ? Rods.call(@layout, @fit, @strip) : []
+
+      # Base wires whose gaps change along the strip are drawn as they run, from millimetre to millimetre.
+      def bent_rods
+        return [] if @layout.laid.straight?
+
+        ys = [-@fit.bare_mm, *(0..@fit.woven_mm.floor).map(&:to_f), @fit.woven_mm, @fit.woven_mm + @fit.bare_mm]
+        @layout.piece.base_wires.each_with_index.map do |wire, i|
+          {wire: wire.id, d: wire.mm, points: ys.map { |y| [@layout.x_at(i, y, @fit.woven_mm), y, 0.0] }}
+        end
+      end
 
       def halves
         return [half(1, 0.0)] if @layout.sides == 1

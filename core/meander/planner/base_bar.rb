@@ -13,7 +13,7 @@ module Meander
       def initialize(layout, fit, wire, rods)
         @wire = wire
         @parts = lay_out(layout, fit).map(&:freeze).freeze
-        @kept_mm = layout.piece.cut_away?(wire.id) ? rods.select { |rod| rod[:wire] == wire.id }.sum { |rod| rod[:to] - rod[:from] } : whole_mm
+        @kept_mm = (layout.piece.cut_away?(wire.id) && layout.laid.straight?) ? rods.select { |rod| rod[:wire] == wire.id }.sum { |rod| rod[:to] - rod[:from] } : whole_mm
         freeze
       end
 
@@ -37,7 +37,7 @@ module Meander
         piece = layout.piece
         [Part.new("tail", piece.allowance_mm(:base_tail)),
           Part.new("start_ending", layout.endings["start"].strands[wire.id].length),
-          Part.new("bare", fit.bare_mm), Part.new("woven", fit.woven_mm), Part.new("bare", fit.bare_mm),
+          Part.new("bare", fit.bare_mm), Part.new("woven", layout.run_mm(piece.base_wires.index(wire), fit.woven_mm)), Part.new("bare", fit.bare_mm),
           Part.new("end_ending", layout.endings["end"].strands[wire.id].length),
           Part.new("trim", piece.allowance_mm(:trim))]
       end

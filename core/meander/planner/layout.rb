@@ -4,41 +4,48 @@ module Meander
   module Planner
     # What a piece's wires, weave and endings come to before anything is counted: repeats, rise, thickness, reach.
     class Layout
-      attr_reader :piece, :calibration, :frame, :pattern, :endings, :sides
+      attr_reader :piece, :calibration, :laid, :endings, :sides
 
       def initialize(piece, calibration)
         @piece = piece
         @calibration = calibration
-        @craft = Crafts.fetch(piece.section[:craft]).lay(piece, calibration)
-        @frame = @craft.frame
-        @pattern = @craft.repeat
+        @laid = Crafts.fetch(piece.section[:craft]).lay(piece, calibration)
         @sides = piece.from_middle? ? 2 : 1
-        @endings = %w[start end].to_h { |side| [side, ending(side)] }.freeze
-        @strips = {}
-        @single = strip(sides)
+        @endings = {"start" => ending("start"), "end" => ending("end")}.freeze
         freeze
       end
 
+      def frame = laid.frame
+      def pattern = laid.repeat
+
       # The woven section with so many repeats; one half of it where the work goes outwards from the middle.
-      def strip(repeats)
-        @strips[repeats] ||= Weave::Strip.new(frame, @craft.table, [*@craft.before, [pattern, repeats / sides], *@craft.after])
-      end
+      def strip(repeats) = laid.strip(repeats / sides)
 
       # So many repeats or the nearest that can be made: from the middle outwards they come in pairs.
       def makeable(repeats) = [(repeats / sides.to_f).round, 1].max * sides
 
-      # Length of what is woven besides the repeats, in mm.
-      def edge_mm = (@single.woven_mm - pattern.advance_mm) * sides
+      def woven_mm(repeats) = laid.woven_mm(repeats / sides) * sides
 
-      def woven_mm(repeats) = edge_mm + (pattern.advance_mm * repeats)
+      # The number of repeats, up to so many, that comes nearest to a woven length.
+      def nearest(length_mm, most)
+        upper = 1
+        upper *= 2 while upper < most / sides && laid.woven_mm(upper) * sides < length_mm
+        reaching = (1..[upper, most / sides].min).bsearch { |count| laid.woven_mm(count) * sides >= length_mm } || (most / sides)
+        [reaching - 1, reaching].select(&:positive?).min_by { |count| ((laid.woven_mm(count) * sides) - length_mm).abs } * sides
+      end
 
-      # How far along the strip its repeats begin, counted from where the weave begins (the middle, where it goes outwards).
-      def repeats_from_mm = @single.runs.find { |run| run.repeat.equal?(pattern) }.from_mm
+      # What a base wire runs under a woven length: more than that where it bends outwards. Reckoned from millimetre to millimetre.
+      def run_mm(wire, woven_mm)
+        return woven_mm if laid.straight?
 
-      # Weaving wire of one strand before and after the repeats of a strip, in mm; together they are all that is not repeats.
-      def edge_wire_mm(side)
-        before = @single.runs.take_while { |run| !run.repeat.equal?(pattern) }.sum(&:wire_mm)
-        (side == :before) ? before : @single.wire_mm - before - pattern.wire_mm
+        ys = [*(0..woven_mm.floor).map(&:to_f), woven_mm]
+        ys.map { |y| [y, x_at(wire, y, woven_mm)] }.each_cons(2).sum { |(y, x), (to_y, to_x)| Math.hypot(to_y - y, to_x - x) }
+      end
+
+      # Where a base wire lies across the strip, at a place along it.
+      def x_at(wire, along, woven_mm)
+        from_start = (sides == 1) ? along : (along - (woven_mm / 2)).abs
+        laid.centres_at(from_start)[wire]
       end
 
       def cover = Weave::Cover.new(pattern)
@@ -48,8 +55,10 @@ module Meander
 
       private
 
+      # The weave begins at its start, or in the middle and then both ends are as its end is.
       def ending(side)
-        Endings::Registry.build(piece.ending(side), wires: piece.base_wires, centres: frame.centres)
+        at = (side == "start" && sides == 1) ? laid.frame : laid.end_frame
+        Endings::Registry.build(piece.ending(side), wires: piece.base_wires, centres: at.centres)
       end
     end
   end

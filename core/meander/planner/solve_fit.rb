@@ -43,10 +43,7 @@ module Meander
         end
       end
 
-      def nearest(length_mm)
-        repeats = (length_mm - @layout.edge_mm) / @layout.pattern.advance_mm
-        @layout.makeable(repeats.clamp(@layout.sides, MOST_REPEATS))
-      end
+      def nearest(length_mm) = @layout.nearest(length_mm, MOST_REPEATS)
 
       def woven_repeats = @pins["woven"]&.then { |mm| nearest(mm) }
 
@@ -59,7 +56,7 @@ module Meander
       # A woven length counts as met when no other number of repeats comes nearer.
       def check_woven(repeats)
         off = (@layout.woven_mm(repeats) - @pins["woven"]).abs
-        return if off <= half_step_mm
+        return if off <= half_step_mm(repeats)
 
         conflict(@pins.keys & %w[repeats woven],
                  "#{Units::Text.count(repeats, "repeat")} with the coils at both ends reach " \
@@ -94,15 +91,15 @@ module Meander
         wanted = strip_for(wrist)
         rest = @layout.woven_mm(repeats) + @layout.reach_mm
         off = rest + (2 * @piece.bare_mm) - wanted
-        bare, ease, floats = (off.abs <= free_play) ? [@piece.bare_mm, @piece.ease_mm + off, []] : float(wanted, rest)
+        bare, ease, floats = (off.abs <= free_play(repeats)) ? [@piece.bare_mm, @piece.ease_mm + off, []] : float(wanted, rest)
         answer(repeats, bare, ease, wrist, wanted, off, floats)
       end
 
       # With the wrist alone pinned the nearest repeat is taken as it comes; another pin asks for the exact length.
-      def free_play = (@pins.keys == ["wrist"]) ? half_step_mm : 0.0
+      def free_play(repeats) = (@pins.keys == ["wrist"]) ? half_step_mm(repeats) : 0.0
 
-      # Half of what the nearest shorter or longer strip differs by.
-      def half_step_mm = (@layout.pattern.advance_mm * @layout.sides / 2) + Tolerance::PACKING_MM
+      # Half of what the next longer strip differs by.
+      def half_step_mm(repeats) = ((@layout.woven_mm(repeats + @layout.sides) - @layout.woven_mm(repeats)) / 2) + Tolerance::PACKING_MM
 
       def float(wanted, rest)
         bare = (wanted - rest) / 2

@@ -19,7 +19,6 @@ module Meander
       def initialize(layout, repeats)
         @layout = layout
         @repeats = repeats
-        @edges = {before: layout.edge_wire_mm(:before), after: layout.edge_wire_mm(:after)}
         @whole = layout.sides == 2 && comfortable_mm?(path_of(1, per_half) * 2)
         @each = @whole ? 1 : fewest
         @count = @whole ? 1 : @each * layout.sides
@@ -61,7 +60,7 @@ module Meander
       end
 
       def join_mm(length)
-        along = @layout.repeats_from_mm + (@layout.pattern.advance_mm * (length.first - 1))
+        along = @layout.laid.repeat_from_mm(length.first)
         return along if @layout.sides == 1
 
         (@layout.woven_mm(repeats) / 2) + (length.half.zero? ? along : -along)
@@ -81,26 +80,13 @@ module Meander
       # What a comfortable length can weave, its tails and waste taken off.
       def room_mm = allowance(:working_length) - (2 * allowance(:tail)) - allowance(:waste)
 
-      # The wire woven from the longest of so many lengths: the first, the last, or one between them.
-      def longest_mm(count)
-        first = path_of(1, [per_half / count, 1].max)
-        last = path_of((per_half * (count - 1) / count) + 1, per_half)
-        between = (count > 2) ? @layout.pattern.wire_mm * (per_half / count.to_f).ceil : 0.0
-        [first, last, between].max * stretch
-      end
+      def longest_mm(count) = @layout.laid.longest_mm(per_half, count) * stretch
 
       def length(first, last, path, half)
         Length.new(first:, last:, path_mm: path, half:, cut_mm: (path * stretch) + (2 * allowance(:tail)) + allowance(:waste)).freeze
       end
 
-      # The path of some repeats, with what is woven before the first and after the last.
-      def path_of(first, last)
-        path = @layout.pattern.wire_mm * (last - first + 1)
-        path += @edges[:before] if first == 1
-        path += @edges[:after] if last == per_half
-        path
-      end
-
+      def path_of(first, last) = @layout.laid.path_mm(first, last, per_half)
       def stretch = (1 + @layout.calibration.slack) * (1 + @layout.piece.margin)
     end
   end

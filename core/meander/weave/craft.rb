@@ -2,57 +2,60 @@
 
 module Meander
   module Weave
-    # Weaving as the planner sees it: a piece's section in, settled repeats out.
+    # Weaving as the planner sees it: a piece's section in, a laid-out weave out (Laid, or LaidCourse where the gaps change).
     class Craft
-      # A laid-out section: the frame and its passes, the repeat that fills it, and the stretches ([[Repeat, count], ...]) before
-      # and after that.
-      Laid = Struct.new(:frame, :table, :repeat, :before, :after, keyword_init: true)
-
       def self.lay(piece, calibration) = new(piece, calibration).lay
 
       def initialize(piece, calibration)
         @piece = piece
         @lean = calibration.lean
-        @stretches = {before: [], after: []}
-        pattern = piece.pattern
-        (pattern[:kind] == "coils") ? coils(pattern) : walk(pattern)
-        @frame = frame
-        @table = PassTable.new(@frame)
+        @pattern = piece.pattern
+        @spacing = piece.section[:spacing]
+        @walk = (@pattern[:kind] == "coils") ? Walk.coils(@pattern[:single], @pattern[:both]) : Walk.new(@pattern[:gaps])
       end
 
-      def lay
-        rise = @piece.section[:rise]
-        pitch_mm = (rise[:kind] == "open") ? [rise[:pitch].mm, packed_mm].max : nil
-        Laid.new(frame: @frame, table: @table, repeat: repeat(@walk, pitch_mm:), before: settled(:before), after: settled(:after)).freeze
-      end
+      def lay = (@spacing[:kind] == "changing") ? course : settled
 
       private
 
-      def coils(pattern)
-        @walk = Walk.coils(pattern[:single], pattern[:both])
-        @stretches = {before: [[Walk.new([0, 1]), pattern[:anchor]]], after: [[Walk.new([0, 1]), pattern[:closing]]]}
+      # [[Walk, times], ...] before or after the repeats.
+      def stretches(side)
+        return [[Walk.new([0, 1]), @pattern[(side == :before) ? :anchor : :closing]]] if @pattern[:kind] == "coils"
+
+        @pattern[side].map { |stretch| [Walk.new(stretch[:gaps]), stretch[:times]] }
       end
 
-      def walk(pattern)
-        @walk = Walk.new(pattern[:gaps])
-        @stretches = %i[before after].to_h { |side| [side, pattern[side].map { |stretch| [Walk.new(stretch[:gaps]), stretch[:times]] }] }
+      def sizes = {base_mm: @piece.base_wires.map(&:mm), wire_mm: @piece.strands.map(&:mm).max, strands: @piece.strands.size}
+
+      def settled
+        frame = even_frame
+        table = PassTable.new(frame)
+        before, after = %i[before after].map { |side| stretches(side).map { |walk, times| [repeat(frame, walk, table:), times] } }
+        Laid.new(frame, table, repeat(frame, @walk, table:, pitch_mm: pitch_mm(frame, table)), before:, after:)
       end
 
-      def visited = [@walk, *@stretches.values.flatten(1).map(&:first)].flat_map(&:visited).uniq
+      def even_frame
+        visited = [@walk, *(stretches(:before) + stretches(:after)).map(&:first)].flat_map(&:visited).uniq
+        return Frame.tight(**sizes, visited:) if @spacing[:kind] == "tight"
+
+        Frame.new(**sizes, clear_mm: @spacing[:clear].map(&:mm))
+      end
+
+      def repeat(frame, walk, **options) = Repeat.new(frame, walk, lean: @lean, **options)
 
       # An open pitch below the packed one cannot be made: it is planned packed, and an advice says so.
-      def packed_mm = repeat(@walk).packed_mm
-
-      def frame
-        sizes = {base_mm: @piece.base_wires.map(&:mm), wire_mm: @piece.strands.map(&:mm).max, strands: @piece.strands.size}
-        spacing = @piece.section[:spacing]
-        return Frame.tight(**sizes, visited:) if spacing[:kind] == "tight"
-
-        Frame.new(**sizes, clear_mm: spacing[:clear].map(&:mm))
+      def pitch_mm(frame, table)
+        rise = @piece.section[:rise]
+        [rise[:pitch].mm, repeat(frame, @walk, table:).packed_mm].max if rise[:kind] == "open"
       end
 
-      def settled(side) = @stretches[side].map { |walk, times| [repeat(walk), times] }
-      def repeat(walk, **options) = Repeat.new(@frame, walk, lean: @lean, table: @table, **options)
+      def course
+        profile = Profile.new(@spacing[:stations].map { |station| [station[:at].mm, station[:clear].mm] }, joined: @spacing[:ends] == "joined")
+        before, after = %i[before after].map { |side| stretches(side).flat_map { |walk, times| walk.closed_gaps * times } }
+        half_way = profile.gaps.minmax.sum / 2
+        frame = Frame.new(**sizes, clear_mm: Array.new(sizes[:base_mm].size - 1, half_way))
+        LaidCourse.new(Course.new(sizes, profile, before:, walk: @walk, after:, lean: @lean), profile, repeat(frame, @walk))
+      end
     end
   end
 end

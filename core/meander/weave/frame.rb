@@ -10,13 +10,14 @@ module Meander
       attr_reader :base_mm, :wire_mm, :clear_mm, :strands, :centres
 
       # base_mm: diameters from the maker's side outwards; wire_mm: the weaving wire's diameter;
-      # clear_mm: clear width of each inner gap (one fewer than base wires); strands: weaving wires laid side by side.
-      def initialize(base_mm:, wire_mm:, clear_mm:, strands: 1)
+      # clear_mm: clear width of each inner gap (one fewer than base wires); strands: weaving wires laid side by side; origin: x of the
+      # first base wire.
+      def initialize(base_mm:, wire_mm:, clear_mm:, strands: 1, origin: 0.0)
         @base_mm = base_mm.map(&:to_f).freeze
         @wire_mm = wire_mm.to_f
         @clear_mm = clear_mm.map(&:to_f).freeze
         @strands = strands
-        @centres = place.freeze
+        @centres = place(origin).freeze
         @level = @base_mm.uniq.size == 1
         freeze
       end
@@ -75,9 +76,9 @@ module Meander
 
       private
 
-      def place
+      def place(origin)
         base_mm.each_index.with_object([]) do |i, xs|
-          xs << (i.zero? ? 0.0 : xs.last + ((base_mm[i - 1] + base_mm[i]) / 2) + clear_mm[i - 1])
+          xs << (i.zero? ? origin : xs.last + ((base_mm[i - 1] + base_mm[i]) / 2) + clear_mm[i - 1])
         end
       end
     end

@@ -11,6 +11,7 @@ module Meander
     class Packing
       # lean: mm back per mm of wire (0 for a wire that cannot lean).
       def initialize(frame, lean:)
+        @frame = frame
         @lean = lean
         @step = frame.lay_mm
         @front = Array.new(frame.count, -@step)
@@ -20,6 +21,9 @@ module Meander
         @crossings = Array.new(frame.count + 1, -@step)
         @last = nil
       end
+
+      # The same base wires with nothing on them yet.
+      def fresh = Packing.new(@frame, lean: @lean)
 
       # Settles the next pass and answers its height y.
       def place(pass)

@@ -13,21 +13,22 @@ module Meander
       # before: the gap the wire comes from, nil at its very beginning.
       def passes(gaps, before:, onward:)
         way = [before, *gaps, onward[0], onward[1]]
-        gaps.each_index.map { |i| fetch(way[i, 4], i.even? ? 1 : -1) }
+        gaps.each_index.map { |i| between(way[i, 4], i.even? ? 1 : -1) }
       end
 
       # The passes of a repeat that goes on and on.
       def closed(gaps) = passes(gaps, before: gaps.last, onward: gaps.first(2))
 
-      private
-
-      # Only how the wire turns at either end matters, not how far it comes or goes on.
-      def fetch((before, from, to, after), face)
+      # The pass from gap to gap, given the gap before them and the one after (nil at the wire's ends). Only how the wire turns
+      # at either end matters, not how far it comes or goes on.
+      def between((before, from, to, after), face)
         starts, ends = crosses?(before, from, to), crosses?(from, to, after)
         key = (((((from * 32) + to) * 2) + (starts ? 1 : 0)) * 2) + (ends ? 1 : 0)
         side = (to > from) ? 1 : -1
         @made[key * face] ||= Pass.new(@frame, [starts ? from - side : nil, from, to, ends ? to + side : nil], face)
       end
+
+      private
 
       def crosses?(before, here, after) = before && after && (here > before) == (after > here)
     end

@@ -13,7 +13,7 @@ module Meander
       FLATTER = 0.92
       ROUNDS = 40
 
-      # passes and heights: one settled period; period_mm: its rise.
+      # passes and heights: one settled period; period_mm: its rise, nil for a strip that does not go on.
       def self.call(frame, passes, heights, period_mm) = new(frame, passes, heights, period_mm).call
 
       def initialize(frame, passes, heights, period_mm)
@@ -38,9 +38,11 @@ module Meander
 
       def taut(index)
         pass = @passes[index]
-        before = index.zero? ? @heights.last - @period_mm : @heights[index - 1]
+        before = index.zero? ? first_entry : @heights[index - 1]
         (@heights[index] - before) * pass.straight_mm / pass.length_mm
       end
+
+      def first_entry = @period_mm ? @heights.last - @period_mm : @heights.first
 
       def ease(pairs, factor) = pairs.flat_map { |pair| [pair.below, pair.above] }.uniq.each { |i| @slants[i] *= factor }
 
@@ -64,7 +66,7 @@ module Meander
       # The lower pass of the next period lies above the highest of this one.
       def apart_mm(below, above)
         apart = @heights[above] - @heights[below]
-        apart.positive? ? apart : apart + @period_mm
+        (apart.positive? || @period_mm.nil?) ? apart : apart + @period_mm
       end
 
       # The passes on each base wire, from the lowest up.
@@ -77,7 +79,7 @@ module Meander
 
       def next_to_each_other(here)
         here.each_with_index do |below, k|
-          above = here[k + 1] || here.first
+          above = here[k + 1] || (@period_mm ? here.first : below)
           yield below, above if below != above && apart_mm(below, above) < reach_mm
         end
       end
@@ -96,8 +98,9 @@ module Meander
       def drop(pass, wire)
         return 0.0 if pass.wires.size == 1
 
-        first, last = @frame.centres[pass.wires.first], @frame.centres[pass.wires.last]
-        share = (@frame.centres[wire] - first) / (last - first)
+        centres = pass.frame.centres
+        first, last = centres[pass.wires.first], centres[pass.wires.last]
+        share = (centres[wire] - first) / (last - first)
         (pass.to < pass.from) ? -share : share - 1
       end
     end

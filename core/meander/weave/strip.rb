@@ -8,25 +8,7 @@ module Meander
     # A stretch is told as blocks: its first repeat and its last, whose ends meet other passes, and between them the settled
     # period over and over. Everything in mm along the strip, from the first pass's place.
     class Strip
-      # Passes with their heights (of the first copy) and slants, copied `count` times, `step_mm` further each time. entry_mm:
-      # the height of the pass before, or where the wire begins; exit: [height, slant] of the pass after the first copy, nil where the wire ends.
-      # begins: whether the wire begins here, in the plane of the base wires.
-      Block = Struct.new(:passes, :heights, :slants, :count, :step_mm, :entry_mm, :exit, :begins, keyword_init: true) do
-        # Length of the wire on its own way through all copies.
-        def wire_mm
-          last = entry_mm
-          once = passes.each_index.sum do |i|
-            climb = heights[i] - last
-            last = heights[i]
-            Math.hypot(passes[i].straight_mm, slants[i]) + Math.hypot(turn_mm(i), climb - slants[i])
-          end
-          (count * once) + (exit ? 0.0 : passes.last.turn_after_mm / 2)
-        end
-
-        private
-
-        def turn_mm(index) = (index.zero? && begins) ? passes[index].lead_mm : passes[index].turn_mm
-      end
+      include StripReading
 
       # A stretch laid down: its repeat, how often, where its first pass lies, and its blocks.
       Run = Struct.new(:repeat, :count, :from_mm, :blocks) do
@@ -49,35 +31,9 @@ module Meander
       # Length along the work.
       def woven_mm = @stretches.empty? ? 0.0 : @starts.last + runs.last.woven_mm
 
-      # Length of the weaving wire's own way, no tails.
-      def wire_mm = runs.sum(&:wire_mm)
-
       def blocks = runs.flat_map(&:blocks)
 
-      # How many wraps in front lie on each base wire in the first half of the strip, and in the second: [[...], [...]].
-      def wraps_by_half
-        fronts = blocks.map { |block| [block.passes.select { |pass| pass.face.positive? }.map(&:wires), block.count] }
-        half = fronts.sum { |spans, copies| spans.size * copies } / 2
-        [fronts, fronts.reverse.map { |spans, copies| [spans.reverse, copies] }].map { |order| tally(order, half) }
-      end
-
-      # How many base wires the last wrap goes round.
-      def last_span = blocks.last.passes.last(2).map { |pass| pass.wires.size }.max
-
       private
-
-      # Wraps on each wire among so many of the first.
-      def tally(order, left)
-        order.each_with_object(Array.new(frame.count, 0)) do |(spans, copies), found|
-          whole = [left / [spans.size, 1].max, copies].min
-          spans.each { |wires| wires.each { |wire| found[wire] += whole } }
-          left -= whole * spans.size
-          next if whole == copies
-
-          spans.first(left).each { |wires| wires.each { |wire| found[wire] += 1 } }
-          break found
-        end
-      end
 
       # Each stretch begins an advance after the last pass of the one before, or further on where its first passes would
       # come to lie on that one's last.

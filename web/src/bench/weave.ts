@@ -75,7 +75,7 @@ export function withBase(piece: Piece, count: number): Piece {
 }
 
 function withGaps(spacing: Section["spacing"], gaps: number): Section["spacing"] {
-  if (spacing.kind === "tight") return spacing;
+  if (spacing.kind !== "apart") return gaps > 0 ? spacing : { kind: "tight" };
   const fill = spacing.clear.at(-1) ?? { typed: "0.5 mm" };
   return { ...spacing, clear: Array.from({ length: gaps }, (_, i) => spacing.clear[i] ?? fill) };
 }

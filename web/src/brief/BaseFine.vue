@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from "vue";
 import { useBench } from "../bench/useBench";
-import { baseIndexes, section, withSection } from "../bench/weave";
+import { baseIndexes, type Section, section, withSection } from "../bench/weave";
 import LiveChoice from "./LiveChoice.vue";
 import LiveSize from "./LiveSize.vue";
 import LiveWire from "./LiveWire.vue";
@@ -13,11 +13,35 @@ const now = computed(() => section(piece.value));
 const SPACINGS = [
   { key: "tight", name: "as close as the weave lets them" },
   { key: "apart", name: "held apart" },
+  { key: "changing", name: "apart by more here and less there" },
 ];
+const ENDS = [
+  { key: "free", name: "free" },
+  { key: "joined", name: "joined" },
+];
+type Changing = Extract<Section["spacing"], { kind: "changing" }>;
+type Station = { at: { typed: string }; clear: { typed: string } };
 
 function takeSpacing(kind: string) {
-  const clear = Array.from({ length: now.value.base.length - 1 }, () => ({ typed: "0.5 mm" }));
-  void bench.change(withSection(piece.value, { spacing: kind === "apart" ? { kind, clear } : { kind: "tight" } }));
+  const apart = { typed: "0.5 mm" };
+  const clear = Array.from({ length: now.value.base.length - 1 }, () => apart);
+  const half = Math.round(bench.answer.value!.plan.fit.woven_mm / 2);
+  const stations = [
+    { at: { typed: "0 mm" }, clear: apart },
+    { at: { typed: `${half} mm` }, clear: { typed: "3 mm" } },
+    { at: { typed: `${2 * half} mm` }, clear: apart },
+  ];
+  const changing = { kind, stations, ends: "free" };
+  const spacing = { tight: { kind: "tight" }, apart: { kind, clear }, changing }[kind];
+  void bench.change(withSection(piece.value, { spacing: spacing as Section["spacing"] }));
+}
+function putStations(stations: Station[]) {
+  void bench.change(withSection(piece.value, { spacing: { ...(now.value.spacing as Changing), stations } }));
+}
+/** Another station, half as far on again as the last. */
+function addStation(stations: Station[]) {
+  const last = bench.read(`/sections/0/spacing/stations/${stations.length - 1}/at`)?.mm ?? 0;
+  putStations([...stations, { ...stations.at(-1)!, at: { typed: `${Math.round(last * 1.5) || 50} mm` } }]);
 }
 function toggle(id: string) {
   const away = now.value.cut_away;
@@ -45,8 +69,31 @@ const mayGo = (id: string) => now.value.cut_away.includes(id) || now.value.cut_a
             ><LiveSize :path="`/sections/0/spacing/clear/${i}`" :label="`Clear gap ${i + 1}`" :by="0.1" />{{
               " "
             }}</template
-          ></template
-        >.
+          >.</template
+        ><template v-else-if="now.spacing.kind === 'changing'"
+          >: a clear gap of
+          <span v-for="(_, i) in now.spacing.stations" :key="i" class="stretch">
+            <LiveSize :path="`/sections/0/spacing/stations/${i}/clear`" :label="`Clear gap at ${i + 1}`" :by="0.1" /> at
+            <LiveSize :path="`/sections/0/spacing/stations/${i}/at`" :label="`Place ${i + 1} along the weave`" />
+            <button
+              v-if="now.spacing.stations.length > 2"
+              type="button"
+              class="quiet-act"
+              :aria-label="`Leave out place ${i + 1}`"
+              @click="putStations(now.spacing.stations.filter((_, k) => k !== i))"
+            >
+              leave out
+            </button>
+          </span>
+          <button type="button" class="quiet-act" @click="addStation(now.spacing.stations)">add a place</button>
+          Before weaving their ends are
+          <LiveChoice
+            :value="now.spacing.ends"
+            :options="ENDS"
+            label="Ends of the base wires"
+            @change="(ends) => bench.edit('/sections/0/spacing/ends', ends)"
+          />. </template
+        ><template v-else>.</template>
       </template>
     </p>
     <p v-if="now.base.length > 1" class="wire-row">

@@ -189,6 +189,30 @@ export interface Piece {
             typed: string;
             mm?: number;
           }[];
+        }
+      | {
+          kind: "changing";
+          /**
+           * @minItems 2
+           * @maxItems 24
+           */
+          stations: {
+            /**
+             * place along the weave; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 2 m
+             */
+            at: {
+              typed: string;
+              mm?: number;
+            };
+            /**
+             * clear gap between base wires; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 60 mm
+             */
+            clear: {
+              typed: string;
+              mm?: number;
+            };
+          }[];
+          ends: "free" | "joined";
         };
     rise:
       | {

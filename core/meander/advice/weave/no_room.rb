@@ -7,10 +7,10 @@ module Meander
       module NoRoom
         def self.call(woven)
           frame = woven.frame
-          gaps = frame.impassable(woven.strip.runs.flat_map { |run| run.repeat.walk.visited }.uniq)
-          return if gaps.empty?
+          narrow = woven.strip.impassable
+          return if narrow.empty?
 
-          tightest = gaps.map { |gap| frame.clear(gap) }.min
+          gaps, tightest = narrow.keys, narrow.values.min
           Item.new(id: "no-room", severity: "stop", place: "/sections/0/spacing",
                    title: "No room to pass through #{(gaps.size == 1) ? "gap" : "gaps"} #{Units::Text.list(gaps.sort)}",
                    why: "The weaving wire is #{Units::Text.wire(frame.wire_mm)}, and the base wires there stand #{Units::Text.wire(tightest)} apart.",

@@ -6,8 +6,7 @@ module Meander
       # Base wires that no wrap goes round.
       module NotHeld
         def self.call(woven)
-          held = woven.strip.runs.flat_map { |run| run.repeat.passes.flat_map(&:wires) }.uniq
-          loose = (0...woven.frame.count).to_a - held
+          loose = (0...woven.frame.count).to_a - woven.strip.held
           return if loose.empty?
 
           named = Units::Text.list(loose.map { |wire| wire + 1 })

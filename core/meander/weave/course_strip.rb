@@ -1,0 +1,35 @@
+# frozen_string_literal: true
+
+module Meander
+  module Weave
+    # A strip of a Course: one block of passes, each on base wires that stand as they do at its place. All in mm.
+    class CourseStrip
+      include StripReading
+
+      attr_reader :frame, :woven_mm, :blocks
+
+      # repeats: the place of every repeat's first pass in the list, and of what comes after the last.
+      def initialize(frame, passes, heights, woven_mm, repeats)
+        @frame = frame
+        @woven_mm = woven_mm
+        @repeats = repeats.freeze
+        @slants = Slant.call(frame, passes, heights, nil)
+        @blocks = [Block.new(passes: passes.freeze, heights: heights.freeze, slants: @slants, count: 1, step_mm: 0.0,
+                             entry_mm: heights.first - @slants.first, exit: nil, begins: true).freeze].freeze
+        freeze
+      end
+
+      # The wire of some repeats, counted from 1, with what is woven before the first and after the last.
+      def path_mm(first, last)
+        from = (first == 1) ? 0 : @repeats[first - 1]
+        to = (last == @repeats.size - 1) ? lengths.size : @repeats[last]
+        lengths[from...to].sum
+      end
+
+      private
+
+      # The wire up to the end of each pass's straight, pass by pass.
+      def lengths = blocks.first.lengths_mm
+    end
+  end
+end

@@ -1,0 +1,42 @@
+# frozen_string_literal: true
+
+module Meander
+  module Weave
+    # How wide the gaps between the base wires stand along the strip: straight from station to station, and on as it was beyond
+    # the first and the last. Every gap between neighbours is as wide as the others.
+    class Profile
+      # Frames are made for gaps in steps of this many mm: far below what a hand can hold.
+      STEP_MM = 0.02
+
+      # stations: [[mm along the weave, clear gap in mm], ...], in order along the weave; joined: whether the base wires are joined
+      # at both ends before they are woven.
+      def initialize(stations, joined: false)
+        @joined = joined
+        @stations = stations.sort_by(&:first).freeze
+        freeze
+      end
+
+      # The clear gap at a place along the weave, in mm.
+      def clear_mm(along)
+        return @stations.first[1] if along <= @stations.first[0]
+        return @stations.last[1] if along >= @stations.last[0]
+
+        (from, narrow), (to, wide) = @stations.each_cons(2).find { |_, (place, _)| along <= place }
+        narrow + ((wide - narrow) * (along - from) / (to - from))
+      end
+
+      # The same, in the steps frames are made in.
+      def stepped_mm(along) = (clear_mm(along) / STEP_MM).round * STEP_MM
+
+      # [wide, narrow] of every stretch up to a length where the gap closes.
+      def closing(length_mm)
+        within = [*@stations.select { |at, _| at < length_mm }, [length_mm, clear_mm(length_mm)]]
+        within.each_cons(2).map { |(_, from), (_, to)| [from, to] }.select { |from, to| to < from }
+      end
+
+      def joined? = @joined
+      def places = @stations.map(&:first)
+      def gaps = @stations.map(&:last)
+    end
+  end
+end

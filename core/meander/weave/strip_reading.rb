@@ -1,0 +1,70 @@
+# frozen_string_literal: true
+
+module Meander
+  module Weave
+    # Passes with their heights (of the first copy) and slants, copied `count` times, `step_mm` further each time. entry_mm: the
+    # height of the pass before, or where the wire begins; exit: [height, slant] of the pass after the first copy, nil where the
+    # wire ends; begins: whether the wire begins here, in the plane of the base wires. All in mm.
+    Block = Struct.new(:passes, :heights, :slants, :count, :step_mm, :entry_mm, :exit, :begins, keyword_init: true) do
+      # Length of the wire on its own way through all copies.
+      def wire_mm = count * lengths_mm.sum
+
+      # The same of one copy, pass by pass: its turn and its straight, and at the wire's end the half turn it goes on.
+      def lengths_mm
+        last = entry_mm
+        each = passes.each_index.map do |i|
+          climb = heights[i] - last
+          last = heights[i]
+          Math.hypot(passes[i].straight_mm, slants[i]) + Math.hypot(turn_mm(i), climb - slants[i])
+        end
+        each[-1] += passes.last.turn_after_mm / 2 unless exit
+        each
+      end
+
+      private
+
+      def turn_mm(index) = (index.zero? && begins) ? passes[index].lead_mm : passes[index].turn_mm
+    end
+
+    # What is read off a strip told as blocks (`blocks` and `frame`).
+    module StripReading
+      # Length of the weaving wire's own way, no tails.
+      def wire_mm = blocks.sum(&:wire_mm)
+
+      def visited = blocks.flat_map { |block| block.passes.flat_map { |pass| [pass.from, pass.to] } }.uniq
+      def held = blocks.flat_map { |block| block.passes.flat_map(&:wires) }.uniq
+
+      # Gaps the wire goes through that are narrower than it, each with its narrowest clear width: { gap => mm }.
+      def impassable
+        blocks.flat_map(&:passes).uniq.each_with_object({}) do |pass, found|
+          pass.frame.impassable([pass.from]).each { |gap| found[gap] = [found[gap], pass.frame.clear(gap)].compact.min }
+        end
+      end
+
+      # How many base wires the last wrap goes round.
+      def last_span = blocks.last.passes.last(2).map { |pass| pass.wires.size }.max
+
+      # How many wraps in front lie on each base wire in the first half of the strip, and in the second: [[...], [...]].
+      def wraps_by_half
+        fronts = blocks.map { |block| [block.passes.select { |pass| pass.face.positive? }.map(&:wires), block.count] }
+        half = fronts.sum { |spans, copies| spans.size * copies } / 2
+        [fronts, fronts.reverse.map { |spans, copies| [spans.reverse, copies] }].map { |order| tally(order, half) }
+      end
+
+      private
+
+      # Wraps on each wire among so many of the first.
+      def tally(order, left)
+        order.each_with_object(Array.new(frame.count, 0)) do |(spans, copies), found|
+          whole = [left / [spans.size, 1].max, copies].min
+          spans.each { |wires| wires.each { |wire| found[wire] += whole } }
+          left -= whole * spans.size
+          next if whole == copies
+
+          spans.first(left).each { |wires| wires.each { |wire| found[wire] += 1 } }
+          break found
+        end
+      end
+    end
+  end
+end
