@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "rack/deflater"
 require "sinatra/base"
 require_relative "../core/meander"
 require_relative "problem"
@@ -27,6 +28,7 @@ module Server
     set :logging, false
     set :dump_errors, false
 
+    use Rack::Deflater
     use Middleware::SecureHeaders
     use Middleware::LocalOnly
 

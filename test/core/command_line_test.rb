@@ -35,6 +35,34 @@ class CommandLineTest < PieceTest
     assert_includes words, "cut #{JSON.parse(json)["base"][0]["cut_mm"]} mm of 1 mm copper"
   end
 
+  def weave(*more) = meander("weave", "--base", "0.8,0.8", "--wire", "0.315", "--repeats", "60", *more)
+
+  def test_a_weave_and_its_figures
+    out, _, status = weave("--gaps", "0,1,0,1,0,1,0,2,0,2,0,2", "--slack", "0", "--json")
+    figures = JSON.parse(out)
+
+    assert_equal [0, false], [status, figures["runs_twice"]]
+    {"wire_mm" => 1667, "woven_mm" => 113.4, "width_mm" => 2.545, "thickness_mm" => 1.43, "advance_per_repeat_mm" => 1.89}.each { |key, value| assert_in_epsilon value, figures[key], 0.001, key }
+    assert_includes figures["advice"].map { |item| item["id"] }, "ends-on-pair"
+    slack = JSON.parse(weave("--gaps", "0,1", "--slack", "0.1", "--json").first)
+
+    assert_in_delta 1.1 * slack["path_mm"], slack["wire_mm"], 1e-9
+    assert JSON.parse(weave("--gaps", "0,1,2", "--json").first)["runs_twice"]
+    assert_includes weave("--gaps", "0,1,2,1", "--clear", "2").first, "width 4.23 mm"
+    assert_in_delta 180, JSON.parse(weave("--gaps", "0,1", "--pitch", "3", "--json").first)["woven_mm"], 1e-9
+  end
+
+  def test_a_weave_that_cannot_be_read_is_refused
+    [[], %w[--gaps], %w[--gaps 0], %w[--gaps 0,0], %w[--gaps 0,1,0], %w[--gaps 0,3], %w[--gaps 0,a], %w[--gaps 0,-1], %w[--gaps 0,1 --clear x], %w[--gaps 0,1 --clear 1,1],
+      %w[--gaps 0,1 --pitch 0.1], %w[--gaps 0,1 --pitch NaN], %w[--gaps 0,1 --slack -1], %w[--gaps 0,1 --colour red], %w[--gaps 0,1 --gaps 0,1], %w[--gaps 0,1 --strands 3]].each do |more|
+      out, err, status = weave(*more)
+
+      assert_equal [2, "", 1], [status, out, err.lines.size], more.inspect + err
+    end
+    %w[0,1 thick 1e300 -1 1,,1].each { |base| assert_refused("weave", "--base", base, "--wire", "0.3", "--gaps", "0,1", "--repeats", "3") }
+    %w[0 -3 2.5 x 1000000].each { |repeats| assert_refused("weave", "--base", "1", "--wire", "0.3", "--gaps", "0,1", "--repeats", repeats) }
+  end
+
   def test_bad_input_is_one_line_on_standard_error_and_status_two
     bad = [[], ["fly"], ["gauge"], %w[gauge thick], %w[gauge 0], ["gauge", "28 ga"], ["plan"], %w[plan nowhere.json], ["plan", ROOT]]
 

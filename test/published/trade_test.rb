@@ -35,6 +35,43 @@ class TradeTest < PieceTest
     assert_in_delta 2.545, plan.picture.width_mm, 1e-6
   end
 
+  # The gap of a frame as a maker would measure it, and a figure-eight walked along it pass by pass.
+  def filled(base, wire, count, length_mm, &gap)
+    profile = Meander::Weave::Profile.new((0..(length_mm * 4)).map { |i| [i / 4.0, yield(i / 4.0)] })
+    walk = Meander::Weave::Walk.new(([1, 2] * count) + ([1, 0] * count))
+    course = Meander::Weave::Course.new({base_mm: [base, base], wire_mm: wire, strands: 1}, profile, before: [], walk:, after: [], lean: 0.3)
+    repeats = (1..400).bsearch { |number| course.strip(number).woven_mm >= length_mm }
+    course.strip(repeats)
+  end
+
+  # Figure-eight, 4 a side, 0.3 on 0.8 mm, a petal of 20 mm, gap rising as a half sine from 0.3 to 6 mm and back: 1,000 mm are
+  # said to be used, the computed path 0.50 to 1.00 of that.
+  def test_a_petal
+    strip = filled(0.8, 0.3, 4, 20) { |y| 0.3 + (5.7 * Math.sin(Math::PI * y / 20)) }
+
+    assert_includes 0.50..1.00, strip.wire_mm / 1000
+  end
+
+  # Figure-eight, 2 a side, 0.4 on 1.25 mm, a drop woven over 45 mm, gap from 1 to 8 mm over 30 mm and back to 3, then eight 2 mm
+  # beads of one and a half wraps each: 2,000 mm are said to be used, the computed path with the beads 0.60 to 1.00 of that.
+  def test_a_drop
+    strip = filled(1.25, 0.4, 2, 45) { |y| (y <= 30) ? 1 + (7 * y / 30.0) : 8 - (5 * (y - 30) / 15.0) }
+    beads = 8 * 1.5 * Math::PI * (2 + 0.4)
+
+    assert_includes 0.60..1.00, (strip.wire_mm + beads) / 2000
+  end
+
+  # Diamonds of five take about 25 mm of wire per mm of strip, of seven 32.
+  def test_wire_per_millimetre_of_diamonds
+    {"diamond-5" => 25, "diamond-7" => 32}.each do |key, stated|
+      sample = Meander::Weave::Samples::ALL.find { |one| one.key == key }
+      frame = Meander::Weave::Frame.tight(base_mm: [0.8] * sample.base, wire_mm: 0.32, visited: sample.gaps)
+      repeat = Meander::Weave::Repeat.new(frame, Meander::Weave::Walk.new(sample.gaps), lean: 0.3)
+
+      assert_in_epsilon stated, repeat.wire_mm / repeat.advance_mm, 0.15, key
+    end
+  end
+
   # A bracelet's centre line is wrist + ease + pi t, with t = D + 2 d for a woven band.
   def test_the_centre_line_of_a_bracelet
     plan = plan(document("bracelet", pins: pins("wrist" => "168 mm")))

@@ -29,7 +29,6 @@ module Meander
       private
 
       def colours = @layout.piece.wires.to_h { |wire| [wire.id, wire.material.colour] }
-      def colours = @layout.piece.wires.to_h { |wire| [wire.id, wire.material.colour] }
       def gaps = (0..@layout.frame.count).map { |gap| @layout.laid.widest.gap_x(gap) }
       def rods = @layout.laid.straight? ? Rods.call(@layout, @fit, @strip) : []
 

@@ -16,20 +16,16 @@ module Meander
         @slants = Slant.call(frame, passes, heights, nil)
         @blocks = [Block.new(passes: passes.freeze, heights: heights.freeze, slants: @slants, count: 1, step_mm: 0.0,
                              entry_mm: heights.first - @slants.first, exit: nil, begins: true).freeze].freeze
+        @run_up_to = blocks.first.lengths_mm.each_with_object([0.0]) { |mm, sums| sums << (sums.last + mm) }.freeze
         freeze
       end
 
       # The wire of some repeats, counted from 1, with what is woven before the first and after the last.
       def path_mm(first, last)
         from = (first == 1) ? 0 : @repeats[first - 1]
-        to = (last == @repeats.size - 1) ? lengths.size : @repeats[last]
-        lengths[from...to].sum
+        to = (last == @repeats.size - 1) ? -1 : @repeats[last]
+        @run_up_to[to] - @run_up_to[from]
       end
-
-      private
-
-      # The wire up to the end of each pass's straight, pass by pass.
-      def lengths = blocks.first.lengths_mm
     end
   end
 end

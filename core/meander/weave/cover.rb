@@ -26,8 +26,8 @@ module Meander
       # Every base wire on both faces; a wire the weave never goes over is bare for the whole rise.
       def faces = @front.each_index.flat_map { |wire| [face(wire, 1, @front[wire]), face(wire, -1, @back[wire])] }
 
-      # Share of a wire that is under coils on either face.
-      def share(wire) = 1 - (gaps(@front[wire] + @back[wire]).sum / @repeat.period_mm)
+      # Share of a wire that is under coils, on the face that is covered more.
+      def share(wire) = [@front, @back].map { |places| face(wire, 0, places[wire]).share }.max
 
       private
 

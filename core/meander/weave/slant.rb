@@ -27,9 +27,12 @@ module Meander
 
       def call
         pairs = neighbours
+        touching = pairs.each_with_object(Array.new(@passes.size) { [] }) { |pair, found| pair.passes.each { |i| found[i] << pair } }
+        crowding = pairs.select { |pair| crowds?(pair) }
         round = 0
-        while (crowding = pairs.select { |pair| crowds?(pair) }).any?
-          ease(crowding, ((round += 1) < ROUNDS) ? FLATTER : 0.0)
+        until crowding.empty?
+          eased = ease(crowding, ((round += 1) < ROUNDS) ? FLATTER : 0.0)
+          crowding = eased.flat_map { |i| touching[i] }.uniq(&:object_id).select { |pair| crowds?(pair) }
         end
         @slants.freeze
       end
@@ -44,12 +47,15 @@ module Meander
 
       def first_entry = @period_mm ? @heights.last - @period_mm : @heights.first
 
-      def ease(pairs, factor) = pairs.flat_map { |pair| [pair.below, pair.above] }.uniq.each { |i| @slants[i] *= factor }
+      # Lays the passes of these pairs flatter, and answers which they are.
+      def ease(pairs, factor) = pairs.flat_map(&:passes).uniq.each { |i| @slants[i] *= factor }
 
       # Two passes that lie next to each other on a face, at the two ends of what they share. A straight is straight, so they are
       # nearest at one of them. below_drops, above_drops: how far each straight lies from its end's height there, as shares of its
       # slant.
-      Pair = Struct.new(:below, :above, :apart_mm, :below_drops, :above_drops)
+      Pair = Struct.new(:below, :above, :apart_mm, :below_drops, :above_drops) do
+        def passes = [below, above]
+      end
 
       def neighbours
         [1, -1].flat_map do |face|

@@ -66,9 +66,15 @@ module Meander
         repeat, count = @stretches[index]
         each = repeat.passes.size
         places = ((first * each)...((first + repeats) * each)).to_a
-        Block.new(passes: passes(index, first, repeats, last: first + (repeats * copies) == count), heights: places.map { |k| height(index, k) },
-          slants: places.map { |k| slant(repeat, k) }, count: copies, step_mm: repeat.advance_mm * repeats,
-          entry_mm: entry_mm(index, places.first), exit: exit(index, places.last + 1), begins: index.zero? && first.zero?).freeze
+        passes = passes(index, first, repeats, last: first + (repeats * copies) == count)
+        Block.new(passes:, heights: places.map { |place| height(index, place) }, slants: places.zip(passes).map { |place, pass| slant_of(pass, repeat, place) },
+          count: copies, step_mm: repeat.advance_mm * repeats, entry_mm: entry_mm(index, places.first),
+          exit: exit(index, places.last + 1), begins: index.zero? && first.zero?).freeze
+      end
+
+      # A pass that leads on to another stretch over other wires than in its own lies level.
+      def slant_of(pass, repeat, place)
+        (pass.wires == repeat.passes[place % repeat.passes.size].wires) ? slant(repeat, place) : 0.0
       end
 
       # The repeat's own passes, but for those that meet another stretch.

@@ -7,23 +7,26 @@ module Meander
       module OddNumber
         def self.call(woven)
           count = woven.frame.count
-          return unless count.even? && centred_on_a_wire?(woven.repeat.passes)
+          centre = count.even? && centre_wire(woven.repeat.passes)
+          return unless centre
 
           Item.new(id: "odd-number-needed", severity: "warn", place: "/sections/0/base",
                    title: "This pattern needs an odd number of base wires",
-                   why: "Every wrap is centred on one wire, and #{count} wires have no middle one: one side stays wider than the other.",
+                   why: "Its wraps are centred on wire #{centre}, and #{count} wires have no middle one: one side stays wider than the other.",
                    remedy: "Lay #{count - 1} or #{count + 1} base wires, and centre the pattern on the middle one.",
-                   figures: {base_wires: count, centre_wire: (passes_centre(woven.repeat.passes.first) + 1).to_i})
+                   figures: {base_wires: count, centre_wire: centre})
         end
 
-        # Widths that grow and shrink round one and the same wire.
-        def self.centred_on_a_wire?(passes)
-          centres = passes.map { |pass| passes_centre(pass) }.uniq
-          centres.size == 1 && centres.first % 1 == 0 && passes.map { |pass| pass.wires.size }.uniq.size > 1
+        # The one wire round which all wraps of a face grow and shrink (on the other face the wire steps from width to width); nil
+        # where there is none.
+        def self.centre_wire(passes)
+          passes.group_by(&:face).each_value do |face|
+            middles = face.map { |pass| pass.wires.first + pass.wires.last }.uniq
+            return (middles.first / 2) + 1 if middles.size == 1 && middles.first.even? && face.map { |pass| pass.wires.size }.uniq.size > 1
+          end
+          nil
         end
-
-        def self.passes_centre(pass) = (pass.wires.first + pass.wires.last) / 2.0
-        private_class_method :centred_on_a_wire?, :passes_centre
+        private_class_method :centre_wire
       end
     end
   end
