@@ -58,6 +58,12 @@ class SystemTest < ServerTest
 
   def answer_row(name) = find(".answer", text: name)
 
+  def wait_for_file(name)
+    path = File.join(SCRATCH, "downloads", name)
+    100.times { File.exist?(path) ? break : sleep(0.05) }
+    path
+  end
+
   # Nothing serious or critical in the page as it stands.
   def assert_accessible
     page.execute_script(AXE)

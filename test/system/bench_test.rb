@@ -6,7 +6,7 @@ class BenchTest < SystemTest
   # The whole way: a new cuff, said in the brief, planned, saved and taken out.
   def test_from_a_wrist_to_a_cut_list
     click_on "New cuff"
-    enter "Name of the piece", "Sluice cuff"
+    enter "Name of the piece", "Saltpan cuff"
     enter "Wrist measured", "6 1/2 in"
     enter "Ease over the wrist", "9"
     enter "Base wires: size", "20 awg"
@@ -18,7 +18,7 @@ class BenchTest < SystemTest
     select "sterling silver", from: "Base wires: metal"
 
     assert_saved
-    document = stored_document("Sluice cuff")
+    document = stored_document("Saltpan cuff")
     planned = plan(document)
 
     assert_equal ["6 1/2 in", "20 awg", "20 awg", "30 swg"], [document["pins"][0]["length"], *document["wires"].map { |wire| wire["size"] }].map { |one| one["typed"] }
@@ -161,7 +161,7 @@ class BenchTest < SystemTest
   def take_out
     click_on "Take out"
     click_on "Cut list (CSV)"
-    file = wait_for_file("sluice-cuff-cut-list.csv")
+    file = wait_for_file("saltpan-cuff-cut-list.csv")
 
     assert_includes File.read(file), "w1,base,sterling silver"
     click_on "Take out"
@@ -171,11 +171,5 @@ class BenchTest < SystemTest
     images = page.evaluate_async_script("const done = arguments[0]; Promise.all([...document.images].map((i) => i.decode().then(() => i.naturalWidth))).then(done)")
 
     assert_equal 2, images.count(&:positive?)
-  end
-
-  def wait_for_file(name)
-    path = File.join(SCRATCH, "downloads", name)
-    100.times { File.exist?(path) ? break : sleep(0.05) }
-    path
   end
 end

@@ -4,8 +4,8 @@ require_relative "../support/system_test"
 
 class ShelfTest < SystemTest
   def test_the_collection_lies_on_the_shelf_to_one_scale
-    assert_selector ".shelf-row", count: 4
-    assert_selector ".shelf-row canvas", count: 4
+    assert_selector ".shelf-row", count: demo_documents.size
+    assert_selector ".shelf-row canvas", count: demo_documents.size
     widths = all(".shelf-row .band-above").to_h { |svg| [svg.ancestor(".shelf-row")["data-piece"], svg["width"].to_f] }
     summaries = Server::Piece.on_shelf.to_h { |piece| [piece.name, Server::Routes::Pieces.row(piece)] }
     ratios = widths.map { |name, width| width / ((summaries[name][:fit][:strip_mm] + summaries[name][:fit][:opening_mm]) / Math::PI) }

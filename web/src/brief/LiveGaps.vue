@@ -13,7 +13,7 @@ const value = computed(() => gapText((bench.value(props.path) as number[] | unde
 const field = useField(toRef(value), bench.exchanged, (text) => void bench.edit(props.path, readGaps(text)));
 /** It grows with its text, at first along the line, then by lines. */
 const LINE = 84;
-const width = computed(() => `${Math.min(Math.max(field.text.value.length, 6), LINE) + 2}ch`);
+const width = computed(() => `${Math.min(Math.max(field.text.value.length, 6), LINE) * 0.84 + 2}ch`);
 const rows = computed(() => Math.min(Math.ceil((field.text.value.length + 1) / LINE), 5));
 </script>
 

@@ -48,7 +48,7 @@ const wires = computed(() => [...new Set(props.piece.wires)].join(", "));
         :strip-mm="piece.fit.strip_mm"
         :opening-mm="piece.fit.opening_mm"
         :thickness-mm="piece.thickness_mm"
-        :colour="tone(picture.rods[0]!.wire)"
+        :colour="tone((picture.rods[0] ?? picture.strands[0]!).wire)"
         :weave="tone(picture.placements[0]!.wire)"
         :edge="tone(picture.placements[0]!.wire, 0)"
         :scale="1.62"

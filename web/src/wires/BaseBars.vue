@@ -36,7 +36,7 @@ const marks = (bar: Plan["base"][number]) => [
   <article v-for="(bar, index) in bars" :key="bar.wire" class="cut" :aria-label="`Base wire ${index + 1}`">
     <div class="cut-number">
       <strong class="figures"
-        ><template v-if="bar.count > 1">{{ bar.count }} × </template>{{ format.cut(bar.cut_mm) }}</strong
+        ><small v-if="bar.count > 1" class="times">{{ bar.count }} × </small>{{ format.cut(bar.cut_mm) }}</strong
       >
       <span>{{ bar.place }} · {{ bar.words }}<template v-if="bar.cut_away">, cut away after weaving</template></span>
     </div>

@@ -32,7 +32,7 @@ const account = computed(() => [
   >
     <div class="cut-number">
       <strong class="figures"
-        ><template v-if="weaving.strands.length > 1">2 × </template>{{ format.cut(length.cut_mm) }}</strong
+        ><small v-if="weaving.strands.length > 1" class="times">2 × </small>{{ format.cut(length.cut_mm) }}</strong
       >
       <span v-if="index === 0">weaving · {{ words }}</span>
     </div>

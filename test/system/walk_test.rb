@@ -1,0 +1,118 @@
+# frozen_string_literal: true
+
+require_relative "../support/system_test"
+
+# Weaves other than coils on the bench.
+class WalkTest < SystemTest
+  # A walk nobody named: said, seen on both faces, its wire and its faults, saved and opened again.
+  def test_a_walk_of_the_makers_own
+    click_on "New cuff"
+    enter "Name of the piece", "Kelp cuff"
+    enter "Number of base wires", "4"
+
+    assert_selector ".base-wires, .cut-number", text: "4 × "
+    enter "Gaps of the walk", "0 2 0 2 1 4 2 3, 1 3"
+
+    assert_saved
+    document = stored_document("Kelp cuff")
+    planned = plan(document)
+
+    assert_equal [0, 2, 0, 2, 1, 4, 2, 3, 1, 3], document["sections"][0]["pattern"]["gaps"]
+    assert_equal %w[w1 w2 w4 w5], document["sections"][0]["base"]
+    assert_field "Repeats", with: planned.fit.repeats.to_s
+    planned.to_h[:weaving][:lengths].each { |length| assert_selector ".cut-number strong", text: "#{length[:cut_mm]} mm" }
+    assert_advice planned
+    front = loupe
+    click_on "Back"
+
+    refute_equal front, loupe
+    back = loupe
+    click_on "Walk"
+
+    refute_equal back, loupe
+    assert_accessible
+  end
+
+  def test_a_weave_of_the_short_list_and_its_mirror_image
+    open_piece "Reed cuff"
+    select "diamonds over five", from: "The weave"
+
+    assert_field "Number of base wires", with: "5"
+    assert_field "Gaps of the walk", with: "2 3 2 3 1 4 1 4 0 5 0 5 1 4 1 4"
+    click_on "starting and ending"
+    click_on "near for far"
+
+    assert_field "Gaps of the walk", with: "3 2 3 2 4 1 4 1 5 0 5 0 4 1 4 1"
+    select "the middle outwards", from: "Where the weave starts"
+
+    assert_selector ".neighbours", text: "Two more"
+    click_on "Leave out after 1"
+
+    assert_selector ".advice", text: "The weave ends round 3 wires"
+    select "coils", from: "The weave"
+
+    assert_field "Number of base wires", with: "2"
+    assert_field "Coils on the near wire", with: "4"
+    assert_saved
+  end
+
+  def test_a_walk_that_cannot_be_made_is_named_at_its_place_and_kept
+    open_piece "Heron cuff"
+    before = stored_document("Heron cuff")
+    enter "Gaps of the walk", "0 1 x"
+
+    assert_selector ".faults", text: "x is not a count that can be made"
+    assert_field "Gaps of the walk", with: "0 1 x"
+    enter "Gaps of the walk", "0 1 1 2"
+
+    assert_selector ".faults", text: "gap 1 stands twice in a row"
+    enter "Gaps of the walk", "0 1 0 7"
+
+    assert_selector ".faults", text: "gap 7 is not there: 5 base wires have the gaps 0 to 5"
+    assert_equal before, stored_document("Heron cuff")
+    enter "Number of base wires", "26"
+
+    assert_selector ".said-wrong", text: "a whole number from 1 to 25"
+    click_on "Undo" if page.has_button?("Undo", disabled: false, wait: 0)
+    enter "Gaps of the walk", "0 1 0 5"
+
+    assert_no_selector ".faults"
+    assert_saved
+  end
+
+  def test_two_strands_cut_away_wires_and_gaps_that_change
+    open_piece "Heron cuff"
+    click_on "bound"
+    select "two wires side by side", from: "Strands"
+    select "sterling silver", from: "Second weaving wire: metal"
+
+    assert_selector ".cut-number strong", text: /2 × \d+ mm/
+    click_on "base wires"
+    click_on "Cut away base wire 3"
+
+    assert_selector ".cut-number", text: "cut away after weaving"
+    assert_saved
+    json = stored_document("Heron cuff")
+
+    assert_equal [%w[w4 w3], 2, "sterling"], [json["sections"][0]["cut_away"], json["sections"][0]["strands"], json["wires"].last["metal"]]
+    click_on "‹ Shelf"
+    click_on "Sluice cuff"
+    click_on "base wires"
+    enter "Clear gap at 1", "0.1"
+
+    assert_selector ".advice.urgent", text: "No room to pass through gap 1"
+    click_on "Take out"
+    click_on "Strip, front (SVG)"
+    svg = wait_for_file("sluice-cuff-front.svg")
+
+    assert_operator File.size(svg), :>, 10_000
+  end
+
+  private
+
+  def loupe = page.evaluate_script("document.querySelector('.loupe canvas').toDataURL()")
+
+  def assert_advice(planned)
+    planned.advice.each { |item| assert_selector "[data-advice='#{item.id}']", text: item.title }
+  end
+end
