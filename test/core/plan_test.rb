@@ -12,7 +12,7 @@ class PlanTest < PieceTest
         assert_in_delta bar.total_mm, bar.parts.sum(&:mm), 1e-9
         assert_includes 0...1, bar.cut_mm - bar.total_mm
         assert_in_delta bar.middle_mark_mm, (bar.start_mark_mm + bar.end_mark_mm) / 2, 1e-9
-        assert_in_delta plan.fit.woven_mm, bar.end_mark_mm - bar.start_mark_mm, 1e-9
+        assert_in_delta plan.layout.run_mm(plan.piece.base_wires.index(bar.wire), plan.fit.woven_mm), bar.end_mark_mm - bar.start_mark_mm, 1e-9
       end
     end
   end
@@ -24,7 +24,7 @@ class PlanTest < PieceTest
 
       assert_in_delta account.path_mm, account.lengths.sum(&:path_mm), 1e-6
       assert_in_delta account.total_mm, account.lengths.sum(&:cut_mm), 1e-6
-      assert_equal (1..plan.fit.repeats).to_a, account.lengths.flat_map { |length| (length.first..length.last).to_a }
+      assert_equal (1..(plan.fit.repeats / plan.layout.sides)).to_a * plan.layout.sides, account.lengths.flat_map { |length| (length.first..length.last).to_a }
     end
   end
 

@@ -31,8 +31,8 @@ class WovenPiecesTest < PieceTest
       name = json["sections"][0].inspect
 
       assert_in_epsilon plan.account.path_mm, drawn_mm(plan), 0.002, name
-      assert_in_delta plan.account.path_mm, plan.account.lengths.sum(&:path_mm) * plan.account.strands, 1e-6, name
-      assert_in_delta plan.account.total_mm, plan.account.lengths.sum(&:cut_mm) * plan.account.strands, 1e-6, name
+      assert_in_delta plan.account.path_mm, plan.account.lengths.sum { |length| length.path_mm * length.strands.size }, 1e-6, name
+      assert_in_delta plan.account.total_mm, plan.account.lengths.sum { |length| length.cut_mm * length.strands.size }, 1e-6, name
       assert_in_delta plan.fit.strip_mm, plan.fit.woven_mm + (2 * plan.fit.bare_mm) + plan.layout.reach_mm, 1e-9, name
       assert(JSON.generate(plan.to_h).scan(/-?\d+\.\d+/).map(&:to_f).all?(&:finite?))
     end
@@ -78,6 +78,24 @@ class WovenPiecesTest < PieceTest
     json["wires"].last["size"] = size("0.5")
 
     assert_match(/must be of one size/, faults(json)["/wires/3/size"])
+  end
+
+  # Two wires that take turns: each weaves every other repeat, and runs along behind the other's.
+  def test_two_wires_in_turn
+    json = woven(2, [0, 1, 0, 2], strands: 2, turns: "in_turn", weaving: %w[w3 w9])
+    json["wires"] << json["wires"].last.merge("id" => "w9", "metal" => "sterling")
+    plan = plan(json.merge("pins" => pins("repeats" => 31)))
+    repeat = plan.layout.pattern
+    one, other = plan.account.strand_paths_mm
+
+    assert_in_delta (15 * repeat.wire_mm) + (14 * repeat.advance_mm), other, 1e-6
+    assert_in_delta repeat.wire_mm + repeat.advance_mm + plan.layout.laid.path_mm(31, 31, 31) - repeat.wire_mm, one - other, 3
+    assert_in_epsilon one + other, drawn_mm(plan), 0.002
+    counts = plan.picture.placements.group_by { |place| place[:wire] }.transform_values { |places| places.sum { |place| place[:count] * plan.picture.cells[place[:cell]].passes.size } }
+
+    assert_equal({"w3" => (16 * 4) + 15 + 6, "w9" => (15 * 4) + 14}, counts)
+    assert_equal [[0], [1]], plan.account.lengths.map(&:strands).uniq
+    assert_match(/cannot take turns/, faults(woven(2, [0, 1], turns: "in_turn"))["/sections/0/turns"])
   end
 
   def test_base_wires_that_bend_outwards_are_longer

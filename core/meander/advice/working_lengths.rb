@@ -22,7 +22,7 @@ module Meander
       end
 
       def self.joined(plan)
-        joins = plan.account.lengths.size - 1
+        joins = plan.account.joins.size
         return if joins.zero?
 
         Item.new(id: "joins", severity: "note", place: "/allowances/working_length",

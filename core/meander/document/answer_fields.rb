@@ -66,12 +66,12 @@ module Meander
       PART = Record.new({kind: Choice.new(%w[tail start_ending bare woven end_ending trim]), mm: figure})
       BAR = Record.new({wire: words, place: words, cut_away: Choice.new([true, false]), words:, colour: words, cut_mm: whole, total_mm: figure, parts: Many.new(PART),
                          start_mark_mm: figure, middle_mark_mm: figure, end_mark_mm: figure})
-      LENGTH = Record.new({first: whole, last: whole, half: Maybe.new(Choice.new([0, 1])), path_mm: figure, cut_mm: whole})
+      LENGTH = Record.new({first: whole, last: whole, half: Maybe.new(Choice.new([0, 1])), strands: Many.new(whole), path_mm: figure, cut_mm: whole})
       STRAND = Record.new({wire: words, words:, colour: words})
       WEAVING = Record.new({
         strands: Many.new(STRAND), path_mm: figure, slack_mm: figure, tails_mm: figure, waste_mm: figure,
         margin_mm: figure, total_mm: figure, spare_mm: Maybe.new(figure), lengths: Many.new(LENGTH),
-        joins: Many.new(Record.new({repeat: whole, half: Maybe.new(Choice.new([0, 1])), at_mm: figure}))
+        joins: Many.new(Record.new({repeat: whole, half: Maybe.new(Choice.new([0, 1])), strands: Many.new(whole), at_mm: figure}))
       })
       GAUGE = Record.new({number: figure, mm: figure, off_mm: figure})
       NAMED = Record.new({id: words, words:, colour: words, names: Record.new({awg: GAUGE, swg: GAUGE, metric: GAUGE})})

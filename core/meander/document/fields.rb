@@ -49,7 +49,7 @@ module Meander
         "open" => {pitch: size("pitch of a repeat", 0.05..500.0, 0.3..60.0)}
       })
       SECTION = Variant.new(:craft, {
-        "weave" => {id: Id.new, base: list(Id.new, 1..25), cut_away: list(Id.new, 0..24), weaving: list(Id.new, 1..2), strands: Count.new(1..2),
+        "weave" => {id: Id.new, base: list(Id.new, 1..25), cut_away: list(Id.new, 0..24), weaving: list(Id.new, 1..2), strands: Count.new(1..2), turns: Choice.new(%w[together in_turn]),
                      pattern: PATTERN, spacing: SPACING, rise: RISE, from: Choice.new(%w[end middle]),
                      bare: size("bare end", 0.0..300.0, 0.0..80.0)}
       })

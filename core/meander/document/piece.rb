@@ -34,9 +34,10 @@ module Meander
       def pattern = section[:pattern]
       def bare_mm = section[:bare].mm
       def base_wires = section[:base].map { |id| wire(id) }
-      # The strands laid side by side, each with the wire it is; one wire doubled stands there twice.
+      # The strands that are laid side by side or take turns, each with the wire it is; one wire doubled stands there twice.
       def strands = Array.new(section[:strands]) { |i| wire(section[:weaving][i] || section[:weaving][0]) }
       def weaving_wire = strands.first
+      def in_turn? = section[:turns] == "in_turn"
       def cut_away?(id) = section[:cut_away].include?(id)
       def from_middle? = section[:from] == "middle"
       def ending(side) = document[:endings].find { |ending| ending[:side] == side }

@@ -20,6 +20,7 @@ module Meander
         %i[wires sections endings pins].each { |key| unique_ids(key) }
         wire_roles
         strands
+        strand_sizes
         cut_away
         spacing
         WalkChecks.call(section, @reading)
@@ -63,12 +64,17 @@ module Meander
           @reading.fault("/sections/0/weaving", "strands", laid.join(", "), message: "#{section[:strands]} strand cannot be of #{laid.size} wires",
                          accepted: "one wire for one strand; one, or two different ones, for two")
         end
-        sizes = laid.filter_map { |id| @document[:wires].find { |wire| wire[:id] == id }&.fetch(:size) }
-        return unless sizes.size == 2 && (sizes[0].mm - sizes[1].mm).abs > 1e-6
+        return if section[:turns] == "together" || [laid.size, section[:strands]] == [2, 2]
 
-        at = @document[:wires].index { |wire| wire[:id] == laid[1] }
-        @reading.fault("/wires/#{at}/size", "strands", sizes[1].typed, message: "two weaving wires laid side by side must be of one size",
-                       accepted: sizes[0].typed)
+        @reading.fault("/sections/0/turns", "strands", "in_turn", message: "one wire cannot take turns with itself", accepted: "together, or two weaving wires")
+      end
+
+      def strand_sizes
+        places = section[:weaving].filter_map { |id| @document[:wires].index { |wire| wire[:id] == id } }
+        one, other = places.map { |at| @document[:wires][at][:size] }
+        return unless other && (one.mm - other.mm).abs > 1e-6
+
+        @reading.fault("/wires/#{places[1]}/size", "strands", other.typed, message: "two weaving wires in one weave must be of one size", accepted: one.typed)
       end
 
       def cut_away
@@ -105,6 +111,7 @@ module Meander
                          accepted: "more than #{one[:at].typed}")
         end
         only_even("/sections/0/rise/kind", "open", "an open pitch") if section[:rise][:kind] == "open"
+        only_even("/sections/0/turns", "in_turn", "taking turns") if section[:turns] == "in_turn"
         only_even("/sections/0/cut_away", section[:cut_away].join(", "), "cutting base wires away") if section[:cut_away].any?
         only_even("/sections/0/spacing/kind", "changing", "a gap that changes") if section[:base].size == 1
       end

@@ -36,7 +36,7 @@ module Meander
       end
 
       def self.section
-        {"id" => "s1", "craft" => "weave", "base" => %w[w1 w2], "cut_away" => [], "weaving" => ["w3"], "strands" => 1,
+        {"id" => "s1", "craft" => "weave", "base" => %w[w1 w2], "cut_away" => [], "weaving" => ["w3"], "strands" => 1, "turns" => "together",
           "pattern" => {"kind" => "coils", "single" => 3, "both" => 3, "anchor" => 0, "closing" => 3},
           "spacing" => {"kind" => "tight"}, "rise" => {"kind" => "packed"}, "from" => "end", "bare" => {"typed" => "5 mm"}}
       end

@@ -24,7 +24,7 @@ module Meander
       end
 
       def self.weaving_rows(plan)
-        plan.to_h[:weaving][:lengths].product(plan.piece.strands).map do |length, wire|
+        plan.to_h[:weaving][:lengths].flat_map { |length| length[:strands].map { |strand| [length, plan.piece.strands[strand]] } }.map do |length, wire|
           [*wire_columns(wire), length[:cut_mm], nil, nil, nil, "weaves repeats #{length[:first]} to #{length[:last]}"]
         end
       end

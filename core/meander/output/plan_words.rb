@@ -31,7 +31,11 @@ module Meander
       def weaving
         account = @plan.account
         words = @plan.piece.strands.map(&:words)
-        cuts = account.lengths.product(words).map { |length, wire| "cut #{length.cut_mm.ceil} mm of #{wire} (weaving), repeats #{length.first} to #{length.last}" }
+        cuts = account.lengths.flat_map { |length|
+          length.strands.map { |strand|
+            [length, words[strand]]
+          }
+        }.map { |length, wire| "cut #{length.cut_mm.ceil} mm of #{wire} (weaving), repeats #{length.first} to #{length.last}" }
         reasons = %i[path slack tails waste margin].map { |reason| "#{reason} #{len(account.public_send(:"#{reason}_mm"))}" }
         cuts + ["weaving wire: #{reasons.join(", ")}, in all #{len(account.total_mm)}"]
       end

@@ -7,8 +7,9 @@ module Meander
     class DrawStrip
       # How much of a weaving-wire tail is drawn, in mm.
       TAIL_SHOWN_MM = 1.6
-      # A half of the strip: its blocks' cells, the mirror they are drawn in along y (1 or -1), and where its first pass lies.
-      Half = Struct.new(:cells, :along, :from_mm)
+      # A half of the strip: what is drawn of it (see Woven), the mirror it is drawn in along y (1 or -1), and where its first pass
+      # lies.
+      Half = Struct.new(:drawn, :along, :from_mm)
 
       def self.call(layout, fit, account) = new(layout, fit, account).call
 
@@ -22,7 +23,7 @@ module Meander
       end
 
       def call
-        DisplayList.new(rods: rods, shapes: @shapes.to_a, cells: @halves.flat_map(&:cells), placements:,
+        DisplayList.new(rods: rods, shapes: @shapes.to_a, cells: cells, placements:,
                         strands: bent_rods + endings + tails, marks:, colours:, wire_mm: @layout.frame.wire_mm, gaps:)
       end
 
@@ -49,23 +50,16 @@ module Meander
         [half(1, middle + lay), half(-1, middle - lay)]
       end
 
-      def half(along, from_mm) = Half.new(@strip.blocks.map { |block| Cell.build(block, @shapes, along:) }, along, from_mm)
+      def half(along, from_mm) = Half.new(Woven.call(@layout, @strip, @shapes, along:), along, from_mm)
+      def cells = @cells ||= @halves.flat_map { |half| half.drawn.map(&:cell) }.uniq(&:object_id)
 
-      # Every block of every half, once for each strand laid side by side.
       def placements
-        @halves.each_with_index.flat_map do |half, h|
-          @strip.blocks.each_with_index.flat_map do |block, i|
-            strands.map do |wire, beside|
-              {cell: (h * @strip.blocks.size) + i, wire: wire.id, at: half.from_mm + beside, step: half.along * block.step_mm, count: block.count}
-            end
+        place = cells.each_with_index.to_h { |cell, i| [cell.object_id, i] }
+        @halves.flat_map do |half|
+          half.drawn.flat_map do |drawn|
+            drawn.wires.map { |wire, beside| {cell: place[drawn.cell.object_id], wire: wire.id, at: half.from_mm + drawn.first_mm + beside, step: drawn.step_mm, count: drawn.count} }
           end
         end
-      end
-
-      # Each strand's wire and how far beside the path it lies.
-      def strands
-        all = @layout.piece.strands
-        all.each_with_index.map { |wire, i| [wire, (i - ((all.size - 1) / 2.0)) * @layout.frame.wire_mm] }
       end
 
       def endings
@@ -85,17 +79,21 @@ module Meander
         shown = [@layout.piece.allowance_mm(:tail), TAIL_SHOWN_MM].min
         return [] if shown.zero?
 
-        @halves.flat_map { |half| half_ends(half).flat_map { |point| strands.map { |wire, beside| tail(point, wire, beside, shown) } } }
+        @halves.flat_map { |half| half_ends(half).flat_map { |point, wires| wires.map { |wire, beside| tail(point, wire, beside, shown) } } }
       end
 
+      # The point where a half ends, and unless it goes on from the other half, where it begins, with the wires drawn there.
       def half_ends(half)
         shapes = @shapes.to_a
-        first, last = half.cells.first.first_stroke(shapes).points.first, half.cells.last.last_stroke(shapes).points.last
-        block = @strip.blocks.last
-        copies = half.along * block.step_mm * (block.count - 1)
-        ends = [[last, half.from_mm + copies]]
-        ends.unshift([first, half.from_mm]) if @layout.sides == 1
-        ends.map { |(x, y, z), offset| [x, y + offset, z] }
+        first, last = half.drawn.first, half.drawn.reverse.find { |drawn| drawn.cell.equal?(last_woven(half)) }
+        ends = [[last.cell.last_stroke(shapes).points.last, half.from_mm + last.first_mm + (last.step_mm * (last.count - 1)), last.wires]]
+        ends.unshift([first.cell.first_stroke(shapes).points.first, half.from_mm, first.wires]) if @layout.sides == 1
+        ends.map { |(x, y, z), offset, wires| [[x, y + offset, z], wires] }
+      end
+
+      # The cell that reaches farthest along.
+      def last_woven(half)
+        half.drawn.reject { |drawn| drawn.cell.passes.size == 1 }.max_by { |drawn| half.along * (drawn.cell.passes.last[3] + drawn.first_mm + (drawn.step_mm * (drawn.count - 1))) }.cell
       end
 
       def tail((x, y, z), wire, beside, shown)

@@ -15,6 +15,12 @@ module Meander
       # The place of a pass's shape in the table.
       def index(pass) = @index[pass] ||= @shapes.push(shape(pass)).size - 1
 
+      # The place of a straight run along the strip at the back.
+      def line(x, z)
+        @lines ||= {}
+        @lines[[x, z]] ||= @shapes.push({face: -1, points: [[x, z, 0.0], [x, z, 1.0]].freeze}.freeze).size - 1
+      end
+
       def to_a = @shapes
 
       private

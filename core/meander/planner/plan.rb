@@ -58,7 +58,7 @@ module Meander
           path_mm: account.path_mm, slack_mm: account.slack_mm, tails_mm: account.tails_mm, waste_mm: account.waste_mm,
           margin_mm: account.margin_mm, total_mm: account.total_mm, spare_mm: spare_mm,
           lengths: account.lengths.map { |length| {**length.to_h, cut_mm: (length.cut_mm - Tolerance::PACKING_MM).ceil} },
-          joins: account.joins.map { |length, at_mm| {repeat: length.first, half: length.half, at_mm:} }}
+          joins: account.joins.map { |length, at_mm| {repeat: length.first, half: length.half, strands: length.strands, at_mm:} }}
       end
     end
   end

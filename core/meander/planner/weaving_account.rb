@@ -10,36 +10,41 @@ module Meander
     # middle of the work); otherwise each half has lengths of its own.
     class WeavingAccount
       # One working length: from the repeat it starts to the repeat it ends (counted from 1 in the order they are woven), what
-      # it weaves, what to cut, how many strands of it, and on which half (0, or 1 for the second from the middle; nil for both).
-      Length = Struct.new(:first, :last, :path_mm, :cut_mm, :half, keyword_init: true)
+      # it weaves, what to cut, on which half (0, or 1 for the second from the middle; nil for both), and of which strands
+      # (their places in Piece#strands).
+      Length = Struct.new(:first, :last, :path_mm, :cut_mm, :half, :strands, keyword_init: true)
 
-      attr_reader :repeats, :count
+      attr_reader :repeats
 
-      # count: how many working lengths there are.
       def initialize(layout, repeats)
         @layout = layout
         @repeats = repeats
-        @whole = layout.sides == 2 && comfortable_mm?(path_of(1, per_half) * 2)
-        @each = @whole ? 1 : fewest
-        @count = @whole ? 1 : @each * layout.sides
+        @shares = Share.all(layout, per_half)
+        @whole = layout.sides == 2 && @shares.all? { |share| comfortable_mm?(share.path_mm(1, per_half) * 2) }
+        @counts = @shares.to_h { |share| [share, @whole ? 1 : fewest(share)] }
         freeze
       end
 
       # In the order they are woven; the repeats shared out as evenly as whole numbers allow.
       def lengths
-        return [length(1, repeats, strand_path_mm, nil)] if @whole
+        return @shares.map { |share| length(1, repeats, share.path_mm(1, per_half) * 2, nil, share) } if @whole
 
-        @layout.sides.times.flat_map { |half| half_lengths(half) }
+        @layout.sides.times.flat_map { |half| @shares.flat_map { |share| half_lengths(half, share) } }
       end
 
-      def strands = @layout.frame.strands
-      def path_mm = strand_path_mm * strands
+      # How many working lengths are cut.
+      def count = @shares.sum { |share| @counts[share] * share.strands.size } * (@whole ? 1 : @layout.sides)
+
+      # What is woven of each strand, in the order of Piece#strands.
+      def strand_paths_mm = @shares.flat_map { |share| share.strands.map { share.path_mm(1, per_half) * @layout.sides } }
+
+      def path_mm = strand_paths_mm.sum
       def slack_mm = path_mm * @layout.calibration.slack
-      def tails_mm = strands * count * 2 * allowance(:tail)
-      def waste_mm = strands * count * allowance(:waste)
+      def tails_mm = count * 2 * allowance(:tail)
+      def waste_mm = count * allowance(:waste)
       def margin_mm = (path_mm + slack_mm) * @layout.piece.margin
       def total_mm = path_mm + slack_mm + tails_mm + waste_mm + margin_mm
-      def comfortable? = @whole || longest_mm(@each) <= room_mm + Tolerance::PACKING_MM
+      def comfortable? = @whole || @shares.all? { |share| comfortable_mm?(share.longest_mm(@counts[share])) }
 
       # Where one length ends and the next is joined on: [Length, mm from the start of the weave].
       def joins
@@ -49,13 +54,12 @@ module Meander
       private
 
       def per_half = repeats / @layout.sides
-      def strand_path_mm = path_of(1, per_half) * @layout.sides
       def allowance(key) = @layout.piece.allowance_mm(key)
 
-      def half_lengths(half)
-        (0...@each).map do |i|
-          first, last = (per_half * i / @each) + 1, per_half * (i + 1) / @each
-          length(first, last, path_of(first, last), half)
+      def half_lengths(half, share)
+        (0...@counts[share]).map do |i|
+          first, last = (per_half * i / @counts[share]) + 1, per_half * (i + 1) / @counts[share]
+          length(first, last, share.path_mm(first, last), half, share)
         end
       end
 
@@ -66,12 +70,12 @@ module Meander
         (@layout.woven_mm(repeats) / 2) + (length.half.zero? ? along : -along)
       end
 
-      # The fewest lengths that all stay comfortable; a repeat each where none would.
-      def fewest
-        return per_half unless longest_mm(per_half) <= room_mm
+      # The fewest lengths of a share that all stay comfortable; a repeat each where none would.
+      def fewest(share)
+        return per_half unless comfortable_mm?(share.longest_mm(per_half))
 
-        tried = (path_of(1, per_half) * stretch / room_mm).ceil.clamp(1, per_half)
-        tried += 1 until longest_mm(tried) <= room_mm + Tolerance::PACKING_MM
+        tried = (share.path_mm(1, per_half) * stretch / room_mm).ceil.clamp(1, per_half)
+        tried += 1 until comfortable_mm?(share.longest_mm(tried))
         tried
       end
 
@@ -80,13 +84,10 @@ module Meander
       # What a comfortable length can weave, its tails and waste taken off.
       def room_mm = allowance(:working_length) - (2 * allowance(:tail)) - allowance(:waste)
 
-      def longest_mm(count) = @layout.laid.longest_mm(per_half, count) * stretch
-
-      def length(first, last, path, half)
-        Length.new(first:, last:, path_mm: path, half:, cut_mm: (path * stretch) + (2 * allowance(:tail)) + allowance(:waste)).freeze
+      def length(first, last, path, half, share)
+        Length.new(first:, last:, path_mm: path, half:, strands: share.strands, cut_mm: (path * stretch) + (2 * allowance(:tail)) + allowance(:waste)).freeze
       end
 
-      def path_of(first, last) = @layout.laid.path_mm(first, last, per_half)
       def stretch = (1 + @layout.calibration.slack) * (1 + @layout.piece.margin)
     end
   end

@@ -25,7 +25,7 @@ module Meander
         @pattern[side].map { |stretch| [Walk.new(stretch[:gaps]), stretch[:times]] }
       end
 
-      def sizes = {base_mm: @piece.base_wires.map(&:mm), wire_mm: @piece.strands.map(&:mm).max, strands: @piece.strands.size}
+      def sizes = {base_mm: @piece.base_wires.map(&:mm), wire_mm: @piece.strands.map(&:mm).max, strands: @piece.in_turn? ? 1 : @piece.strands.size}
 
       def settled
         frame = even_frame

@@ -84,22 +84,27 @@ function withGaps(spacing: Section["spacing"], gaps: number): Section["spacing"]
 export const withSample = (piece: Piece, sample: Sample): Piece =>
   withWalk(withBase(piece, sample.base), { gaps: sample.gaps, before: [], after: sample.after });
 
-/** One weaving wire, the same one doubled, or two of one size side by side. */
-export type Strands = "one" | "doubled" | "two";
-export const strandsOf = (piece: Piece): Strands =>
-  section(piece).strands === 1 ? "one" : section(piece).weaving.length === 1 ? "doubled" : "two";
+/** One weaving wire, the same one doubled, two of one size side by side, or two that take turns repeat by repeat. */
+export type Strands = "one" | "doubled" | "two" | "turns";
+export function strandsOf(piece: Piece): Strands {
+  const { strands, weaving, turns } = section(piece);
+  if (strands === 1) return "one";
+  if (weaving.length === 1) return "doubled";
+  return turns === "in_turn" ? "turns" : "two";
+}
 
 export function withStrands(piece: Piece, strands: Strands): Piece {
   const [first, second] = section(piece).weaving as [string, string | undefined];
-  if (strands !== "two") {
+  const turns = strands === "turns" ? "in_turn" : "together";
+  if (strands === "one" || strands === "doubled") {
     const wires = piece.wires.filter((wire) => wire.id !== second);
-    return withSection({ ...piece, wires }, { weaving: [first], strands: strands === "one" ? 1 : 2 });
+    return withSection({ ...piece, wires }, { weaving: [first], strands: strands === "one" ? 1 : 2, turns });
   }
-  if (second) return piece;
+  if (second) return withSection(piece, { turns });
   const [id] = freshIds(piece, 1);
   const like = piece.wires.find((wire) => wire.id === first) as Wire;
   const wires = [...piece.wires, { ...like, id: id! }];
-  return withSection({ ...piece, wires } as Piece, { weaving: [first, id!], strands: 2 });
+  return withSection({ ...piece, wires } as Piece, { weaving: [first, id!], strands: 2, turns });
 }
 
 /** A list of gaps as typed; what is no whole number stays as it is, to be answered by the core. */

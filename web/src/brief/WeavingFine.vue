@@ -13,6 +13,7 @@ const STRANDS = [
   { key: "one", name: "one wire" },
   { key: "doubled", name: "one wire doubled" },
   { key: "two", name: "two wires side by side" },
+  { key: "turns", name: "two wires in turn, repeat by repeat" },
 ];
 const take = (next: string) => void bench.change(withStrands(bench.draft.value!, next as Strands));
 </script>

@@ -133,6 +133,7 @@ export interface Piece {
      */
     weaving: string[];
     strands: number;
+    turns: "together" | "in_turn";
     pattern:
       | {
           kind: "coils";

@@ -83,12 +83,14 @@ export interface Plan {
       first: number;
       last: number;
       half: (0 | 1) | null;
+      strands: number[];
       path_mm: number;
       cut_mm: number;
     }[];
     joins: {
       repeat: number;
       half: (0 | 1) | null;
+      strands: number[];
       at_mm: number;
     }[];
   };

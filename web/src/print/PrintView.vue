@@ -90,13 +90,18 @@ onMounted(async () => {
           <tr v-for="(length, i) in piece.plan.weaving.lengths" :key="i">
             <td class="tick">☐</td>
             <td>
-              <strong>{{ piece.plan.weaving.strands.length > 1 ? "2 × " : "" }}{{ format.cut(length.cut_mm) }}</strong>
+              <strong>{{ length.strands.length > 1 ? "2 × " : "" }}{{ format.cut(length.cut_mm) }}</strong>
             </td>
-            <td>{{ piece.plan.weaving.strands.map((strand) => strand.words).join(" and ") }}</td>
+            <td>
+              {{ [...new Set(length.strands.map((at) => piece!.plan.weaving.strands[at]!.words))].join(" and ") }}
+            </td>
             <td />
             <td />
             <td />
-            <td>weaves repeats {{ length.first }} to {{ length.last }}{{ half(length.half) }}</td>
+            <td>
+              weaves {{ length.strands.length < piece.plan.weaving.strands.length ? "every other of " : "" }}repeats
+              {{ length.first }} to {{ length.last }}{{ half(length.half) }}
+            </td>
           </tr>
         </tbody>
       </table>

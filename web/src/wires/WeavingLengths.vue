@@ -9,11 +9,19 @@ const format = useFormat();
 
 const weaving = computed(() => props.plan.weaving);
 const longest = computed(() => Math.max(...weaving.value.lengths.map((length) => length.cut_mm)));
-const words = computed(() => [...new Set(weaving.value.strands.map((strand) => strand.words))].join(" and "));
+/** Which wires a length is cut from, said where that changes. */
+const wordsOf = (length: Length) =>
+  [...new Set(length.strands.map((at) => weaving.value.strands[at]!.words))].join(" and ");
+function wordsAt(index: number): string {
+  const [here, before] = [weaving.value.lengths[index]!, weaving.value.lengths[index - 1]];
+  return before && wordsOf(before) === wordsOf(here) ? "" : wordsOf(here);
+}
 const halves = computed(() => weaving.value.lengths.some((length) => length.half === 1));
 type Length = Plan["weaving"]["lengths"][number];
 const joinOf = (length: Length) =>
-  weaving.value.joins.find((join) => join.repeat === length.first && join.half === length.half);
+  weaving.value.joins.find(
+    (join) => join.repeat === length.first && join.half === length.half && join.strands[0] === length.strands[0],
+  );
 const account = computed(() => [
   { name: "path", mm: weaving.value.path_mm },
   { name: "slack", mm: weaving.value.slack_mm },
@@ -32,17 +40,19 @@ const account = computed(() => [
   >
     <div class="cut-number">
       <strong class="figures"
-        ><small v-if="weaving.strands.length > 1" class="times">2 × </small>{{ format.cut(length.cut_mm) }}</strong
+        ><small v-if="length.strands.length > 1" class="times">{{ length.strands.length }} × </small
+        >{{ format.cut(length.cut_mm) }}</strong
       >
-      <span v-if="index === 0">weaving · {{ words }}</span>
+      <span v-if="wordsAt(index)">weaving · {{ wordsAt(index) }}</span>
     </div>
     <div class="bar-frame">
       <div
         class="bar coil"
-        :style="{ width: `${(100 * length.cut_mm) / longest}%`, '--wire': weaving.strands[0]!.colour }"
+        :style="{ width: `${(100 * length.cut_mm) / longest}%`, '--wire': weaving.strands[length.strands[0]!]!.colour }"
       />
       <p class="parts figures">
-        repeats <b>{{ length.first }}–{{ length.last }}</b>
+        {{ length.strands.length < weaving.strands.length ? "every other of repeats" : "repeats" }}
+        <b>{{ length.first }}–{{ length.last }}</b>
         <span v-if="length.half !== null && halves">{{ length.half === 0 ? "first half" : "second half" }}</span>
         <span v-else-if="length.half === null">its middle at the middle of the work</span>
         <span v-if="joinOf(length)"

@@ -1,0 +1,73 @@
+# frozen_string_literal: true
+
+module Meander
+  module Picture
+    # The weave of a strip as cells to place: which wires draw each, how often and how far apart.
+    class Woven
+      # cell: a Cell; wires: [[wire, mm beside the path], ...]; first_mm: how far on its first copy lies; step_mm, count: its copies.
+      Drawn = Struct.new(:cell, :wires, :first_mm, :step_mm, :count, keyword_init: true)
+
+      # along: 1 as woven, -1 for the mirror image along the strip.
+      def self.call(layout, strip, shapes, along:) = new(layout, strip, shapes, along).call
+
+      def initialize(layout, strip, shapes, along)
+        @layout = layout
+        @strip = strip
+        @shapes = shapes
+        @along = along
+        @wires = layout.piece.strands
+      end
+
+      # Drawn values, in the order they are woven; the wire at rest of two that take turns comes last.
+      def call = @layout.piece.in_turn? ? in_turn : @strip.blocks.map { |block| drawn(block, beside) }
+
+      private
+
+      def drawn(block, wires)
+        Drawn.new(cell: cell(block), wires:, first_mm: 0.0, step_mm: @along * block.step_mm, count: block.count)
+      end
+
+      def cell(block) = Cell.build(block, @shapes, along: @along)
+
+      # All strands side by side, half of them on either side of the path.
+      def beside
+        @wires.each_with_index.map { |wire, i| [wire, (i - ((@wires.size - 1) / 2.0)) * @layout.frame.wire_mm] }
+      end
+
+      # What comes before is woven with the first wire, what comes after with the one that wove the last repeat.
+      def in_turn
+        main = @strip.runs.find { |run| run.repeat.equal?(@layout.pattern) }
+        before = @strip.runs.take_while { |run| !run.equal?(main) }
+        after = @strip.runs.drop(before.size + 1)
+        plain = ->(runs, wire) { runs.flat_map(&:blocks).map { |block| drawn(block, [[wire, 0.0]]) } }
+        plain.call(before, @wires[0]) + turns(main) + plain.call(after, @wires[(main.count - 1) % 2]) + rests(main)
+      end
+
+      def turns(run)
+        number = 0
+        run.blocks.flat_map do |block|
+          slices = cell(block).slices(run.repeat.passes.size)
+          slices.each_with_index.flat_map { |slice, i| taken(slice, block, number + i, slices.size) }.tap { number += slices.size * block.count }
+        end
+      end
+
+      # One repeat of a block with all its copies: by one wire where a copy is an even number of repeats, else by both in turn.
+      def taken(cell, block, number, repeats)
+        step = @along * block.step_mm
+        one = ->(wire, first, each, count) { Drawn.new(cell:, wires: [[@wires[wire % 2], 0.0]], first_mm: first, step_mm: each, count:) }
+        return [one.call(number, 0.0, step, block.count)] if repeats.even? || block.count == 1
+
+        [one.call(number, 0.0, 2 * step, (block.count + 1) / 2), one.call(number + 1, step, 2 * step, block.count / 2)].reject { |part| part.count.zero? }
+      end
+
+      # The resting wire runs along at the back, where the repeat begins and ends, past the repeats of the other.
+      def rests(run)
+        each_mm = run.repeat.advance_mm
+        cell = Cell.new([[@shapes.line(@layout.frame.gap_x(run.repeat.walk.gaps.first), -@layout.frame.wire_mm / 2), 0.0, @along * each_mm, @along * each_mm, @along * each_mm]])
+        (1...(run.count - 1)).group_by { |number| (number + 1) % 2 }.map do |wire, numbers|
+          Drawn.new(cell:, wires: [[@wires[wire], 0.0]], first_mm: @along * (run.from_mm + (numbers.first * each_mm)), step_mm: @along * 2 * each_mm, count: numbers.size)
+        end
+      end
+    end
+  end
+end

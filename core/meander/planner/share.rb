@@ -1,0 +1,63 @@
+# frozen_string_literal: true
+
+module Meander
+  module Planner
+    # Strands of a weave that are cut alike: all of them where they lie side by side; each by itself where two take turns.
+    class Share
+      attr_reader :strands
+
+      # The shares of a half's (or a whole strip's) repeats.
+      def self.all(layout, repeats)
+        return [Turn.new(layout, repeats, 0), Turn.new(layout, repeats, 1)] if layout.piece.in_turn?
+
+        [new(layout, repeats)]
+      end
+
+      def initialize(layout, repeats)
+        @layout = layout
+        @repeats = repeats
+        @strands = layout.piece.strands.each_index.to_a.freeze
+        freeze
+      end
+
+      # What one strand weaves from one repeat to another, with what comes before the first and after the last of all.
+      def path_mm(first, last) = @layout.laid.path_mm(first, last, @repeats)
+
+      # The longest of so many lengths that share the repeats evenly.
+      def longest_mm(lengths) = @layout.laid.longest_mm(@repeats, lengths)
+    end
+
+    # One of two wires that take turns, repeat by repeat. While the other one weaves it runs along at the back.
+    class Turn < Share
+      # turn: 0 weaves the first repeat, the third, ...; 1 the second, the fourth, ...
+      def initialize(layout, repeats, turn)
+        @turn = turn
+        @strands = [turn].freeze
+        @layout = layout
+        @repeats = repeats
+        freeze
+      end
+
+      def path_mm(first, last)
+        mine, others = (first..last).partition { |repeat| mine?(repeat) }
+        woven = mine.sum { |repeat| @layout.laid.path_mm(repeat, repeat, @repeats) }
+        woven + others.sum { |repeat| rest_mm(repeat) }
+      end
+
+      def longest_mm(lengths)
+        (0...lengths).map { |i| path_mm((@repeats * i / lengths) + 1, [@repeats * (i + 1) / lengths, (@repeats * i / lengths) + 1].max) }.max
+      end
+
+      private
+
+      def mine?(repeat) = (repeat - 1) % 2 == @turn
+
+      # Along a repeat of the other wire; not before its own first turn and not after its last.
+      def rest_mm(repeat)
+        return 0.0 if repeat == 1 || repeat == @repeats
+
+        @layout.laid.repeat_from_mm(repeat + 1) - @layout.laid.repeat_from_mm(repeat)
+      end
+    end
+  end
+end
