@@ -34,7 +34,7 @@ end
 Dir.mktmpdir do |data|
   server = RunningServer.new(data:)
   ids = server.get("/api/pieces")["pieces"].to_h { |piece| [piece["name"], piece["id"]] }
-  reed, tide, eel = ids.values_at("Reed cuff", "Tide-line bracelet", "Eel-run cuff")
+  reed, tide, eel, heron, sluice = ids.values_at("Reed cuff", "Tide-line bracelet", "Eel-run cuff", "Heron cuff", "Sluice cuff")
 
   look(server, "shelf")
   look(server, "bench", path: "/pieces/#{reed}")
@@ -49,6 +49,16 @@ Dir.mktmpdir do |data|
     browser.at_css("input[aria-label='Coils on the near wire']").focus
     browser.keyboard.type([:ctrl, "a"], "7")
     sleep 2
+  end
+  look(server, "rays", path: "/pieces/#{heron}")
+  look(server, "walk", path: "/pieces/#{heron}") do |browser|
+    browser.keyboard.type("w")
+  end
+  look(server, "gaps-that-change", path: "/pieces/#{sluice}") do |browser|
+    browser.xpath("//button[normalize-space()='starting and ending']").first.click
+  end
+  look(server, "weave-tablet", size: [820, 1180], path: "/pieces/#{heron}") do |browser|
+    browser.xpath("//button[normalize-space()='base wires']").first.click
   end
   server.stop
 end

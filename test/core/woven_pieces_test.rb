@@ -131,6 +131,21 @@ class WovenPiecesTest < PieceTest
     end
   end
 
+  # Anchored on one wire, the others brought in one by one or by pairs, until every wire is held.
+  def test_every_beginning_can_be_woven
+    (2..25).each do |wires|
+      Meander::Weave::Beginnings.all([wires])[wires].each do |how, before|
+        json = woven(wires, [1, 0])
+        json["sections"][0]["pattern"]["before"] = JSON.parse(JSON.generate(before))
+        plan = plan(json)
+
+        refute advice(plan, "wire-not-held"), "#{how} over #{wires}"
+        assert_operator plan.layout.strip(1).runs.map(&:from_mm).each_cons(2).map { |one, next_one| next_one - one }.min, :>, 0
+        assert_in_epsilon plan.account.path_mm, drawn_mm(plan), 0.002
+      end
+    end
+  end
+
   ADVICE = {
     "odd-number-needed" => [4, [1, 2, 0, 3], {}],
     "runs-twice" => [3, [0, 1, 2], {}],

@@ -5,11 +5,17 @@ module Meander
     # What the checks of the weave say about a piece's strip.
     module OfTheWeave
       def self.call(plan)
-        layout = plan.layout
-        rise = plan.piece.section[:rise]
-        Weave::Council.call(Weave::Woven.new(frame: layout.frame, repeat: layout.pattern, strip: layout.strip(plan.fit.repeats),
-                                             pitch_mm: (rise[:kind] == "open") ? rise[:pitch].mm : nil, sides: layout.sides, cover: layout.cover, profile: layout.laid.profile))
+        said = Weave::Council.call(woven(plan))
+        # Uneven ends of a coil pattern are told by EvenEnds, with the count that would even them.
+        (plan.piece.pattern[:kind] == "coils") ? said.reject { |item| item.id == "sides-unequal" } : said
       end
+
+      def self.woven(plan)
+        layout, rise = plan.layout, plan.piece.section[:rise]
+        Weave::Woven.new(frame: layout.frame, repeat: layout.pattern, strip: layout.strip(plan.fit.repeats), cover: layout.cover,
+                         pitch_mm: (rise[:kind] == "open") ? rise[:pitch].mm : nil, sides: layout.sides, profile: layout.laid.profile)
+      end
+      private_class_method :woven
     end
   end
 end

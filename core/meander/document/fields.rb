@@ -36,7 +36,7 @@ module Meander
       STRETCH = Record.new({gaps: GAPS, times: Count.new(1..500)})
       PATTERN = Variant.new(:kind, {
         "coils" => {single: Count.new(1..40), both: Count.new(1..40), anchor: Count.new(0..40), closing: Count.new(1..40)},
-        "walk" => {gaps: GAPS, before: list(STRETCH, 0..12), after: list(STRETCH, 0..12)}
+        "walk" => {gaps: GAPS, before: list(STRETCH, 0..30), after: list(STRETCH, 0..30)}
       })
       clear = size("clear gap between base wires", 0.0..60.0, 0.0..12.0)
       SPACING = Variant.new(:kind, {

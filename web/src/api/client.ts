@@ -50,6 +50,8 @@ export interface Catalogue {
   tempers: { key: string; name: string }[];
   eases: { name: string; mm: number }[];
   weaves: Sample[];
+  /** By number of base wires: what to weave before the repeats to bring the wires in. */
+  beginnings: Record<string, Record<"one_by_one" | "in_pairs", Sample["after"]>>;
   starts: { cuff: Piece; bracelet: Piece };
 }
 

@@ -9,9 +9,17 @@ import LiveGaps from "./LiveGaps.vue";
 const props = defineProps<{ side: "before" | "after" }>();
 
 const bench = useBench();
+const MOST = 30;
 const pattern = computed(() => section(bench.draft.value!).pattern as WalkPattern);
 const stretches = computed(() => pattern.value[props.side]);
 const put = (list: Stretch[]) => void bench.change(withWalk(bench.draft.value!, { [props.side]: list }));
+
+/** Anchors on one wire and brings the others in; the last stretch is turned round where the repeats begin at its last gap. */
+function begin(how: "one_by_one" | "in_pairs") {
+  const list = bench.catalogue.value!.beginnings[section(bench.draft.value!).base.length]![how];
+  const turned = list.at(-1)!.gaps.at(-1) === pattern.value.gaps[0];
+  put(list.map((one) => (turned ? { ...one, gaps: [...one.gaps].reverse() } : one)));
+}
 
 /** Single coils beside the gap the repeats begin at. */
 function add() {
@@ -35,5 +43,9 @@ function add() {
     </button>
   </span>
   <span v-if="!stretches.length">nothing</span>
-  <button v-if="stretches.length < 12" type="button" class="quiet-act" @click="add">add coils</button>
+  <button v-if="stretches.length < MOST" type="button" class="quiet-act" @click="add">add coils</button>
+  <template v-if="side === 'before' && section(bench.draft.value!).base.length > 1">
+    <button type="button" class="quiet-act" @click="begin('one_by_one')">bring the wires in one by one</button>
+    <button type="button" class="quiet-act" @click="begin('in_pairs')">bring them in by pairs</button>
+  </template>
 </template>

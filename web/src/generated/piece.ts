@@ -151,7 +151,7 @@ export interface Piece {
           gaps: number[];
           /**
            * @minItems 0
-           * @maxItems 12
+           * @maxItems 30
            */
           before: {
             /**
@@ -163,7 +163,7 @@ export interface Piece {
           }[];
           /**
            * @minItems 0
-           * @maxItems 12
+           * @maxItems 30
            */
           after: {
             /**
