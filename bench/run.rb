@@ -130,6 +130,18 @@ Dir.mktmpdir do |data|
       JS
     end
     Measure.report("browser: #{passes} passes drawn anew", draws, (passes == 5000) ? "200 ms" : "linear at most")
+    # The loupe moved along the strip, 20 pixels at a time, and brought nearer and farther: to the frame in which it is drawn.
+    {"moves" => ["deltaX: 20"] * 40, "zooms" => ["deltaY: -60", "deltaY: 60"] * 6}.each do |name, turns|
+      frames = turns.map do |turn|
+        browser.evaluate_async(<<~JS, 10)
+          const done = arguments[0];
+          const from = performance.now();
+          document.querySelector(".loupe").dispatchEvent(new WheelEvent("wheel", { #{turn}, bubbles: true, cancelable: true }));
+          requestAnimationFrame(() => { document.querySelector(".loupe canvas").getContext("2d").getImageData(0, 0, 1, 1); done(performance.now() - from); });
+        JS
+      end
+      Measure.report("browser: the loupe #{name}, #{passes} passes", frames, "smooth (33 ms)")
+    end
   end
   browser.quit
   resident = File.read("/proc/#{server.pid}/status")[/VmRSS:\s+(\d+)/, 1].to_i / 1024

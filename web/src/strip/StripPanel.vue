@@ -4,8 +4,9 @@ import type { Picture } from "../generated/picture";
 import { useSettings } from "../settings/useSettings";
 import { useFormat } from "../units/format";
 import { acrossRange, paintStrip, shownRange, type View } from "./paint";
-import { paintMarks, paintWindow } from "./overlays";
+import { clearSheet, paintMarks, paintWindow } from "./overlays";
 import { paintRuler } from "./ruler";
+import { createSheet } from "./sheet";
 import { useCanvas } from "./useCanvas";
 import { useDrag } from "./useDrag";
 import { useLoupe } from "./useLoupe";
@@ -26,6 +27,7 @@ const face = ref<View["face"]>("front");
 /** Whether the weaving wire's way through the gaps is drawn over the strip. */
 const walk = ref(false);
 const overview = ref<HTMLCanvasElement | null>(null);
+const above = ref<HTMLCanvasElement | null>(null);
 const loupeCanvas = ref<HTMLCanvasElement | null>(null);
 const ink = (name: string) => getComputedStyle(document.documentElement).getPropertyValue(name).trim();
 const inks = () => ({
@@ -35,6 +37,7 @@ const inks = () => ({
   theme: settings.theme,
 });
 
+const paintBand = createSheet();
 const width = useCanvas(
   loupeCanvas,
   () => loupePx.value,
@@ -42,7 +45,7 @@ const width = useCanvas(
     if (!props.picture) return;
     const view = viewOf(loupe.scale.value, loupe.left.value, w, height, loupe.across.value);
     const band = { ...view, height: height - RULER_PX };
-    paintStrip(ctx, props.picture, band);
+    paintBand(ctx, props.picture, band);
     if (walk.value)
       paintWalk(ctx, props.picture, band, { ...inks(), ground: ink("--mat-wash"), line: ink("--accent-mat") });
     paintRuler(ctx, view, settings.units, inks());
@@ -60,22 +63,25 @@ const wholeView = (w: number, height: number): View => {
   const [low, high] = acrossRange(props.picture!);
   return viewOf(w / (to - from + 4), from - 2, w, height, (low + high) / 2);
 };
-useCanvas(
-  overview,
-  () => {
-    if (!props.picture) return 60;
-    const [low, high] = acrossRange(props.picture);
-    return Math.ceil((high - low) * wholeView(width.value, 0).scale) + 46;
-  },
-  (ctx, w, height) => {
-    if (!props.picture) return;
-    const view = wholeView(w, height);
-    paintStrip(ctx, props.picture, { ...view, height: height - RULER_PX });
-    paintRuler(ctx, view, settings.units, inks());
-    paintMarks(ctx, props.picture, view, inks().mark);
-    paintWindow(ctx, view, [loupe.left.value, loupe.left.value + loupe.shownMm.value], inks().mark);
-  },
-);
+const overviewPx = () => {
+  if (!props.picture) return 60;
+  const [low, high] = acrossRange(props.picture);
+  return Math.ceil((high - low) * wholeView(width.value, 0).scale) + 46;
+};
+useCanvas(overview, overviewPx, (ctx, w, height) => {
+  if (!props.picture) return;
+  const view = wholeView(w, height);
+  paintStrip(ctx, props.picture, { ...view, height: height - RULER_PX });
+  paintRuler(ctx, view, settings.units, inks());
+});
+/** What moves over the strip has a sheet of its own: the strip is not drawn again for it. */
+useCanvas(above, overviewPx, (ctx, w, height) => {
+  if (!props.picture) return;
+  const view = wholeView(w, height);
+  clearSheet(ctx);
+  paintMarks(ctx, props.picture, view, inks().mark);
+  paintWindow(ctx, view, [loupe.left.value, loupe.left.value + loupe.shownMm.value], inks().mark);
+});
 
 function viewOf(scale: number, left: number, w: number, height: number, across: number): View {
   return { scale, left, width: w, height, across, face: face.value, hand: settings.hand };
@@ -143,7 +149,10 @@ defineExpose({ turn, showWalk });
         <button type="button" @click="loupe.showWhole">Whole</button>
       </div>
     </header>
-    <div class="overview" v-on="overviewDrag"><canvas ref="overview" role="img" :aria-label="label" /></div>
+    <div class="overview" v-on="overviewDrag">
+      <canvas ref="overview" role="img" :aria-label="label" />
+      <canvas ref="above" class="above" aria-hidden="true" />
+    </div>
     <div
       class="loupe"
       tabindex="0"

@@ -4,6 +4,14 @@ import type { View } from "./paint";
 const along = (view: View) => (view.hand === "left" ? -1 : 1);
 const NAMES = { start: "start", middle: "middle", end: "end", join: "join" };
 
+/** Wipes a sheet that is drawn on anew, and sets it to the screen's own pixels. */
+export function clearSheet(ctx: CanvasRenderingContext2D): void {
+  const ratio = window.devicePixelRatio || 1;
+  ctx.setTransform(1, 0, 0, 1, 0, 0);
+  ctx.clearRect(0, 0, ctx.canvas.width, ctx.canvas.height);
+  ctx.setTransform(ratio, 0, 0, ratio, 0, 0);
+}
+
 /** Small flags over the strip: where the weave starts, its middle, its end, and where lengths are joined. */
 export function paintMarks(ctx: CanvasRenderingContext2D, picture: Picture, view: View, ink: string): void {
   ctx.fillStyle = ink;
