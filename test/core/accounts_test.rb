@@ -1,0 +1,99 @@
+# frozen_string_literal: true
+
+require_relative "../support/weaves"
+
+# What a plan says of wire, for random pieces of every kind.
+class AccountsTest < PieceTest
+  KINDS = 60
+
+  def random_piece(random)
+    json = document(%w[cuff bracelet].sample(random:))
+    count = random.rand(1..6)
+    ids = (1..count).map { |i| "b#{i}" }
+    weaving = json["wires"].last
+    json["wires"] = ids.map { |id| json["wires"].first.merge("id" => id, "size" => size("#{random.rand(0.6..1.6).round(2)} mm")) } << weaving
+    json["sections"][0].merge!("base" => ids, "from" => %w[end middle].sample(random:), "strands" => random.rand(1..2), "pattern" => random_pattern(count, random))
+    json["endings"].each { |ending| ending["wires"] = ids }
+    json["pins"] = pins({"wrist" => "#{random.rand(130..210)} mm"})
+    json["allowances"]["working_length"] = size("#{random.rand(400..3000)} mm")
+    json
+  end
+
+  def random_pattern(wires, random)
+    walk = Object.new.extend(Weaves).random_walk(wires, random).gaps
+    {"kind" => "walk", "gaps" => walk, "before" => [], "after" => [{"gaps" => walk.first(2), "times" => random.rand(1..5)}]}
+  end
+
+  def each_random_plan
+    seed = Random.new_seed % 100_000
+    random = Random.new(seed)
+    KINDS.times do
+      json = random_piece(random)
+      yield plan(json), "seed #{seed}: #{json["sections"][0]}"
+    end
+  end
+
+  def test_every_millimetre_is_accounted_for_once
+    each_random_plan do |plan, words|
+      account = plan.account
+
+      assert_in_delta account.total_mm, account.lengths.sum { |length| length.cut_mm * length.strands.size }, 1e-6, words
+      assert_in_delta account.path_mm, account.strand_paths_mm.sum, 1e-6, words
+      assert_in_delta plan.layout.strip(plan.fit.repeats).wire_mm * plan.layout.sides * plan.piece.strands.size, account.path_mm, 1e-6, words
+      assert_equal account.count, account.lengths.sum { |length| length.strands.size }, words
+    end
+  end
+
+  def test_the_fewest_comfortable_lengths_are_cut
+    each_random_plan do |plan, words|
+      most = plan.piece.allowance_mm(:working_length)
+      next refute_predicate(plan.account, :comfortable?, words) if plan.account.lengths.any? { |length| length.cut_mm > most + 1e-6 }
+
+      assert_predicate plan.account, :comfortable?, words
+      assert_operator plan.account.lengths.map(&:cut_mm).max, :<=, most + 1e-6, words
+    end
+  end
+
+  def test_joins_lie_on_the_strip_where_their_repeat_begins
+    each_random_plan do |plan, words|
+      plan.account.joins.each do |length, at_mm|
+        assert at_mm.between?(0, plan.fit.woven_mm), words
+        from_start = (plan.layout.sides == 1) ? at_mm : (at_mm - (plan.fit.woven_mm / 2)).abs
+
+        assert_in_delta plan.layout.laid.repeat_from_mm(length.first), from_start, 1e-6, words
+      end
+    end
+  end
+
+  def test_bars_add_up_and_the_mass_is_that_of_what_stays
+    each_random_plan do |plan, words|
+      plan.bars.each { |bar| assert_in_delta bar.total_mm, bar.kept_mm + plan.piece.allowance_mm(:base_tail) + plan.piece.allowance_mm(:trim), 1e-9, words }
+      grams = ->(wire, length) { wire.material.density * Math::PI * (wire.mm**2) / 4 * length / 1000 }
+      base = plan.bars.sum { |bar| grams.call(bar.wire, bar.kept_mm) }
+      weaving = plan.piece.strands.zip(plan.account.strand_paths_mm).sum { |wire, path| grams.call(wire, path * 1.04) }
+
+      assert_in_delta base + weaving, plan.mass[:finished_g], 1e-9, words
+    end
+  end
+
+  # The nearest number of repeats, tried against its neighbours.
+  def test_no_other_number_of_repeats_comes_nearer_to_the_wrist
+    each_random_plan do |plan, words|
+      wanted = plan.fit.wanted_mm
+      off = ->(repeats) { (plan.layout.woven_mm(repeats) + (2 * plan.piece.bare_mm) + plan.layout.reach_mm - wanted).abs }
+      others = [plan.fit.repeats - plan.layout.sides, plan.fit.repeats + plan.layout.sides].select(&:positive?)
+
+      assert others.all? { |repeats| off.call(repeats) >= off.call(plan.fit.repeats) - 1e-6 }, words
+    end
+  end
+
+  def test_the_same_piece_always_gives_the_same_plan
+    random = Random.new(5)
+    6.times do
+      json = random_piece(random)
+
+      assert_equal plan(json).to_h, plan(JSON.parse(JSON.generate(json))).to_h
+      assert_equal plan(json).picture.content_hash, plan(json).picture.content_hash
+    end
+  end
+end

@@ -1,0 +1,126 @@
+# frozen_string_literal: true
+
+require_relative "../support/weaves"
+
+# The display list: what is drawn, read back.
+class PicturesTest < PieceTest
+  def cuff(**changes) = plan(document(**changes))
+
+  def woven(sample_key, **section)
+    sample = Meander::Weave::Samples::ALL.find { |one| one.key == sample_key }
+    json = document
+    weaving = json["wires"].last
+    ids = (1..sample.base).map { |i| "b#{i}" }
+    json["wires"] = ids.map { |id| json["wires"].first.merge("id" => id) } << weaving
+    json["sections"][0].merge!("base" => ids, "pattern" => JSON.parse(JSON.generate({kind: "walk", gaps: sample.gaps, before: [], after: sample.after})), **section.transform_keys(&:to_s))
+    json["endings"].each { |ending| ending["wires"] = ids }
+    plan(json)
+  end
+
+  def test_the_picture_names_itself_by_its_content
+    assert_equal cuff.picture.content_hash, cuff(name: "Another name").picture.content_hash
+    refute_equal cuff.picture.content_hash, cuff("wires.2.metal": "brass").picture.content_hash
+    refute_equal cuff.picture.content_hash, cuff("sections.0.pattern.both": 4).picture.content_hash
+    assert_match(/\A\h{32}\z/, cuff.picture.content_hash)
+  end
+
+  # Whole numbers of finest_mm, read back, are the drawing to that fineness.
+  def test_what_is_written_is_what_is_drawn
+    picture = woven("diamond-5").picture
+    written = JSON.parse(picture.json)
+    fine = written["finest_mm"]
+    strokes = picture.strokes
+    read = written["placements"].flat_map do |place|
+      rows = written["cells"][place["cell"]]["passes"]
+      place["count"].times.flat_map { |copy| rows.map { |row| read_row(written, row, fine).map { |x, y, z| [x, y + place["at"] + (copy * place["step"]), z] } } }
+    end
+
+    assert_equal strokes.size, read.size
+    off = strokes.zip(read).flat_map { |stroke, points| stroke.points.zip(points).map { |p, q| p.zip(q).map { |a, b| (a - b).abs }.max } }.max
+
+    assert_operator off, :<, 0.002
+  end
+
+  def test_heights_of_a_row_go_on_from_pass_to_pass
+    woven("ray-5").picture.cells.each do |cell|
+      cell.passes.each_cons(2) do |(_, _, _, end_mm, next_mm), (_, before, from, _, _)|
+        assert_in_delta end_mm, before, 1e-9
+        assert_in_delta next_mm, from, 1e-9
+      end
+    end
+  end
+
+  def test_shapes_lie_on_their_face_and_climb_from_turn_to_turn
+    woven("panel-4").picture.shapes.each do |shape|
+      zs, us = shape[:points].map { |point| point[1] * shape[:face] }, shape[:points].map(&:last)
+
+      assert_operator zs.min, :>=, -1e-9
+      assert_equal us.sort, us
+      assert_operator us.first, :>, 0
+      assert_operator us.last, :<, 3
+      assert_includes us.map { |u| u.round(9) }, 1.0
+      assert us.map { |u| u.round(9) }.include?(2.0) || us.none? { |u| u.between?(1.001, 1.999) }, "the straight has no end"
+    end
+  end
+
+  def test_the_ranges_hold_everything_that_is_drawn
+    [cuff, plan(document("bracelet")), woven("diamond-7"), woven("figure-eight-2")].each do |plan|
+      low, high = plan.picture.x_range
+      xs = plan.picture.strokes.flat_map { |stroke| stroke.points.map(&:first) }
+      half = plan.layout.frame.wire_mm / 2
+
+      assert_in_delta plan.picture.width_mm, high - low, 1e-12
+      assert_operator low, :<=, xs.min - half + 1e-9
+      assert_operator high, :>=, xs.max + half - 1e-9
+      assert_in_delta plan.layout.frame.x_range(plan.layout.strip(plan.fit.repeats).visited).then { |from, to| to - from }, high - low, 1e-6
+    end
+  end
+
+  def test_marks_lie_at_start_middle_end_and_joins
+    plan = cuff("allowances.working_length": size("900 mm"))
+    marks = plan.picture.marks.group_by { |mark| mark[:kind] }.transform_values { |list| list.map { |mark| mark[:at] } }
+
+    assert_equal [[0.0], [plan.fit.woven_mm / 2], [plan.fit.woven_mm]], marks.values_at("start", "middle", "end")
+    assert_equal plan.account.joins.map(&:last), marks["join"]
+  end
+
+  # What is left of a wire that is cut away lies under the passes that go over it, and nowhere else.
+  def test_what_is_kept_of_a_cut_wire_lies_under_the_weave
+    plan = woven("ray-5", cut_away: %w[b3])
+    x = plan.layout.frame.centres[2]
+    kept = plan.picture.rods.select { |rod| rod[:wire] == "b3" }
+    over = plan.picture.strokes.select { |stroke| stroke.points.map(&:first).minmax.then { |low, high| x.between?(low, high) } }
+
+    over.each do |stroke|
+      y = stroke.points.min_by { |point| (point[0] - x).abs }[1]
+
+      assert(kept.any? { |rod| y.between?(rod[:from] - 0.5, rod[:to] + 0.5) })
+    end
+    assert_operator kept.sum { |rod| rod[:to] - rod[:from] }, :<, plan.fit.woven_mm * 0.8
+    assert(kept.each_cons(2).all? { |one, other| other[:from] > one[:to] })
+  end
+
+  def test_tails_lead_out_at_both_ends_of_every_strand
+    one, two = woven("stagger-3"), woven("stagger-3", strands: 2)
+    tails = ->(plan) { plan.picture.strands.select { |strand| strand[:wire] == "w3" } }
+
+    assert_equal [2, 4], [tails.call(one).size, tails.call(two).size]
+    assert_empty tails.call(cuff("allowances.tail": size("0")))
+  end
+
+  def test_the_gaps_are_where_the_wire_goes_through
+    plan = woven("coiled-panel-4")
+    ends = plan.picture.strokes.flat_map { |stroke| [stroke.points.first[0], stroke.points.last[0]] }.map { |x| x.round(6) }.uniq.sort
+
+    assert_equal plan.picture.gaps.map { |x| x.round(6) }, ends
+  end
+
+  private
+
+  def read_row(written, (shape, *heights), fine)
+    written["shapes"][shape]["points"].each_slice(3).map do |x, z, u|
+      part = (u * fine).floor.clamp(0, 2)
+      [x * fine, (heights[part] + (((u * fine) - part) * (heights[part + 1] - heights[part]))) * fine, z * fine]
+    end
+  end
+end

@@ -1,0 +1,134 @@
+# frozen_string_literal: true
+
+require_relative "../support/system_test"
+
+# What must hold on the bench and the printed page of every demo piece.
+class EveryPieceTest < SystemTest
+  def each_piece
+    Server::Piece.on_shelf.each { |piece| yield piece, Server::Planning.plan(piece.content) }
+  end
+
+  def overflow = page.evaluate_script("document.documentElement.scrollWidth - document.documentElement.clientWidth")
+
+  def test_the_bench_shows_the_figures_of_the_plan
+    each_piece do |piece, plan|
+      visit "/pieces/#{piece.id}"
+
+      assert_field "Repeats", with: plan.fit.repeats.to_s
+      assert_selector ".facts dd", text: format((plan.mass[:finished_g] < 10) ? "%.2f g" : "%.1f g", plan.mass[:finished_g])
+      plan.bars.each { |bar| assert_selector ".cut-number strong", text: "#{bar.cut_mm} mm" }
+      plan.to_h[:weaving][:lengths].each { |length| assert_selector ".cut-number strong", text: "#{length[:cut_mm]} mm" }
+      plan.advice.each { |item| assert_selector "[data-advice='#{item.id}']", text: item.title }
+      refute_match(/NaN|undefined|Infinity|null mm/, page.text)
+    end
+  end
+
+  def test_nothing_is_cut_off_on_a_tablet_or_a_narrow_window
+    [[1280, 800], [820, 1180], [760, 1000]].each do |size|
+      page.driver.resize(*size)
+      each_piece do |piece, _|
+        visit "/pieces/#{piece.id}"
+
+        assert_selector ".loupe canvas"
+        assert_operator overflow, :<=, 0, "#{piece.name} at #{size}"
+      end
+    end
+  end
+
+  def test_the_strip_is_drawn_in_the_colours_of_its_wires
+    each_piece do |piece, plan|
+      visit "/pieces/#{piece.id}"
+
+      assert_selector ".loupe canvas"
+      click_on "Whole"
+      wire = plan.piece.weaving_wire.material.colour.delete("#").scan(/../).map(&:hex)
+      shares = page.evaluate_script(<<~JS)
+        (() => {
+          const canvas = document.querySelector(".overview canvas");
+          const { data } = canvas.getContext("2d").getImageData(0, 0, canvas.width, canvas.height);
+          let drawn = 0, near = 0;
+          for (let i = 0; i < data.length; i += 4) {
+            if (data[i + 3] < 200) continue;
+            drawn++;
+            if (#{wire.each_with_index.map { |channel, k| "Math.abs(data[i + #{k}] - #{channel}) < 60" }.join(" && ")}) near++;
+          }
+          return [drawn, near / drawn];
+        })()
+      JS
+
+      assert_operator shares[0], :>, 3000, piece.name
+      assert_operator shares[1], :>, 0.1, piece.name
+    end
+  end
+
+  def test_the_printed_page_has_everything_to_cut
+    each_piece do |piece, plan|
+      visit "/pieces/#{piece.id}/print"
+
+      assert_selector ".print-cuts tbody tr", count: plan.bars.size + plan.account.lengths.size
+      assert_text "#{plan.fit.repeats} repeats of #{Meander::Weave::Samples.words(plan.piece.pattern, plan.layout.frame.count)}"
+      assert_selector "figure img", count: 2
+      refute_match(/NaN|undefined/, page.text)
+    end
+  end
+
+  # From the shelf to a changed and saved piece without a mouse.
+  def test_all_of_it_by_keyboard
+    find_link("Reed cuff").send_keys(:enter)
+
+    assert_selector ".bench"
+    find_field("Wraps round both").send_keys(:up)
+    find("body").send_keys(:tab)
+    find_button("Walk").send_keys(:enter)
+
+    assert_selector "button[aria-pressed=true]", text: "Walk"
+    find_button("Pin woven length").send_keys(:space)
+
+    assert_selector ".answer.pinned", count: 2
+    find_button("starting and ending").send_keys(:enter)
+
+    assert_selector ".fine-print"
+    find_field("Closing coils").send_keys(:escape)
+
+    assert_no_selector ".fine-print"
+    assert_saved
+    assert_equal 3, stored_document("Reed cuff")["sections"][0]["pattern"]["both"]
+  end
+
+  def test_what_was_set_aside_comes_back_and_an_empty_shelf_says_so
+    Server::Piece.on_shelf.each { |piece| piece.update!(deleted_at: Time.now.utc) }
+    visit "/"
+
+    assert_text "Nothing on the shelf"
+    find("summary", text: "Deleted pieces (#{demo_documents.size})").click
+    click_on "Bring back Heron cuff"
+
+    assert_link "Heron cuff"
+    assert_no_text "Nothing on the shelf"
+  end
+
+  def test_a_piece_that_is_not_there
+    visit "/pieces/no-such-piece"
+
+    assert_selector "[role=alert]", text: "there is no such piece"
+    click_on "Back to the shelf"
+
+    assert_selector ".shelf-row"
+  end
+
+  # While Meander cannot be reached what is typed stays, and it is saved when Meander answers again.
+  def test_what_is_typed_stays_while_meander_cannot_be_reached
+    open_piece "Reed cuff"
+    page.execute_script("window.reach = window.fetch; window.fetch = () => Promise.reject(new TypeError('offline'))")
+    enter "Wraps round both", "5"
+
+    assert_selector ".trouble", text: "Meander cannot be reached; what you type is kept here"
+    assert_field "Wraps round both", with: "5"
+    page.execute_script("window.fetch = window.reach")
+    enter "Coils on the near wire", "7"
+
+    assert_no_selector ".trouble"
+    assert_saved
+    assert_equal [7, 5], stored_document("Reed cuff")["sections"][0]["pattern"].values_at("single", "both")
+  end
+end
