@@ -94,6 +94,27 @@ class BadRequestsTest < ServerTest
     end
   end
 
+  # The same for a weave of every kind: whatever is put into its section, the answer names it or plans it.
+  def test_random_weaves_never_break_the_server
+    seed = Random.new_seed % 100_000
+    random = Random.new(seed)
+    junk = [nil, -1, 0, 1, 2, 26, 1e308, "", "x", [], {}, [0, 1], [0, 0], [0, 1, 2, 1], [{"gaps" => [0, 1], "times" => 3}], {"kind" => "tight"}, {"kind" => "open", "pitch" => size("9")}, "middle",
+      "in_turn", %w[w1], size("0"), size("3")]
+    start = demo_documents.find { |json| json["name"] == "Sluice cuff" }
+    places = leaves(start.slice("sections", "wires", "endings"))
+    200.times do
+      json = Marshal.load(Marshal.dump(start))
+      random.rand(1..3).times { put_in(json, places.sample(random:), Marshal.load(Marshal.dump(junk.sample(random:)))) rescue next } # rubocop:disable Style/RescueModifier
+      send_json(:post, "/api/plan", {document: json})
+
+      assert_includes [200, 422], last_response.status, "seed #{seed}: #{JSON.generate(json["sections"])[0, 400]} #{last_response.body[0, 200]}"
+      refute_match(/:(NaN|-?Infinity)/, last_response.body)
+      next if last_response.status == 200
+
+      answer["faults"].each { |fault| %w[path message given accepted].each { |key| refute_nil fault[key] } }
+    end
+  end
+
   private
 
   def leaves(value, way = [])

@@ -74,18 +74,17 @@ class EveryPieceTest < SystemTest
 
   # From the shelf to a changed and saved piece without a mouse.
   def test_all_of_it_by_keyboard
-    find_link("Reed cuff").send_keys(:enter)
+    press find_link("Reed cuff"), :enter
 
     assert_selector ".bench"
     find_field("Wraps round both").send_keys(:up)
-    find("body").send_keys(:tab)
-    find_button("Walk").send_keys(:enter)
+    press find_button("Walk"), :enter
 
     assert_selector "button[aria-pressed=true]", text: "Walk"
-    find_button("Pin woven length").send_keys(:space)
+    press find_button("Pin woven length"), :enter
 
     assert_selector ".answer.pinned", count: 2
-    find_button("starting and ending").send_keys(:enter)
+    press find_button("starting and ending"), :enter
 
     assert_selector ".fine-print"
     find_field("Closing coils").send_keys(:escape)
@@ -130,5 +129,13 @@ class EveryPieceTest < SystemTest
     assert_no_selector ".trouble"
     assert_saved
     assert_equal [7, 5], stored_document("Reed cuff")["sections"][0]["pattern"].values_at("single", "both")
+  end
+
+  private
+
+  # A key on an element that has the focus, with no click.
+  def press(element, key)
+    page.execute_script("arguments[0].focus()", element)
+    element.send_keys(key)
   end
 end
