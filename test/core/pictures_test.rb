@@ -108,6 +108,24 @@ class PicturesTest < PieceTest
     assert_empty tails.call(cuff("allowances.tail": size("0")))
   end
 
+  # Every pass has one number, in the order of work; strands laid side by side share it.
+  def test_passes_are_numbered_in_the_order_of_work
+    json = document(pins: pins("repeats" => 9))
+    turn = json.merge("wires" => json["wires"] + [json["wires"].last.merge("id" => "w9")])
+    turn["sections"] = [json["sections"][0].merge("weaving" => %w[w3 w9], "strands" => 2, "turns" => "in_turn")]
+    [plan(json), plan(turn), woven("ray-5"), woven("diamond-5", from: "middle"), woven("stagger-3", strands: 2)].each do |plan|
+      picture = plan.picture
+      made = picture.placements.reject { |place| picture.shapes[picture.cells[place[:cell]].passes[0][0]][:words].empty? }.flat_map do |place|
+        place[:count].times.flat_map { |copy| picture.cells[place[:cell]].passes.each_index.map { |row| place[:pass] + (copy * place[:every]) + row } }
+      end
+      total = picture.counting[:half] * plan.layout.sides
+
+      assert_equal (0...total).to_a, made.uniq.sort
+      assert_equal total, made.size / ((plan.piece.strands.size == 2 && !plan.piece.in_turn?) ? 2 : 1)
+      assert_equal picture.counting[:half], picture.counting[:before] + (picture.counting[:repeat] * picture.counting[:repeats]) + closing_passes(plan)
+    end
+  end
+
   def test_the_gaps_are_where_the_wire_goes_through
     plan = woven("coiled-panel-4")
     ends = plan.picture.strokes.flat_map { |stroke| [stroke.points.first[0], stroke.points.last[0]] }.map { |x| x.round(6) }.uniq.sort
@@ -116,6 +134,11 @@ class PicturesTest < PieceTest
   end
 
   private
+
+  def closing_passes(plan)
+    pattern = plan.piece.pattern
+    (pattern[:kind] == "coils") ? 2 * pattern[:closing] : pattern[:after].sum { |stretch| stretch[:gaps].size * stretch[:times] }
+  end
 
   def read_row(written, (shape, *heights), fine)
     written["shapes"][shape]["points"].each_slice(3).map do |x, z, u|

@@ -30,6 +30,17 @@ class WalksTest < Minitest::Test
     end
   end
 
+  # A walk rebuilt from the words of its moves is the walk.
+  def test_a_walk_rebuilt_from_its_words_is_the_walk
+    random_repeats(WALKS, most_wires: 25) do |repeat, walk|
+      words = repeat.passes.map(&:words)
+
+      assert_equal repeat.walk.gaps.rotate(1), words.map { |move| MoveWords.gap(move, wires: repeat.frame.count) }, walk
+      assert_equal [%w[over down], %w[under up]] * (words.size / 2), words.map { |move| [move[/\A\w+/], move[/, (\w+)/, 1]] }, walk
+    end
+    assert_nil MoveWords.gap("round and round", wires: 3)
+  end
+
   def test_the_wire_goes_on_without_a_break_from_pass_to_pass
     random_repeats(WALKS) do |repeat, walk|
       jumps = strokes(strip(repeat, 4)).each_cons(2).map { |a, b| Math.sqrt(a.points.last.zip(b.points.first).sum { |p, q| (p - q)**2 }) }

@@ -54,7 +54,7 @@ module Meander
 
       figure = Figure.new
       words = Words.new
-      whole = Count.new(0..100_000)
+      whole = Count.new(0..10_000_000)
       pin = Choice.new(%w[wrist repeats woven weaving_wire])
 
       NEIGHBOUR = Record.new({repeats: whole, woven_mm: figure, strip_mm: figure, change_mm: figure, off_mm: figure, weaving_change_mm: figure})
@@ -93,11 +93,12 @@ module Meander
       figures = Many.new(figure)
       PICTURE = Record.new({
         version: Choice.new([1]), finest_mm: figure, wire_mm: figure, x_range: figures, y_range: figures, gaps: figures,
+        counting: Record.new({half: whole, before: whole, repeat: whole, repeats: whole}),
         tones: Table.new(Many.new(List.new(Anything.new, 3..3))),
         rods: Many.new(Record.new({wire: words, d: figure, x: figure, from: figure, to: figure})),
-        shapes: Many.new(Record.new({face: Choice.new([1, -1]), points: figures})),
+        shapes: Many.new(Record.new({face: Choice.new([1, -1]), words:, points: figures})),
         cells: Many.new(Record.new({passes: Many.new(figures)})),
-        placements: Many.new(Record.new({cell: whole, wire: words, at: figure, step: figure, count: whole})),
+        placements: Many.new(Record.new({cell: whole, wire: words, at: figure, step: figure, count: whole, pass: whole, every: whole})),
         strands: Many.new(Record.new({wire: words, d: figure, points: Many.new(figures)})),
         marks: Many.new(Record.new({kind: Choice.new(%w[start middle end join]), at: figure}))
       })

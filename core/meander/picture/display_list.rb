@@ -14,9 +14,9 @@ module Meander
       # Shapes and cells are written as whole numbers of this many mm (and the shapes' u in the same parts of one).
       FINEST_MM = 10.0**-Tolerance::WRITTEN_DIGITS
       PARTS = 10.0**Tolerance::WRITTEN_DIGITS
-      attr_reader :rods, :shapes, :cells, :placements, :strands, :marks, :colours, :wire_mm, :gaps, :x_range, :y_range, :json
+      attr_reader :rods, :shapes, :cells, :placements, :strands, :marks, :colours, :wire_mm, :gaps, :counting, :x_range, :y_range, :json
 
-      def initialize(rods:, shapes:, cells:, placements:, strands:, marks:, colours:, wire_mm:, gaps:)
+      def initialize(rods:, shapes:, cells:, placements:, strands:, marks:, colours:, wire_mm:, gaps:, counting:)
         @rods = rods.freeze
         @shapes = shapes.freeze
         @cells = cells.freeze
@@ -26,6 +26,7 @@ module Meander
         @colours = colours.freeze
         @wire_mm = wire_mm
         @gaps = gaps.freeze
+        @counting = counting.freeze
         @x_range = across.freeze
         @y_range = along.freeze
         @json = JSON.generate(to_h).freeze
@@ -47,9 +48,9 @@ module Meander
       def content_hash = Digest::SHA256.hexdigest(json)[0, 32]
 
       def to_h
-        {version: 1, finest_mm: FINEST_MM, wire_mm:, x_range: rounded(x_range), y_range: rounded(y_range), gaps: rounded(gaps), rods: rounded(rods),
+        {version: 1, finest_mm: FINEST_MM, wire_mm:, x_range: rounded(x_range), y_range: rounded(y_range), gaps: rounded(gaps), counting:, rods: rounded(rods),
           tones: colours.transform_values { |hex| Colour.strokes(hex) },
-          shapes: shapes.map { |shape| {face: shape[:face], points: shape[:points].flat_map { |x, z, u| [(x * PARTS).round, (z * PARTS).round, (u * PARTS).round] }} },
+          shapes: shapes.map { |shape| {face: shape[:face], words: shape[:words], points: shape[:points].flat_map { |x, z, u| [(x * PARTS).round, (z * PARTS).round, (u * PARTS).round] }} },
           cells: cells.map { |cell| {passes: cell.passes.map { |row| written(row) }} },
           placements: rounded(placements), strands: rounded(strands), marks: rounded(marks)}
       end

@@ -24,7 +24,7 @@ module Meander
 
       def call
         DisplayList.new(rods: rods, shapes: @shapes.to_a, cells: cells, placements:,
-                        strands: bent_rods + endings + tails, marks:, colours:, wire_mm: @layout.frame.wire_mm, gaps:)
+                        strands: bent_rods + endings + tails, marks:, colours:, wire_mm: @layout.frame.wire_mm, gaps:, counting:)
       end
 
       private
@@ -44,20 +44,31 @@ module Meander
       end
 
       def halves
-        return [half(1, 0.0)] if @layout.sides == 1
+        return [half(1, 0.0, 0)] if @layout.sides == 1
 
         middle, lay = @fit.woven_mm / 2, @layout.frame.lay_mm / 2
-        [half(1, middle + lay), half(-1, middle - lay)]
+        [half(1, middle + lay, 0), half(-1, middle - lay, passes)]
       end
 
-      def half(along, from_mm) = Half.new(Woven.call(@layout, @strip, @shapes, along:), along, from_mm)
+      def half(along, from_mm, from_pass) = Half.new(Woven.call(@layout, @strip, @shapes, along:, from_pass:), along, from_mm)
+
+      # How many passes a half takes.
+      def passes = @strip.blocks.sum { |block| block.passes.size * block.count }
+
+      # How the passes of a half are counted: those before its repeats, how many a repeat takes, and how many repeats there are.
+      def counting
+        {half: passes, before: @layout.laid.passes_before, repeat: @layout.pattern.passes.size, repeats: @fit.repeats / @layout.sides}
+      end
+
       def cells = @cells ||= @halves.flat_map { |half| half.drawn.map(&:cell) }.uniq(&:object_id)
 
       def placements
         place = cells.each_with_index.to_h { |cell, i| [cell.object_id, i] }
         @halves.flat_map do |half|
           half.drawn.flat_map do |drawn|
-            drawn.wires.map { |wire, beside| {cell: place[drawn.cell.object_id], wire: wire.id, at: half.from_mm + drawn.first_mm + beside, step: drawn.step_mm, count: drawn.count} }
+            drawn.wires.map { |wire, beside|
+              {cell: place[drawn.cell.object_id], wire: wire.id, at: half.from_mm + drawn.first_mm + beside, step: drawn.step_mm, count: drawn.count, pass: drawn.pass, every: drawn.every}
+            }
           end
         end
       end

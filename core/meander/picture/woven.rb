@@ -4,14 +4,16 @@ module Meander
   module Picture
     # The weave of a strip as cells to place: which wires draw each, how often and how far apart.
     class Woven
-      # cell: a Cell; wires: [[wire, mm beside the path], ...]; first_mm: how far on its first copy lies; step_mm, count: its copies.
-      Drawn = Struct.new(:cell, :wires, :first_mm, :step_mm, :count, keyword_init: true)
+      # cell: a Cell; wires: [[wire, mm beside the path], ...]; first_mm: how far on its first copy lies; step_mm, count: its copies;
+      # pass: the number of its first pass in the order of work, every: how many passes on the next copy is made.
+      Drawn = Struct.new(:cell, :wires, :first_mm, :step_mm, :count, :pass, :every, keyword_init: true)
 
-      # along: 1 as woven, -1 for the mirror image along the strip.
-      def self.call(layout, strip, shapes, along:) = new(layout, strip, shapes, along).call
+      # along: 1 as woven, -1 for the mirror image along the strip; from_pass: how many passes are made before it.
+      def self.call(layout, strip, shapes, along:, from_pass:) = new(layout, strip, shapes, along, from_pass).call
 
-      def initialize(layout, strip, shapes, along)
+      def initialize(layout, strip, shapes, along, from_pass)
         @layout = layout
+        @made = from_pass
         @strip = strip
         @shapes = shapes
         @along = along
@@ -24,7 +26,9 @@ module Meander
       private
 
       def drawn(block, wires)
-        Drawn.new(cell: cell(block), wires:, first_mm: 0.0, step_mm: @along * block.step_mm, count: block.count)
+        pass = @made
+        @made += block.passes.size * block.count
+        Drawn.new(cell: cell(block), wires:, first_mm: 0.0, step_mm: @along * block.step_mm, count: block.count, pass:, every: block.passes.size)
       end
 
       def cell(block) = Cell.build(block, @shapes, along: @along)
@@ -40,32 +44,41 @@ module Meander
         before = @strip.runs.take_while { |run| !run.equal?(main) }
         after = @strip.runs.drop(before.size + 1)
         plain = ->(runs, wire) { runs.flat_map(&:blocks).map { |block| drawn(block, [[wire, 0.0]]) } }
-        plain.call(before, @wires[0]) + turns(main) + plain.call(after, @wires[(main.count - 1) % 2]) + rests(main)
+        first = plain.call(before, @wires[0])
+        @begun = @made
+        first + turns(main) + plain.call(after, @wires[(main.count - 1) % 2]) + rests(main)
       end
 
       def turns(run)
         number = 0
+        each = run.repeat.passes.size
+        @made += each * run.count
         run.blocks.flat_map do |block|
-          slices = cell(block).slices(run.repeat.passes.size)
-          slices.each_with_index.flat_map { |slice, i| taken(slice, block, number + i, slices.size) }.tap { number += slices.size * block.count }
+          slices = cell(block).slices(each)
+          slices.each_with_index.flat_map { |slice, i| taken(slice, block, number + i, slices.size, each) }.tap { number += slices.size * block.count }
         end
       end
 
       # One repeat of a block with all its copies: by one wire where a copy is an even number of repeats, else by both in turn.
-      def taken(cell, block, number, repeats)
+      def taken(cell, block, number, repeats, each)
         step = @along * block.step_mm
-        one = ->(wire, first, each, count) { Drawn.new(cell:, wires: [[@wires[wire % 2], 0.0]], first_mm: first, step_mm: each, count:) }
-        return [one.call(number, 0.0, step, block.count)] if repeats.even? || block.count == 1
+        one = lambda do |turn, first, every, count|
+          Drawn.new(cell:, wires: [[@wires[turn % 2], 0.0]], first_mm: first * step, step_mm: every * step, count:,
+                    pass: @begun + ((number + (first * repeats)) * each), every: every * repeats * each)
+        end
+        return [one.call(number, 0, 1, block.count)] if repeats.even? || block.count == 1
 
-        [one.call(number, 0.0, 2 * step, (block.count + 1) / 2), one.call(number + 1, step, 2 * step, block.count / 2)].reject { |part| part.count.zero? }
+        [one.call(number, 0, 2, (block.count + 1) / 2), one.call(number + 1, 1, 2, block.count / 2)].reject { |part| part.count.zero? }
       end
 
-      # The resting wire runs along at the back, where the repeat begins and ends, past the repeats of the other.
+      # The resting wire runs along at the back, where the repeat begins and ends, past the repeats of the other; it lies there
+      # when its own next repeat begins.
       def rests(run)
-        each_mm = run.repeat.advance_mm
+        each_mm, each = run.repeat.advance_mm, run.repeat.passes.size
         cell = Cell.new([[@shapes.line(@layout.frame.gap_x(run.repeat.walk.gaps.first), -@layout.frame.wire_mm / 2), 0.0, @along * each_mm, @along * each_mm, @along * each_mm]])
         (1...(run.count - 1)).group_by { |number| (number + 1) % 2 }.map do |wire, numbers|
-          Drawn.new(cell:, wires: [[@wires[wire], 0.0]], first_mm: @along * (run.from_mm + (numbers.first * each_mm)), step_mm: @along * 2 * each_mm, count: numbers.size)
+          Drawn.new(cell:, wires: [[@wires[wire], 0.0]], first_mm: @along * (run.from_mm + (numbers.first * each_mm)), step_mm: @along * 2 * each_mm, count: numbers.size,
+                    pass: @begun + ((numbers.first + 1) * each), every: 2 * each)
         end
       end
     end

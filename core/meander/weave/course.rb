@@ -32,6 +32,8 @@ module Meander
         @open.heights[place_of(repeat)]
       end
 
+      def passes_before = @before.size
+
       # The base wires side by side at a place along the weave, their middle staying where it is.
       def frame_at(along)
         clear = @profile.stepped_mm(along)

@@ -23,6 +23,9 @@ module Meander
       # The turn it starts from and its straight.
       def length_mm = turn_mm + straight_mm
 
+      # The move as a maker says it.
+      def words = MoveWords.call(from:, to:, face:, wires: frame.count)
+
       # What its drawn way has run when its straight begins, and when it ends.
       def straight_from_mm = lead_mm
       def straight_to_mm = lead_mm + straight_mm

@@ -12,6 +12,12 @@ export interface Picture {
   x_range: number[];
   y_range: number[];
   gaps: number[];
+  counting: {
+    half: number;
+    before: number;
+    repeat: number;
+    repeats: number;
+  };
   tones: {
     [k: string]: unknown[][];
   };
@@ -24,6 +30,7 @@ export interface Picture {
   }[];
   shapes: {
     face: 1 | -1;
+    words: string;
     points: number[];
   }[];
   cells: {
@@ -35,6 +42,8 @@ export interface Picture {
     at: number;
     step: number;
     count: number;
+    pass: number;
+    every: number;
   }[];
   strands: {
     wire: string;
