@@ -54,6 +54,11 @@ Dir.mktmpdir do |data|
   look(server, "walk", path: "/pieces/#{heron}") do |browser|
     browser.keyboard.type("w")
   end
+  look(server, "being-made", path: "/pieces/#{reed}") do |browser|
+    browser.keyboard.type("m")
+    browser.evaluate("document.querySelector('.player').focus({ preventScroll: true })")
+    browser.keyboard.type(*([:up] * 4), *([:right] * 9))
+  end
   look(server, "gaps-that-change", path: "/pieces/#{sluice}") do |browser|
     browser.xpath("//button[normalize-space()='starting and ending']").first.click
   end

@@ -36,7 +36,11 @@ async function keepBoth() {
 }
 
 /** Single keys, while nothing is typed. */
-const KEYS: Record<string, () => void> = { f: () => strip.value?.turn(), w: () => strip.value?.showWalk() };
+const KEYS: Record<string, () => void> = {
+  f: () => strip.value?.turn(),
+  w: () => strip.value?.showWalk(),
+  m: () => strip.value?.watchIt(),
+};
 
 function undoOrRedo(event: KeyboardEvent) {
   event.preventDefault();

@@ -1,15 +1,17 @@
 <script setup lang="ts">
-import { computed, ref, toRef } from "vue";
+import { computed, ref, toRef, watch } from "vue";
 import type { Picture } from "../generated/picture";
 import { useSettings } from "../settings/useSettings";
 import { useFormat } from "../units/format";
 import { acrossRange, paintStrip, shownRange, type View } from "./paint";
-import { clearSheet, paintMarks, paintWindow } from "./overlays";
+import { clearSheet, paintMarks, paintMove, paintWindow } from "./overlays";
+import PlayerBar from "./PlayerBar.vue";
 import { paintRuler } from "./ruler";
 import { createSheet } from "./sheet";
 import { useCanvas } from "./useCanvas";
 import { useDrag } from "./useDrag";
 import { useLoupe } from "./useLoupe";
+import { usePlayer } from "./usePlayer";
 import { paintWalk } from "./walk";
 
 /** The piece to scale: the whole strip with its ruler and marks, and under it a loupe on any part of it. */
@@ -26,6 +28,7 @@ const format = useFormat();
 const face = ref<View["face"]>("front");
 /** Whether the weaving wire's way through the gaps is drawn over the strip. */
 const walk = ref(false);
+const player = usePlayer(toRef(props, "picture"));
 const overview = ref<HTMLCanvasElement | null>(null);
 const above = ref<HTMLCanvasElement | null>(null);
 const loupeCanvas = ref<HTMLCanvasElement | null>(null);
@@ -48,6 +51,7 @@ const width = useCanvas(
     paintBand(ctx, props.picture, band);
     if (walk.value)
       paintWalk(ctx, props.picture, band, { ...inks(), ground: ink("--mat-wash"), line: ink("--accent-mat") });
+    if (player.current.value) paintMove(ctx, props.picture, band, player.current.value, ink("--accent-mat"));
     paintRuler(ctx, view, settings.units, inks());
   },
 );
@@ -84,7 +88,8 @@ useCanvas(above, overviewPx, (ctx, w, height) => {
 });
 
 function viewOf(scale: number, left: number, w: number, height: number, across: number): View {
-  return { scale, left, width: w, height, across, face: face.value, hand: settings.hand };
+  const made = player.made.value ?? undefined;
+  return { scale, left, width: w, height, across, face: face.value, hand: settings.hand, made };
 }
 
 const overviewDrag = useDrag({
@@ -127,8 +132,16 @@ function key(event: KeyboardEvent) {
 
 const turn = () => (face.value = face.value === "front" ? "back" : "front");
 const label = computed(() => `${props.title}, ${face.value}, drawn to scale`);
+/** The loupe stays with the end of the wire. */
+watch(player.end, (end) => {
+  if (!end) return;
+  const place = (settings.hand === "left" ? -1 : 1) * end.along;
+  const inner = loupe.shownMm.value / 4;
+  if (Math.abs(place - (loupe.left.value + 2 * inner)) > inner) loupe.moveTo(place + inner / 2);
+});
+const watchIt = () => (player.made.value === null ? player.open() : player.close());
 const showWalk = () => (walk.value = !walk.value);
-defineExpose({ turn, showWalk });
+defineExpose({ turn, showWalk, watchIt });
 </script>
 
 <template>
@@ -140,6 +153,9 @@ defineExpose({ turn, showWalk });
         <button type="button" :aria-pressed="face === 'back'" @click="face = 'back'">Back</button>
       </div>
       <button type="button" class="toggle" :aria-pressed="walk" title="W" @click="walk = !walk">Walk</button>
+      <button type="button" class="toggle" :aria-pressed="player.made.value !== null" title="M" @click="watchIt">
+        Watch it made
+      </button>
       <span class="spacer" />
       <span class="quiet figures">loupe shows {{ format.length(loupe.shownMm.value) }}</span>
       <div class="choice" role="group" aria-label="Loupe">
@@ -164,5 +180,11 @@ defineExpose({ turn, showWalk });
     >
       <canvas ref="loupeCanvas" role="img" :aria-label="`${label}, enlarged`" />
     </div>
+    <PlayerBar
+      v-if="picture && player.made.value !== null"
+      :player="player"
+      :repeat="picture.counting.repeat"
+      :from-back="face === 'back'"
+    />
   </section>
 </template>

@@ -1,5 +1,6 @@
 import type { Picture } from "../generated/picture";
-import type { View } from "./paint";
+import { passPoints, type View } from "./paint";
+import type { Found } from "./usePlayer";
 
 const along = (view: View) => (view.hand === "left" ? -1 : 1);
 const NAMES = { start: "start", middle: "middle", end: "end", join: "join" };
@@ -33,6 +34,28 @@ export function paintMarks(ctx: CanvasRenderingContext2D, picture: Picture, view
     ctx.textAlign = side > 0 ? "left" : "right";
     ctx.fillText(name, x + side * 9, 10);
   }
+}
+
+/** The pass just made, in full where it is seen and dotted where it lies behind, and the end of the wire. */
+export function paintMove(ctx: CanvasRenderingContext2D, picture: Picture, view: View, move: Found, ink: string): void {
+  const face = view.face === "back" ? -1 : 1;
+  const px = (y: number) => (along(view) * (y + move.at) - view.left) * view.scale;
+  const py = (x: number) => view.height / 2 + view.scale * face * (view.across - x);
+  const points = passPoints(picture, move.row);
+  const width = Math.min(Math.max((picture.wire_mm * view.scale) / 3, 2), 7);
+  ctx.save();
+  ctx.strokeStyle = ctx.fillStyle = ink;
+  ctx.lineWidth = width;
+  ctx.lineCap = ctx.lineJoin = "round";
+  if (move.shape.face !== face) ctx.setLineDash([1, width * 2]);
+  ctx.beginPath();
+  points.forEach(([y, x], i) => (i ? ctx.lineTo(px(y), py(x)) : ctx.moveTo(px(y), py(x))));
+  ctx.stroke();
+  const [y, x] = points.at(-1)!;
+  ctx.beginPath();
+  ctx.arc(px(y), py(x), width * 1.3, 0, 2 * Math.PI);
+  ctx.fill();
+  ctx.restore();
 }
 
 /** The part of the whole that the loupe shows. */

@@ -12,6 +12,8 @@ export interface View {
   hand: "right" | "left";
   /** The place across the strip that lies at half the height, in mm. */
   across: number;
+  /** How many passes are made, in the order of work; all of them where it is left out. */
+  made?: number;
 }
 
 type Face = 1 | -1;
@@ -29,9 +31,12 @@ interface Prepared {
   ranges: [number, number][];
   strands: Record<"before" | "level" | "behind", Run[]>;
   rods: Run[];
+  whole: Run[];
 }
 
 const prepared = new WeakMap<Picture, Prepared>();
+/** How far a finely drawn wire may be off its path, as a share of its diameter. */
+const FINE_SHARE = 0.01;
 /** Below this many pixels a wire's turns are drawn with fewer points. */
 const FINE_FROM_PX = 5;
 
@@ -77,9 +82,9 @@ function copiesWithin(
   return [Math.max(0, Math.floor(Math.min(...ends))), Math.min(place.count - 1, Math.ceil(Math.max(...ends)))];
 }
 
-function cellPath(picture: Picture, cell: number, face: Face, tolerance: number): Path2D {
+function cellPath(picture: Picture, cell: number, face: Face, tolerance: number, rows = Infinity): Path2D {
   const path = new Path2D();
-  for (const row of picture.cells[cell]!.passes) {
+  for (const row of picture.cells[cell]!.passes.slice(0, rows)) {
     if (picture.shapes[row[0]!]!.face !== face) continue;
     simplified(passPoints(picture, row), tolerance).forEach(([x, y], i) => (i ? path.lineTo(x, y) : path.moveTo(x, y)));
   }
@@ -107,8 +112,12 @@ function strandRuns(picture: Picture): Prepared["strands"] {
   return runs;
 }
 
-function rodRuns(picture: Picture): Run[] {
-  return picture.rods.map((rod) => {
+/** Base wires as they lie in the finished strip, or whole, as they lie until some are cut away. */
+function rodRuns(picture: Picture, whole: boolean): Run[] {
+  const from = Math.min(...picture.rods.map((rod) => rod.from));
+  const to = Math.max(...picture.rods.map((rod) => rod.to));
+  const firsts = new Map(picture.rods.map((rod) => [rod.wire, { ...rod, from, to }]));
+  return (whole ? [...firsts.values()] : picture.rods).map((rod) => {
     const path = new Path2D();
     path.moveTo(rod.from, rod.x);
     path.lineTo(rod.to, rod.x);
@@ -125,10 +134,11 @@ function prepare(picture: Picture): Prepared {
       back: cellPath(picture, i, -1, share * picture.wire_mm),
     }));
   const made = {
-    cells: { fine: cells(0.01), coarse: cells(0.12) },
+    cells: { fine: cells(FINE_SHARE), coarse: cells(0.12) },
     ranges: picture.cells.map((_, i) => cellRange(picture, i)),
     strands: strandRuns(picture),
-    rods: rodRuns(picture),
+    rods: rodRuns(picture, false),
+    whole: rodRuns(picture, true),
   };
   prepared.set(picture, made);
   return made;
@@ -157,8 +167,16 @@ function weavePath(picture: Picture, view: View, wire: string, face: "front" | "
   const whole = new Path2D();
   for (const { place, first, last } of seenCells(picture, view)) {
     if (place.wire !== wire) continue;
-    const path = cells[place.cell]![face];
-    for (let i = first; i <= last; i++) whole.addPath(path, new DOMMatrix([1, 0, 0, 1, place.at + i * place.step, 0]));
+    const all = picture.cells[place.cell]!.passes.length;
+    for (let i = first; i <= last; i++) {
+      const rows = view.made === undefined ? all : view.made - place.pass - i * place.every;
+      if (rows <= 0) continue;
+      const path =
+        rows >= all
+          ? cells[place.cell]![face]
+          : cellPath(picture, place.cell, face === "front" ? 1 : -1, FINE_SHARE * picture.wire_mm, rows);
+      whole.addPath(path, new DOMMatrix([1, 0, 0, 1, place.at + i * place.step, 0]));
+    }
   }
   return whole;
 }
@@ -174,7 +192,8 @@ export function paintStrip(ctx: CanvasRenderingContext2D, picture: Picture, view
   const face: Face = view.face === "back" ? -1 : 1;
   const along = view.hand === "left" ? -1 : 1;
   const fine = picture.wire_mm * view.scale >= FINE_FROM_PX;
-  const { strands, rods } = prepare(picture);
+  const { strands, ...wires } = prepare(picture);
+  const rods = view.made === undefined ? wires.rods : wires.whole;
 
   /** One tone of one wire. */
   const stroke = ({ path, wire, d, cap = "round" }: Run, depth: number) => {
@@ -198,6 +217,8 @@ export function paintStrip(ctx: CanvasRenderingContext2D, picture: Picture, view
   const thin = picture.wire_mm * view.scale < THIN_PX;
   const layer = (runs: Run[], depths = NEAR) => depths.forEach((depth) => runs.forEach((run) => stroke(run, depth)));
   const woven = [...new Set(picture.placements.map((place) => place.wire))];
+  /** While the strip is being made its wire has no end yet. */
+  const ends = (runs: Run[]) => (view.made === undefined ? runs : runs.filter((run) => !woven.includes(run.wire)));
   const weave = (side: "front" | "back", depths?: number[]) =>
     layer(
       woven.map((wire) => ({ path: weavePath(picture, view, wire, side, fine), wire, d: picture.wire_mm })),
@@ -214,10 +235,10 @@ export function paintStrip(ctx: CanvasRenderingContext2D, picture: Picture, view
   ctx.clip();
   ctx.lineJoin = fine ? "round" : "bevel";
   weave(face === 1 ? "back" : "front", FAR);
-  layer(strands[far]);
-  layer([...rods, ...strands.level]);
+  layer(ends(strands[far]));
+  layer(ends([...rods, ...strands.level]));
   weave(face === 1 ? "front" : "back");
-  layer(strands[near]);
+  layer(ends(strands[near]));
   ctx.restore();
   ctx.setTransform(ratio, 0, 0, ratio, 0, 0);
 }

@@ -21,7 +21,8 @@ export function createSheet() {
     kept.view.face === view.face &&
     kept.view.hand === view.hand &&
     kept.view.across === view.across &&
-    kept.view.height === view.height;
+    kept.view.height === view.height &&
+    kept.view.made === view.made;
   const covers = (view: View) =>
     kept!.view.left <= view.left &&
     kept!.view.left + kept!.view.width / view.scale >= view.left + view.width / view.scale;

@@ -1,0 +1,101 @@
+# frozen_string_literal: true
+
+require_relative "../support/system_test"
+
+# Watching a strip being made.
+class PlayerTest < SystemTest
+  # How many pixels of the overview are drawn on.
+  SOLID_PIXELS = <<~JS
+    (() => {
+      const canvas = document.querySelector(".overview canvas");
+      const { data } = canvas.getContext("2d").getImageData(0, 0, canvas.width, canvas.height);
+      let solid = 0;
+      for (let i = 3; i < data.length; i += 4) if (data[i] > 200) solid++;
+      return solid;
+    })()
+  JS
+
+  def watch(name)
+    open_piece name
+    click_on "Watch it made"
+
+    assert_selector ".player"
+    find(".player")
+  end
+
+  # The words of every move of a repeat, in order, are those of the walk.
+  def test_the_moves_of_a_repeat_are_said_in_order
+    player = watch("Heron cuff")
+    passes = Server::Planning.plan(stored_document("Heron cuff")).layout.pattern.passes
+
+    assert_text "Nothing made yet"
+    said = passes.map do
+      player.send_keys(:right)
+      find(".player-words b").text
+    end
+
+    assert_equal passes.map(&:words), said
+    assert_selector ".player-words", text: "repeat 1 of 26, move #{passes.size} of #{passes.size}"
+    player.send_keys(:up, :left)
+
+    assert_selector ".player-words", text: "repeat 2 of 26, move #{passes.size - 1} of #{passes.size}"
+    player.send_keys(:end)
+
+    assert_selector ".player-words", text: "closing, move 16 of 16"
+    assert_accessible
+  end
+
+  def test_the_wire_grows_and_shrinks
+    player = watch("Reed cuff")
+    drawn = -> { page.evaluate_script(SOLID_PIXELS) }
+    bare = drawn.call
+    player.send_keys(*([:up] * 12))
+    some = drawn.call
+    player.send_keys(:end)
+    all = drawn.call
+    player.send_keys(*([:down] * 50))
+
+    assert_operator bare, :<, some
+    assert_operator some, :<, all
+    assert_operator drawn.call, :<, some
+    player.send_keys(:escape)
+
+    assert_no_selector ".player"
+    assert_in_delta all, drawn.call, all * 0.02
+  end
+
+  def test_it_plays_by_itself_and_holds
+    watch("Tide-line bracelet")
+    click_on "8 a second"
+    click_on "Play"
+
+    assert_button "Hold"
+    assert_selector ".player-words", text: /move [5-9]/
+    click_on "Hold"
+    held = find(".player-words").text
+    sleep 0.4
+
+    assert_equal held, find(".player-words").text
+    click_on "A repeat on"
+
+    assert_selector ".player-words", text: "repeat 2 of 65"
+    click_on "Back"
+
+    assert_selector ".player-words", text: "said from the front"
+  end
+
+  # The middle outwards: the second half is counted by itself; a change of the piece goes on at the same place.
+  def test_halves_and_changes
+    player = watch("Sluice cuff")
+    player.send_keys(:end)
+
+    assert_selector ".player-words", text: "second half, closing, move 8 of 8"
+    player.send_keys(:home, :right)
+
+    assert_selector ".player-words", text: "repeat 1 of 53, move 1 of 12"
+    enter "Gaps of the walk", "1 2 1 0"
+
+    assert_selector ".player-words", text: "move 1 of 4"
+    assert_saved
+  end
+end
