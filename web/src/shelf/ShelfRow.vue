@@ -75,8 +75,7 @@ const wires = computed(() => [...new Set(props.piece.wires)].join(", "));
         <StripPicture v-if="picture" :picture="picture" :scale="scale" :label="`${piece.name}, strip`" />
       </RouterLink>
       <div class="shelf-foot">
-        <span class="quiet">{{ wires }}</span>
-        <span class="spacer" />
+        <span class="quiet shelf-wires">{{ wires }}</span>
         <button type="button" class="quiet-act" :aria-label="`Rename ${piece.name}`" @click="startRenaming">
           Rename
         </button>

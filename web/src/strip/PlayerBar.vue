@@ -41,6 +41,7 @@ function key(event: KeyboardEvent) {
     <p class="player-words" aria-live="polite">
       <b>{{ player.current.value?.shape.words ?? "Hold the tail on the near side and begin" }}</b>
       <span class="figures quiet">{{ player.where.value }}{{ fromBack ? "; said from the front" : "" }}</span>
+      <button type="button" class="fold" aria-label="Stop watching" @click="player.close()">×</button>
     </p>
     <div class="player-keys">
       <button type="button" aria-label="A repeat back" @click="player.step(-repeat)">«</button>
@@ -70,7 +71,6 @@ function key(event: KeyboardEvent) {
           {{ speed }}/s
         </button>
       </div>
-      <button type="button" class="fold" aria-label="Stop watching" @click="player.close()">×</button>
     </div>
   </div>
 </template>

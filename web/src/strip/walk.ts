@@ -34,7 +34,8 @@ export function paintWalk(ctx: CanvasRenderingContext2D, picture: Picture, view:
     });
     for (let i = first; i <= last; i++) {
       const at = place.at + i * place.step;
-      for (const pass of passes) {
+      const made = view.made === undefined ? passes.length : view.made - place.pass - i * place.every;
+      for (const pass of passes.slice(0, Math.max(made, 0))) {
         const line = pass.near ? lines.near : lines.far;
         line.moveTo(px(pass.from[0] + at), py(pass.from[1]));
         line.lineTo(px(pass.to[0] + at), py(pass.to[1]));
