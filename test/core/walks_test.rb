@@ -77,7 +77,7 @@ class WalksTest < Minitest::Test
 
       assert_operator nearest, :>=, 0.9 - 1e-6, walk
     end
-    puts format("\nclosest straights: %.4f of the sum of their radii (%s)", *worst) if ENV["VERBOSE"]
+    puts format("\nclosest straights: %.4f of the sum of their radii (%s)", *worst)
   end
 
   def test_more_lean_is_never_longer

@@ -121,6 +121,15 @@ class WovenPiecesTest < PieceTest
     assert_equal 3, faults(woven(5, [0, "x", -1, 2.5])).size
   end
 
+  # Every pass over gaps that change is made by itself: there is an end to it, and it is said so.
+  def test_too_many_passes_over_gaps_that_change_are_refused
+    json = woven(2, [1, 2, 1, 0] * 250, spacing: CHANGING).merge("pins" => pins("repeats" => 2000))
+    error = assert_raises(Meander::InvalidInput) { plan(json) }
+
+    assert_equal ["/sections/0/spacing"], error.faults.map(&:path)
+    assert_match(/at most 20000 passes/, error.faults.first.accepted)
+  end
+
   def test_the_short_list_can_be_made_as_it_stands
     Meander::Weave::Samples::ALL.each do |sample|
       plan = plan(woven(sample.base, sample.gaps, after: JSON.parse(JSON.generate(sample.after))))

@@ -14,23 +14,27 @@ module Meander
       # Where a wire lies under passes: [[from, to], ...] along the woven part.
       def self.kept(layout, fit, strip, wire)
         half = layout.frame.lay_mm / 2
-        covered = places(strip, wire).sort.map { |y| [y - half, y + half] }
-        joined = covered.each_with_object([]) do |(from, to), ranges|
-          (ranges.any? && from <= ranges.last[1] + layout.frame.wire_mm) ? ranges.last[1] = [ranges.last[1], to].max : ranges << [from, to]
-        end
-        return joined if layout.sides == 1
+        ranges = merged(strip.blocks.flat_map { |block| covered(block, wire, half, layout.frame.wire_mm) }, layout.frame.wire_mm)
+        return ranges if layout.sides == 1
 
         middle = fit.woven_mm / 2
-        joined.flat_map { |from, to| [[middle + half + from, middle + half + to], [middle - half - to, middle - half - from]] }
+        ranges.flat_map { |from, to| [[middle + half + from, middle + half + to], [middle - half - to, middle - half - from]] }
       end
 
-      def self.places(strip, wire)
-        strip.blocks.flat_map do |block|
-          once = block.passes.each_index.select { |i| block.passes[i].wires.include?(wire) }.map { |i| block.heights[i] }
-          block.count.times.flat_map { |copy| once.map { |y| y + (copy * block.step_mm) } }
+      # What one copy of a block covers, for every copy.
+      def self.covered(block, wire, half, joined_mm)
+        over = block.passes.each_index.select { |i| block.passes[i].wires.include?(wire) }
+        once = merged(over.map { |i| [block.heights[i] - half, block.heights[i] + half] }, joined_mm)
+        block.count.times.flat_map { |copy| once.map { |from, to| [from + (copy * block.step_mm), to + (copy * block.step_mm)] } }
+      end
+
+      # Ranges that meet, or nearly do, as one.
+      def self.merged(ranges, joined_mm)
+        ranges.sort.each_with_object([]) do |(from, to), found|
+          (found.any? && from <= found.last[1] + joined_mm) ? found.last[1] = [found.last[1], to].max : found << [from, to]
         end
       end
-      private_class_method :places
+      private_class_method :kept, :covered, :merged
     end
   end
 end

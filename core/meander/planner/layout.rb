@@ -28,10 +28,11 @@ module Meander
 
       # The number of repeats, up to so many, that comes nearest to a woven length.
       def nearest(length_mm, most)
+        most = [most / sides, laid.most_repeats].min
         upper = 1
-        upper *= 2 while upper < most / sides && laid.woven_mm(upper) * sides < length_mm
-        reaching = (1..[upper, most / sides].min).bsearch { |count| laid.woven_mm(count) * sides >= length_mm } || (most / sides)
-        [reaching - 1, reaching].select(&:positive?).min_by { |count| ((laid.woven_mm(count) * sides) - length_mm).abs } * sides
+        upper = [upper * 2, most].min while upper < most && woven_mm(upper * sides) < length_mm
+        reaching = (1..upper).bsearch { |count| woven_mm(count * sides) >= length_mm } || upper
+        [reaching - 1, reaching].select(&:positive?).min_by { |count| (woven_mm(count * sides) - length_mm).abs } * sides
       end
 
       # What a base wire runs under a woven length: more than that where it bends outwards. Reckoned from millimetre to millimetre.

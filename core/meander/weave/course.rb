@@ -7,6 +7,9 @@ module Meander
     #
     # The passes grow as they are asked for and are kept; asking twice gives the same answer.
     class Course
+      # Every pass is made by itself, so there is an end to how many.
+      MOST_PASSES = 20_000
+
       # What was made: passes with their heights, and the packing as it stands after them.
       Made = Struct.new(:passes, :heights, :packing)
 
@@ -32,6 +35,9 @@ module Meander
         @open.heights[place_of(repeat)]
       end
 
+      # So many that the next one more can still be made.
+      def most_repeats = [((MOST_PASSES - @before.size - @after.size) / @gaps.size) - 3, 1].max
+
       def passes_before = @before.size
 
       # The base wires side by side at a place along the weave, their middle staying where it is.
@@ -54,13 +60,21 @@ module Meander
       end
 
       # Makes a list of gaps into passes, going on to the gaps after it.
+      # @raise [InvalidInput] when that would be too many
       def weave(made, gaps, onward:)
+        raise InvalidInput.new([too_many(made.passes.size + gaps.size)]) if made.passes.size + gaps.size > MOST_PASSES
+
         way = [made.passes.last&.from, *gaps, onward[0], onward[1]]
         gaps.each_index do |i|
           pass = pass_at(made.heights.last || 0.0, way[i, 4], made.passes.size)
           made.heights << made.packing.place(pass)
           made.passes << pass
         end
+      end
+
+      def too_many(passes)
+        Fault.new(path: "/sections/0/spacing", code: "too_many", given: "#{passes} passes or more", accepted: "at most #{MOST_PASSES} passes in all",
+                  message: "so many passes are not walked one by one over gaps that change")
       end
 
       # Front and back in turn.

@@ -53,6 +53,7 @@ module Meander
       # The base wires as they lie: x of each at a place along the weave.
       def centres_at(_along) = frame.centres
       def straight? = true
+      def most_repeats = Float::INFINITY
       def profile = nil
 
       private

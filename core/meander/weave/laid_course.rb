@@ -27,6 +27,7 @@ module Meander
         (0...lengths).map { |i| path_mm((repeats * i / lengths) + 1, [repeats * (i + 1) / lengths, (repeats * i / lengths) + 1].max, repeats) }.max
       end
 
+      def most_repeats = @course.most_repeats
       def passes_before = @course.passes_before
       def centres_at(along) = @course.frame_at(along).centres
       def straight? = false
