@@ -1,0 +1,95 @@
+# frozen_string_literal: true
+
+require_relative "../test_helper"
+require_relative "../support/running_server"
+require "open3"
+require "sqlite3"
+require "tmpdir"
+
+# Meander as a process: its data folder, its database, its demo, its address.
+class StartingTest < PieceTest
+  def served(**options)
+    Dir.mktmpdir do |data|
+      server = RunningServer.new(data:, **options)
+      yield server, data
+    ensure
+      server&.stop
+    end
+  end
+
+  def names(server) = server.get("/api/pieces")["pieces"].map { |piece| piece["name"] }
+
+  def test_a_new_data_folder_gets_the_demo_and_a_used_one_is_left_alone
+    Dir.mktmpdir do |parent|
+      data = File.join(parent, "deep", "data")
+      server = RunningServer.new(data:)
+      first = names(server)
+      first_id = server.get("/api/pieces")["pieces"].first["id"]
+      server.request("DELETE", "/api/pieces/#{first_id}")
+      server.stop
+      server = RunningServer.new(data:)
+
+      assert_equal demo_documents.map { |json| json["name"] }.sort, first.sort
+      assert_equal first.size - 1, names(server).size
+      server.stop
+    end
+  end
+
+  def test_the_demo_is_put_back_and_a_makers_own_pieces_stay
+    Dir.mktmpdir do |data|
+      server = RunningServer.new(data:)
+      server.request("POST", "/api/pieces", {document: document(name: "Mine")})
+      changed = server.get("/api/pieces")["pieces"].find { |piece| piece["name"] == "Reed cuff" }
+      server.request("PUT", "/api/pieces/#{changed["id"]}", {revision: 1, document: document(name: "Spoilt")})
+      server.stop
+      server = RunningServer.new(data:, demo: "reset")
+
+      assert_includes names(server), "Mine"
+      assert_includes names(server), "Reed cuff"
+      refute_includes names(server), "Spoilt"
+      server.stop
+    end
+  end
+
+  def test_the_database_writes_ahead_and_syncs_fully
+    served do |server, data|
+      server.request("POST", "/api/pieces", {document: document})
+      database = SQLite3::Database.new(File.join(data, "meander.sqlite3"))
+
+      assert_equal "wal", database.get_first_value("PRAGMA journal_mode")
+      assert_equal "ok", database.get_first_value("PRAGMA integrity_check")
+      assert_equal demo_documents.size + 1, database.get_first_value("SELECT COUNT(*) FROM pieces")
+      database.close
+    end
+  end
+
+  def test_it_listens_on_this_machine_only
+    served do |server, _|
+      addresses = File.readlines("/proc/net/tcp").drop(1).map { |line| line.split[1] }.select { |address| address.end_with?(format(":%04X", server.port)) }
+
+      assert_equal ["0100007F"], addresses.map { |address| address.split(":").first }.uniq
+    end
+  end
+
+  def test_several_at_once_are_all_answered
+    served do |server, _|
+      id = server.get("/api/pieces")["pieces"].first["id"]
+      codes = Array.new(12) { |i| Thread.new { server.request(i.even? ? "GET" : "POST", i.even? ? "/api/pieces/#{id}" : "/api/plan", i.even? ? nil : {document: document}).code } }.map(&:value)
+
+      assert_equal ["200"], codes.uniq
+    end
+  end
+
+  def test_generated_files_are_up_to_date
+    out, status = Open3.capture2e("ruby", File.join(ROOT, "bin/schema"), "--check")
+
+    assert_predicate status, :success?, out
+  end
+
+  def test_the_start_script_refuses_what_it_does_not_know
+    out, err, status = Open3.capture3("bash", File.join(ROOT, "bin/start"), "--fast")
+
+    assert_equal [2, ""], [status.exitstatus, out]
+    assert_match(/usage: bin\/start \[--demo\]/, err)
+  end
+end
