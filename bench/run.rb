@@ -74,6 +74,7 @@ Dir.mktmpdir do |data|
   server = RunningServer.new(data:)
   id = server.get("/api/pieces")["pieces"].find { |one| one["name"] == "Reed cuff" }["id"]
   document = server.get("/api/pieces/#{id}")["document"]
+  Measure.report("API: every weave tried, round trip", Measure.times(20) { server.request("POST", "/api/weaves", {document:}) }, "300 ms")
   Measure.report("API: plan, round trip", Measure.times(200) { server.request("POST", "/api/plan", {document:}) }, "p95 30 ms")
 
   flags = %w[no-sandbox disable-quic disable-background-networking disable-component-update disable-sync no-first-run disable-gpu].to_h { |flag| [flag, nil] }

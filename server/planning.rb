@@ -12,6 +12,17 @@ module Server
       Meander::Planner::PlanPiece.call(result.piece, questions: result.questions).tap { |plan| PICTURES.put(plan.picture) }
     end
 
+    # Every weave of the collection tried in the wires of a document: its figures and its picture.
+    # @raise [Meander::InvalidInput]
+    def self.weaves(json)
+      piece = Meander::Document::PieceReader.call(json).piece
+      weaves = Meander::Weave::Samples::ALL.map do |sample|
+        plan = Meander::Planner::TryWeave.call(piece, sample)
+        {key: sample.key, figures: Meander::Planner::TryWeave.figures(plan), picture: PICTURES.put(plan.picture)}
+      end
+      {weaves:}
+    end
+
     # What the bench shows: the document as read, and its plan.
     def self.answer(plan) = {document: plan.piece.to_h, plan: plan.to_h}
 

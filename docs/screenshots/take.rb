@@ -59,6 +59,9 @@ Dir.mktmpdir do |data|
     browser.evaluate("document.querySelector('.player').focus({ preventScroll: true })")
     browser.keyboard.type(*([:up] * 4), *([:right] * 9))
   end
+  look(server, "weaves", path: "/pieces/#{tide}") do |browser|
+    browser.xpath("//button[normalize-space()='look at them all']").first.click
+  end
   look(server, "gaps-that-change", path: "/pieces/#{sluice}") do |browser|
     browser.xpath("//button[normalize-space()='starting and ending']").first.click
   end

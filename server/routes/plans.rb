@@ -16,6 +16,8 @@ module Server
 
         app.post("/api/plan") { json(Planning.answer(Planning.plan(given_document))) }
 
+        app.post("/api/weaves") { json(Planning.weaves(given_document)) }
+
         app.get("/api/pictures/:hash") do |hash|
           picture = Planning::PICTURES.get(hash) || raise(Problem.new(404, "not-found", "this picture is no longer kept; plan again"))
           content_type "application/json"

@@ -43,6 +43,24 @@ export interface Sample {
   base: number;
   gaps: number[];
   after: { gaps: number[]; times: number }[];
+  /** How many weaving wires wide its gaps stand, null for as close as the weave lets them. */
+  clear: number | null;
+  /** How many round one and round both, where it is a coil pattern. */
+  coils: [number, number] | null;
+  suits: string;
+}
+
+/** A weave of the collection in the maker's own wires. */
+export interface Trial {
+  key: string;
+  figures: {
+    advance_mm: number;
+    wire_per_cm_mm: number;
+    width_mm: number;
+    bend_mm: number | null;
+    bare_mm: number;
+  };
+  picture: string;
 }
 
 export interface Catalogue {
@@ -93,6 +111,7 @@ export const api = {
   shelf: () => call<Shelf>("GET", "/api/pieces"),
   catalogue: () => call<Catalogue>("GET", "/api/catalogue"),
   plan: (document: Piece) => call<Answer>("POST", "/api/plan", { document }),
+  weaves: (document: Piece) => call<{ weaves: Trial[] }>("POST", "/api/weaves", { document }),
   picture: (hash: string) => call<Picture>("GET", `/api/pictures/${hash}`),
   open: (id: string) => call<StoredPiece>("GET", piece(id)),
   create: (document: unknown) => call<StoredPiece>("POST", "/api/pieces", { document }),

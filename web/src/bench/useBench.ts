@@ -1,11 +1,11 @@
 import { computed, inject, type InjectionKey, onBeforeUnmount, provide, ref, shallowRef, watch } from "vue";
-import { type Answer, api, ApiProblem, type Catalogue, type StoredPiece } from "../api/client";
+import { type Answer, api, ApiProblem, type Catalogue, type Sample, type StoredPiece } from "../api/client";
 import type { Fault } from "../generated/fault";
 import type { Piece } from "../generated/piece";
 import { valueAt, withValue } from "./pointer";
 import { useHistory } from "./useHistory";
 import { useSaving } from "./useSaving";
-import { type Section, section, withBase, withSection } from "./weave";
+import { type Section, section, withBase, withSample, withSection } from "./weave";
 
 /**
  * One piece on its bench. `draft` is what the maker has typed, `answer` the last document that could be planned with its
@@ -91,6 +91,12 @@ export function createBench(id: string) {
   const withCoils = (piece: Piece) =>
     withSection(withBase(piece, 2), { pattern: coils ?? section(catalogue.value!.starts.cuff).pattern });
 
+  /** The weaving wire's diameter, as the last good plan read it. */
+  const wireMm = () => {
+    const { wires, sections } = answer.value!.document;
+    return wires.find((wire) => wire.id === sections[0]!.weaving[0])!.size.mm ?? 0;
+  };
+
   function step(document: Piece | null) {
     if (!document) return;
     exchanged.value++;
@@ -122,6 +128,8 @@ export function createBench(id: string) {
     change,
     /** The piece with a coil pattern again: the last it had here, or the common one. */
     withCoils,
+    /** Weaves in a weave of the collection. */
+    takeSample: (sample: Sample) => change(withSample(draft.value!, sample, wireMm())),
     undo: () => step(history.back()),
     redo: () => step(history.forth()),
     canUndo: history.canUndo,

@@ -80,9 +80,28 @@ function withGaps(spacing: Section["spacing"], gaps: number): Section["spacing"]
   return { ...spacing, clear: Array.from({ length: gaps }, (_, i) => spacing.clear[i] ?? fill) };
 }
 
-/** The piece with a weave of the short list, and as many base wires as that needs. */
-export const withSample = (piece: Piece, sample: Sample): Piece =>
-  withWalk(withBase(piece, sample.base), { gaps: sample.gaps, before: [], after: sample.after });
+/** Coils that end as they begin. */
+const withCoilCounts = (piece: Piece, [single, both]: [number, number]): Piece =>
+  withSection(piece, { pattern: { kind: "coils", single, both, anchor: 0, closing: single } });
+
+/** Is a weave of the collection on the bench? */
+export function isWoven(piece: Piece, sample: Sample): boolean {
+  const { pattern, base } = section(piece);
+  if (pattern.kind === "coils") return sample.coils?.[0] === pattern.single && sample.coils[1] === pattern.both;
+  return base.length === sample.base && gapText(pattern.gaps) === gapText(sample.gaps);
+}
+
+/** The piece with a weave of the collection, as many base wires as that needs, and its gaps. `wire_mm`: the weaving wire. */
+export function withSample(piece: Piece, sample: Sample, wire_mm: number): Piece {
+  const walk = sample.coils
+    ? withCoilCounts(withBase(piece, sample.base), sample.coils)
+    : withWalk(withBase(piece, sample.base), { gaps: sample.gaps, before: [], after: sample.after });
+  const clear = { typed: `${Number(((sample.clear ?? 0) * wire_mm).toFixed(2))} mm` };
+  const spacing: Section["spacing"] = sample.clear
+    ? { kind: "apart", clear: Array.from({ length: sample.base - 1 }, () => clear) }
+    : { kind: "tight" };
+  return withSection(walk, { spacing, ...(sample.clear ? { cut_away: [] } : {}) });
+}
 
 /** One weaving wire, the same one doubled, two of one size side by side, or two that take turns repeat by repeat. */
 export type Strands = "one" | "doubled" | "two" | "turns";

@@ -11,12 +11,13 @@ import LiveSize from "./LiveSize.vue";
 import LiveWire from "./LiveWire.vue";
 import PatternWords from "./PatternWords.vue";
 import PinnedValue from "./PinnedValue.vue";
+import WeaveCollection from "./WeaveCollection.vue";
 
 /** The piece as a sentence in the maker's words, every value in it alive. */
 const bench = useBench();
 const piece = computed(() => bench.draft.value!);
-const topic = ref<Topic | null>(null);
-const unfold = (next: Topic) => (topic.value = topic.value === next ? null : next);
+const topic = ref<Topic | "weaves" | null>(null);
+const unfold = (next: Topic | "weaves") => (topic.value = topic.value === next ? null : next);
 
 const KINDS = [
   { key: "cuff", name: "cuff" },
@@ -109,11 +110,12 @@ const opening = computed(() => (piece.value.body.kind === "cuff" ? piece.value.b
       <template v-if="weavings.length === 2">
         and <LiveWire :indexes="[weavings[1]!]" name="Second weaving wire" />
       </template>
-      in <PatternWords />
+      in <PatternWords @look="unfold('weaves')" />
       <button type="button" class="unfold" :aria-expanded="topic === 'coils'" @click="unfold('coils')">
         starting and ending</button
       ><template v-if="piece.sections[0]!.pattern.kind === 'coils'"> on single coils</template>.
     </p>
-    <FinePrint v-if="topic" :topic="topic" @fold="topic = null" />
+    <FinePrint v-if="topic && topic !== 'weaves'" :topic="topic" @fold="topic = null" />
+    <WeaveCollection v-if="topic === 'weaves'" @fold="topic = null" />
   </section>
 </template>

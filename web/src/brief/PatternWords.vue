@@ -1,24 +1,21 @@
 <script setup lang="ts">
 import { computed } from "vue";
 import { useBench } from "../bench/useBench";
-import { gapText, section, withSample, withWalk } from "../bench/weave";
+import { isWoven, section, withWalk } from "../bench/weave";
 import LiveChoice from "./LiveChoice.vue";
 import LiveCount from "./LiveCount.vue";
 import LiveGaps from "./LiveGaps.vue";
 
 /** The weave in the sentence: coils round one and both, a weave of the short list, or any walk through the gaps. */
+const emit = defineEmits<{ look: [] }>();
 const bench = useBench();
 const now = computed(() => section(bench.draft.value!));
 const coils = computed(() => now.value.pattern.kind === "coils");
-const samples = computed(() => bench.catalogue.value!.weaves);
+const samples = computed(() => bench.catalogue.value!.weaves.filter((sample) => !sample.coils));
 
-const key = computed(() => {
-  const { pattern, base } = now.value;
-  if (pattern.kind === "coils") return "coils";
-  const gaps = gapText(pattern.gaps);
-  const same = samples.value.find((sample) => sample.base === base.length && gapText(sample.gaps) === gaps);
-  return same?.key ?? "own";
-});
+const key = computed(() =>
+  coils.value ? "coils" : (samples.value.find((sample) => isWoven(bench.draft.value!, sample))?.key ?? "own"),
+);
 const options = computed(() => [
   { key: "coils", name: "coils" },
   ...samples.value.map(({ key, name }) => ({ key, name })),
@@ -28,7 +25,7 @@ const options = computed(() => [
 function take(next: string) {
   const piece = bench.draft.value!;
   const sample = samples.value.find((one) => one.key === next);
-  if (sample) return void bench.change(withSample(piece, sample));
+  if (sample) return void bench.takeSample(sample);
   if (next === "own") return void bench.change(withWalk(piece));
   return void bench.change(bench.withCoils(piece));
 }
@@ -36,6 +33,7 @@ function take(next: string) {
 
 <template>
   <LiveChoice :value="key" :options="options" label="The weave" @change="take" />
+  <button type="button" class="unfold plain" @click="emit('look')">look at them all</button>
   <template v-if="coils"
     >, <LiveCount path="/sections/0/pattern/single" label="Coils on the near wire" /> round one and
     <LiveCount path="/sections/0/pattern/both" label="Wraps round both" /> round both,
