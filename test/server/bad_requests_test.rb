@@ -78,6 +78,16 @@ class BadRequestsTest < ServerTest
     refute_match(/<script(?![^>]*src=)|style=|onload=/, File.read(File.join(ROOT, "web/dist/index.html")))
   end
 
+  def test_a_weave_in_short_is_read_or_named
+    assert_equal [0, 1, 0, 1], send_json(:post, "/api/weaves/read", {text: "2 on 1", base: 2})["gaps"]
+    {{text: "2 onn 1", base: 2} => "/text/2", {text: 3, base: 2} => "/text", {text: "2 on 1", base: 0} => "/base", {text: "2 on 1", base: "2"} => "/base", {} => "/text"}.each do |body, path|
+      problem = send_json(:post, "/api/weaves/read", body)
+
+      assert_problem 422, "invalid-input"
+      assert_equal path, problem["faults"].first["path"]
+    end
+  end
+
   # Whatever stands in a document, the answer is a plan or a problem, never a 500.
   def test_random_documents_never_break_the_server
     seed = Random.new_seed % 100_000

@@ -80,7 +80,7 @@ module Meander
 
       COVER = Record.new({wire: words, face: Choice.new([1, -1]), share: figure, longest_mm: figure})
       WEAVE = Record.new({
-        words:, gaps: Many.new(whole), passes: whole, runs_twice: Choice.new([true, false]), period: whole, advance_mm: figure, packed_mm: figure,
+        words:, notation: words, gaps: Many.new(whole), passes: whole, runs_twice: Choice.new([true, false]), period: whole, advance_mm: figure, packed_mm: figure,
         loosest_mm: figure, wire_per_repeat_mm: figure, width_mm: figure, thickness_mm: figure, cover: Many.new(COVER)
       })
 

@@ -33,8 +33,9 @@ module Meander
 
       def weave_h
         repeat = layout.pattern
-        {words: Weave::Samples.words(piece.pattern, layout.frame.count), gaps: repeat.walk.gaps, passes: repeat.passes.size, runs_twice: repeat.walk.runs_twice?, period: repeat.repeats,
-          advance_mm: repeat.advance_mm, packed_mm: repeat.packed_mm, loosest_mm: repeat.loosest_mm, wire_per_repeat_mm: repeat.wire_mm,
+        {words: Weave::Samples.words(piece.pattern, layout.frame.count), notation: Notation::Writer.call(repeat.walk.gaps), gaps: repeat.walk.gaps,
+          passes: repeat.passes.size, runs_twice: repeat.walk.runs_twice?, period: repeat.repeats, advance_mm: repeat.advance_mm,
+          packed_mm: repeat.packed_mm, loosest_mm: repeat.loosest_mm, wire_per_repeat_mm: repeat.wire_mm,
           width_mm: picture.width_mm, thickness_mm: layout.frame.thickness_mm,
           cover: layout.cover.faces.map { |face| {**face.to_h, wire: piece.base_wires[face.wire].id} }}
       end

@@ -112,6 +112,7 @@ export const api = {
   catalogue: () => call<Catalogue>("GET", "/api/catalogue"),
   plan: (document: Piece) => call<Answer>("POST", "/api/plan", { document }),
   weaves: (document: Piece) => call<{ weaves: Trial[] }>("POST", "/api/weaves", { document }),
+  readWeave: (text: string, base: number) => call<{ gaps: number[] }>("POST", "/api/weaves/read", { text, base }),
   picture: (hash: string) => call<Picture>("GET", `/api/pictures/${hash}`),
   open: (id: string) => call<StoredPiece>("GET", piece(id)),
   create: (document: unknown) => call<StoredPiece>("POST", "/api/pieces", { document }),

@@ -5,6 +5,7 @@ import { isWoven, section, withWalk } from "../bench/weave";
 import LiveChoice from "./LiveChoice.vue";
 import LiveCount from "./LiveCount.vue";
 import LiveGaps from "./LiveGaps.vue";
+import NotationField from "./NotationField.vue";
 
 /** The weave in the sentence: coils round one and both, a weave of the short list, or any walk through the gaps. */
 const emit = defineEmits<{ look: [] }>();
@@ -33,10 +34,12 @@ function take(next: string) {
 
 <template>
   <LiveChoice :value="key" :options="options" label="The weave" @change="take" />
-  <button type="button" class="unfold plain" @click="emit('look')">look at them all</button>
+  (<button type="button" class="unfold plain" @click="emit('look')">look at them all</button>)
   <template v-if="coils"
     >, <LiveCount path="/sections/0/pattern/single" label="Coils on the near wire" /> round one and
     <LiveCount path="/sections/0/pattern/both" label="Wraps round both" /> round both,
   </template>
-  <template v-else> through the gaps <LiveGaps path="/sections/0/pattern/gaps" label="Gaps of the walk" /> </template>
+  <template v-else>
+    through the gaps <LiveGaps path="/sections/0/pattern/gaps" label="Gaps of the walk" />, in short <NotationField />
+  </template>
 </template>

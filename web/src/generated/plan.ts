@@ -33,6 +33,7 @@ export interface Plan {
   };
   weave: {
     words: string;
+    notation: string;
     gaps: number[];
     passes: number;
     runs_twice: true | false;

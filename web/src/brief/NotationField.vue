@@ -1,0 +1,75 @@
+<script setup lang="ts">
+import { computed, ref, watch } from "vue";
+import { api, ApiProblem } from "../api/client";
+import { useBench } from "../bench/useBench";
+import { section, withWalk } from "../bench/weave";
+
+/**
+ * The walk in short notation: three wraps round wire 1 are `3 on 1`. What cannot be read stays as it was typed, with the
+ * place and what may stand there; the last good weave stays on the bench.
+ */
+const bench = useBench();
+const written = computed(() => bench.answer.value!.plan.weave.notation);
+const text = ref(written.value);
+const fault = ref<{ message: string; accepted: string; likely: string[] } | null>(null);
+const busy = ref(false);
+let latest = 0;
+
+watch(written, (next) => {
+  if (!busy.value && !fault.value) text.value = next;
+});
+watch(bench.exchanged, () => {
+  fault.value = null;
+  text.value = written.value;
+});
+
+async function read() {
+  const asked = ++latest;
+  try {
+    const { gaps } = await api.readWeave(text.value, section(bench.draft.value!).base.length);
+    if (asked !== latest) return;
+    fault.value = null;
+    void bench.change(withWalk(bench.draft.value!, { gaps }));
+  } catch (error) {
+    if (asked !== latest) return;
+    const first = error instanceof ApiProblem ? error.faults[0] : undefined;
+    fault.value = first ?? { message: "Meander cannot be reached", accepted: "try again", likely: [] };
+  }
+}
+
+/** Puts a likely word where the one that was not understood stands. */
+function take(word: string) {
+  const at = Number(/character (\d+)/.exec(fault.value!.message)?.[1] ?? 1) - 1;
+  text.value = text.value.slice(0, at) + text.value.slice(at).replace(/^[a-z]+/i, word);
+  void read();
+}
+function leave() {
+  busy.value = false;
+  if (!fault.value) text.value = written.value;
+}
+const width = computed(() => `${Math.min(Math.max(text.value.length, 8), 90) * 0.98 + 2}ch`);
+</script>
+
+<template>
+  <span class="live live-gaps" :class="{ wrong: fault }">
+    <textarea
+      v-model="text"
+      rows="1"
+      spellcheck="false"
+      autocomplete="off"
+      aria-label="The walk in short"
+      :aria-invalid="fault ? true : undefined"
+      :style="{ width }"
+      @focus="busy = true"
+      @blur="leave"
+      @input="read"
+      @keydown.enter.prevent="($event.target as HTMLTextAreaElement).blur()"
+    />
+  </span>
+  <small v-if="fault" class="said-wrong" role="alert">
+    {{ fault.message }}; accepted: {{ fault.accepted }}
+    <button v-for="word in fault.likely" :key="word" type="button" class="quiet-act" @click="take(word)">
+      Take {{ word }}
+    </button>
+  </small>
+</template>
