@@ -88,13 +88,18 @@ class WalksTest < Minitest::Test
     end
   end
 
-  # A mirror image takes the same wire and the same length.
+  # Mirror images rise alike; across the wires they take the same wire too. Along, or turned over, the wire may lean otherwise.
   def test_mirror_images_are_alike
     random_repeats(WALKS, equal: false) do |repeat, walk|
       across = Repeat.new(mirrored(repeat.frame), repeat.walk.across(repeat.frame.count), lean: 0.3)
 
-      assert_in_delta repeat.advance_mm, across.advance_mm, 1e-9, walk
       assert_in_delta repeat.wire_mm, across.wire_mm, 1e-6, walk
+      [across, *%i[along turned].map { |image| Repeat.new(repeat.frame, repeat.walk.public_send(image), lean: 0.3) }].each do |image|
+        assert_in_delta repeat.advance_mm, image.advance_mm, 1e-9, walk
+        assert_in_epsilon repeat.wire_mm, image.wire_mm, 0.06, walk
+      end
+      assert_equal repeat.walk.gaps, repeat.walk.along.along.gaps
+      assert_equal repeat.walk.gaps, repeat.walk.across(repeat.frame.count).across(repeat.frame.count).gaps
     end
   end
 
