@@ -47,14 +47,17 @@ function leave() {
   busy.value = false;
   if (!fault.value) text.value = written.value;
 }
-const width = computed(() => `${Math.min(Math.max(text.value.length, 8), 90) * 0.98 + 2}ch`);
+/** It grows with its text, at first along the line, then by lines. */
+const LINE = 84;
+const width = computed(() => `${Math.min(Math.max(text.value.length, 8), LINE) * 0.98 + 2}ch`);
+const rows = computed(() => Math.min(Math.ceil((text.value.length + 1) / LINE), 5));
 </script>
 
 <template>
   <span class="live live-gaps" :class="{ wrong: fault }">
     <textarea
       v-model="text"
-      rows="1"
+      :rows="rows"
       spellcheck="false"
       autocomplete="off"
       aria-label="The walk in short"
