@@ -10,17 +10,20 @@ module Meander
         rest = gaps
         until rest.empty?
           count = wraps(rest)
+          count = 0 if count == 1 && parts.last.is_a?(Array)
           count.zero? ? through(parts, rest.first) : parts << wrapped(rest, count)
           rest = rest.drop(count.zero? ? 1 : 2 * count)
         end
         parts.map { |part| part.is_a?(Array) ? "through #{part.join(" ")}" : part }.join(", ")
       end
 
-      # How often the first two gaps come again and again; a single wrap is told as one too.
+      # How often the first two gaps come again and again. Once only is a wrap too, if the wire then turns back.
       def self.wraps(gaps)
-        return 0 if gaps.size < 2
+        from, to, onward = gaps
+        return 0 unless to
+        return 0 if onward && (onward > to) == (to > from)
 
-        gaps.each_slice(2).take_while { |pair| pair == gaps.first(2) }.size
+        gaps.each_slice(2).take_while { |pair| pair == [from, to] }.size
       end
 
       def self.through(parts, gap) = parts.last.is_a?(Array) ? parts.last << gap : parts << [gap]
