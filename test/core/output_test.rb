@@ -47,6 +47,25 @@ class OutputTest < PieceTest
     assert svg(cuff, hand: "left").css("text").all? { |text| text["x"].to_i == -text.text.to_i }
   end
 
+  # Two wires side by side are two layers of their own tones; two in turn share out the repeats.
+  def test_every_weaving_wire_is_drawn_in_its_own_tones
+    %w[together in_turn].each do |turns|
+      json = document(pins: pins("repeats" => 12))
+      json["wires"] << json["wires"].last.merge("id" => "w9", "metal" => "sterling")
+      json["sections"][0].merge!("weaving" => %w[w3 w9], "strands" => 2, "turns" => turns)
+      drawing = svg(plan(json))
+      tones = %w[copper sterling].map { |metal| Meander::Picture::Colour.strokes(Meander::Materials::Metal.fetch(metal).colour).last.first }
+
+      assert_equal %w[weave-w3-b weave-w3-f weave-w9-b weave-w9-f], drawing.css("defs > g").map { |layer| layer["id"] }.sort
+      assert_equal tones.sort, drawing.css("g[stroke] > use").map { |use| use.parent["stroke"] }.uniq.select { |tone| tones.include?(tone) }.sort
+      uses = %w[w3 w9].map { |wire| drawing.css("#weave-#{wire}-f use").size }
+
+      assert_equal uses.first, uses.last if turns == "together"
+
+      assert_operator uses.sum, :>, 12
+    end
+  end
+
   def test_a_title_is_text_and_nothing_else
     text = Meander::Output::StripSvg.call(cuff.picture, title: "</title><script>alert(1)</script>")
 
