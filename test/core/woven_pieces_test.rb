@@ -140,6 +140,16 @@ class WovenPiecesTest < PieceTest
     end
   end
 
+  def test_mirror_images_of_a_walk_with_its_beginning_and_end
+    json = woven(3, [0, 2, 1, 3], after: [{"gaps" => [0, 1, 0, 2], "times" => 2}])
+    mirrors = plan(json).to_h[:weave][:mirrors]
+
+    assert_equal [[3, 1, 2, 0], [0, 3, 1, 2], [2, 1, 3, 0]], mirrors.values_at(:across, :along, :turned).map { |image| image[:gaps] }
+    assert_equal [{gaps: [3, 2, 3, 1], times: 2}], mirrors[:across][:after]
+    assert_equal json["sections"][0]["pattern"]["gaps"], Meander::Weave::Mirrors.call({kind: "walk", before: [], after: [], **mirrors[:across].slice(:gaps)}, 3)[:across][:gaps]
+    assert_nil plan(document).to_h[:weave][:mirrors]
+  end
+
   # Anchored on one wire, the others brought in one by one or by pairs, until every wire is held.
   def test_every_beginning_can_be_woven
     (2..25).each do |wires|

@@ -79,7 +79,10 @@ module Meander
                             remedy: words, figures: Table.new(Anything.new), offers: Many.new(words)})
 
       COVER = Record.new({wire: words, face: Choice.new([1, -1]), share: figure, longest_mm: figure})
+      IMAGE = Record.new({gaps: Many.new(whole), before: Many.new(Record.new({gaps: Many.new(whole), times: whole})),
+                           after: Many.new(Record.new({gaps: Many.new(whole), times: whole}))})
       WEAVE = Record.new({
+        mirrors: Maybe.new(Record.new({across: IMAGE, along: IMAGE, turned: IMAGE})),
         words:, notation: words, gaps: Many.new(whole), passes: whole, runs_twice: Choice.new([true, false]), period: whole, advance_mm: figure, packed_mm: figure,
         loosest_mm: figure, wire_per_repeat_mm: figure, width_mm: figure, thickness_mm: figure, cover: Many.new(COVER)
       })

@@ -37,7 +37,7 @@ module Meander
           passes: repeat.passes.size, runs_twice: repeat.walk.runs_twice?, period: repeat.repeats, advance_mm: repeat.advance_mm,
           packed_mm: repeat.packed_mm, loosest_mm: repeat.loosest_mm, wire_per_repeat_mm: repeat.wire_mm,
           width_mm: picture.width_mm, thickness_mm: layout.frame.thickness_mm,
-          cover: layout.cover.faces.map { |face| {**face.to_h, wire: piece.base_wires[face.wire].id} }}
+          mirrors: Weave::Mirrors.call(piece.pattern, layout.frame.count), cover: layout.cover.faces.map { |face| {**face.to_h, wire: piece.base_wires[face.wire].id} }}
       end
 
       def bar_h(bar)

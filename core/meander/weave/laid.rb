@@ -50,8 +50,6 @@ module Meander
       # How many passes are made before the repeats.
       def passes_before = @before.sum { |before, count| before.passes.size * count }
 
-      # The base wires as they lie: x of each at a place along the weave.
-      def centres_at(_along) = frame.centres
       def straight? = true
       def most_repeats = Float::INFINITY
       def profile = nil

@@ -134,10 +134,3 @@ export const readGaps = (text: string): number[] =>
     .map((word) => (/^\d+$/.test(word) ? Number(word) : word)) as number[];
 
 export const gapText = (gaps: number[]): string => gaps.join(" ");
-
-/** Mirror images of a walk over n base wires: across the strip, along it, and turned over. */
-export const MIRRORS = {
-  across: (gaps: number[], base: number) => gaps.map((gap) => base - gap),
-  along: ([first, ...rest]: number[]) => [first!, ...rest.reverse()],
-  turned: ([first, ...rest]: number[]) => [...rest, first!],
-};

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from "vue";
 import { useBench } from "../bench/useBench";
-import { MIRRORS, section, type WalkPattern, withSection, withWalk } from "../bench/weave";
+import { section, withSection, withWalk } from "../bench/weave";
 import LiveChoice from "./LiveChoice.vue";
 import LiveCount from "./LiveCount.vue";
 import LiveSize from "./LiveSize.vue";
@@ -24,11 +24,10 @@ function takeRise(kind: string) {
   const pitch = { typed: `${Math.ceil(advance_mm * 12) / 10} mm` };
   void bench.change(withSection(piece.value, { rise: kind === "open" ? { kind, pitch } : { kind: "packed" } }));
 }
-function mirror(how: keyof typeof MIRRORS) {
-  const { gaps, before, after } = now.value.pattern as WalkPattern;
-  const turn = (list: number[]) => MIRRORS[how](list, now.value.base.length);
-  const all = (list: WalkPattern["before"]) => list.map((one) => ({ ...one, gaps: turn(one.gaps) }));
-  void bench.change(withWalk(piece.value, { gaps: turn(gaps), before: all(before), after: all(after) }));
+/** Exchanges the walk for one of its mirror images, as the last good plan tells them. */
+function mirror(how: "across" | "along" | "turned") {
+  const images = bench.answer.value!.plan.weave.mirrors;
+  if (images) void bench.change(withWalk(piece.value, images[how]));
 }
 </script>
 

@@ -32,6 +32,41 @@ export interface Plan {
     }[];
   };
   weave: {
+    mirrors: {
+      across: {
+        gaps: number[];
+        before: {
+          gaps: number[];
+          times: number;
+        }[];
+        after: {
+          gaps: number[];
+          times: number;
+        }[];
+      };
+      along: {
+        gaps: number[];
+        before: {
+          gaps: number[];
+          times: number;
+        }[];
+        after: {
+          gaps: number[];
+          times: number;
+        }[];
+      };
+      turned: {
+        gaps: number[];
+        before: {
+          gaps: number[];
+          times: number;
+        }[];
+        after: {
+          gaps: number[];
+          times: number;
+        }[];
+      };
+    } | null;
     words: string;
     notation: string;
     gaps: number[];
