@@ -9,10 +9,13 @@ require_relative "middleware/secure_headers"
 require_relative "database"
 require_relative "models/piece"
 require_relative "models/piece_version"
+require_relative "models/weave"
+require_relative "models/maker"
 require_relative "picture_shelf"
 require_relative "planning"
 require_relative "request_body"
 require_relative "routes/plans"
+require_relative "routes/weaves"
 require_relative "routes/pieces"
 require_relative "routes/exports"
 require_relative "routes/pages"
@@ -54,7 +57,7 @@ module Server
     error(Problem) { |error| problem(error) }
     error(Meander::InvalidInput) { |error| problem(Problem.invalid(error)) }
     error(Piece::Stale) { |error| problem(Problem.new(409, "stale-save", "this piece was saved elsewhere meanwhile", current: Routes::Pieces.full(error.current))) }
-    error(ActiveRecord::RecordNotFound) { problem(Problem.new(404, "not-found", "there is no such piece")) }
+    error(ActiveRecord::RecordNotFound) { problem(Problem.new(404, "not-found", "there is no such piece or weave")) }
     error do |error|
       warn "#{error.class}: #{error.message}\n#{error.backtrace&.first(8)&.join("\n")}"
       problem(Problem.new(500, "our-mistake", "Meander made a mistake; your work is kept as it was last saved"))
@@ -62,6 +65,7 @@ module Server
     not_found { problem(Problem.new(404, "not-found", "there is nothing at #{request.path_info.scrub("?")[0, 80]}")) }
 
     register Routes::Plans
+    register Routes::Weaves
     register Routes::Pieces
     register Routes::Exports
     register Routes::Pages

@@ -9,19 +9,35 @@ module Server
     # @raise [Meander::InvalidInput]
     def self.plan(json)
       result = Meander::Document::PieceReader.call(json)
-      Meander::Planner::PlanPiece.call(result.piece, questions: result.questions).tap { |plan| PICTURES.put(plan.picture) }
+      Meander::Planner::PlanPiece.call(result.piece, calibration: Maker.calibration, questions: result.questions).tap { |plan| PICTURES.put(plan.picture) }
     end
 
-    # Every weave of the collection tried in the wires of a document: its figures and its picture.
+    # Every weave of the collection, and the maker's own, tried in the wires of a document: each with its figures and its picture. Among
+    # the maker's own are those that came with the document and are not kept.
     # @raise [Meander::InvalidInput]
     def self.weaves(json)
       piece = Meander::Document::PieceReader.call(json).piece
-      weaves = Meander::Weave::Samples::ALL.map do |sample|
-        plan = Meander::Planner::TryWeave.call(piece, sample)
-        {key: sample.key, figures: Meander::Planner::TryWeave.figures(plan), picture: PICTURES.put(plan.picture)}
-      end
-      {weaves:}
+      {weaves: Meander::Weave::Samples::ALL.map { |sample| {key: sample.key, **tried(piece, sample)} },
+        own: own_weaves(piece).map { |id, weave| {id:, weave: Meander::Document::Plain.call(weave), **own_tried(piece, weave)} }}
     end
+
+    def self.tried(piece, sample)
+      plan = Meander::Planner::TryWeave.call(piece, sample)
+      {figures: Meander::Planner::TryWeave.figures(plan), picture: PICTURES.put(plan.picture)}
+    end
+
+    def self.own_tried(piece, weave)
+      sample = Meander::Weave::Samples.own(weave, piece.weaving_wire.mm)
+      {sample: sample.to_h, **tried(piece, sample)}
+    end
+
+    # [id, weave], the id nil where it only came with the piece.
+    def self.own_weaves(piece)
+      kept = Weave.kept.map { |weave| [weave.id, Meander::Document::WeaveReader.call(weave.content)] }
+      came = piece.document[:weaves].reject { |weave| kept.any? { |_, own| own[:name] == weave[:name] } }
+      kept + came.map { |weave| [nil, weave] }
+    end
+    private_class_method :tried, :own_tried, :own_weaves
 
     # What the bench shows: the document as read, and its plan.
     def self.answer(plan) = {document: plan.piece.to_h, plan: plan.to_h}

@@ -8,28 +8,14 @@ module Server
         metals = Meander::Materials::METALS.values.map { |metal| {key: metal.key, name: metal.name, colour: metal.colour} }
         tempers = Meander::Materials::TEMPERS.map { |key, name| {key:, name:} }
         eases = Meander::Planner::Wearing::EASES.map { |name, mm| {name:, mm:} }
-        {metals:, tempers:, eases:, weaves: Meander::Weave::Samples::ALL.map(&:to_h), beginnings: Meander::Weave::Beginnings.all(1..25), starts: %w[cuff bracelet].to_h { |kind| [kind, Meander::Document::StartingPiece.call(kind)] }}
-      end
-
-      # A weave in short notation as gaps.
-      def self.read(given)
-        text, base = given.values_at("text", "base")
-        faults = [("text" unless text.is_a?(String)), ("base" unless base.is_a?(Integer) && base.between?(1, 25))].compact.map do |key|
-          accepted = (key == "text") ? "a weave in short notation" : "a whole number of base wires from 1 to 25"
-          Meander::Fault.new(path: "/#{key}", code: "type", message: "#{key} cannot be used", given: given[key], accepted:)
-        end
-        raise Meander::InvalidInput.new(faults) if faults.any?
-
-        {gaps: Meander::Notation::Reader.call(text, base:)}
+        {metals:, tempers:, eases:, weaves: Meander::Weave::Samples::ALL.map(&:to_h), beginnings: Meander::Weave::Beginnings.all(1..25),
+          starts: %w[cuff bracelet].to_h { |kind| [kind, Meander::Document::StartingPiece.call(kind)] }}
       end
 
       def self.registered(app)
         app.get("/api/catalogue") { json(Plans.catalogue) }
 
         app.post("/api/plan") { json(Planning.answer(Planning.plan(given_document))) }
-
-        app.post("/api/weaves/read") { json(Plans.read(given)) }
-        app.post("/api/weaves") { json(Planning.weaves(given_document)) }
 
         app.get("/api/pictures/:hash") do |hash|
           picture = Planning::PICTURES.get(hash) || raise(Problem.new(404, "not-found", "this picture is no longer kept; plan again"))

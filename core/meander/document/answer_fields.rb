@@ -17,16 +17,6 @@ module Meander
         def schema = {type: "string"}
       end
 
-      # Something that may be missing: null.
-      class Maybe
-        def initialize(of)
-          @of = of
-          freeze
-        end
-
-        def schema = {anyOf: [@of.schema, {type: "null"}]}
-      end
-
       # Any list.
       class Many
         def initialize(of)
@@ -81,7 +71,9 @@ module Meander
       COVER = Record.new({wire: words, face: Choice.new([1, -1]), share: figure, longest_mm: figure})
       IMAGE = Record.new({gaps: Many.new(whole), before: Many.new(Record.new({gaps: Many.new(whole), times: whole})),
                            after: Many.new(Record.new({gaps: Many.new(whole), times: whole}))})
+      # groups: the walk as it is counted, in the order of the parts of its notation; free: which of them may have any number of coils.
       WEAVE = Record.new({
+        groups: Many.new(Fields::GROUP), free: Many.new(whole),
         mirrors: Maybe.new(Record.new({across: IMAGE, along: IMAGE, turned: IMAGE})),
         words:, notation: words, gaps: Many.new(whole), passes: whole, runs_twice: Choice.new([true, false]), period: whole, advance_mm: figure, packed_mm: figure,
         loosest_mm: figure, wire_per_repeat_mm: figure, width_mm: figure, thickness_mm: figure, cover: Many.new(COVER)
@@ -89,6 +81,7 @@ module Meander
 
       PLAN = Record.new({
         fit: FIT, weave: WEAVE,
+        work: Record.new({wraps: whole, minutes: figure}),
         base: Many.new(BAR), weaving: WEAVING, mass: Record.new({base_g: figure, weaving_g: figure, finished_g: figure}),
         wires: Many.new(NAMED), endings: Table.new(words), advice: Many.new(ADVICE), picture: words
       })
@@ -96,10 +89,11 @@ module Meander
       figures = Many.new(figure)
       PICTURE = Record.new({
         version: Choice.new([1]), finest_mm: figure, wire_mm: figure, x_range: figures, y_range: figures, gaps: figures,
+        places: Record.new({front: Many.new(words), back: Many.new(words)}),
         counting: Record.new({half: whole, before: whole, repeat: whole, repeats: whole}),
         tones: Table.new(Many.new(List.new(Anything.new, 3..3))),
         rods: Many.new(Record.new({wire: words, d: figure, x: figure, from: figure, to: figure})),
-        shapes: Many.new(Record.new({face: Choice.new([1, -1]), words:, points: figures})),
+        shapes: Many.new(Record.new({face: Choice.new([1, -1]), words:, turned: words, points: figures})),
         cells: Many.new(Record.new({passes: Many.new(figures)})),
         placements: Many.new(Record.new({cell: whole, wire: words, at: figure, step: figure, count: whole, pass: whole, every: whole})),
         strands: Many.new(Record.new({wire: words, d: figure, points: Many.new(figures)})),

@@ -38,7 +38,16 @@ module Meander
         "coils" => {single: Count.new(1..40), both: Count.new(1..40), anchor: Count.new(0..40), closing: Count.new(1..40)},
         "walk" => {gaps: GAPS, before: list(STRETCH, 0..30), after: list(STRETCH, 0..30)}
       })
+      # The same as a maker counts it: wraps round a span of base wires, begun on its near or its far side, and passes between.
+      wire = Count.new(1..25)
+      GROUP = Variant.new(:kind, {
+        "wraps" => {near: wire, far: wire, times: Count.new(1..500), side: Choice.new(%w[near far])},
+        "through" => {gaps: list(Count.new(0..25), 1..1000)}
+      })
       clear = size("clear gap between base wires", 0.0..60.0, 0.0..12.0)
+      # A weave the maker named. clear: how wide its gaps stand, null for as close as it lets them.
+      WEAVE = Record.new({name: Text.new(min: 1, max: 80), notes: Text.new(max: 400), base: wire, gaps: GAPS, before: list(STRETCH, 0..30), after: list(STRETCH, 0..30),
+                           clear: Maybe.new(clear)})
       SPACING = Variant.new(:kind, {
         "tight" => {},
         "apart" => {clear: list(clear, 0..24)},
@@ -79,13 +88,18 @@ module Meander
         trim: size("trim allowance of a base wire", 0.0..200.0, 0.0..50.0)
       })
 
-      # Beads and steps have their place from the first version on; a version that fills them widens these lists.
+      # How a maker works. pace: wraps a minute, pushed up and counted.
+      MAKER = Record.new({pace: Count.new(1..120)})
+
+      # Beads and steps have their place from the first version on; a version that fills them widens these lists. weaves: weaves the
+      # maker named, which travel with the piece.
       PIECE = Record.new({
         format: Choice.new([FORMAT]), version: Choice.new([VERSION]),
         name: Text.new(min: 1, max: 120), notes: Text.new(max: 4000),
         body: BODY, wires: list(WIRE, 2..27), sections: list(SECTION, 1..1), endings: list(ENDING, 2..2),
-        beads: list(Id.new, 0..0), steps: list(Id.new, 0..0), pins: list(PIN, 1..4), allowances: ALLOWANCES
-      })
+        beads: list(Id.new, 0..0), steps: list(Id.new, 0..0), pins: list(PIN, 1..4), allowances: ALLOWANCES,
+        weaves: list(WEAVE, 0..20)
+      }, left_out: {weaves: []})
     end
   end
 end

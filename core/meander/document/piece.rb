@@ -51,18 +51,7 @@ module Meander
       end
 
       # The document as plain JSON values, every size as { typed:, mm: }.
-      def to_h = plain(document)
-
-      private
-
-      def plain(value)
-        case value
-        when Hash then value.transform_values { |inner| plain(inner) }
-        when Array then value.map { |inner| plain(inner) }
-        when Units::Size then value.to_h
-        else value
-        end
-      end
+      def to_h = Plain.call(document)
     end
   end
 end

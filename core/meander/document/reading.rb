@@ -6,6 +6,17 @@ module Meander
     class Reading
       attr_reader :faults, :questions
 
+      # A value read whole by a shape; the block may look for further faults in it.
+      # @raise [InvalidInput] with every fault
+      def self.whole(shape, json)
+        reading = new
+        value = shape.read(json, "", reading)
+        yield value, reading if block_given? && reading.faults.empty?
+        raise InvalidInput.new(reading.faults) if reading.faults.any?
+
+        value
+      end
+
       def initialize
         @faults = []
         @questions = []

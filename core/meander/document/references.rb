@@ -23,7 +23,8 @@ module Meander
         strand_sizes
         cut_away
         spacing
-        WalkChecks.call(section, @reading)
+        WalkChecks.call(section[:pattern], section[:base].size, "/sections/0/pattern", @reading)
+        @document[:weaves].each_with_index { |weave, i| WalkChecks.call({kind: "walk", **weave}, weave[:base], "/weaves/#{i}", @reading) }
         ending_sides
         ending_wires
         pinned_once

@@ -108,12 +108,25 @@ module Meander
         def schema = {type: "array", items: @of.schema, minItems: @size.min, maxItems: @size.max}
       end
 
-      # Named fields, every one required, no others allowed.
+      # Something that may be missing: null.
+      class Maybe
+        def initialize(of)
+          @of = of
+          freeze
+        end
+
+        def read(value, path, reading) = value.nil? ? nil : @of.read(value, path, reading)
+        def schema = {anyOf: [@of.schema, {type: "null"}]}
+      end
+
+      # Named fields, no others allowed. Every one is required but those that documents may leave out, with what then stands there.
       class Record
         attr_reader :fields
 
-        def initialize(fields)
+        # left_out: { key => value where it is left out }.
+        def initialize(fields, left_out: {})
           @fields = fields.freeze
+          @left_out = left_out.freeze
           freeze
         end
 
@@ -127,13 +140,14 @@ module Meander
         end
 
         def schema
-          {type: "object", properties: fields.transform_values(&:schema), required: fields.keys, additionalProperties: false}
+          {type: "object", properties: fields.transform_values(&:schema), required: fields.keys - @left_out.keys, additionalProperties: false}
         end
 
         private
 
         def read_field(key, shape, value, path, reading)
           return shape.read(value[key.to_s], "#{path}/#{key}", reading) if value.key?(key.to_s)
+          return @left_out[key] if @left_out.key?(key)
 
           reading.fault("#{path}/#{key}", "missing", nil, message: "#{key} is missing", accepted: "a value for #{key}")
         end

@@ -32,7 +32,7 @@ module Meander
         {"format" => Fields::FORMAT, "version" => Fields::VERSION, "name" => "New #{kind}", "notes" => "",
           "body" => BODIES.fetch(kind), "wires" => WIRES, "sections" => [section], "endings" => ENDINGS.fetch(kind),
           "beads" => [], "steps" => [], "pins" => [{"id" => "p1", "quantity" => "wrist", "length" => {"typed" => "170 mm"}}],
-          "allowances" => ALLOWANCES}
+          "allowances" => ALLOWANCES, "weaves" => []}
       end
 
       def self.section

@@ -5,13 +5,13 @@ module Meander
     # Checks a section's pattern against its base wires: gaps that are there, no gap twice in a row, stretches that can follow
     # each other.
     class WalkChecks
-      PLACE = "/sections/0/pattern"
+      # pattern: as a document has it; count: how many base wires; place: the JSON pointer to the pattern.
+      def self.call(pattern, count, place, reading) = new(pattern, count, place, reading).call
 
-      def self.call(section, reading) = new(section, reading).call
-
-      def initialize(section, reading)
-        @count = section[:base].size
-        @pattern = section[:pattern]
+      def initialize(pattern, count, place, reading)
+        @count = count
+        @pattern = pattern
+        @place = place
         @reading = reading
       end
 
@@ -27,15 +27,15 @@ module Meander
       def coils
         return if @count == 2
 
-        @reading.fault("#{PLACE}/kind", "choice", "coils", message: "coils round one and round both need two base wires, not #{@count}", accepted: "walk")
+        @reading.fault("#{@place}/kind", "choice", "coils", message: "coils round one and round both need two base wires, not #{@count}", accepted: "walk")
       end
 
       # Every walk in the order it is woven, with its place.
       def stretches
-        [*placed(:before), [@pattern[:gaps], "#{PLACE}/gaps"], *placed(:after)]
+        [*placed(:before), [@pattern[:gaps], "#{@place}/gaps"], *placed(:after)]
       end
 
-      def placed(side) = @pattern[side].each_with_index.map { |stretch, i| [stretch[:gaps], "#{PLACE}/#{side}/#{i}/gaps"] }
+      def placed(side) = @pattern[side].each_with_index.map { |stretch, i| [stretch[:gaps], "#{@place}/#{side}/#{i}/gaps"] }
 
       def walk(gaps, path)
         gaps.each_with_index do |gap, i|

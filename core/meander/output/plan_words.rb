@@ -10,7 +10,7 @@ module Meander
         @plan = plan
       end
 
-      def call = ["#{@plan.piece.name}: #{Weave::Samples.words(@plan.piece.pattern, @plan.layout.frame.count)}", fit, *cuts, *weaving, mass, *advice]
+      def call = ["#{@plan.piece.name}: #{Weave::Samples.words(@plan.piece.pattern, @plan.layout.frame.count, @plan.piece.document[:weaves])}", fit, *cuts, *weaving, mass, *advice]
 
       private
 

@@ -48,14 +48,20 @@ module Meander
       def content_hash = Digest::SHA256.hexdigest(json)[0, 32]
 
       def to_h
-        {version: 1, finest_mm: FINEST_MM, wire_mm:, x_range: rounded(x_range), y_range: rounded(y_range), gaps: rounded(gaps), counting:, rods: rounded(rods),
+        {version: 1, finest_mm: FINEST_MM, wire_mm:, x_range: rounded(x_range), y_range: rounded(y_range), gaps: rounded(gaps), places:, counting:, rods: rounded(rods),
           tones: colours.transform_values { |hex| Colour.strokes(hex) },
-          shapes: shapes.map { |shape| {face: shape[:face], words: shape[:words], points: shape[:points].flat_map { |x, z, u| [(x * PARTS).round, (z * PARTS).round, (u * PARTS).round] }} },
+          shapes: shapes.map { |shape| {**shape.slice(:face, :words, :turned), points: shape[:points].flat_map { |x, z, u| [(x * PARTS).round, (z * PARTS).round, (u * PARTS).round] }} },
           cells: cells.map { |cell| {passes: cell.passes.map { |row| written(row) }} },
           placements: rounded(placements), strands: rounded(strands), marks: rounded(marks)}
       end
 
       private
+
+      # Where each gap is, in words, as it is held and turned over.
+      def places
+        wires = gaps.size - 1
+        {front: false, back: true}.transform_values { |turned| (0..wires).map { |gap| Weave::MoveWords.place(gap, wires, turned:) } }
+      end
 
       # Outermost x of weave and base wires.
       def across

@@ -53,7 +53,7 @@ module Meander
       def half(along, from_mm, from_pass) = Half.new(Woven.call(@layout, @strip, @shapes, along:, from_pass:), along, from_mm)
 
       # How many passes a half takes.
-      def passes = @strip.blocks.sum { |block| block.passes.size * block.count }
+      def passes = @strip.pass_count
 
       # How the passes of a half are counted: those before its repeats, how many a repeat takes, and how many repeats there are.
       def counting

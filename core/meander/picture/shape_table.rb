@@ -2,8 +2,8 @@
 
 module Meander
   module Picture
-    # The few different passes of a weave, each drawn once: { face:, words:, points: [[x, z, u], ...] },
-    # words being the move as a maker says it.
+    # The few different passes of a weave, each drawn once: { face:, words:, turned:, points: [[x, z, u], ...] },
+    # words being the move as a maker says it, turned the same with the work turned over.
     #
     # u says how far along its climb a point is: from 0 to 1 on the turn the pass starts from (the half of it that is drawn with
     # this pass), from 1 to 2 on its straight, from 2 towards 3 on the turn of the pass after it.
@@ -19,7 +19,7 @@ module Meander
       # The place of a straight run along the strip at the back.
       def line(x, z)
         @lines ||= {}
-        @lines[[x, z]] ||= @shapes.push({face: -1, words: "", points: [[x, z, 0.0], [x, z, 1.0]].freeze}.freeze).size - 1
+        @lines[[x, z]] ||= @shapes.push({face: -1, words: "", turned: "", points: [[x, z, 0.0], [x, z, 1.0]].freeze}.freeze).size - 1
       end
 
       def to_a = @shapes
@@ -29,7 +29,7 @@ module Meander
       def shape(pass)
         corners = [pass.straight_from_mm, pass.straight_to_mm]
         points = corners.reduce(pass.chain.sample) { |found, corner| with_point(found, corner) }
-        {face: pass.face, words: pass.words, points: points.map { |x, z, run| [x, z, climbed(pass, run)] }.freeze}.freeze
+        {face: pass.face, words: pass.words, turned: pass.words(turned: true), points: points.map { |x, z, run| [x, z, climbed(pass, run)] }.freeze}.freeze
       end
 
       def climbed(pass, run)

@@ -2,10 +2,13 @@
 
 module Meander
   module Planner
-    # How a maker works. slack: wire really used over the computed path, as a share; lean: see Weave::Packing.
-    Calibration = Struct.new(:slack, :lean, keyword_init: true) do
-      # Common practice, no published source.
-      def self.usual = new(slack: 0.04, lean: 0.3).freeze
+    # How a maker works. slack: wire really used over the computed path, as a share; lean: see Weave::Packing; pace: wraps a minute.
+    Calibration = Struct.new(:slack, :lean, :pace, keyword_init: true) do
+      # slack: common practice, no published source; pace: our choice, until the maker says theirs.
+      def self.usual = new(slack: 0.04, lean: 0.3, pace: 10).freeze
+
+      # maker: what a maker said of their work, see Document::Fields::MAKER.
+      def self.of(maker) = new(**usual.to_h, **maker).freeze
     end
   end
 end

@@ -21,6 +21,9 @@ module Meander
       # The woven section with so many repeats; one half of it where the work goes outwards from the middle.
       def strip(repeats) = laid.strip(repeats / sides)
 
+      # How many passes so many repeats take, with all that is woven before and after them.
+      def passes(repeats) = strip(repeats).pass_count * sides
+
       # So many repeats or the nearest that can be made: from the middle outwards they come in pairs.
       def makeable(repeats) = [(repeats / sides.to_f).round, 1].max * sides
 

@@ -22,7 +22,7 @@ module Meander
       def spare_mm = piece.pinned("weaving_wire")&.then { |to_hand| to_hand - account.total_mm }
 
       def to_h
-        {fit: fit_h, weave: weave_h, base: bars.map { |bar| bar_h(bar) }, weaving: weaving_h, mass: mass,
+        {fit: fit_h, weave: weave_h, work: work_h, base: bars.map { |bar| bar_h(bar) }, weaving: weaving_h, mass: mass,
           wires: piece.wires.map { |wire| {id: wire.id, words: wire.words, colour: wire.material.colour, names: Units::Gauge.names(wire.mm)} },
           endings: layout.endings.transform_values(&:words), advice: advice.map(&:to_h), picture: picture.content_hash}
       end
@@ -31,9 +31,16 @@ module Meander
 
       def fit_h = {**fit.to_h, pinned: PlanPiece.pins(piece).keys, neighbours: Neighbours.call(layout, fit, account)}
 
+      # Two passes are a wrap; side by side two strands are laid at once.
+      def work_h
+        wraps = layout.passes(fit.repeats) / 2
+        {wraps:, minutes: wraps / layout.calibration.pace.to_f}
+      end
+
       def weave_h
         repeat = layout.pattern
-        {words: Weave::Samples.words(piece.pattern, layout.frame.count), notation: Notation::Writer.call(repeat.walk.gaps), gaps: repeat.walk.gaps,
+        {words: Weave::Samples.words(piece.pattern, layout.frame.count, piece.document[:weaves]),
+          groups: Weave::Groups.of(repeat.walk.gaps).map(&:to_h), free: MakeEven.free_groups(piece), notation: Notation::Writer.call(repeat.walk.gaps), gaps: repeat.walk.gaps,
           passes: repeat.passes.size, runs_twice: repeat.walk.runs_twice?, period: repeat.repeats, advance_mm: repeat.advance_mm,
           packed_mm: repeat.packed_mm, loosest_mm: repeat.loosest_mm, wire_per_repeat_mm: repeat.wire_mm,
           width_mm: picture.width_mm, thickness_mm: layout.frame.thickness_mm,

@@ -38,7 +38,7 @@ module Meander
       def self.section(piece, sample, ids)
         clear = sample.clear && Units::Size.of(sample.clear * piece.weaving_wire.mm)
         {**piece.section, base: ids, cut_away: [], weaving: ["weaving"], strands: 1, turns: "together", from: "end", rise: {kind: "packed"},
-          pattern: {kind: "walk", gaps: sample.gaps, before: [], after: sample.after}, bare: Units::Size.of(BARE_MM),
+          pattern: {kind: "walk", gaps: sample.gaps, before: sample.before, after: sample.after}, bare: Units::Size.of(BARE_MM),
           spacing: clear ? {kind: "apart", clear: Array.new(sample.base - 1, clear)} : {kind: "tight"}}
       end
       private_class_method :document, :section

@@ -23,8 +23,8 @@ module Meander
       # The turn it starts from and its straight.
       def length_mm = turn_mm + straight_mm
 
-      # The move as a maker says it.
-      def words = MoveWords.call(from:, to:, face:, wires: frame.count)
+      # The move as a maker says it, or says it with the work turned over.
+      def words(turned: false) = MoveWords.call(from:, to:, face:, wires: frame.count, turned:)
 
       # What its drawn way has run when its straight begins, and when it ends.
       def straight_from_mm = lead_mm

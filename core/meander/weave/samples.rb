@@ -4,9 +4,10 @@ module Meander
   module Weave
     # Weaves to choose from, each a walk over so many base wires with the coils that close it.
     module Samples
-      # clear: how many weaving wires wide its gaps stand, nil for as close as the weave lets them; coils: [round one, round both]
+      # before, after: what is woven before and after the repeats; clear: how many weaving wires wide its gaps stand, nil for as close
+      # as the weave lets them; coils: [round one, round both]
       # where it is a coil pattern, nil for other walks; suits: what it is good for.
-      Sample = Struct.new(:key, :name, :base, :gaps, :after, :clear, :coils, :suits, keyword_init: true)
+      Sample = Struct.new(:key, :name, :base, :gaps, :before, :after, :clear, :coils, :suits, keyword_init: true)
 
       def self.wraps(*spans) = spans.flat_map { |from, to, times| [from, to] * times }
       def self.eight(count) = wraps([1, 2, count], [1, 0, count])
@@ -41,14 +42,20 @@ module Meander
         first = gaps.first
         closing = {gaps: [first, (first < base) ? first + 1 : first - 1].freeze, times: 3}.freeze
         coils = key[/\Acoils-(\d+)-(\d+)\z/] && [$1.to_i, $2.to_i].freeze
-        Sample.new(key:, name:, base:, gaps: gaps.freeze, after: [closing].freeze, clear:, coils:, suits:).freeze
+        Sample.new(key:, name:, base:, gaps: gaps.freeze, before: [].freeze, after: [closing].freeze, clear:, coils:, suits:).freeze
       end.freeze
 
-      # What a section's pattern is called: its counts, its name here, or what kind of walk it is.
-      def self.words(pattern, base)
+      # A weave the maker named, in a weaving wire of so many mm.
+      def self.own(weave, wire_mm)
+        clear = weave[:clear] && (weave[:clear].mm / wire_mm)
+        Sample.new(key: "own", name: weave[:name], **weave.slice(:base, :gaps, :before, :after), clear:, coils: nil, suits: weave[:notes]).freeze
+      end
+
+      # What a section's pattern is called: its counts, its name among the maker's own or here, or what kind of walk it is.
+      def self.words(pattern, base, own = [])
         return "#{pattern[:single]} + #{pattern[:both]}" if pattern[:kind] == "coils"
 
-        named = ALL.find { |sample| sample.base == base && sample.gaps == pattern[:gaps] }
+        named = [*own.map { |weave| own(weave, 1.0) }, *ALL].find { |sample| sample.base == base && sample.gaps == pattern[:gaps] }
         named ? named.name : "a walk of #{Units::Text.count(pattern[:gaps].size, "pass", "passes")}"
       end
     end

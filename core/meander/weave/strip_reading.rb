@@ -31,6 +31,14 @@ module Meander
       # Length of the weaving wire's own way, no tails.
       def wire_mm = blocks.sum(&:wire_mm)
 
+      # How many passes there are, and one of them by its number in the order of work.
+      def pass_count = blocks.sum { |block| block.passes.size * block.count }
+
+      def pass_at(number)
+        block = blocks.find { |one| number < (one.passes.size * one.count) || (number -= one.passes.size * one.count) && false }
+        block.passes[number % block.passes.size]
+      end
+
       def visited = blocks.flat_map { |block| block.passes.flat_map { |pass| [pass.from, pass.to] } }.uniq
       def held = blocks.flat_map { |block| block.passes.flat_map(&:wires) }.uniq
 

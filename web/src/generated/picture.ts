@@ -12,6 +12,10 @@ export interface Picture {
   x_range: number[];
   y_range: number[];
   gaps: number[];
+  places: {
+    front: string[];
+    back: string[];
+  };
   counting: {
     half: number;
     before: number;
@@ -31,6 +35,7 @@ export interface Picture {
   shapes: {
     face: 1 | -1;
     words: string;
+    turned: string;
     points: number[];
   }[];
   cells: {

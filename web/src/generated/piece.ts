@@ -389,4 +389,46 @@ export interface Piece {
       mm?: number;
     };
   };
+  /**
+   * @minItems 0
+   * @maxItems 20
+   */
+  weaves?: {
+    name: string;
+    notes: string;
+    base: number;
+    /**
+     * @minItems 2
+     * @maxItems 1000
+     */
+    gaps: number[];
+    /**
+     * @minItems 0
+     * @maxItems 30
+     */
+    before: {
+      /**
+       * @minItems 2
+       * @maxItems 1000
+       */
+      gaps: number[];
+      times: number;
+    }[];
+    /**
+     * @minItems 0
+     * @maxItems 30
+     */
+    after: {
+      /**
+       * @minItems 2
+       * @maxItems 1000
+       */
+      gaps: number[];
+      times: number;
+    }[];
+    clear: {
+      typed: string;
+      mm?: number;
+    } | null;
+  }[];
 }

@@ -32,6 +32,24 @@ export interface Plan {
     }[];
   };
   weave: {
+    groups: (
+      | {
+          kind: "wraps";
+          near: number;
+          far: number;
+          times: number;
+          side: "near" | "far";
+        }
+      | {
+          kind: "through";
+          /**
+           * @minItems 1
+           * @maxItems 1000
+           */
+          gaps: number[];
+        }
+    )[];
+    free: number[];
     mirrors: {
       across: {
         gaps: number[];
@@ -85,6 +103,10 @@ export interface Plan {
       share: number;
       longest_mm: number;
     }[];
+  };
+  work: {
+    wraps: number;
+    minutes: number;
   };
   base: {
     wire: string;

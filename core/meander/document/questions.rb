@@ -1,0 +1,47 @@
+# frozen_string_literal: true
+
+module Meander
+  module Document
+    # What is asked about a weave beside the piece it belongs to.
+    module Questions
+      include Shape
+
+      base = Count.new(1..25)
+      # A weave in short notation.
+      READ = Record.new({text: Text.new(max: 200_000), base:})
+      # Groups to be made into a list of gaps.
+      JOIN = Record.new({base:, groups: List.new(Fields::GROUP, 1..500)})
+      # A length to fill evenly, and the group that may have any number of coils.
+      EVEN = Record.new({strip: Size.new("strip to fill", accept: 5.0..2000.0, plausible: 20.0..260.0), free: Count.new(0..1000)})
+      # A move a maker says: after so many passes the wire goes to a gap, seen from the front or with the work turned over.
+      JUDGE = Record.new({made: Count.new(0..10_000_000), said: Count.new(0..25), turned: Choice.new([true, false])})
+
+      # The gaps of groups over so many base wires, the list a walk can have.
+      # @raise [InvalidInput]
+      def self.join(json)
+        asked = Reading.whole(JOIN, json) { |read, reading| on_wires(read, reading) }
+        groups = asked[:groups].map { |group| (group[:kind] == "wraps") ? Weave::Groups::Wraps.of(**group) : Weave::Groups::Through.new(group[:gaps]) }
+        gaps = Weave::Groups.join(groups)
+        return gaps if gaps && gaps.size <= Notation::Reader::MOST_GAPS && gaps.each_cons(2).none? { |one, other| one == other }
+
+        refuse(gaps ? "these groups cannot follow each other" : "one of these groups ends where the next one begins", groups)
+      end
+
+      def self.on_wires(asked, reading)
+        asked[:groups].each_with_index do |group, i|
+          most = (group[:kind] == "wraps") ? [group[:near], group[:far]].max : group[:gaps].max
+          next if most <= asked[:base]
+
+          reading.fault("/groups/#{i}", "range", most, message: "there is no base wire or gap #{most} here", accepted: "up to #{asked[:base]}")
+        end
+      end
+
+      def self.refuse(message, groups)
+        accepted = "groups of at most #{Notation::Reader::MOST_GAPS} gaps, each beginning at another gap than the one before ends at"
+        given = groups.map { |group| Notation::Writer.words(group) }.join(", ")
+        raise InvalidInput.new([Fault.new(path: "/groups", code: "walk", message:, given:, accepted:)])
+      end
+      private_class_method :on_wires, :refuse
+    end
+  end
+end

@@ -1,0 +1,106 @@
+# frozen_string_literal: true
+
+module Meander
+  module Planner
+    # Fills a length evenly: how many coils between the motifs of a weave, and how many repeats, so that the strip begins and ends
+    # with the same coils on one wire, every space between is equal, and both halves are alike.
+    #
+    # A motif that reads the same from both ends is woven from one end: coils, motif, coils, ..., motif, coils. Any other is woven
+    # from the middle outwards, half of the coils first.
+    class MakeEven
+      # between: coils between the motifs; repeats: motifs in all; woven_mm; left_mm: what the length has over it and the bare ends
+      # asked for, less than nothing where the ends get shorter; bare_mm: what each bare end becomes; from: end or middle; pattern: for the section.
+      Filling = Struct.new(:between, :repeats, :woven_mm, :left_mm, :bare_mm, :from, :pattern, keyword_init: true)
+      MOST_BETWEEN = 40
+      # Differences finer than this vanish in the bare ends.
+      FINE_MM = 0.5
+      # So many are offered.
+      BEST = 6
+
+      # strip_mm: the length to fill, with its endings and bare ends; free: which group of the walk (Weave::Groups) may have any number
+      # of coils.
+      # @return [Array<Filling>] the one with the least left over first
+      # @raise [InvalidInput]
+      def self.call(piece, strip_mm:, free:, calibration: Calibration.usual) = new(piece, strip_mm, free, calibration).call
+
+      # The groups of a piece's walk that may be free: coils on one base wire with something else between them.
+      def self.free_groups(piece)
+        groups = groups(piece)
+        return [] if groups.size < 2
+
+        groups.each_index.select { |i| groups[i].is_a?(Weave::Groups::Wraps) && groups[i].near == groups[i].far }
+      end
+
+      def self.groups(piece)
+        pattern = piece.pattern
+        Weave::Groups.of((pattern[:kind] == "coils") ? Weave::Walk.coils(pattern[:single], pattern[:both]).gaps : pattern[:gaps])
+      end
+
+      def initialize(piece, strip_mm, free, calibration)
+        @piece = piece
+        @strip_mm = strip_mm
+        @calibration = calibration
+        check(free)
+        groups = self.class.groups(piece)
+        @coils = groups[free]
+        @motif_groups = groups.rotate(free).drop(1)
+        @motif = @motif_groups.flat_map(&:gaps)
+        @from = symmetric? ? "end" : "middle"
+      end
+
+      def call
+        found = (1..MOST_BETWEEN).flat_map { |between| fillings(between) }
+        refuse("/strip", Units::Text.length(@strip_mm), "no whole repeat with even coils fits", "a longer strip") if found.empty?
+        found.min_by(BEST) { |filling| [(filling.left_mm.abs / FINE_MM).round, (filling.between - @coils.times).abs, -filling.repeats] }
+      end
+
+      private
+
+      def check(free)
+        all = self.class.free_groups(@piece)
+        accepted = all.any? ? "one of #{all.join(", ")}" : "a weave with coils on one wire and something else between them"
+        refuse("/free", free, "these are no coils that could be more or fewer", accepted) unless all.include?(free)
+        refuse("/spacing", "gaps that change", "a weave over gaps that change cannot be made even", "gaps that stay") if @piece.section[:spacing][:kind] == "changing"
+      end
+
+      def refuse(path, given, message, accepted) = raise InvalidInput.new([Fault.new(path:, code: "even", message:, given:, accepted:)])
+
+      # The motif is the same from both ends where it is so pass by pass, or in its counts: as many round the same wires.
+      def symmetric?
+        counts = @motif_groups.map { |group| group.to_h.except(:side) }
+        counts == counts.reverse || (@motif.drop(1) == @motif.drop(1).reverse && @motif.first == @coils.gaps.first)
+      end
+
+      # The nearest whole numbers of repeats that leave room for the bare ends, for so many coils between; no bare end is less than nothing.
+      def fillings(between)
+        return [] if @from == "middle" && between.odd?
+
+        pattern = pattern(between)
+        layout = Layout.new(Document::Piece.new(with(pattern)), @calibration)
+        room = @strip_mm - layout.reach_mm
+        wanted = room - (2 * @piece.bare_mm)
+        each = layout.woven_mm(2 * layout.sides) - layout.woven_mm(layout.sides)
+        most = ((wanted - layout.woven_mm(layout.sides)) / each).floor + 1
+        [most, most + 1].filter_map { |count| filling(pattern, between, count * layout.sides, layout, room) if count.positive? && count * layout.sides <= SolveFit::MOST_REPEATS }
+      end
+
+      def filling(pattern, between, repeats, layout, room)
+        woven = layout.woven_mm(repeats)
+        bare = (room - woven) / 2
+        return if bare.negative?
+
+        Filling.new(between:, repeats:, woven_mm: woven, left_mm: 2 * (bare - @piece.bare_mm), bare_mm: bare, from: @from, pattern:).freeze
+      end
+
+      # From one end: the coils come again after the last motif. From the middle: half of them before the first motif of each half.
+      def pattern(between)
+        coils = @coils.gaps.first(2)
+        return {kind: "walk", gaps: (coils * between) + @motif, before: [], after: [{gaps: coils, times: between}]} if @from == "end"
+
+        {kind: "walk", gaps: @motif + (coils * between), before: [{gaps: coils, times: between / 2}], after: []}
+      end
+
+      def with(pattern) = {**@piece.document, sections: [{**@piece.section, pattern:, from: @from}]}
+    end
+  end
+end

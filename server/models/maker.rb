@@ -1,0 +1,21 @@
+# frozen_string_literal: true
+
+require "json"
+
+module Server
+  # The one maker at this bench: what they said of how they work.
+  class Maker < ActiveRecord::Base
+    USUAL = Meander::Planner::Calibration.usual
+
+    # What the maker said (Meander::Document::Fields::MAKER), the usual until they do.
+    def self.said = first&.document&.then { |text| JSON.parse(text, symbolize_names: true) } || {pace: USUAL.pace}
+
+    def self.calibration = Meander::Planner::Calibration.of(said)
+
+    # @raise [Meander::InvalidInput]
+    def self.say(json)
+      document = JSON.generate(Meander::Document::Reading.whole(Meander::Document::Fields::MAKER, json))
+      (first || new).update!(document:)
+    end
+  end
+end

@@ -1,0 +1,66 @@
+# frozen_string_literal: true
+
+module Server
+  module Routes
+    # Weaves: read, joined, tried, made even and practised; the maker's own, kept; and how the maker works.
+    module Weaves
+      Questions = Meander::Document::Questions
+
+      # A weave in short notation as gaps.
+      def self.read(given)
+        asked = Meander::Document::Reading.whole(Questions::READ, given)
+        {gaps: Meander::Notation::Reader.call(asked[:text], base: asked[:base])}
+      end
+
+      # The best few even fillings of a length, each with what the section becomes.
+      def self.even(given)
+        piece = Meander::Document::PieceReader.call(given["document"]).piece
+        asked = Meander::Document::Reading.whole(Questions::EVEN, given.except("document"))
+        fillings = Meander::Planner::MakeEven.call(piece, strip_mm: asked[:strip].mm, free: asked[:free])
+        {fillings: fillings.map(&:to_h)}
+      end
+
+      # Is a move the next one?
+      def self.judge(given)
+        asked = Meander::Document::Reading.whole(Questions::JUDGE, given.except("document"))
+        Meander::Planner::JudgeMove.call(Planning.plan(given["document"]), **asked).to_h
+      end
+
+      def self.checked(json) = Meander::Document::Plain.call(Meander::Document::WeaveReader.call(json))
+
+      def self.registered(app)
+        asking(app)
+        keeping(app)
+        app.get("/api/maker") { json(Maker.said) }
+        app.put("/api/maker") do
+          Maker.say(given)
+          json(Maker.said)
+        end
+      end
+
+      def self.asking(app)
+        app.post("/api/weaves") { json(Planning.weaves(given_document)) }
+        app.post("/api/weaves/read") { json(Weaves.read(given)) }
+        app.post("/api/weaves/join") { json({gaps: Questions.join(given)}) }
+        app.post("/api/weaves/even") { given_document && json(Weaves.even(given)) }
+        app.post("/api/weaves/judge") { given_document && json(Weaves.judge(given)) }
+      end
+
+      def self.keeping(app)
+        app.post("/api/own-weaves") { json({id: Weave.keep(Weaves.checked(given)).id}, status: 201) }
+        app.put("/api/own-weaves/:id") do |id|
+          Weave.find(id).put(Weaves.checked(given))
+          halt 204
+        end
+        app.delete("/api/own-weaves/:id") do |id|
+          Weave.find(id).update!(deleted_at: Time.now.utc)
+          halt 204
+        end
+        app.post("/api/own-weaves/:id/restore") do |id|
+          Weave.find(id).then { |weave| weave.put(Weaves.checked(weave.content)) }
+          halt 204
+        end
+      end
+    end
+  end
+end
