@@ -41,7 +41,7 @@ module Server
       def self.asking(app)
         app.post("/api/weaves") { json(Planning.weaves(given_document)) }
         app.post("/api/weaves/read") { json(Weaves.read(given)) }
-        app.post("/api/weaves/join") { json({gaps: Questions.join(given)}) }
+        app.post("/api/weaves/join") { json(Questions.join(given)) }
         app.post("/api/weaves/even") { given_document && json(Weaves.even(given)) }
         app.post("/api/weaves/judge") { given_document && json(Weaves.judge(given)) }
       end

@@ -76,7 +76,8 @@ module Meander
         groups: Many.new(Fields::GROUP), free: Many.new(whole),
         mirrors: Maybe.new(Record.new({across: IMAGE, along: IMAGE, turned: IMAGE})),
         words:, notation: words, gaps: Many.new(whole), passes: whole, runs_twice: Choice.new([true, false]), period: whole, advance_mm: figure, packed_mm: figure,
-        loosest_mm: figure, wire_per_repeat_mm: figure, width_mm: figure, thickness_mm: figure, cover: Many.new(COVER)
+        loosest_mm: figure, wire_per_repeat_mm: figure, width_mm: figure, thickness_mm: figure,
+        clear_mm: Many.new(figure), cover: Many.new(COVER)
       })
 
       PLAN = Record.new({
@@ -88,7 +89,7 @@ module Meander
 
       figures = Many.new(figure)
       PICTURE = Record.new({
-        version: Choice.new([1]), finest_mm: figure, wire_mm: figure, x_range: figures, y_range: figures, gaps: figures,
+        version: Choice.new([1]), finest_mm: figure, wire_mm: figure, x_range: figures, y_range: figures, centres: figures, gaps: figures,
         places: Record.new({front: Many.new(words), back: Many.new(words)}),
         counting: Record.new({half: whole, before: whole, repeat: whole, repeats: whole}),
         tones: Table.new(Many.new(List.new(Anything.new, 3..3))),

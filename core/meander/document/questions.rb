@@ -9,20 +9,22 @@ module Meander
       base = Count.new(1..25)
       # A weave in short notation.
       READ = Record.new({text: Text.new(max: 200_000), base:})
-      # Groups to be made into a list of gaps.
-      JOIN = Record.new({base:, groups: List.new(Fields::GROUP, 1..500)})
+      # Groups to be made into a list of gaps, and what is woven before and after it.
+      stretches = List.new(Fields::STRETCH, 0..30)
+      JOIN = Record.new({base:, groups: List.new(Fields::GROUP, 1..500), before: stretches, after: stretches})
       # A length to fill evenly, and the group that may have any number of coils.
       EVEN = Record.new({strip: Size.new("strip to fill", accept: 5.0..2000.0, plausible: 20.0..260.0), free: Count.new(0..1000)})
       # A move a maker says: after so many passes the wire goes to a gap, seen from the front or with the work turned over.
       JUDGE = Record.new({made: Count.new(0..10_000_000), said: Count.new(0..25), turned: Choice.new([true, false])})
 
-      # The gaps of groups over so many base wires, the list a walk can have.
+      # The walk that groups over so many base wires make, with stretches before and after it that can follow it.
+      # @return [Hash] gaps:, before:, after:
       # @raise [InvalidInput]
       def self.join(json)
         asked = Reading.whole(JOIN, json) { |read, reading| on_wires(read, reading) }
         groups = asked[:groups].map { |group| (group[:kind] == "wraps") ? Weave::Groups::Wraps.of(**group) : Weave::Groups::Through.new(group[:gaps]) }
         gaps = Weave::Groups.join(groups)
-        return gaps if gaps && gaps.size <= Notation::Reader::MOST_GAPS && gaps.each_cons(2).none? { |one, other| one == other }
+        return {gaps:, **Weave::Groups.meeting(gaps, asked[:before], asked[:after])} if gaps && gaps.size <= Notation::Reader::MOST_GAPS && gaps.each_cons(2).none? { |one, other| one == other }
 
         refuse(gaps ? "these groups cannot follow each other" : "one of these groups ends where the next one begins", groups)
       end

@@ -6,7 +6,7 @@ require "json"
 module Meander
   module Picture
     # A picture as data, the same for screen, SVG and print: rods (base wires), cells of drawn passes with their
-    # placements, strands (endings and tails), marks, and the x of every gap. Coordinates in mm, see DrawStrip.
+    # placements, strands (endings and tails), marks, and the x of every base wire and gap. Coordinates in mm, see DrawStrip.
     # x_range: outermost x of weave and base wires; y_range: from the outermost point of one ending to that of the other.
     #
     # Drawn from the front: what lies behind the base wires (z < 0), the rods, then what lies before them.
@@ -14,9 +14,9 @@ module Meander
       # Shapes and cells are written as whole numbers of this many mm (and the shapes' u in the same parts of one).
       FINEST_MM = 10.0**-Tolerance::WRITTEN_DIGITS
       PARTS = 10.0**Tolerance::WRITTEN_DIGITS
-      attr_reader :rods, :shapes, :cells, :placements, :strands, :marks, :colours, :wire_mm, :gaps, :counting, :x_range, :y_range, :json
+      attr_reader :rods, :shapes, :cells, :placements, :strands, :marks, :colours, :wire_mm, :centres, :gaps, :counting, :x_range, :y_range, :json
 
-      def initialize(rods:, shapes:, cells:, placements:, strands:, marks:, colours:, wire_mm:, gaps:, counting:)
+      def initialize(rods:, shapes:, cells:, placements:, strands:, marks:, colours:, wire_mm:, centres:, gaps:, counting:)
         @rods = rods.freeze
         @shapes = shapes.freeze
         @cells = cells.freeze
@@ -25,6 +25,7 @@ module Meander
         @marks = marks.freeze
         @colours = colours.freeze
         @wire_mm = wire_mm
+        @centres = centres.freeze
         @gaps = gaps.freeze
         @counting = counting.freeze
         @x_range = across.freeze
@@ -48,7 +49,7 @@ module Meander
       def content_hash = Digest::SHA256.hexdigest(json)[0, 32]
 
       def to_h
-        {version: 1, finest_mm: FINEST_MM, wire_mm:, x_range: rounded(x_range), y_range: rounded(y_range), gaps: rounded(gaps), places:, counting:, rods: rounded(rods),
+        {version: 1, finest_mm: FINEST_MM, wire_mm:, x_range: rounded(x_range), y_range: rounded(y_range), centres: rounded(centres), gaps: rounded(gaps), places:, counting:, rods: rounded(rods),
           tones: colours.transform_values { |hex| Colour.strokes(hex) },
           shapes: shapes.map { |shape| {**shape.slice(:face, :words, :turned), points: shape[:points].flat_map { |x, z, u| [(x * PARTS).round, (z * PARTS).round, (u * PARTS).round] }} },
           cells: cells.map { |cell| {passes: cell.passes.map { |row| written(row) }} },

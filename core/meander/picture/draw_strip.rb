@@ -24,7 +24,8 @@ module Meander
 
       def call
         DisplayList.new(rods: rods, shapes: @shapes.to_a, cells: cells, placements:,
-                        strands: bent_rods + endings + tails, marks:, colours:, wire_mm: @layout.frame.wire_mm, gaps:, counting:)
+                        strands: bent_rods + endings + tails, marks:, colours:, wire_mm: @layout.frame.wire_mm,
+                        centres: @layout.laid.widest.centres, gaps:, counting:)
       end
 
       private

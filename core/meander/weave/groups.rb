@@ -76,6 +76,17 @@ module Meander
         ways.reject { |last, _| last == first.gaps.first }.values.min_by(&:first)&.last
       end
       private_class_method :following
+
+      # Stretches before and after a walk, each turned round where it would begin at the gap the wire comes from.
+      def self.meeting(gaps, before, after)
+        onward, last = gaps.first, gaps.last
+        before = before.reverse.map { |one| ((one[:gaps].last == onward) ? turned(one) : one).tap { |met| onward = met[:gaps].first } }.reverse
+        after = after.map { |one| ((one[:gaps].first == last) ? turned(one) : one).tap { |met| last = met[:gaps].last } }
+        {before:, after:}
+      end
+
+      def self.turned(stretch) = {**stretch, gaps: stretch[:gaps].reverse}
+      private_class_method :turned
     end
   end
 end

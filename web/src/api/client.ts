@@ -36,13 +36,27 @@ export interface Shelf {
   set_aside: Stamp[];
 }
 
+/** Some gaps, so many times. */
+export interface Stretch {
+  gaps: number[];
+  times: number;
+}
+
+/** What is said of a move: whether it is the next one, the one that is, and why. */
+export interface Judgement {
+  right: boolean;
+  words: string;
+  why: string;
+}
+
 /** A weave to begin from: a walk over so many base wires, with the coils that close it. */
 export interface Sample {
   key: string;
   name: string;
   base: number;
   gaps: number[];
-  after: { gaps: number[]; times: number }[];
+  before: Stretch[];
+  after: Stretch[];
   /** How many weaving wires wide its gaps stand, null for as close as the weave lets them. */
   clear: number | null;
   /** How many round one and round both, where it is a coil pattern. */
@@ -113,6 +127,10 @@ export const api = {
   plan: (document: Piece) => call<Answer>("POST", "/api/plan", { document }),
   weaves: (document: Piece) => call<{ weaves: Trial[] }>("POST", "/api/weaves", { document }),
   readWeave: (text: string, base: number) => call<{ gaps: number[] }>("POST", "/api/weaves/read", { text, base }),
+  joinGroups: (asked: { base: number; groups: Plan["weave"]["groups"]; before: Stretch[]; after: Stretch[] }) =>
+    call<{ gaps: number[]; before: Stretch[]; after: Stretch[] }>("POST", "/api/weaves/join", asked),
+  judge: (asked: { document: Piece; made: number; said: number; turned: boolean }) =>
+    call<Judgement>("POST", "/api/weaves/judge", asked),
   picture: (hash: string) => call<Picture>("GET", `/api/pictures/${hash}`),
   open: (id: string) => call<StoredPiece>("GET", piece(id)),
   create: (document: unknown) => call<StoredPiece>("POST", "/api/pieces", { document }),

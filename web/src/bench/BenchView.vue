@@ -40,6 +40,8 @@ const KEYS: Record<string, () => void> = {
   f: () => strip.value?.turn(),
   w: () => strip.value?.showWalk(),
   m: () => strip.value?.watchIt(),
+  p: () => strip.value?.pointAt(),
+  s: () => strip.value?.showSpace(),
 };
 
 function undoOrRedo(event: KeyboardEvent) {

@@ -80,8 +80,8 @@ export function createBench(id: string) {
       all[0],
     );
   }
-  /** Replaces the document. */
-  const change = (document: Piece) => show(document, true);
+  /** Replaces the document. Changes named alike that follow each other closely are one step back. */
+  const change = (document: Piece, step = "") => show(document, true, step);
 
   let coils: Section["pattern"] | null = null;
   watch(draft, (piece) => {

@@ -1,9 +1,8 @@
-import type { Sample } from "../api/client";
+import type { Sample, Stretch } from "../api/client";
 import type { Piece } from "../generated/piece";
 
 export type Section = Piece["sections"][number];
 type Wire = Piece["wires"][number];
-export type Stretch = { gaps: number[]; times: number };
 export type WalkPattern = Extract<Section["pattern"], { kind: "walk" }>;
 
 export const MOST_BASE = 25;
@@ -35,7 +34,7 @@ function freshIds(piece: Piece, count: number): string[] {
 }
 
 /** The gap list of a coil pattern, so that it can be changed freely. */
-function asWalk(pattern: Section["pattern"]): WalkPattern {
+export function asWalk(pattern: Section["pattern"]): WalkPattern {
   if (pattern.kind === "walk") return pattern;
   const times = (gaps: number[], count: number) => Array.from({ length: count }, () => gaps).flat();
   const coils = (count: number): Stretch[] => (count > 0 ? [{ gaps: [0, 1], times: count }] : []);
@@ -95,7 +94,7 @@ export function isWoven(piece: Piece, sample: Sample): boolean {
 export function withSample(piece: Piece, sample: Sample, wire_mm: number): Piece {
   const walk = sample.coils
     ? withCoilCounts(withBase(piece, sample.base), sample.coils)
-    : withWalk(withBase(piece, sample.base), { gaps: sample.gaps, before: [], after: sample.after });
+    : withWalk(withBase(piece, sample.base), { gaps: sample.gaps, before: sample.before, after: sample.after });
   const clear = { typed: `${Number(((sample.clear ?? 0) * wire_mm).toFixed(2))} mm` };
   const spacing: Section["spacing"] = sample.clear
     ? { kind: "apart", clear: Array.from({ length: sample.base - 1 }, () => clear) }

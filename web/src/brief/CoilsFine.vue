@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from "vue";
 import { useBench } from "../bench/useBench";
-import { section, withSection, withWalk } from "../bench/weave";
+import { section, withSection } from "../bench/weave";
+import MirrorWalk from "../pointing/MirrorWalk.vue";
 import LiveChoice from "./LiveChoice.vue";
 import LiveCount from "./LiveCount.vue";
 import LiveSize from "./LiveSize.vue";
@@ -23,11 +24,6 @@ function takeRise(kind: string) {
   const { advance_mm } = bench.answer.value!.plan.weave;
   const pitch = { typed: `${Math.ceil(advance_mm * 12) / 10} mm` };
   void bench.change(withSection(piece.value, { rise: kind === "open" ? { kind, pitch } : { kind: "packed" } }));
-}
-/** Exchanges the walk for one of its mirror images, as the last good plan tells them. */
-function mirror(how: "across" | "along" | "turned") {
-  const images = bench.answer.value!.plan.weave.mirrors;
-  if (images) void bench.change(withWalk(piece.value, images[how]));
 }
 </script>
 
@@ -58,12 +54,7 @@ function mirror(how: "across" | "along" | "turned") {
     <template v-else>
       <p>Before the repeats: <StretchList side="before" /></p>
       <p>After them: <StretchList side="after" /></p>
-      <p class="wire-row">
-        Mirror the walk
-        <button type="button" class="toggle" @click="mirror('across')">near for far</button>
-        <button type="button" class="toggle" @click="mirror('along')">end for start</button>
-        <button type="button" class="toggle" @click="mirror('turned')">back for front</button>
-      </p>
+      <p><MirrorWalk /></p>
     </template>
   </div>
 </template>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from "vue";
 import { useBench } from "../bench/useBench";
-import { section, type Stretch, type WalkPattern, withWalk } from "../bench/weave";
+import type { Stretch } from "../api/client";
+import { section, type WalkPattern, withWalk } from "../bench/weave";
 import LiveCount from "./LiveCount.vue";
 import LiveGaps from "./LiveGaps.vue";
 

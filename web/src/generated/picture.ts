@@ -11,6 +11,7 @@ export interface Picture {
   wire_mm: number;
   x_range: number[];
   y_range: number[];
+  centres: number[];
   gaps: number[];
   places: {
     front: string[];

@@ -97,6 +97,7 @@ export interface Plan {
     wire_per_repeat_mm: number;
     width_mm: number;
     thickness_mm: number;
+    clear_mm: number[];
     cover: {
       wire: string;
       face: 1 | -1;

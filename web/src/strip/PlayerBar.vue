@@ -1,28 +1,54 @@
 <script setup lang="ts">
+import { computed } from "vue";
+import { useBench } from "../bench/useBench";
+import type { Picture } from "../generated/picture";
+import PracticeBar from "./PracticeBar.vue";
+import { countWithin } from "./count";
 import type { Player } from "./usePlayer";
 import { SPEEDS } from "./usePlayer";
+import { usePractice } from "./usePractice";
 
-/** Watching the strip being made: the move in words, the count, and big buttons to go on and back. */
+/** Watching the strip being made: the move in words, the count, and big buttons to go on and back; or saying the moves oneself. */
 const props = defineProps<{
   player: Player;
-  /** How many moves a repeat takes. */
-  repeat: number;
-  /** The words are those of the front; seen from the back, that is said. */
-  fromBack: boolean;
+  picture: Picture;
+  /** The work is turned over: what was over is under, near is far. */
+  turned: boolean;
 }>();
+const emit = defineEmits<{ turn: [] }>();
+
+const bench = useBench();
+const answer = computed(() => bench.answer.value!);
+const practice = usePractice(
+  props.player,
+  () => answer.value.document,
+  () => props.turned,
+);
+const repeat = computed(() => props.picture.counting.repeat);
+const words = computed(() => {
+  const shape = props.player.current.value?.shape;
+  return shape ? (props.turned ? shape.turned : shape.words) : "Hold the tail on the near side and begin";
+});
+const count = computed(() =>
+  countWithin(answer.value.plan.weave, props.picture.counting, props.player.made.value ?? 0),
+);
 
 const KEYS: Record<string, () => void> = {
   ArrowRight: () => props.player.step(1),
   ArrowLeft: () => props.player.step(-1),
-  ArrowUp: () => props.player.step(props.repeat),
-  ArrowDown: () => props.player.step(-props.repeat),
+  ArrowUp: () => props.player.step(repeat.value),
+  ArrowDown: () => props.player.step(-repeat.value),
   Home: () => props.player.go(0),
   End: () => props.player.go(Infinity),
   " ": () => props.player.toggle(),
+  t: () => emit("turn"),
+  r: () => practice.toggle(),
   Escape: () => props.player.close(),
 };
 function key(event: KeyboardEvent) {
-  const act = KEYS[event.key];
+  if (event.ctrlKey || event.metaKey) return;
+  const said = practice.on.value && /^\d$/.test(event.key) && Number(event.key) < props.picture.gaps.length;
+  const act = said ? () => void practice.say(Number(event.key)) : KEYS[event.key];
   if (!act) return;
   event.preventDefault();
   event.stopPropagation();
@@ -35,22 +61,37 @@ function key(event: KeyboardEvent) {
     class="player"
     role="group"
     tabindex="0"
-    aria-label="Making: arrow keys go on and back, up and down by a repeat, space plays"
+    aria-label="Making: arrow keys go on and back, up and down by a repeat, space plays, T turns the work over, R practises"
     @keydown="key"
   >
     <p class="player-words" aria-live="polite">
-      <b>{{ player.current.value?.shape.words ?? "Hold the tail on the near side and begin" }}</b>
-      <span class="figures quiet">{{ player.where.value }}{{ fromBack ? "; said from the front" : "" }}</span>
+      <b>{{ words }}</b>
+      <span v-if="count" class="player-count figures">{{ count }}</span>
+      <span class="figures quiet">{{ player.where.value }}</span>
+      <span v-if="turned" class="player-turned">turned over: near is far, over is under</span>
       <button type="button" class="fold" aria-label="Stop watching" @click="player.close()">×</button>
     </p>
+    <PracticeBar v-if="practice.on.value" :practice="practice" :places="picture.places[turned ? 'back' : 'front']" />
     <div class="player-keys">
       <button type="button" aria-label="A repeat back" @click="player.step(-repeat)">«</button>
       <button type="button" aria-label="A move back" @click="player.step(-1)">‹</button>
-      <button type="button" class="player-play" :aria-pressed="player.running.value" @click="player.toggle()">
+      <button
+        v-if="!practice.on.value"
+        type="button"
+        class="player-play"
+        :aria-pressed="player.running.value"
+        @click="player.toggle()"
+      >
         {{ player.running.value ? "Hold" : "Play" }}
       </button>
-      <button type="button" aria-label="A move on" @click="player.step(1)">›</button>
+      <button v-if="!practice.on.value" type="button" aria-label="A move on" @click="player.step(1)">›</button>
       <button type="button" aria-label="A repeat on" @click="player.step(repeat)">»</button>
+      <button type="button" class="player-word" :aria-pressed="turned" title="T" @click="emit('turn')">
+        Turn over
+      </button>
+      <button type="button" class="player-word" :aria-pressed="practice.on.value" title="R" @click="practice.toggle">
+        Practise
+      </button>
       <input
         type="range"
         min="0"

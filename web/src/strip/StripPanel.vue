@@ -1,101 +1,66 @@
 <script setup lang="ts">
-import { computed, ref, toRef, watch } from "vue";
+import { computed, defineAsyncComponent, nextTick, ref, toRef, watch } from "vue";
+import { useElementWidth } from "../common/useElementWidth";
 import type { Picture } from "../generated/picture";
+import { paintPointing } from "../pointing/paintPointing";
+import PointBar from "../pointing/PointBar.vue";
+import { usePointing } from "../pointing/usePointing";
 import { useSettings } from "../settings/useSettings";
 import { useFormat } from "../units/format";
-import { acrossRange, paintStrip, shownRange, type View } from "./paint";
-import { clearSheet, paintMarks, paintMove, paintWindow } from "./overlays";
+import { inks } from "./inks";
+import { paintMove, paintNumbers, wireNumbers } from "./overlays";
+import type { View } from "./paint";
 import PlayerBar from "./PlayerBar.vue";
-import { paintRuler } from "./ruler";
-import { createSheet } from "./sheet";
-import { useCanvas } from "./useCanvas";
+import StripLoupe from "./StripLoupe.vue";
+import StripOverview from "./StripOverview.vue";
 import { useDrag } from "./useDrag";
 import { useLoupe } from "./useLoupe";
 import { usePlayer } from "./usePlayer";
 import { paintWalk } from "./walk";
 
-/** The piece to scale: the whole strip with its ruler and marks, and under it a loupe on any part of it. */
+/** The piece to scale: the whole strip with its ruler and marks, and under it a loupe on any part of it, flat or in space. */
 const props = defineProps<{ picture: Picture | null; title: string }>();
 
+const SpaceView = defineAsyncComponent(() => import("../space/SpaceView.vue"));
 const RULER_PX = 22;
 /** A band over more base wires gets a higher loupe, as far as the window allows. */
-const LOUPE_PX = { least: 168, most: 320, perWire: 26 };
-const loupePx = computed(() =>
-  Math.min(LOUPE_PX.least + Math.max((props.picture?.gaps.length ?? 3) - 3, 0) * LOUPE_PX.perWire, LOUPE_PX.most),
-);
+const LOUPE_PX = { least: 168, most: 320, mostPointing: 210, perWire: 26 };
+const loupePx = computed(() => {
+  const wanted = LOUPE_PX.least + Math.max((props.picture?.gaps.length ?? 3) - 3, 0) * LOUPE_PX.perWire;
+  return Math.min(wanted, pointing.on.value ? LOUPE_PX.mostPointing : LOUPE_PX.most);
+});
 const settings = useSettings();
 const format = useFormat();
 const face = ref<View["face"]>("front");
-/** Whether the weaving wire's way through the gaps is drawn over the strip. */
+const otherFace = computed(() => (face.value === "front" ? "back" : "front"));
+/** Whether the weaving wire's way through the gaps is drawn over the strip, and whether the strip is shown in space. */
 const walk = ref(false);
+const space = ref(false);
 const player = usePlayer(toRef(props, "picture"));
-const overview = ref<HTMLCanvasElement | null>(null);
-const above = ref<HTMLCanvasElement | null>(null);
-const loupeCanvas = ref<HTMLCanvasElement | null>(null);
-const ink = (name: string) => getComputedStyle(document.documentElement).getPropertyValue(name).trim();
-const inks = () => ({
-  line: ink("--ink-mat"),
-  text: ink("--ink-mat"),
-  mark: ink("--accent-mat"),
-  theme: settings.theme,
-});
-
-const paintBand = createSheet();
-const width = useCanvas(
-  loupeCanvas,
-  () => loupePx.value,
-  (ctx, w, height) => {
-    if (!props.picture) return;
-    const view = viewOf(loupe.scale.value, loupe.left.value, w, height, loupe.across.value);
-    const band = { ...view, height: height - RULER_PX };
-    paintBand(ctx, props.picture, band);
-    if (walk.value)
-      paintWalk(ctx, props.picture, band, { ...inks(), ground: ink("--mat-wash"), line: ink("--accent-mat") });
-    if (player.current.value) paintMove(ctx, props.picture, band, player.current.value, ink("--accent-mat"));
-    paintRuler(ctx, view, settings.units, inks());
-  },
-);
+const pointing = usePointing(toRef(props, "picture"));
+const box = ref<HTMLElement | null>(null);
+const glass = ref<InstanceType<typeof StripLoupe> | null>(null);
+const width = useElementWidth(box);
 const loupe = useLoupe(
   toRef(props, "picture"),
   toRef(settings, "hand"),
   width,
   computed(() => loupePx.value - RULER_PX),
 );
+/** Whole passes that are made; the one that grows is drawn over them. */
+const made = computed(() =>
+  player.made.value === null ? undefined : player.made.value - (player.grown.value < 1 ? 1 : 0),
+);
 
-const wholeView = (w: number, height: number): View => {
-  const [from, to] = shownRange(props.picture!, settings.hand);
-  const [low, high] = acrossRange(props.picture!);
-  return viewOf(w / (to - from + 4), from - 2, w, height, (low + high) / 2);
-};
-const overviewPx = () => {
-  if (!props.picture) return 60;
-  const [low, high] = acrossRange(props.picture);
-  return Math.ceil((high - low) * wholeView(width.value, 0).scale) + 46;
-};
-useCanvas(overview, overviewPx, (ctx, w, height) => {
-  if (!props.picture) return;
-  const view = wholeView(w, height);
-  paintStrip(ctx, props.picture, { ...view, height: height - RULER_PX });
-  paintRuler(ctx, view, settings.units, inks());
-});
-/** What moves over the strip has a sheet of its own: the strip is not drawn again for it. */
-useCanvas(above, overviewPx, (ctx, w, height) => {
-  if (!props.picture) return;
-  const view = wholeView(w, height);
-  clearSheet(ctx);
-  paintMarks(ctx, props.picture, view, inks().mark);
-  paintWindow(ctx, view, [loupe.left.value, loupe.left.value + loupe.shownMm.value], inks().mark);
-});
-
-function viewOf(scale: number, left: number, w: number, height: number, across: number): View {
-  const made = player.made.value ?? undefined;
-  return { scale, left, width: w, height, across, face: face.value, hand: settings.hand, made };
+function paintOver(ctx: CanvasRenderingContext2D, picture: Picture, view: View) {
+  const { mark, ground, text } = inks();
+  if (player.current.value) paintMove(ctx, picture, view, player.current.value, player.grown.value, mark);
+  if (pointing.on.value) paintPointing(ctx, picture, view, pointing, { mark });
+  if (pointing.on.value || player.made.value !== null) paintNumbers(ctx, view, wireNumbers(picture), { ground, text });
 }
+const paintWay = (ctx: CanvasRenderingContext2D, picture: Picture, view: View) =>
+  walk.value && paintWalk(ctx, picture, view, { ...inks(), line: inks().mark });
 
-const overviewDrag = useDrag({
-  start: (x) => loupe.moveTo(wholeView(width.value, 0).left + x / wholeView(width.value, 0).scale),
-  move: (x) => loupe.moveTo(wholeView(width.value, 0).left + x / wholeView(width.value, 0).scale),
-});
 const loupeDrag = useDrag({
   start: () => {},
   move: (_x, dx, dy) => {
@@ -104,6 +69,22 @@ const loupeDrag = useDrag({
   },
   pinch: (factor) => loupe.zoomTo(loupe.scale.value * factor),
 });
+
+/** While the weave is pointed at, the pointer adds and counts; else it moves the loupe. */
+const place = (event: PointerEvent): [number, number] => {
+  const { left, top } = (event.currentTarget as HTMLElement).getBoundingClientRect();
+  return [event.clientX - left, event.clientY - top];
+};
+const pointer = {
+  pointerdown(event: PointerEvent) {
+    (event.currentTarget as HTMLElement).setPointerCapture(event.pointerId);
+    pointing.down(...place(event), glass.value!.view());
+  },
+  pointermove: (event: PointerEvent) => pointing.drag(...place(event), glass.value!.view()),
+  pointerup: () => pointing.up(),
+  pointercancel: () => pointing.leave(),
+  pointerleave: () => pointing.leave(),
+};
 
 function wheel(event: WheelEvent) {
   const at = loupe.left.value + event.offsetX / loupe.scale.value;
@@ -139,13 +120,41 @@ watch(player.end, (end) => {
   const inner = loupe.shownMm.value / 4;
   if (Math.abs(place - (loupe.left.value + 2 * inner)) > inner) loupe.moveTo(place + inner / 2);
 });
-const watchIt = () => (player.made.value === null ? player.open() : player.close());
+/** What was opened below the loupe is brought into sight with it. */
+const panel = ref<HTMLElement | null>(null);
+const bring = () => nextTick(() => panel.value?.scrollIntoView({ block: "nearest" }));
+function watchIt() {
+  if (player.made.value !== null) return player.close();
+  player.open();
+  void bring();
+}
 const showWalk = () => (walk.value = !walk.value);
-defineExpose({ turn, showWalk, watchIt });
+/** Watching and pointing take turns: both write on the same picture. */
+function pointAt() {
+  player.close();
+  space.value = false;
+  pointing.on.value = !pointing.on.value;
+  void bring();
+}
+const showSpace = () => {
+  pointing.on.value = false;
+  space.value = !space.value;
+  void bring();
+};
+/** Why there is no view in space, where the browser has none. */
+const flat = ref("");
+function noSpace(reason: string) {
+  space.value = false;
+  flat.value = reason;
+}
+watch(player.made, (now) => {
+  if (now !== null) pointing.on.value = false;
+});
+defineExpose({ turn, showWalk, watchIt, pointAt, showSpace });
 </script>
 
 <template>
-  <section class="panel strip-panel" aria-label="The strip">
+  <section ref="panel" class="panel strip-panel" aria-label="The strip">
     <header class="panel-head">
       <h2>The strip <small>to scale</small></h2>
       <div class="choice" role="group" aria-label="Face">
@@ -156,6 +165,10 @@ defineExpose({ turn, showWalk, watchIt });
       <button type="button" class="toggle" :aria-pressed="player.made.value !== null" title="M" @click="watchIt">
         Watch it made
       </button>
+      <button type="button" class="toggle" :aria-pressed="pointing.on.value" title="P" @click="pointAt">
+        Point and weave
+      </button>
+      <button type="button" class="toggle" :aria-pressed="space" title="S" @click="showSpace">In space</button>
       <span class="spacer" />
       <span class="quiet figures">loupe shows {{ format.length(loupe.shownMm.value) }}</span>
       <div class="choice" role="group" aria-label="Loupe">
@@ -165,26 +178,65 @@ defineExpose({ turn, showWalk, watchIt });
         <button type="button" @click="loupe.showWhole">Whole</button>
       </div>
     </header>
-    <div class="overview" v-on="overviewDrag">
-      <canvas ref="overview" role="img" :aria-label="label" />
-      <canvas ref="above" class="above" aria-hidden="true" />
+    <StripOverview
+      :picture="picture"
+      :loupe="loupe"
+      :face="face"
+      :made="made"
+      :running="player.running.value"
+      :label="label"
+    />
+    <p v-if="flat" class="trouble" role="status">{{ flat }}</p>
+    <div ref="box" class="loupe-box">
+      <SpaceView
+        v-if="space && picture"
+        :picture="picture"
+        :loupe="loupe"
+        :face="face"
+        :player="player"
+        @flat="noSpace"
+      />
+      <div
+        v-else
+        class="loupe"
+        :class="{ pointed: pointing.on.value }"
+        tabindex="0"
+        role="group"
+        aria-label="Loupe: arrow keys move it, plus and minus change its power"
+        v-on="pointing.on.value ? pointer : loupeDrag"
+        @wheel.prevent="wheel"
+        @keydown="key"
+      >
+        <StripLoupe
+          ref="glass"
+          :picture="picture"
+          :loupe="loupe"
+          :face="face"
+          :made="made"
+          :height="loupePx"
+          :label="`${label}, enlarged`"
+          :mark="paintWay"
+          :over="paintOver"
+        />
+      </div>
+      <figure v-if="pointing.on.value" class="other-face">
+        <figcaption class="quiet">{{ otherFace }}</figcaption>
+        <StripLoupe
+          :picture="picture"
+          :loupe="loupe"
+          :face="otherFace"
+          :height="loupePx"
+          :label="`${props.title}, ${otherFace}, enlarged`"
+        />
+      </figure>
     </div>
-    <div
-      class="loupe"
-      tabindex="0"
-      role="group"
-      aria-label="Loupe: arrow keys move it, plus and minus change its power"
-      v-on="loupeDrag"
-      @wheel.prevent="wheel"
-      @keydown="key"
-    >
-      <canvas ref="loupeCanvas" role="img" :aria-label="`${label}, enlarged`" />
-    </div>
+    <PointBar v-if="pointing.on.value" :pointing="pointing" />
     <PlayerBar
       v-if="picture && player.made.value !== null"
       :player="player"
-      :repeat="picture.counting.repeat"
-      :from-back="face === 'back'"
+      :picture="picture"
+      :turned="face === 'back'"
+      @turn="turn"
     />
   </section>
 </template>

@@ -1,4 +1,5 @@
 import type { Picture } from "../generated/picture";
+import { passPoints } from "./passes";
 import { simplified } from "./simplify";
 
 /** What part of a strip is seen, and how. Lengths in mm; `left` counts along the shown direction. */
@@ -52,18 +53,6 @@ export function acrossRange(picture: Picture): [number, number] {
   return [Math.min(picture.x_range[0]!, ...xs) - 0.5, Math.max(picture.x_range[1]!, ...xs) + 0.5];
 }
 
-/** The points of a drawn pass on the page, [along, across] in mm. Its climb is told by the heights at four corners. */
-export function passPoints(picture: Picture, row: number[]): [number, number][] {
-  const { points } = picture.shapes[row[0]!]!;
-  const fine = picture.finest_mm;
-  return Array.from({ length: points.length / 3 }, (_, i) => {
-    const u = points[i * 3 + 2]! * fine;
-    const part = Math.min(Math.floor(u), 2);
-    const [from, to] = [row[part + 1]!, row[part + 2]!];
-    return [(from + (u - part) * (to - from)) * fine, points[i * 3]! * fine];
-  });
-}
-
 /** From the lowest to the highest place of a cell's passes along the strip, in its first copy. */
 function cellRange(picture: Picture, cell: number): [number, number] {
   const heights = picture.cells[cell]!.passes.flatMap((row) => row.slice(1).map((y) => y * picture.finest_mm));
@@ -86,7 +75,8 @@ function cellPath(picture: Picture, cell: number, face: Face, tolerance: number,
   const path = new Path2D();
   for (const row of picture.cells[cell]!.passes.slice(0, rows)) {
     if (picture.shapes[row[0]!]!.face !== face) continue;
-    simplified(passPoints(picture, row), tolerance).forEach(([x, y], i) => (i ? path.lineTo(x, y) : path.moveTo(x, y)));
+    const flat = passPoints(picture, row).map(([y, x]): [number, number] => [y, x]);
+    simplified(flat, tolerance).forEach(([x, y], i) => (i ? path.lineTo(x, y) : path.moveTo(x, y)));
   }
   return path;
 }

@@ -1,29 +1,11 @@
 import { computed, onBeforeUnmount, type Ref, ref, watch } from "vue";
 import type { Picture } from "../generated/picture";
-import { passPoints } from "./paint";
+import { passAt, passCount, passPoints } from "./passes";
 
 /** Moves a second to choose from. */
 export const SPEEDS = [1, 2, 4, 8];
-
-/** One pass of a picture: its row, and how far along its copy lies. */
-export interface Found {
-  row: number[];
-  at: number;
-  shape: Picture["shapes"][number];
-}
-
-/** The pass with a number in the order of work, null where there is none. */
-function passAt(picture: Picture, number: number): Found | null {
-  for (const place of picture.placements) {
-    const rows = picture.cells[place.cell]!.passes;
-    const copy = Math.floor((number - place.pass) / place.every);
-    const row = rows[number - place.pass - copy * place.every];
-    if (copy < 0 || copy >= place.count || !row) continue;
-    const shape = picture.shapes[row[0]!]!;
-    if (shape.words) return { row, shape, at: place.at + copy * place.step };
-  }
-  return null;
-}
+/** No step is longer than this, whatever the browser was busy with, in ms. */
+const LONGEST_FRAME_MS = 250;
 
 /** Where in its making a strip is, in words: how far into a repeat, or before or after the repeats. */
 function whereabouts(counting: Picture["counting"], made: number): string {
@@ -39,18 +21,17 @@ function whereabouts(counting: Picture["counting"], made: number): string {
 }
 
 /**
- * Plays a strip being made, pass by pass: `made` is how many passes are made, null while nothing is played. A strip that
- * changes goes on at the same place, as far as it has one.
+ * Plays a strip being made, pass by pass: `made` is how many passes are made, the last of them as far as `grown` (0 to 1), null
+ * while nothing is played. A strip that changes goes on at the same place, as far as it has one.
  */
 export function usePlayer(picture: Ref<Picture | null>) {
   const made = ref<number | null>(null);
+  const grown = ref(1);
   const running = ref(false);
   const speed = ref(2);
-  const total = computed(() =>
-    picture.value ? Math.max(...picture.value.placements.map((place) => lastPass(picture.value!, place))) : 0,
-  );
+  const total = computed(() => (picture.value ? passCount(picture.value) : 0));
   const current = computed(() => (picture.value && made.value ? passAt(picture.value, made.value - 1) : null));
-  /** Where the wire is now, along the strip and across it, in mm. */
+  /** Where the wire is led by the current pass, along the strip and across it, in mm. */
   const end = computed(() => {
     if (!current.value) return null;
     const [y, x] = passPoints(picture.value!, current.value.row).at(-1)!;
@@ -59,22 +40,40 @@ export function usePlayer(picture: Ref<Picture | null>) {
 
   function go(to: number) {
     made.value = Math.min(Math.max(Math.round(to), 0), total.value);
+    grown.value = 1;
     if (made.value === total.value) running.value = false;
   }
   const step = (by: number) => go((made.value ?? 0) + by);
 
-  let timer: ReturnType<typeof setInterval> | undefined;
-  watch([running, speed], () => {
-    clearInterval(timer);
-    if (running.value) timer = setInterval(() => step(1), 1000 / speed.value);
+  /** Lets the wire grow for some time; whole passes are counted as they are done. */
+  function grow(ms: number) {
+    const to = made.value! - 1 + grown.value + (Math.min(ms, LONGEST_FRAME_MS) / 1000) * speed.value;
+    if (to >= total.value) return go(total.value);
+    made.value = Math.floor(to) + 1;
+    grown.value = to - Math.floor(to);
+  }
+
+  let frame = 0;
+  let last = 0;
+  function tick(now: number) {
+    if (last) grow(now - last);
+    last = now;
+    if (running.value) frame = requestAnimationFrame(tick);
+  }
+  watch(running, (runs) => {
+    cancelAnimationFrame(frame);
+    last = 0;
+    if (runs) frame = requestAnimationFrame(tick);
+    else grown.value = 1;
   });
   watch(total, (most) => {
-    if (made.value !== null && made.value > most) made.value = most;
+    if (made.value !== null && made.value > most) go(most);
   });
-  onBeforeUnmount(() => clearInterval(timer));
+  onBeforeUnmount(() => cancelAnimationFrame(frame));
 
   return {
     made,
+    grown,
     running,
     speed,
     total,
@@ -94,12 +93,6 @@ export function usePlayer(picture: Ref<Picture | null>) {
       running.value = !running.value;
     },
   };
-}
-
-function lastPass(picture: Picture, place: Picture["placements"][number]): number {
-  const passes = picture.cells[place.cell]!.passes;
-  if (!picture.shapes[passes[0]![0]!]!.words) return 0;
-  return place.pass + (place.count - 1) * place.every + passes.length;
 }
 
 export type Player = ReturnType<typeof usePlayer>;

@@ -1,5 +1,7 @@
 import type { Picture } from "../generated/picture";
-import { passPoints, seenCells, type View } from "./paint";
+import { paintNumbers, projection } from "./overlays";
+import { seenCells, type View } from "./paint";
+import { passPoints } from "./passes";
 
 interface Inks {
   /** The ground the strip lies on. */
@@ -7,19 +9,13 @@ interface Inks {
   line: string;
   text: string;
 }
-const LABEL_PX = 22;
-/** Nearer gaps than this are not numbered each. */
-const NUMBERED_PX = 13;
 
 /**
  * Draws the weaving wire's way through the gaps over a paled strip: full lines before the base wires, dashed ones behind
  * them, as seen from the shown face; the gaps are numbered at the left.
  */
 export function paintWalk(ctx: CanvasRenderingContext2D, picture: Picture, view: View, inks: Inks): void {
-  const along = view.hand === "left" ? -1 : 1;
-  const face = view.face === "back" ? -1 : 1;
-  const px = (y: number) => (along * y - view.left) * view.scale;
-  const py = (x: number) => view.height / 2 + view.scale * face * (view.across - x);
+  const { face, px, py } = projection(view);
 
   ctx.save();
   ctx.globalAlpha = 0.68;
@@ -51,32 +47,6 @@ export function paintWalk(ctx: CanvasRenderingContext2D, picture: Picture, view:
   ctx.setLineDash([]);
   ctx.lineWidth = width;
   ctx.stroke(lines.near);
-  paintGaps(ctx, picture, view, py, inks);
   ctx.restore();
-}
-
-function paintGaps(
-  ctx: CanvasRenderingContext2D,
-  picture: Picture,
-  view: View,
-  py: (x: number) => number,
-  inks: Inks,
-): void {
-  ctx.fillStyle = inks.ground;
-  ctx.globalAlpha = 0.85;
-  ctx.fillRect(0, 0, LABEL_PX, view.height);
-  ctx.globalAlpha = 1;
-  ctx.font = "650 13px 'Source Sans 3 Variable', sans-serif";
-  ctx.textAlign = "center";
-  ctx.textBaseline = "middle";
-  ctx.fillStyle = inks.text;
-  let last = -Infinity;
-  [...picture.gaps.entries()]
-    .map(([gap, x]) => ({ gap, y: py(x) }))
-    .sort((a, b) => a.y - b.y)
-    .forEach(({ gap, y }) => {
-      if (y - last < NUMBERED_PX) return;
-      ctx.fillText(String(gap), LABEL_PX / 2, y);
-      last = y;
-    });
+  paintNumbers(ctx, view, [...picture.gaps.entries()], inks);
 }

@@ -1,0 +1,137 @@
+<script setup lang="ts">
+import { computed, onBeforeUnmount, onMounted, ref, watch } from "vue";
+import { useElementWidth } from "../common/useElementWidth";
+import type { Picture } from "../generated/picture";
+import { useSettings } from "../settings/useSettings";
+import { inks } from "../strip/inks";
+import { bandMiddle, type View } from "../strip/paint";
+import type { Loupe } from "../strip/useLoupe";
+import type { Player } from "../strip/usePlayer";
+import { createScene } from "./createScene";
+import { useSpread } from "./useSpread";
+
+/** The same path in space: turned round with the pointer or the arrow keys, spread apart, and followed as it is made. */
+const props = defineProps<{ picture: Picture; loupe: Loupe; face: View["face"]; player: Player }>();
+const emit = defineEmits<{ flat: [reason: string] }>();
+
+const HEIGHT_PX = 340;
+/** So much more of the strip is built than the loupe shows. */
+const BESIDE = 0.6;
+const STEP = Math.PI / 18;
+const settings = useSettings();
+const canvas = ref<HTMLCanvasElement | null>(null);
+const box = ref<HTMLElement | null>(null);
+const width = useElementWidth(box);
+const { by, spread, possible } = useSpread();
+const shown = computed(() => spread.value ?? props.picture);
+let scene: ReturnType<typeof createScene> | null = null;
+let built: { from: number; to: number } | null = null;
+
+const middle = () => props.loupe.left.value + props.loupe.shownMm.value / 2;
+function build() {
+  const shownMm = props.loupe.shownMm.value;
+  const left = props.loupe.left.value - BESIDE * shownMm;
+  const view = {
+    scale: 1,
+    left,
+    width: (1 + 2 * BESIDE) * shownMm,
+    height: HEIGHT_PX,
+    across: 0,
+    face: props.face,
+    hand: settings.hand,
+  };
+  scene!.build(shown.value, view, props.player.made.value);
+  built = { from: left, to: left + view.width };
+}
+function show() {
+  scene?.show(props.player.made.value, props.player.grown.value);
+  scene?.render();
+}
+/** Looks straight at the strip again. */
+function straight() {
+  scene?.face(props.face === "back", middle(), bandMiddle(shown.value), props.loupe.shownMm.value);
+  show();
+}
+
+onMounted(() => {
+  try {
+    scene = createScene(canvas.value!);
+  } catch {
+    emit("flat", "This browser offers no WebGL, which the view in space needs; the flat picture shows the same path.");
+  }
+});
+onBeforeUnmount(() => scene?.dispose());
+
+watch(width, (px, before) => {
+  if (!scene || !px) return;
+  scene.resize(px, HEIGHT_PX);
+  if (!before) {
+    scene.setMark(inks().mark);
+    build();
+    straight();
+  } else scene.render();
+});
+watch([shown, () => settings.hand, () => props.player.made.value === null], () => {
+  if (!scene || !width.value) return;
+  scene.setMark(inks().mark);
+  build();
+  show();
+});
+watch(() => props.face, straight);
+watch(
+  () => props.loupe.shownMm.value,
+  () => {
+    if (!scene || !width.value) return;
+    build();
+    straight();
+  },
+);
+watch(
+  () => props.loupe.left.value,
+  () => {
+    if (!scene || !built) return;
+    if (props.loupe.left.value < built.from || props.loupe.left.value + props.loupe.shownMm.value > built.to) build();
+    scene.follow(middle());
+    show();
+  },
+);
+watch([() => props.player.made.value, () => props.player.grown.value], show);
+
+const KEYS: Record<string, () => void> = {
+  ArrowLeft: () => scene?.orbit(-STEP, 0),
+  ArrowRight: () => scene?.orbit(STEP, 0),
+  ArrowUp: () => scene?.orbit(0, STEP),
+  ArrowDown: () => scene?.orbit(0, -STEP),
+  "+": () => scene?.zoom(1.2),
+  "=": () => scene?.zoom(1.2),
+  "-": () => scene?.zoom(1 / 1.2),
+  Home: straight,
+};
+function key(event: KeyboardEvent) {
+  const act = KEYS[event.key];
+  if (!act) return;
+  event.preventDefault();
+  act();
+}
+</script>
+
+<template>
+  <div ref="box" class="space">
+    <canvas
+      ref="canvas"
+      tabindex="0"
+      role="img"
+      aria-label="The strip in space: drag or use the arrow keys to turn it, plus and minus to come nearer, Home to look straight at it"
+      @keydown="key"
+    />
+    <div class="space-acts">
+      <button type="button" class="act" @click="straight">Look straight</button>
+      <label v-if="possible" class="space-spread">
+        spread the wires
+        <input v-model.number="by" type="range" min="0" max="4" step="0.1" aria-label="Spread the wires, in mm" />
+        <span class="figures">{{ by.toFixed(1) }} mm wider</span>
+      </label>
+      <span v-else class="quiet">Gaps that change are shown as they are.</span>
+    </div>
+  </div>
+</template>

@@ -1,0 +1,132 @@
+import {
+  AmbientLight,
+  DirectionalLight,
+  Group,
+  Mesh,
+  MeshBasicMaterial,
+  MeshPhongMaterial,
+  PerspectiveCamera,
+  Scene,
+  SphereGeometry,
+  Vector3,
+  WebGLRenderer,
+} from "three";
+import { OrbitControls } from "three/examples/jsm/controls/OrbitControls.js";
+import type { Picture } from "../generated/picture";
+import type { View } from "../strip/paint";
+import { tubes } from "./tubes";
+import { type MadeWay, standingWays, wovenWays } from "./ways";
+
+/** Narrow, so that near and far look almost alike, in degrees. */
+const FIELD_OF_VIEW = 12;
+/** Few passes are drawn rounder than many. */
+const ROUND = { fine: 12, coarse: 7, fineUpTo: 260 };
+
+/** The strip in space on a canvas; nothing is drawn but when `render` is called. Throws where there is no WebGL. */
+export function createScene(canvas: HTMLCanvasElement) {
+  const renderer = new WebGLRenderer({ canvas, antialias: true, alpha: true });
+  renderer.setPixelRatio(window.devicePixelRatio || 1);
+  const scene = new Scene();
+  const camera = new PerspectiveCamera(FIELD_OF_VIEW, 1, 1, 6000);
+  const sun = new DirectionalLight(0xffffff, 2.4);
+  sun.position.set(-0.6, 1.4, 2.2);
+  const fill = new DirectionalLight(0xffffff, 0.7);
+  fill.position.set(1, -1, -0.6);
+  camera.add(sun, fill);
+  scene.add(camera, new AmbientLight(0xffffff, 0.85));
+  const controls = new OrbitControls(camera, canvas);
+  controls.minDistance = 6;
+  controls.maxDistance = 3000;
+  const material = new MeshPhongMaterial({ vertexColors: true, shininess: 60, specular: 0x777777 });
+  const model = new Group();
+  const weave = new Mesh(undefined, material);
+  const standing = new Mesh(undefined, material);
+  const end = new Mesh(new SphereGeometry(1, 20, 14), new MeshBasicMaterial());
+  model.add(weave, standing, end);
+  scene.add(model);
+  let ways: MadeWay[] = [];
+  let ends: number[] = [];
+
+  const render = () => renderer.render(scene, camera);
+  controls.addEventListener("change", render);
+
+  /** Builds what is seen of the strip. */
+  function build(picture: Picture, view: View, made: number | null) {
+    ways = wovenWays(picture, view);
+    const sides = ways.length > ROUND.fineUpTo ? ROUND.coarse : ROUND.fine;
+    const woven = tubes(ways, sides);
+    ends = woven.ends;
+    weave.geometry.dispose();
+    weave.geometry = woven.geometry;
+    standing.geometry.dispose();
+    standing.geometry = tubes(standingWays(picture, made === null), ROUND.fine).geometry;
+    end.scale.setScalar(picture.wire_mm * 0.75);
+    model.scale.x = view.hand === "left" ? -1 : 1;
+  }
+
+  /** Shows the passes that are made, the last of them as far as it has grown; all of them for null. */
+  function show(made: number | null, grown: number) {
+    end.visible = false;
+    if (made === null) return weave.geometry.setDrawRange(0, Infinity);
+    const whole = ways.filter((way) => way.number < made - 1).length;
+    const last = ways[whole];
+    const from = ends[whole - 1] ?? 0;
+    const going = last?.number === made - 1;
+    weave.geometry.setDrawRange(0, going ? from + 3 * Math.floor((grown * (ends[whole]! - from)) / 3) : from);
+    if (!going) return;
+    end.visible = true;
+    end.position.set(...last.points[Math.round(grown * (last.points.length - 1))]!);
+  }
+
+  /** Looks straight at a place along the strip, so that so many mm of it are seen, from the front or with the work turned over. */
+  function face(turned: boolean, along: number, across: number, shownMm: number) {
+    model.rotation.x = turned ? Math.PI : 0;
+    const distance = shownMm / camera.aspect / 2 / Math.tan((FIELD_OF_VIEW * Math.PI) / 360);
+    controls.target.set(along, turned ? -across : across, 0);
+    camera.position.set(along, turned ? -across : across, distance);
+    controls.update();
+  }
+
+  /** Moves on along the strip, whichever way it is looked at. */
+  function follow(along: number) {
+    const by = along - controls.target.x;
+    controls.target.x += by;
+    camera.position.x += by;
+    controls.update();
+  }
+
+  /** Turns the view round the strip and over it, in radians. */
+  function orbit(round: number, over: number) {
+    const arm = camera.position.clone().sub(controls.target);
+    arm.applyAxisAngle(new Vector3(0, 1, 0), round);
+    const side = new Vector3().crossVectors(arm, camera.up).normalize();
+    arm.applyAxisAngle(side, over);
+    camera.position.copy(controls.target).add(arm);
+    controls.update();
+  }
+
+  function zoom(factor: number) {
+    const arm = camera.position
+      .clone()
+      .sub(controls.target)
+      .multiplyScalar(1 / factor);
+    camera.position.copy(controls.target).add(arm);
+    controls.update();
+  }
+
+  function resize(width: number, height: number) {
+    renderer.setSize(width, height);
+    camera.aspect = width / height;
+    camera.updateProjectionMatrix();
+  }
+
+  function dispose() {
+    controls.dispose();
+    for (const mesh of [weave, standing, end]) mesh.geometry.dispose();
+    material.dispose();
+    renderer.dispose();
+  }
+
+  const setMark = (colour: string) => (end.material as MeshBasicMaterial).color.set(colour);
+  return { build, show, face, follow, orbit, zoom, resize, render, setMark, dispose };
+}

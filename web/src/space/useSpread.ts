@@ -1,0 +1,39 @@
+import { computed, ref, shallowRef, watch } from "vue";
+import { api } from "../api/client";
+import { useBench } from "../bench/useBench";
+import { section, withSection } from "../bench/weave";
+import type { Picture } from "../generated/picture";
+
+const SETTLE_MS = 120;
+
+/**
+ * The strip with its base wires spread apart, to see between them: the same weave planned with wider gaps. Nothing of the piece
+ * changes. `by` is how much wider, in mm.
+ */
+export function useSpread() {
+  const bench = useBench();
+  const by = ref(0);
+  const spread = shallowRef<Picture | null>(null);
+  const now = computed(() => section(bench.answer.value!.document));
+  const possible = computed(() => now.value.base.length > 1 && now.value.spacing.kind !== "changing");
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  let latest = 0;
+
+  async function plan() {
+    const asked = ++latest;
+    if (by.value === 0 || !possible.value) return void (spread.value = null);
+    const { document, plan } = bench.answer.value!;
+    const clear = plan.weave.clear_mm.map((mm) => ({ typed: `${(mm + by.value).toFixed(3)} mm` }));
+    const wider = withSection(document, { spacing: { kind: "apart", clear } });
+    const pins: typeof document.pins = [{ id: "spread", quantity: "repeats", count: plan.fit.repeats }];
+    const answer = await api.plan({ ...wider, pins }).catch(() => null);
+    const picture = answer && (await api.picture(answer.plan.picture).catch(() => null));
+    if (asked === latest && picture) spread.value = picture;
+  }
+  watch([by, () => bench.answer.value], () => {
+    clearTimeout(timer);
+    timer = setTimeout(() => void plan(), SETTLE_MS);
+  });
+
+  return { by, spread, possible };
+}

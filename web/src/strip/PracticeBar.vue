@@ -1,0 +1,31 @@
+<script setup lang="ts">
+import type { usePractice } from "./usePractice";
+
+/** Where does the wire go next? The gaps to choose from, near one first, and what was right or wrong about the last answer. */
+defineProps<{
+  practice: ReturnType<typeof usePractice>;
+  /** Every gap in words, as the work is held. */
+  places: string[];
+}>();
+</script>
+
+<template>
+  <div class="practice">
+    <p aria-live="assertive" class="practice-said" :class="{ right: practice.said.value?.right }">
+      <template v-if="practice.trouble.value">{{ practice.trouble.value }}</template>
+      <template v-else-if="!practice.said.value"
+        >Where does the wire go next? Say it, or press the gap's number.</template
+      >
+      <template v-else-if="practice.said.value.right"
+        ><b>Right:</b> {{ practice.said.value.words }} — {{ practice.said.value.why }}.</template
+      >
+      <template v-else><b>Not yet:</b> {{ practice.said.value.why }}.</template>
+      <span class="figures quiet">{{ practice.score.value.right }} of {{ practice.score.value.asked }} right</span>
+    </p>
+    <div class="practice-gaps">
+      <button v-for="(place, gap) in places" :key="gap" type="button" class="act" @click="practice.say(gap)">
+        {{ place }}
+      </button>
+    </div>
+  </div>
+</template>

@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import { computed, ref } from "vue";
+import type { Picture } from "../generated/picture";
+import { useSettings } from "../settings/useSettings";
+import { inks } from "./inks";
+import { clearSheet, paintMarks, paintWindow } from "./overlays";
+import { acrossRange, paintStrip, shownRange, type View } from "./paint";
+import { paintRuler } from "./ruler";
+import { useCanvas } from "./useCanvas";
+import { useDrag } from "./useDrag";
+import type { Loupe } from "./useLoupe";
+
+/** The whole piece to scale, one face of it, with its ruler and marks and the part the loupe shows, which is moved by dragging. */
+const props = defineProps<{
+  picture: Picture | null;
+  loupe: Loupe;
+  face: View["face"];
+  /** How many passes are made, all where it is left out; while it runs the strip is drawn again by a few passes at a time. */
+  made?: number;
+  running: boolean;
+  label: string;
+}>();
+
+const RULER_PX = 22;
+const RUNNING_EVERY = 4;
+const settings = useSettings();
+const strip = ref<HTMLCanvasElement | null>(null);
+const above = ref<HTMLCanvasElement | null>(null);
+const made = computed(() =>
+  props.made === undefined || !props.running ? props.made : props.made - (props.made % RUNNING_EVERY),
+);
+
+function viewOf(width: number, height: number): View {
+  const [from, to] = shownRange(props.picture!, settings.hand);
+  const [low, high] = acrossRange(props.picture!);
+  const scale = width / (to - from + 4);
+  const across = (low + high) / 2;
+  return { scale, left: from - 2, width, height, across, face: props.face, hand: settings.hand, made: made.value };
+}
+const heightPx = () => {
+  if (!props.picture) return 60;
+  const [low, high] = acrossRange(props.picture);
+  return Math.ceil((high - low) * viewOf(width.value, 0).scale) + 46;
+};
+const width = useCanvas(strip, heightPx, (ctx, w, height) => {
+  if (!props.picture) return;
+  const view = viewOf(w, height);
+  paintStrip(ctx, props.picture, { ...view, height: height - RULER_PX });
+  paintRuler(ctx, view, settings.units, inks());
+});
+/** What moves over the strip has a sheet of its own: the strip is not drawn again for it. */
+useCanvas(above, heightPx, (ctx, w, height) => {
+  if (!props.picture) return;
+  const view = viewOf(w, height);
+  const { left, shownMm } = props.loupe;
+  clearSheet(ctx);
+  paintMarks(ctx, props.picture, view, inks().mark);
+  paintWindow(ctx, view, [left.value, left.value + shownMm.value], inks().mark);
+});
+
+const moveTo = (x: number) => props.loupe.moveTo(viewOf(width.value, 0).left + x / viewOf(width.value, 0).scale);
+const drag = useDrag({ start: moveTo, move: moveTo });
+</script>
+
+<template>
+  <div class="overview" v-on="drag">
+    <canvas ref="strip" role="img" :aria-label="label" />
+    <canvas ref="above" class="above" aria-hidden="true" />
+  </div>
+</template>
