@@ -77,7 +77,7 @@ Dir.mktmpdir do |data|
   Measure.report("API: every weave tried, round trip", Measure.times(20) { server.request("POST", "/api/weaves", {document:}) }, "300 ms")
   Measure.report("API: plan, round trip", Measure.times(200) { server.request("POST", "/api/plan", {document:}) }, "p95 30 ms")
 
-  flags = %w[no-sandbox disable-quic disable-background-networking disable-component-update disable-sync no-first-run disable-gpu].to_h { |flag| [flag, nil] }
+  flags = %w[no-sandbox disable-quic disable-background-networking disable-component-update disable-sync no-first-run disable-gpu enable-unsafe-swiftshader].to_h { |flag| [flag, nil] }.merge("use-angle" => "swiftshader")
   name = %w[chromium chromium-browser google-chrome].find { |one| system("command -v #{one} >/dev/null") }
   browser = Ferrum::Browser.new(browser_path: name, browser_options: flags, window_size: [1280, 800], timeout: 30)
   first = Array.new(5) do
@@ -116,6 +116,80 @@ Dir.mktmpdir do |data|
     sleep 0.03
   end
   Measure.report("browser: key to redrawn strip", browser.evaluate("window.redraws"), "p95 100 ms")
+  # The same for the short notation of a repeat of 500 wraps: from a key in it to the loupe drawn again.
+  long = piece("cuff", 4)
+  long["sections"][0]["pattern"] = {"kind" => "walk", "gaps" => (([0, 1] * 10) + ([0, 2] * 10)) * 25, "before" => [], "after" => []}
+  long_id = JSON.parse(server.request("POST", "/api/pieces", {document: long.merge("name" => "500 wraps")}).body)["id"]
+  browser.go_to("#{server.url}/pieces/#{long_id}")
+  sleep 0.02 until browser.evaluate("document.querySelector('.loupe canvas')?.width > 0")
+  sleep 1
+  browser.evaluate(<<~JS)
+    (() => {
+      window.redraws = [];
+      let pressed = 0, fetched = false;
+      const field = document.querySelector("textarea[aria-label='The walk in short']");
+      const get = window.fetch;
+      window.fetch = async (...args) => { const answer = await get(...args); if (String(args[0]).includes("/pictures/")) fetched = true; return answer; };
+      const clear = CanvasRenderingContext2D.prototype.clearRect;
+      CanvasRenderingContext2D.prototype.clearRect = function (...args) {
+        clear.apply(this, args);
+        if (pressed && fetched && this.canvas.closest(".loupe")) { const from = pressed; pressed = 0; requestAnimationFrame(() => window.redraws.push(performance.now() - from)); }
+      };
+      window.say = (text) => { pressed = performance.now(); fetched = false; field.value = text; field.dispatchEvent(new Event("input")); };
+      field.focus();
+    })()
+  JS
+  60.times do |i|
+    browser.evaluate("window.say('(10 on 1, 10 on 1-2) x 2#{i.even? ? 4 : 5}')")
+    deadline = Measure.now + 3000
+    sleep 0.004 until browser.evaluate("window.redraws.length") > i || Measure.now > deadline
+    sleep 0.03
+  end
+  Measure.report("browser: key in the notation, 500 wraps", browser.evaluate("window.redraws"), "p95 100 ms")
+
+  # A strip of 2,000 passes and more playing at its fastest: the time from frame to frame.
+  strip = JSON.parse(server.request("POST", "/api/pieces", {document: piece("cuff", 170).merge("name" => "2,000 passes")}).body)["id"]
+  browser.go_to("#{server.url}/pieces/#{strip}")
+  sleep 0.02 until browser.evaluate("document.querySelector('.loupe canvas')?.width > 0")
+  sleep 1
+  browser.keyboard.type("m")
+  sleep 0.3
+  frames = browser.evaluate_async(<<~JS, 20)
+    const done = arguments[0];
+    const range = document.querySelector(".player input[type=range]");
+    range.value = 1000;
+    range.dispatchEvent(new Event("input"));
+    document.querySelector("[aria-label='8 a second']").click();
+    document.querySelector(".player-play").click();
+    const times = [];
+    let last = performance.now();
+    const tick = (now) => { times.push(now - last); last = now; if (times.length < 240) requestAnimationFrame(tick); else done(times.slice(10)); };
+    requestAnimationFrame(tick);
+  JS
+  Measure.report("browser: playing 2,040 passes, frame to frame", frames, "33 ms (30 a second)")
+
+  # From the press to the first frame in space, read back so that it is drawn; the part of the program for it is fetched, too.
+  first_frames = Array.new(5) do
+    browser.go_to("about:blank")
+    browser.go_to("#{server.url}/pieces/#{id}")
+    sleep 0.02 until browser.evaluate("document.querySelector('.loupe canvas')?.width > 0")
+    sleep 0.5
+    browser.evaluate_async(<<~JS, 20)
+      const done = arguments[0];
+      const draw = WebGL2RenderingContext.prototype.drawElements;
+      let from = performance.now();
+      WebGL2RenderingContext.prototype.drawElements = function (...args) {
+        draw.apply(this, args);
+        if (!from) return;
+        const began = from;
+        from = 0;
+        requestAnimationFrame(() => { this.readPixels(0, 0, 1, 1, this.RGBA, this.UNSIGNED_BYTE, new Uint8Array(4)); done(performance.now() - began); });
+      };
+      [...document.querySelectorAll("button")].find((b) => b.textContent.trim() === "In space").click();
+    JS
+  end
+  Measure.report("browser: first frame in space", first_frames, "1500 ms")
+
   # From the press that turns the work over to the frame in which both canvases are drawn, read back so that nothing is left to do.
   [1000, 5000, 25_000].each do |passes|
     wide = JSON.parse(server.request("POST", "/api/pieces", {document: wide_piece(passes)}).body)["id"]

@@ -6,7 +6,7 @@ require "capybara"
 require "capybara/cuprite"
 require_relative "../../test/support/running_server"
 
-FLAGS = %w[no-sandbox disable-quic disable-background-networking disable-component-update disable-sync no-first-run disable-gpu].to_h { |flag| [flag, nil] }
+FLAGS = %w[no-sandbox disable-quic disable-background-networking disable-component-update disable-sync no-first-run enable-unsafe-swiftshader].to_h { |flag| [flag, nil] }.merge("use-angle" => "swiftshader")
 CHROMIUM = %w[chromium chromium-browser google-chrome].find { |name| system("command -v #{name} >/dev/null") }
 
 # A browser at a size, with the settings a maker would have chosen.

@@ -47,6 +47,7 @@ module Server
       end
 
       def self.keeping(app)
+        app.get("/api/own-weaves") { json({weaves: Weave.kept.map { |weave| {id: weave.id, name: weave.name} }}) }
         app.post("/api/own-weaves") { json({id: Weave.keep(Weaves.checked(given)).id}, status: 201) }
         app.put("/api/own-weaves/:id") do |id|
           Weave.find(id).put(Weaves.checked(given))

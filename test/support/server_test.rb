@@ -20,6 +20,8 @@ class ServerTest < PieceTest
   def setup
     Server::PieceVersion.delete_all
     Server::Piece.delete_all
+    Server::Weave.delete_all
+    Server::Maker.delete_all
     header "Host", "127.0.0.1:4815"
   end
 

@@ -5,7 +5,8 @@ require "capybara/minitest"
 require "capybara/cuprite"
 
 CHROMIUM = %w[chromium chromium-browser google-chrome].find { |name| system("command -v #{name} >/dev/null") } || abort("install Chromium to run the system tests")
-FLAGS = %w[no-sandbox disable-quic disable-background-networking disable-component-update disable-sync no-first-run disable-gpu].to_h { |flag| [flag, nil] }
+FLAGS = %w[no-sandbox disable-quic disable-background-networking disable-component-update disable-sync no-first-run disable-gpu enable-unsafe-swiftshader]
+        .to_h { |flag| [flag, nil] }.merge("use-angle" => "swiftshader")
 
 Capybara.register_driver(:chromium) do |app|
   Capybara::Cuprite::Driver.new(app, browser_path: CHROMIUM, browser_options: FLAGS, window_size: [1280, 800], timeout: 20, process_timeout: 30, js_errors: true,
@@ -28,7 +29,7 @@ class SystemTest < ServerTest
     super
     Server::Demo.lay_out
     page.driver.resize(1280, 800)
-    visit "/"
+    visit "/api/maker" # a light page of the same origin
     page.execute_script("localStorage.clear()")
   end
 
@@ -38,8 +39,7 @@ class SystemTest < ServerTest
   end
 
   def open_piece(name)
-    visit "/"
-    click_on name
+    visit "/pieces/#{Server::Piece.find_by!(name:).id}"
 
     assert_selector ".bench"
   end

@@ -23,6 +23,8 @@ class PlayerTest < SystemTest
     find(".player")
   end
 
+  def shown_made = find_field("How far it is made").value.to_i
+
   # The words of every move of a repeat, in order, are those of the walk.
   def test_the_moves_of_a_repeat_are_said_in_order
     player = watch("Heron cuff")
@@ -79,9 +81,48 @@ class PlayerTest < SystemTest
     click_on "A repeat on"
 
     assert_selector ".player-words", text: "repeat 2 of 65"
-    click_on "Back"
+    assert_operator shown_made, :>, 10
+  end
 
-    assert_selector ".player-words", text: "said from the front"
+  # Turned over in the middle, the moves read on from the other side; the wrap is counted all the same.
+  def test_the_work_is_turned_over_in_the_middle
+    player = watch("Heron cuff")
+    passes = Server::Planning.plan(stored_document("Heron cuff")).layout.pattern.passes
+    player.send_keys(:right, :right, :right)
+
+    assert_selector ".player-words b", text: /\A#{passes[2].words}\z/
+    assert_selector ".player-count", text: "wrap 2 of 8"
+    click_on "Turn over"
+
+    assert_selector ".player-words b", text: /\A#{passes[2].words(turned: true)}\z/
+    assert_selector ".player-turned", text: "near is far, over is under"
+    player.send_keys(:right)
+
+    assert_selector ".player-words b", text: /\A#{passes[3].words(turned: true)}\z/
+    player.send_keys("t")
+
+    assert_selector ".player-words b", text: /\A#{passes[3].words}\z/
+  end
+
+  # A maker who never saw the weave says the moves and is told right or wrong, and why.
+  def test_practising
+    player = watch("Heron cuff")
+    player.send_keys("r")
+
+    assert_selector ".practice-said", text: "Where does the wire go next?"
+    player.send_keys("1")
+
+    assert_selector ".practice-said.right", text: /Right:\s+over wire 1, down between 1 and 2 — wrap 1 of 8 round wire 1\./
+    click_on "between 3 and 4"
+
+    assert_selector ".practice-said", text: "that would go under wires 2 and 3, up between 3 and 4; this wrap is half made; the wire comes back round wire 1."
+    assert_selector ".player-words", text: "move 1 of 40"
+    click_on "Turn over"
+    click_on "on the far side"
+
+    assert_selector ".practice-said.right", text: /Right:\s+over wire 1, down on the far side/
+    assert_text "2 of 3 right"
+    assert_accessible
   end
 
   # The middle outwards: the second half is counted by itself; a change of the piece goes on at the same place.

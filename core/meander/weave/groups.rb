@@ -30,7 +30,7 @@ module Meander
         groups = []
         rest = gaps
         until rest.empty?
-          count = wraps(rest)
+          count = wraps(rest, groups.last)
           count = 0 if count == 1 && groups.last.is_a?(Array)
           count.zero? ? through(groups, rest.first) : groups << wrapped(rest, count)
           rest = rest.drop(count.zero? ? 1 : 2 * count)
@@ -38,11 +38,12 @@ module Meander
         groups.map { |group| group.is_a?(Array) ? Through.new(group.freeze).freeze : group }
       end
 
-      # How often the first two gaps come again and again. Once only is a wrap too, if the wire then turns back.
-      def self.wraps(gaps)
+      # How often the first two gaps come again and again. Once only is a wrap too, if the wire then turns back, or came from wraps
+      # over the same wires.
+      def self.wraps(gaps, before)
         from, to, onward = gaps
         return 0 unless to
-        return 0 if onward && (onward > to) == (to > from)
+        return 0 if onward && (onward > to) == (to > from) && !(before.is_a?(Wraps) && before.gaps.last == to)
 
         gaps.each_slice(2).take_while { |pair| pair == [from, to] }.size
       end

@@ -2,6 +2,7 @@
 import { computed } from "vue";
 import { answered, pinIndex, type Quantity, withoutPin, withPin } from "../bench/pins";
 import { useBench } from "../bench/useBench";
+import PaceField from "../settings/PaceField.vue";
 import PinnedValue from "../brief/PinnedValue.vue";
 import { useSettings } from "../settings/useSettings";
 import { useFormat } from "../units/format";
@@ -104,6 +105,10 @@ const off = computed(() => {
         {{ format.signed(other.weaving_change_mm, ["less", "more"]) }}
       </li>
     </ul>
+    <p class="reached">
+      {{ plan.work.wraps }} wraps, about {{ format.time(plan.work.minutes) }} of weaving at
+      <PaceField @said="bench.replan" />.
+    </p>
     <dl class="facts figures">
       <div>
         <dt>Finished mass</dt>

@@ -64,9 +64,11 @@ export interface Sample {
   suits: string;
 }
 
-/** A weave of the collection in the maker's own wires. */
+/** A weave the maker named, as a document tells it. */
+export type OwnWeave = NonNullable<Piece["weaves"]>[number];
+
+/** A weave in the maker's own wires. */
 export interface Trial {
-  key: string;
   figures: {
     advance_mm: number;
     wire_per_cm_mm: number;
@@ -75,6 +77,28 @@ export interface Trial {
     bare_mm: number;
   };
   picture: string;
+}
+
+export interface Weaves {
+  weaves: (Trial & { key: string })[];
+  /** The maker's own; the id is null where one only came with the piece. */
+  own: (Trial & { id: string | null; weave: OwnWeave; sample: Sample })[];
+}
+
+/** One even filling of a length: coils between the motifs, motifs, and what the section and its bare ends become. */
+export interface Filling {
+  between: number;
+  repeats: number;
+  woven_mm: number;
+  left_mm: number;
+  bare_mm: number;
+  from: "end" | "middle";
+  pattern: Extract<Piece["sections"][number]["pattern"], { kind: "walk" }>;
+}
+
+/** How the maker works: wraps a minute. */
+export interface Maker {
+  pace: number;
 }
 
 export interface Catalogue {
@@ -125,10 +149,19 @@ export const api = {
   shelf: () => call<Shelf>("GET", "/api/pieces"),
   catalogue: () => call<Catalogue>("GET", "/api/catalogue"),
   plan: (document: Piece) => call<Answer>("POST", "/api/plan", { document }),
-  weaves: (document: Piece) => call<{ weaves: Trial[] }>("POST", "/api/weaves", { document }),
+  weaves: (document: Piece) => call<Weaves>("POST", "/api/weaves", { document }),
   readWeave: (text: string, base: number) => call<{ gaps: number[] }>("POST", "/api/weaves/read", { text, base }),
   joinGroups: (asked: { base: number; groups: Plan["weave"]["groups"]; before: Stretch[]; after: Stretch[] }) =>
     call<{ gaps: number[]; before: Stretch[]; after: Stretch[] }>("POST", "/api/weaves/join", asked),
+  fillEvenly: (asked: { document: Piece; strip: { typed: string }; free: number }) =>
+    call<{ fillings: Filling[] }>("POST", "/api/weaves/even", asked),
+  ownWeaves: () => call<{ weaves: { id: string; name: string }[] }>("GET", "/api/own-weaves"),
+  keepWeave: (weave: OwnWeave) => call<{ id: string }>("POST", "/api/own-weaves", weave),
+  putWeave: (id: string, weave: OwnWeave) => call<void>("PUT", `/api/own-weaves/${id}`, weave),
+  dropWeave: (id: string) => call<void>("DELETE", `/api/own-weaves/${id}`),
+  restoreWeave: (id: string) => call<void>("POST", `/api/own-weaves/${id}/restore`),
+  maker: () => call<Maker>("GET", "/api/maker"),
+  sayMaker: (maker: Maker) => call<Maker>("PUT", "/api/maker", maker),
   judge: (asked: { document: Piece; made: number; said: number; turned: boolean }) =>
     call<Judgement>("POST", "/api/weaves/judge", asked),
   picture: (hash: string) => call<Picture>("GET", `/api/pictures/${hash}`),

@@ -1,5 +1,13 @@
 import { computed, inject, type InjectionKey, onBeforeUnmount, provide, ref, shallowRef, watch } from "vue";
-import { type Answer, api, ApiProblem, type Catalogue, type Sample, type StoredPiece } from "../api/client";
+import {
+  type Answer,
+  api,
+  ApiProblem,
+  type Catalogue,
+  type OwnWeave,
+  type Sample,
+  type StoredPiece,
+} from "../api/client";
 import type { Fault } from "../generated/fault";
 import type { Piece } from "../generated/piece";
 import { valueAt, withValue } from "./pointer";
@@ -128,8 +136,11 @@ export function createBench(id: string) {
     change,
     /** The piece with a coil pattern again: the last it had here, or the common one. */
     withCoils,
-    /** Weaves in a weave of the collection. */
-    takeSample: (sample: Sample) => change(withSample(draft.value!, sample, wireMm())),
+    /** The piece woven in a weave of the collection, or of the maker's own, which then travels with it. */
+    woven: (sample: Sample, own?: OwnWeave): Piece => ({
+      ...withSample(draft.value!, sample, wireMm()),
+      weaves: own ? [own] : [],
+    }),
     undo: () => step(history.back()),
     redo: () => step(history.forth()),
     canUndo: history.canUndo,

@@ -11,7 +11,7 @@ import LiveSize from "./LiveSize.vue";
 import LiveWire from "./LiveWire.vue";
 import PatternWords from "./PatternWords.vue";
 import PinnedValue from "./PinnedValue.vue";
-import WeaveCollection from "./WeaveCollection.vue";
+import WeaveCollection from "../weaves/WeaveCollection.vue";
 
 /** The piece as a sentence in the maker's words, every value in it alive. */
 const bench = useBench();

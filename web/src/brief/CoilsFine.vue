@@ -3,6 +3,7 @@ import { computed } from "vue";
 import { useBench } from "../bench/useBench";
 import { section, withSection } from "../bench/weave";
 import MirrorWalk from "../pointing/MirrorWalk.vue";
+import EvenFill from "./EvenFill.vue";
 import LiveChoice from "./LiveChoice.vue";
 import LiveCount from "./LiveCount.vue";
 import LiveSize from "./LiveSize.vue";
@@ -56,5 +57,6 @@ function takeRise(kind: string) {
       <p>After them: <StretchList side="after" /></p>
       <p><MirrorWalk /></p>
     </template>
+    <EvenFill />
   </div>
 </template>

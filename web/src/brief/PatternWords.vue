@@ -2,6 +2,7 @@
 import { computed } from "vue";
 import { useBench } from "../bench/useBench";
 import { isWoven, section, withWalk } from "../bench/weave";
+import KeepWeave from "./KeepWeave.vue";
 import LiveChoice from "./LiveChoice.vue";
 import LiveCount from "./LiveCount.vue";
 import LiveGaps from "./LiveGaps.vue";
@@ -26,7 +27,7 @@ const options = computed(() => [
 function take(next: string) {
   const piece = bench.draft.value!;
   const sample = samples.value.find((one) => one.key === next);
-  if (sample) return void bench.takeSample(sample);
+  if (sample) return void bench.change(bench.woven(sample));
   if (next === "own") return void bench.change(withWalk(piece));
   return void bench.change(bench.withCoils(piece));
 }
@@ -40,6 +41,7 @@ function take(next: string) {
     <LiveCount path="/sections/0/pattern/both" label="Wraps round both" /> round both,
   </template>
   <template v-else>
-    through the gaps <LiveGaps path="/sections/0/pattern/gaps" label="Gaps of the walk" />, in short <NotationField />
+    through the gaps <LiveGaps path="/sections/0/pattern/gaps" label="Gaps of the walk" />, in short <NotationField />,
+    <KeepWeave />,
   </template>
 </template>

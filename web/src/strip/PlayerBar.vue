@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from "vue";
+import { computed, watch } from "vue";
 import { useBench } from "../bench/useBench";
 import type { Picture } from "../generated/picture";
 import PracticeBar from "./PracticeBar.vue";
@@ -15,7 +15,7 @@ const props = defineProps<{
   /** The work is turned over: what was over is under, near is far. */
   turned: boolean;
 }>();
-const emit = defineEmits<{ turn: [] }>();
+const emit = defineEmits<{ turn: []; unfold: [] }>();
 
 const bench = useBench();
 const answer = computed(() => bench.answer.value!);
@@ -24,6 +24,7 @@ const practice = usePractice(
   () => answer.value.document,
   () => props.turned,
 );
+watch(practice.on, () => emit("unfold"));
 const repeat = computed(() => props.picture.counting.repeat);
 const words = computed(() => {
   const shape = props.player.current.value?.shape;

@@ -237,6 +237,7 @@ defineExpose({ turn, showWalk, watchIt, pointAt, showSpace });
       :picture="picture"
       :turned="face === 'back'"
       @turn="turn"
+      @unfold="bring"
     />
   </section>
 </template>

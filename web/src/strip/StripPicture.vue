@@ -2,7 +2,7 @@
 import { ref } from "vue";
 import type { Picture } from "../generated/picture";
 import { useSettings } from "../settings/useSettings";
-import { acrossRange, paintStrip, shownRange } from "./paint";
+import { acrossRange, paintStrip, shownRange, type View } from "./paint";
 import { useCanvas } from "./useCanvas";
 
 /** A strip at a given scale, whole, nothing to handle: for the shelf and for comparing. */
@@ -11,6 +11,7 @@ const props = defineProps<{
   /** Pixels per mm; left out, the strip fills its box. */
   scale?: number;
   label: string;
+  face?: View["face"];
 }>();
 
 const settings = useSettings();
@@ -33,7 +34,7 @@ const width = useCanvas(
       left,
       width: w,
       height,
-      face: "front",
+      face: props.face ?? "front",
       hand: settings.hand,
       across: (low + high) / 2,
     });

@@ -26,6 +26,11 @@ export function useFormat() {
       inches() ? `${(Math.ceil((mm / MM_PER_INCH) * 100 - 1e-6) / 100).toFixed(2)} in` : `${mm} mm`,
     /** A wire's diameter. */
     wire: (mm: number) => (inches() ? `${trimmed(mm / MM_PER_INCH, 4)} in` : `${trimmed(mm, 3)} mm`),
+    /** Hours and minutes. */
+    time: (minutes: number) => {
+      const whole = Math.max(Math.round(minutes), 1);
+      return whole < 60 ? `${whole} min` : `${Math.floor(whole / 60)} h ${whole % 60} min`;
+    },
     mass: (g: number) => `${g.toFixed(g < 10 ? 2 : 1)} g`,
     signed: (mm: number, words: [string, string]) =>
       `${inches() ? `${trimmed(Math.abs(mm) / MM_PER_INCH, 2)} in` : `${trimmed(Math.abs(mm), 1)} mm`} ${mm < 0 ? words[0] : words[1]}`,

@@ -1,0 +1,74 @@
+# frozen_string_literal: true
+
+require_relative "../support/system_test"
+
+# The strip in space.
+class SpaceTest < SystemTest
+  NO_WEBGL = "HTMLCanvasElement.prototype.getContext = new Proxy(HTMLCanvasElement.prototype.getContext, { apply: (get, canvas, [kind, ...rest]) => kind.startsWith('webgl') ? null : get.call(canvas, kind, ...rest) })"
+
+  # How many pixels of the view are drawn on, read in the frame it is drawn in.
+  def drawn
+    page.evaluate_async_script(<<~JS)
+      const done = arguments[0];
+      const canvas = document.querySelector(".space canvas");
+      canvas.focus({ preventScroll: true });
+      canvas.dispatchEvent(new KeyboardEvent("keydown", { key: "Home" }));
+      const copy = document.createElement("canvas");
+      [copy.width, copy.height] = [canvas.width, canvas.height];
+      const flat = copy.getContext("2d");
+      flat.drawImage(canvas, 0, 0);
+      const { data } = flat.getImageData(0, 0, copy.width, copy.height);
+      let solid = 0;
+      for (let i = 3; i < data.length; i += 4) if (data[i] > 200) solid++;
+      done(solid);
+    JS
+  end
+
+  def in_space(name)
+    open_piece name
+    click_on "In space"
+
+    assert_selector ".space canvas"
+    100.times { (drawn > 1000) ? break : sleep(0.05) }
+  end
+
+  def test_the_strip_is_turned_spread_and_followed
+    in_space("Heron cuff")
+    whole = drawn
+
+    assert_operator whole, :>, 20_000
+    find(".space canvas").send_keys(:right, :up, "+")
+    page.execute_script("const by = document.querySelector('.space input'); by.value = '2'; by.dispatchEvent(new Event('input'))")
+    80.times { (drawn == whole) ? sleep(0.05) : break }
+
+    refute_equal whole, drawn
+    assert_equal "packed", stored_document("Heron cuff")["sections"][0]["rise"]["kind"]
+    click_on "Watch it made"
+    bare = drawn
+    find(".player").send_keys(:up, :up, :up)
+
+    assert_operator drawn, :>, bare + 500
+    click_on "Turn over"
+
+    assert_selector ".player-turned"
+    assert_operator drawn, :>, bare + 500
+    assert_accessible
+  end
+
+  def test_gaps_that_change_are_shown_as_they_are
+    in_space("Sluice cuff")
+
+    assert_operator drawn, :>, 10_000
+    assert_text "Gaps that change are shown as they are"
+  end
+
+  def test_without_webgl_the_flat_picture_stays
+    open_piece "Reed cuff"
+    page.execute_script(NO_WEBGL)
+    click_on "In space"
+
+    assert_selector "[role=status]", text: "no WebGL"
+    assert_selector ".loupe canvas"
+    assert_no_selector ".space"
+  end
+end

@@ -1,0 +1,115 @@
+<script setup lang="ts">
+import { computed, ref, shallowRef, watch } from "vue";
+import { api, ApiProblem, type Filling } from "../api/client";
+import { pinIndex, withoutPin, withPin } from "../bench/pins";
+import { useBench } from "../bench/useBench";
+import { section, withSection } from "../bench/weave";
+import { useSettings } from "../settings/useSettings";
+import { useFormat, withUnit } from "../units/format";
+
+/** Fills a length evenly: as many coils between the motifs as leave the least over, alike from both ends. */
+const bench = useBench();
+const settings = useSettings();
+const format = useFormat();
+const plan = computed(() => bench.answer.value!.plan);
+const parts = computed(() => plan.value.weave.notation.split(", "));
+const length = ref(format.length(plan.value.fit.strip_mm));
+/** The coils that may be more or fewer: at first the most of them. */
+const free = ref(-1);
+const fillings = shallowRef<Filling[]>([]);
+const fault = ref("");
+const times = (index: number) => {
+  const group = plan.value.weave.groups[index];
+  return group?.kind === "wraps" ? group.times : 0;
+};
+watch(
+  () => plan.value.weave.free,
+  (choices) => {
+    if (!choices.includes(free.value)) free.value = [...choices].sort((a, b) => times(b) - times(a))[0] ?? -1;
+  },
+  { immediate: true },
+);
+
+async function find() {
+  try {
+    const strip = { typed: withUnit(length.value, settings.units) };
+    fillings.value = (await api.fillEvenly({ document: bench.draft.value!, strip, free: free.value })).fillings;
+    fault.value = "";
+  } catch (error) {
+    const first = error instanceof ApiProblem ? error.faults[0] : undefined;
+    fillings.value = [];
+    fault.value = first ? `${first.message}; accepted: ${first.accepted}` : "Meander cannot be reached";
+  }
+}
+
+/** What the wrist asks for stays pinned where the length is that; any other length stands by itself. */
+function take(filling: Filling) {
+  const { pattern, from, bare_mm, repeats, woven_mm } = filling;
+  const bare = { typed: `${bare_mm.toFixed(2)} mm` };
+  const strip = woven_mm + 2 * bare_mm + plan.value.fit.strip_mm - plan.value.fit.woven_mm - 2 * plan.value.fit.bare_mm;
+  let piece = withPin(withSection(bench.draft.value!, { pattern, from, bare }), "repeats", repeats);
+  for (const quantity of ["woven", "weaving_wire"] as const) piece = withoutPin(piece, quantity);
+  const asWorn = pinIndex(piece, "wrist") >= 0 && Math.abs(strip - plan.value.fit.wanted_mm) < 0.5;
+  void bench.change(asWorn ? piece : withoutPin(piece, "wrist"));
+}
+const isTaken = (filling: Filling) => {
+  const { pattern } = section(bench.draft.value!);
+  return (
+    pattern.kind === "walk" &&
+    pattern.gaps.join() === filling.pattern.gaps.join() &&
+    plan.value.fit.repeats === filling.repeats
+  );
+};
+const over = (filling: Filling) =>
+  Math.abs(filling.left_mm) < 0.05 ? "nothing" : format.signed(filling.left_mm, ["too long", "left over"]);
+</script>
+
+<template>
+  <div v-if="plan.weave.free.length" class="even-fill">
+    <p>
+      Fill
+      <span class="live" :class="{ wrong: fault }"
+        ><input v-model="length" aria-label="Strip to fill, end to end" @keydown.enter="find"
+      /></span>
+      of strip evenly, with more or fewer of
+      <span class="live"
+        ><select v-model.number="free" aria-label="Coils that may be more or fewer">
+          <option v-for="choice in plan.weave.free" :key="choice" :value="choice">{{ parts[choice] }}</option>
+        </select></span
+      >
+      <button type="button" class="quiet-act" @click="find">Make it even</button>
+    </p>
+    <p v-if="fault" class="said-wrong" role="alert">{{ fault }}</p>
+    <table v-if="fillings.length" class="figures" aria-label="Even fillings">
+      <thead>
+        <tr>
+          <th scope="col">coils between</th>
+          <th scope="col">motifs</th>
+          <th scope="col">woven</th>
+          <th scope="col">left over</th>
+          <th scope="col">bare at each end</th>
+          <th scope="col">woven from</th>
+          <td></td>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="filling in fillings" :key="`${filling.between} ${filling.repeats}`">
+          <td>{{ filling.between }}</td>
+          <td>{{ filling.repeats }}</td>
+          <td>{{ format.length(filling.woven_mm) }}</td>
+          <td>{{ over(filling) }}</td>
+          <td>{{ format.length(filling.bare_mm) }}</td>
+          <td>{{ filling.from === "end" ? "one end" : "the middle" }}</td>
+          <td>
+            <button type="button" class="quiet-act" :disabled="isTaken(filling)" @click="take(filling)">
+              {{ isTaken(filling) ? "On the bench" : "Take it" }}
+            </button>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+    <p v-if="fillings.length" class="quiet">
+      Each begins and ends with the same coils on one wire, alike from both ends.
+    </p>
+  </div>
+</template>

@@ -1,0 +1,95 @@
+<script setup lang="ts">
+import { ref, shallowRef, watch } from "vue";
+import { api } from "../api/client";
+import { useBench } from "../bench/useBench";
+import type { Plan } from "../generated/plan";
+import PaceField from "../settings/PaceField.vue";
+import StripPicture from "../strip/StripPicture.vue";
+import { useFormat } from "../units/format";
+import { SCALE, useBend } from "./figures";
+import type { Shown } from "./useWeaves";
+
+/** Up to three weaves side by side, each planned as this very piece: both faces, wire, hours, width and tightest bend. */
+const props = defineProps<{ weaves: Shown[]; isTaken: (weave: Shown) => boolean }>();
+const emit = defineEmits<{ take: [weave: Shown]; leave: [weave: Shown] }>();
+const bench = useBench();
+const format = useFormat();
+const bend = useBend();
+/** By weave; null where this piece cannot be planned in it as it stands. */
+const plans = shallowRef(new Map<string, Plan | null>());
+const trouble = ref("");
+let latest = 0;
+
+async function plan() {
+  const asked = ++latest;
+  const found = await Promise.all(
+    props.weaves.map(async (one): Promise<[string, Plan | null]> => {
+      const answer = await api.plan(bench.woven(one.sample, one.own?.weave)).catch(() => null);
+      return [one.key, answer?.plan ?? null];
+    }),
+  );
+  if (asked !== latest) return;
+  plans.value = new Map(found);
+  trouble.value = found.some(([, one]) => one === null)
+    ? "A weave without figures cannot be made as this piece stands."
+    : "";
+}
+watch([() => props.weaves, () => bench.answer.value], plan, { immediate: true });
+
+const ROWS: { name: string; figure: (plan: Plan, weave: Shown) => string }[] = [
+  { name: "repeats", figure: (plan) => `${plan.fit.repeats}` },
+  { name: "woven length", figure: (plan) => format.length(plan.fit.woven_mm) },
+  { name: "weaving wire in all", figure: (plan) => format.long(plan.weaving.total_mm) },
+  { name: "hours of weaving", figure: (plan) => format.time(plan.work.minutes) },
+  { name: "wraps", figure: (plan) => `${plan.work.wraps}` },
+  { name: "width", figure: (plan) => format.length(plan.weave.width_mm) },
+  { name: "bends edgewise to", figure: (_, weave) => bend(weave) },
+  { name: "finished mass", figure: (plan) => format.mass(plan.mass.finished_g) },
+];
+function figure(row: (typeof ROWS)[number], weave: Shown): string {
+  const found = plans.value.get(weave.key);
+  return found === undefined ? "…" : found === null ? "—" : row.figure(found, weave);
+}
+</script>
+
+<template>
+  <div class="compare">
+    <table aria-label="Weaves compared">
+      <thead>
+        <tr>
+          <th scope="col">
+            <span class="quiet">This piece, at <PaceField @said="bench.replan" /></span>
+          </th>
+          <th v-for="one in weaves" :key="one.key" scope="col">
+            {{ one.sample.name }}
+            <button type="button" class="fold" :aria-label="`Leave out ${one.sample.name}`" @click="emit('leave', one)">
+              ×
+            </button>
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="face in ['front', 'back'] as const" :key="face">
+          <th scope="row">{{ face }}</th>
+          <td v-for="one in weaves" :key="one.key">
+            <StripPicture :picture="one.picture" :scale="SCALE" :face="face" :label="`${one.sample.name}, ${face}`" />
+          </td>
+        </tr>
+        <tr v-for="row in ROWS" :key="row.name" class="figures">
+          <th scope="row">{{ row.name }}</th>
+          <td v-for="one in weaves" :key="one.key">{{ figure(row, one) }}</td>
+        </tr>
+        <tr>
+          <th scope="row"><span class="visually-hidden">take</span></th>
+          <td v-for="one in weaves" :key="one.key">
+            <button type="button" class="act" :disabled="isTaken(one)" @click="emit('take', one)">
+              {{ isTaken(one) ? "On the bench" : "Swap it in" }}
+            </button>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+    <p v-if="weaves.length === 1" class="quiet">Choose another to compare it with, three at the most.</p>
+    <p v-if="trouble" class="said-wrong" role="alert">{{ trouble }}</p>
+  </div>
+</template>

@@ -1,0 +1,95 @@
+<script setup lang="ts">
+import { ref } from "vue";
+import type { OwnWeave } from "../api/client";
+import StripPicture from "../strip/StripPicture.vue";
+import { useFormat } from "../units/format";
+import { SCALE, useBend } from "./figures";
+import type { Shown } from "./useWeaves";
+
+/** One weave: its strip, what it takes and suits; the maker's own can be named anew, described and let go. */
+const props = defineProps<{
+  weave: Shown;
+  /** Whether it is on the bench, whether it is compared, and whether no more can be. */
+  taken: boolean;
+  compared: boolean;
+  full: boolean;
+  put: (id: string, weave: OwnWeave) => Promise<string>;
+  keep: (weave: OwnWeave) => Promise<string>;
+}>();
+const emit = defineEmits<{ take: []; compare: []; drop: [] }>();
+const format = useFormat();
+const bend = useBend();
+const editing = ref<{ name: string; notes: string } | null>(null);
+const fault = ref("");
+
+function edit() {
+  const { name, notes } = props.weave.own!.weave;
+  editing.value = { name, notes };
+  fault.value = "";
+}
+async function save() {
+  const { id, weave } = props.weave.own!;
+  fault.value = await props.put(id!, { ...weave, ...editing.value! });
+  if (!fault.value) editing.value = null;
+}
+async function keepIt() {
+  fault.value = await props.keep(props.weave.own!.weave);
+}
+</script>
+
+<template>
+  <li :class="{ taken }" :data-weave="weave.key">
+    <StripPicture :picture="weave.picture" :scale="SCALE" :label="`${weave.sample.name}, strip`" />
+    <form v-if="editing" class="weave-form" @submit.prevent="save" @keydown.esc.stop="editing = null">
+      <input v-model="editing.name" aria-label="Name of the weave" maxlength="80" />
+      <textarea v-model="editing.notes" rows="2" aria-label="What it is good for" maxlength="400" />
+      <button type="submit" class="act">Save</button>
+      <button type="button" class="quiet-act" @click="editing = null">Leave it</button>
+    </form>
+    <template v-else>
+      <h3>{{ weave.sample.name }}</h3>
+      <p class="quiet">{{ weave.sample.suits }}</p>
+    </template>
+    <p v-if="fault" class="said-wrong" role="alert">{{ fault }}</p>
+    <dl class="figures">
+      <div>
+        <dt>wire for 1 cm</dt>
+        <dd>{{ format.length(weave.figures.wire_per_cm_mm) }}</dd>
+      </div>
+      <div>
+        <dt>repeat</dt>
+        <dd>{{ format.length(weave.figures.advance_mm) }}</dd>
+      </div>
+      <div>
+        <dt>width</dt>
+        <dd>{{ format.length(weave.figures.width_mm) }}</dd>
+      </div>
+      <div>
+        <dt>bends edgewise to</dt>
+        <dd>{{ bend(weave) }}</dd>
+      </div>
+    </dl>
+    <div class="weave-acts">
+      <button type="button" class="act" :disabled="taken" @click="emit('take')">
+        {{ taken ? "On the bench" : "Weave this" }}
+      </button>
+      <button
+        type="button"
+        class="toggle"
+        :aria-pressed="compared"
+        :disabled="full && !compared"
+        :title="full && !compared ? 'Three are compared already' : undefined"
+        @click="emit('compare')"
+      >
+        Compare
+      </button>
+      <template v-if="weave.own && !editing">
+        <template v-if="weave.own.id">
+          <button type="button" class="quiet-act" @click="edit">Rename</button>
+          <button type="button" class="quiet-act" @click="emit('drop')">Let go</button>
+        </template>
+        <button v-else type="button" class="quiet-act" @click="keepIt">It came with this piece: keep it</button>
+      </template>
+    </div>
+  </li>
+</template>
