@@ -77,7 +77,9 @@ Dir.mktmpdir do |data|
   Measure.report("API: every weave tried, round trip", Measure.times(20) { server.request("POST", "/api/weaves", {document:}) }, "300 ms")
   Measure.report("API: plan, round trip", Measure.times(200) { server.request("POST", "/api/plan", {document:}) }, "p95 30 ms")
 
-  flags = %w[no-sandbox disable-quic disable-background-networking disable-component-update disable-sync no-first-run disable-gpu enable-unsafe-swiftshader].to_h { |flag| [flag, nil] }.merge("use-angle" => "swiftshader")
+  flags = %w[no-sandbox disable-quic disable-background-networking disable-component-update disable-sync no-first-run disable-gpu enable-unsafe-swiftshader].to_h { |flag|
+    [flag, nil]
+  }.merge("use-angle" => "swiftshader")
   name = %w[chromium chromium-browser google-chrome].find { |one| system("command -v #{one} >/dev/null") }
   browser = Ferrum::Browser.new(browser_path: name, browser_options: flags, window_size: [1280, 800], timeout: 30)
   first = Array.new(5) do
@@ -117,7 +119,7 @@ Dir.mktmpdir do |data|
   end
   Measure.report("browser: key to redrawn strip", browser.evaluate("window.redraws"), "p95 100 ms")
   # The same for the short notation of a repeat of 500 wraps: from a key in it to the loupe drawn again.
-  long = piece("cuff", 4)
+  long = piece("cuff", 1)
   long["sections"][0]["pattern"] = {"kind" => "walk", "gaps" => (([0, 1] * 10) + ([0, 2] * 10)) * 25, "before" => [], "after" => []}
   long_id = JSON.parse(server.request("POST", "/api/pieces", {document: long.merge("name" => "500 wraps")}).body)["id"]
   browser.go_to("#{server.url}/pieces/#{long_id}")

@@ -31,7 +31,9 @@ module Server
     set :logging, false
     set :dump_errors, false
 
-    use Rack::Deflater
+    # On one machine packing an answer takes longer than sending it, unless it is large.
+    LARGE_BYTES = 150_000
+    use Rack::Deflater, if: ->(_, _, _, body) { body.respond_to?(:sum) && body.sum(&:bytesize) > LARGE_BYTES }
     use Middleware::SecureHeaders
     use Middleware::LocalOnly
 

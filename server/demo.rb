@@ -5,20 +5,24 @@ require "json"
 module Server
   # The Saltmarsh collection, laid on the shelf of a new database.
   module Demo
-    FOLDER = File.expand_path("../demo/pieces", __dir__)
+    FOLDER = File.expand_path("../demo", __dir__)
 
     # Lays out the collection when the shelf was never used.
     def self.lay_out_if_new = Piece.none? && lay_out
 
-    # Puts every demo piece back as it was made; the maker's own pieces are left alone.
+    # Puts every demo piece and weave back as it was made; what else the maker keeps is left alone.
     def self.lay_out
-      Dir[File.join(FOLDER, "*.json")].sort.each do |file|
-        key = File.basename(file, ".json")
+      files("pieces").each do |key, json|
         Piece.transaction do
           Piece.find_by(demo_key: key)&.destroy!
-          Piece.keep(Routes::Pieces.checked(JSON.parse(File.read(file))), demo_key: key)
+          Piece.keep(Routes::Pieces.checked(json), demo_key: key)
         end
       end
+      files("weaves").each_value { |json| Weave.kept.where(name: json["name"]).first_or_initialize(id: SecureRandom.uuid).put(Routes::Weaves.checked(json)) }
     end
+
+    # { file name without its ending => JSON }.
+    def self.files(kind) = Dir[File.join(FOLDER, kind, "*.json")].sort.to_h { |file| [File.basename(file, ".json"), JSON.parse(File.read(file))] }
+    private_class_method :files
   end
 end

@@ -6,7 +6,9 @@ require "capybara"
 require "capybara/cuprite"
 require_relative "../../test/support/running_server"
 
-FLAGS = %w[no-sandbox disable-quic disable-background-networking disable-component-update disable-sync no-first-run enable-unsafe-swiftshader].to_h { |flag| [flag, nil] }.merge("use-angle" => "swiftshader")
+FLAGS = %w[no-sandbox disable-quic disable-background-networking disable-component-update disable-sync no-first-run enable-unsafe-swiftshader].to_h { |flag|
+  [flag, nil]
+}.merge("use-angle" => "swiftshader")
 CHROMIUM = %w[chromium chromium-browser google-chrome].find { |name| system("command -v #{name} >/dev/null") }
 
 # A browser at a size, with the settings a maker would have chosen.
@@ -18,7 +20,7 @@ def look(server, name, size: [1280, 800], path: "/", settings: {})
   browser.go_to("#{server.url}#{path}")
   sleep 1.5
   yield browser if block_given?
-  browser.mouse.move(x: 1, y: 1)
+  browser.mouse.move(x: 1, y: 1) unless name == "pointing"
   sleep 0.5
   browser.screenshot(path: File.join(__dir__, "#{name}.png"))
   browser.quit
@@ -61,6 +63,38 @@ Dir.mktmpdir do |data|
   end
   look(server, "weaves", path: "/pieces/#{tide}") do |browser|
     browser.xpath("//button[normalize-space()='look at them all']").first.click
+  end
+  look(server, "weaves-compared", size: [1280, 1000], path: "/pieces/#{heron}") do |browser|
+    browser.xpath("//button[normalize-space()='look at them all']").first.click
+    sleep 3
+    browser.evaluate("['own Kelp ladder', 'coils-5-2', 'diamond-5'].forEach((key) => document.querySelector(`[data-weave='${key}'] .toggle`).click())")
+    sleep 1.5
+  end
+  look(server, "pointing", size: [1280, 1180], path: "/pieces/#{heron}") do |browser|
+    browser.keyboard.type("p")
+    sleep 1
+    box = browser.evaluate("(({ left, top, height }) => [left, top, height])(document.querySelector('.loupe').getBoundingClientRect())")
+    browser.mouse.move(x: box[0] + 500, y: box[1] + (box[2] * 0.55)).down
+    browser.mouse.move(x: box[0] + 502, y: box[1] + (box[2] * 0.3))
+    browser.mouse.move(x: box[0] + 503, y: box[1] + (box[2] * 0.25))
+  end
+  look(server, "in-space", size: [1280, 900], path: "/pieces/#{heron}") do |browser|
+    browser.keyboard.type("s")
+    sleep 2
+    browser.evaluate("document.querySelector('.space canvas').focus({ preventScroll: true })")
+    browser.keyboard.type(:up, :up, :right, :right, :right)
+    browser.evaluate("document.activeElement.blur()")
+  end
+  look(server, "practising", size: [1280, 900], path: "/pieces/#{heron}") do |browser|
+    browser.keyboard.type("m")
+    browser.evaluate("document.querySelector('.player').focus({ preventScroll: true })")
+    browser.keyboard.type(:up, *([:right] * 21), "t", "r", "2")
+    sleep 1
+    browser.evaluate("document.activeElement.blur()")
+  end
+  look(server, "filled-evenly", path: "/pieces/#{tide}") do |browser|
+    browser.xpath("//button[normalize-space()='starting and ending']").first.click
+    browser.xpath("//button[normalize-space()='Make it even']").first.click
   end
   look(server, "gaps-that-change", path: "/pieces/#{sluice}") do |browser|
     browser.xpath("//button[normalize-space()='starting and ending']").first.click

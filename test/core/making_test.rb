@@ -40,6 +40,7 @@ class MakingTest < PieceTest
       gaps = NAMED.fetch(name).first
       shapes = woven(gaps, base: wires).picture.shapes
       rows = woven(gaps, base: wires).picture.cells.first.passes.first(gaps.size)
+
       [[:words, false], [:turned, true]].each do |key, turned|
         assert_equal gaps.rotate(1), rows.map { |shape, *| Words.gap(shapes[shape][key], wires:, turned:) }, "#{name} #{key}"
       end
@@ -70,6 +71,7 @@ class MakingTest < PieceTest
 
   def test_there_is_no_move_beyond_the_end
     made = woven([0, 1, 0, 2])
+
     {"/made" => [12, 0], "/said" => [0, 3]}.each do |path, (number, said)|
       assert_equal path, assert_raises(Meander::InvalidInput) { Judge.call(made, made: number, said:) }.faults.first.path
     end

@@ -9,9 +9,9 @@ class OwnWeaveTest < SystemTest
     enter "The walk in short", "4 on 2, 2 on 1-3, 1 on 2, 2 on 1-3"
 
     assert_field "Gaps of the walk", with: "1 2 1 2 1 2 1 2 0 3 0 3 1 2 0 3 0 3"
-    keep "Kelp ladder", "three of five wires, a knot in the middle"
+    keep "Reed bars", "three of five wires, a knot in the middle"
 
-    assert_selector "[role=status]", text: "Kept as “Kelp ladder”."
+    assert_selector "[role=status]", text: "Kept as “Reed bars”."
     compare_with "diamonds over five"
     fill "150 mm"
     fit = Server::Planning.plan(stored_document("Heron cuff")).fit
@@ -24,7 +24,7 @@ class OwnWeaveTest < SystemTest
     assert_equal counts, counts.reverse
     get "/api/pieces/#{Server::Piece.find_by!(name: "Heron cuff").id}/document.json"
 
-    assert_equal ["Kelp ladder"], answer["weaves"].map { |weave| weave["name"] }
+    assert_equal ["Reed bars"], answer["weaves"].map { |weave| weave["name"] }
   end
 
   # A name that is taken can be kept over; the maker's own are renamed, let go and brought back.
@@ -40,7 +40,7 @@ class OwnWeaveTest < SystemTest
     click_on "Keep over it"
 
     assert_selector "[role=status]", text: "Kept as “rays”."
-    assert_equal [[0, 1, 0, 1, 0, 1, 0, 5, 0, 5]], Server::Weave.kept.map { |weave| weave.content["gaps"] }
+    assert_equal [[0, 1, 0, 1, 0, 1, 0, 5, 0, 5]], Server::Weave.kept.where("lower(name) = 'rays'").map { |weave| weave.content["gaps"] }
     click_on "look at them all"
     card = find("li[data-weave='own rays']")
     card.click_on "Rename"
@@ -65,7 +65,7 @@ class OwnWeaveTest < SystemTest
     click_on "It came with this piece: keep it"
 
     assert_no_button "It came with this piece: keep it"
-    assert_equal ["Marsh steps"], Server::Weave.kept.map(&:name)
+    assert_includes Server::Weave.kept.map(&:name), "Marsh steps"
   end
 
   private
@@ -80,18 +80,18 @@ class OwnWeaveTest < SystemTest
   # Side by side with another, at the maker's pace, each as this piece; the other swapped in, and one's own again.
   def compare_with(name)
     click_on "look at them all"
-    ["Kelp ladder", name].each { |one| find("li", text: one, match: :first).click_on "Compare" }
+    ["Reed bars", name].each { |one| find("li", text: one, match: :first).click_on "Compare" }
 
     assert_selector ".compare td canvas", count: 4
     enter "Your pace, in wraps a minute", "20\n"
-    minutes = ["Kelp ladder", name].map { |one| wraps(one) / 20.0 }
+    minutes = ["Reed bars", name].map { |one| wraps(one) / 20.0 }
 
     assert_equal minutes.map { |minute| "#{minute.round} min" }, row("hours of weaving")
     find(".compare thead th", text: name)
     find(".compare tr:last-child td:last-child").click_on "Swap it in"
 
     assert_selector "li.taken", text: name
-    find("li", text: "Kelp ladder", match: :first).click_on "Weave this"
+    find("li", text: "Reed bars", match: :first).click_on "Weave this"
 
     assert_selector ".sentence", text: "a walk of its own"
     assert_accessible
@@ -102,7 +102,7 @@ class OwnWeaveTest < SystemTest
 
   def wraps(name)
     assert_no_selector ".compare td", text: "…"
-    row("wraps")[(name == "Kelp ladder") ? 0 : 1].to_i
+    row("wraps")[(name == "Reed bars") ? 0 : 1].to_i
   end
 
   def fill(length)

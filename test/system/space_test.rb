@@ -4,7 +4,10 @@ require_relative "../support/system_test"
 
 # The strip in space.
 class SpaceTest < SystemTest
-  NO_WEBGL = "HTMLCanvasElement.prototype.getContext = new Proxy(HTMLCanvasElement.prototype.getContext, { apply: (get, canvas, [kind, ...rest]) => kind.startsWith('webgl') ? null : get.call(canvas, kind, ...rest) })"
+  NO_WEBGL = <<~JS
+    const get = HTMLCanvasElement.prototype.getContext;
+    HTMLCanvasElement.prototype.getContext = function (kind, ...rest) { return kind.startsWith("webgl") ? null : get.call(this, kind, ...rest); };
+  JS
 
   # How many pixels of the view are drawn on, read in the frame it is drawn in.
   def drawn

@@ -86,9 +86,12 @@ module Meander
       def next_to_each_other(here)
         here.each_with_index do |below, k|
           above = here[k + 1] || (@period_mm ? here.first : below)
-          yield below, above if below != above && apart_mm(below, above) < reach_mm
+          yield below, above if below != above && !level?(below, above) && apart_mm(below, above) < reach_mm
         end
       end
+
+      # Round one base wire there is no straight that could lie askew.
+      def level?(below, above) = @passes[below].wires.size == 1 && @passes[above].wires.size == 1
 
       # Passes further apart than this cannot be brought too close by their slants.
       def reach_mm = @reach_mm ||= @frame.lay_mm + (2 * @slants.map(&:abs).max)

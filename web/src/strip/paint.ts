@@ -1,6 +1,5 @@
 import type { Picture } from "../generated/picture";
-import { passPoints } from "./passes";
-import { simplified } from "./simplify";
+import { cellPath, createLines, type Lines } from "./lines";
 
 /** What part of a strip is seen, and how. Lengths in mm; `left` counts along the shown direction. */
 export interface View {
@@ -29,6 +28,7 @@ const THIN_PX = 1.5;
 interface Prepared {
   /** By how finely they are drawn, then cell, then face. */
   cells: Record<"fine" | "coarse", { front: Path2D; back: Path2D }[]>;
+  fine: Lines;
   ranges: [number, number][];
   strands: Record<"before" | "level" | "behind", Run[]>;
   rods: Run[];
@@ -38,6 +38,7 @@ interface Prepared {
 const prepared = new WeakMap<Picture, Prepared>();
 /** How far a finely drawn wire may be off its path, as a share of its diameter. */
 const FINE_SHARE = 0.01;
+const COARSE_SHARE = 0.12;
 /** Below this many pixels a wire's turns are drawn with fewer points. */
 const FINE_FROM_PX = 5;
 
@@ -69,16 +70,6 @@ function copiesWithin(
   if (place.count === 1 || place.step === 0) return [0, place.count - 1];
   const ends = [(from - place.at - high) / place.step, (to - place.at - low) / place.step];
   return [Math.max(0, Math.floor(Math.min(...ends))), Math.min(place.count - 1, Math.ceil(Math.max(...ends)))];
-}
-
-function cellPath(picture: Picture, cell: number, face: Face, tolerance: number, rows = Infinity): Path2D {
-  const path = new Path2D();
-  for (const row of picture.cells[cell]!.passes.slice(0, rows)) {
-    if (picture.shapes[row[0]!]!.face !== face) continue;
-    const flat = passPoints(picture, row).map(([y, x]): [number, number] => [y, x]);
-    simplified(flat, tolerance).forEach(([x, y], i) => (i ? path.lineTo(x, y) : path.moveTo(x, y)));
-  }
-  return path;
 }
 
 function strandRuns(picture: Picture): Prepared["strands"] {
@@ -118,13 +109,26 @@ function rodRuns(picture: Picture, whole: boolean): Run[] {
 function prepare(picture: Picture): Prepared {
   const kept = prepared.get(picture);
   if (kept) return kept;
-  const cells = (share: number) =>
-    picture.cells.map((_, i) => ({
-      front: cellPath(picture, i, 1, share * picture.wire_mm),
-      back: cellPath(picture, i, -1, share * picture.wire_mm),
-    }));
-  const made = {
-    cells: { fine: cells(FINE_SHARE), coarse: cells(0.12) },
+  const cells = (lines: Lines) => {
+    let paths: Prepared["cells"]["fine"] | null = null;
+    const draw = (_: unknown, i: number) => ({
+      front: cellPath(picture, i, 1, lines),
+      back: cellPath(picture, i, -1, lines),
+    });
+    return () => (paths ??= picture.cells.map(draw));
+  };
+  const fine = createLines(picture, FINE_SHARE * picture.wire_mm);
+  const [fineCells, coarseCells] = [cells(fine), cells(createLines(picture, COARSE_SHARE * picture.wire_mm))];
+  const made: Prepared = {
+    cells: {
+      get fine() {
+        return fineCells();
+      },
+      get coarse() {
+        return coarseCells();
+      },
+    },
+    fine,
     ranges: picture.cells.map((_, i) => cellRange(picture, i)),
     strands: strandRuns(picture),
     rods: rodRuns(picture, false),
@@ -153,7 +157,8 @@ export function* seenCells(picture: Picture, view: View) {
 
 /** Every visible pass of one wire on one face as a single path: passes of one face never cover each other. */
 function weavePath(picture: Picture, view: View, wire: string, face: "front" | "back", fine: boolean): Path2D {
-  const cells = prepare(picture).cells[fine ? "fine" : "coarse"];
+  const { cells: drawn, fine: lines } = prepare(picture);
+  const cells = drawn[fine ? "fine" : "coarse"];
   const whole = new Path2D();
   for (const { place, first, last } of seenCells(picture, view)) {
     if (place.wire !== wire) continue;
@@ -162,9 +167,7 @@ function weavePath(picture: Picture, view: View, wire: string, face: "front" | "
       const rows = view.made === undefined ? all : view.made - place.pass - i * place.every;
       if (rows <= 0) continue;
       const path =
-        rows >= all
-          ? cells[place.cell]![face]
-          : cellPath(picture, place.cell, face === "front" ? 1 : -1, FINE_SHARE * picture.wire_mm, rows);
+        rows >= all ? cells[place.cell]![face] : cellPath(picture, place.cell, face === "front" ? 1 : -1, lines, rows);
       whole.addPath(path, new DOMMatrix([1, 0, 0, 1, place.at + i * place.step, 0]));
     }
   }

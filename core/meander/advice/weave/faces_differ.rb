@@ -9,7 +9,7 @@ module Meander
         ALIKE = 0.05
 
         def self.call(woven)
-          spans = [1, -1].map { |face| woven.repeat.passes.select { |pass| pass.face == face }.map { |pass| pass.wires.minmax }.tally }
+          spans = [1, -1].map { |face| woven.repeat.passes.select { |pass| pass.face == face }.map { |pass| [pass.wires.first, pass.wires.last] }.tally }
           shares = woven.cover.faces.group_by(&:wire).values.map { |front, back| (front.share - back.share).abs }
           return if spans.uniq.size == 1 && shares.max <= ALIKE
 
