@@ -21,8 +21,11 @@ class PointingTest < SystemTest
     height = [LOUPE[:least] + ([plan.layout.frame.count - 2, 0].max * LOUPE[:per_wire]), LOUPE[:most]].min - LOUPE[:ruler]
     low, high = plan.picture.x_range
     scale = 0.8 * height / (high - low)
-    left, top = page.evaluate_script("(() => { const { left, top } = document.querySelector('.loupe').getBoundingClientRect(); return [left, top]; })()")
-    {x: left + ((along - plan.picture.y_range[0] + 2) * scale), y: top + 1 + (height / 2.0) + (scale * (((low + high) / 2) - across))}
+    left, top, width = page.evaluate_script("(({ left, top, width }) => [left, top, width])(document.querySelector('.loupe').getBoundingClientRect())")
+    shown = width / scale
+    first = plan.picture.y_range[0] - 2
+    first = -0.1 * shown if -first > shown / 3
+    {x: left + ((along - first) * scale), y: top + 1 + (height / 2.0) + (scale * (((low + high) / 2) - across))}
   end
 
   def wire(plan, number) = plan.layout.frame.centres[number - 1]

@@ -66,6 +66,7 @@ function key(event: KeyboardEvent) {
     @keydown="key"
   >
     <p class="player-words" aria-live="polite">
+      <span v-if="practice.on.value" class="quiet">made:</span>
       <b>{{ words }}</b>
       <span v-if="count" class="player-count figures">{{ count }}</span>
       <span class="figures quiet">{{ player.where.value }}</span>

@@ -134,6 +134,7 @@ function pointAt() {
   player.close();
   space.value = false;
   pointing.on.value = !pointing.on.value;
+  if (pointing.on.value) loupe.showStart();
   void bring();
 }
 const showSpace = () => {

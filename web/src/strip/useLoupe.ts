@@ -66,6 +66,13 @@ export function useLoupe(
     zoomTo(next);
   }
 
+  /** Where an ending fills the loupe, the weave's beginning is shown instead. */
+  function showStart() {
+    const shown = width.value / scale.value;
+    const side = hand.value === "left" ? -1 : 1;
+    if (shown / 2 - side * centre.value > shown / 3) moveTo(0.4 * side * shown);
+  }
+
   return {
     scale,
     left: computed(() => centre.value - width.value / scale.value / 2),
@@ -77,6 +84,7 @@ export function useLoupe(
     moveAcross,
     across,
     moveBy: (mm: number) => moveTo(centre.value + mm),
+    showStart,
     showWhole: () => show(whole.value),
     showCoils: () => show(coils.value),
   };
