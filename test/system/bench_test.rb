@@ -5,6 +5,7 @@ require_relative "../support/system_test"
 class BenchTest < SystemTest
   # The whole way: a new cuff, said in the brief, planned, saved and taken out.
   def test_from_a_wrist_to_a_cut_list
+    visit "/"
     click_on "New cuff"
     enter "Name of the piece", "Saltpan cuff"
     enter "Wrist measured", "6 1/2 in"

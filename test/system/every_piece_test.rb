@@ -74,6 +74,7 @@ class EveryPieceTest < SystemTest
 
   # From the shelf to a changed and saved piece without a mouse.
   def test_all_of_it_by_keyboard
+    visit "/"
     press find_link("Reed cuff"), :enter
 
     assert_selector ".bench"

@@ -4,6 +4,7 @@ require_relative "../support/system_test"
 
 class ShelfTest < SystemTest
   def test_the_collection_lies_on_the_shelf_to_one_scale
+    visit "/"
     assert_selector ".shelf-row", count: demo_documents.size
     assert_selector ".shelf-row canvas", count: demo_documents.size
     widths = all(".shelf-row .band-above").to_h { |svg| [svg.ancestor(".shelf-row")["data-piece"], svg["width"].to_f] }
@@ -14,6 +15,7 @@ class ShelfTest < SystemTest
   end
 
   def test_rename_duplicate_delete_and_undo
+    visit "/"
     click_on "Rename Reed cuff"
     find_field("New name").send_keys([:control, "a"], "Reed cuff, second", :enter)
 
@@ -31,6 +33,7 @@ class ShelfTest < SystemTest
   end
 
   def test_a_piece_comes_in_from_its_file_and_a_bad_one_is_named
+    visit "/"
     good, bad, text = %w[good bad text].map { |name| File.join(SCRATCH, "#{name}.json") }
     File.write(good, JSON.generate(document("bracelet", name: "Heron bracelet")))
     File.write(bad, JSON.generate(document("wires.1.size": size("thick"), "sections.0.pattern.single": 41)))

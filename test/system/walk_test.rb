@@ -6,6 +6,7 @@ require_relative "../support/system_test"
 class WalkTest < SystemTest
   # A walk nobody named: said, seen on both faces, its wire and its faults, saved and opened again.
   def test_a_walk_of_the_makers_own
+    visit "/"
     click_on "New cuff"
     enter "Name of the piece", "Kelp cuff"
     enter "Number of base wires", "4"

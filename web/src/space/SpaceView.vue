@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, onMounted, ref, watch } from "vue";
+import { useBench } from "../bench/useBench";
 import { useElementWidth } from "../common/useElementWidth";
 import type { Picture } from "../generated/picture";
 import { useSettings } from "../settings/useSettings";
 import { inks } from "../strip/inks";
-import { bandMiddle, type View } from "../strip/paint";
+import { bandMiddle, shownRange, type View } from "../strip/paint";
 import type { Loupe } from "../strip/useLoupe";
 import type { Player } from "../strip/usePlayer";
+import { useFormat } from "../units/format";
 import { createScene } from "./createScene";
 import { useSpread } from "./useSpread";
 
@@ -27,29 +29,42 @@ const shown = computed(() => spread.value ?? props.picture);
 let scene: ReturnType<typeof createScene> | null = null;
 let built: { from: number; to: number } | null = null;
 
+/** Bent round as it is worn, or straight as it is woven. */
+const round = ref(false);
+const bench = useBench();
+const fit = computed(() => bench.answer.value!.plan.fit);
+/** The centre line of the band goes once round, but for the opening. */
+const radius = computed(() => (fit.value.strip_mm + fit.value.opening_mm) / (2 * Math.PI));
+const across = computed(() => 2 * radius.value - bench.answer.value!.plan.weave.thickness_mm);
+const format = useFormat();
+
 const middle = () => props.loupe.left.value + props.loupe.shownMm.value / 2;
 function build() {
   const shownMm = props.loupe.shownMm.value;
-  const left = props.loupe.left.value - BESIDE * shownMm;
-  const view = {
+  const [from, to] = round.value
+    ? shownRange(shown.value, settings.hand)
+    : [props.loupe.left.value - BESIDE * shownMm, props.loupe.left.value + (1 + BESIDE) * shownMm];
+  const seen = {
     scale: 1,
-    left,
-    width: (1 + 2 * BESIDE) * shownMm,
+    left: from,
+    width: to - from,
     height: HEIGHT_PX,
     across: 0,
     face: props.face,
     hand: settings.hand,
   };
-  scene!.build(shown.value, view, props.player.made.value);
-  built = { from: left, to: left + view.width };
+  const lies = round.value ? { radius: radius.value, middle: fit.value.woven_mm / 2 } : null;
+  scene!.build(shown.value, seen, props.player.made.value, lies);
+  built = { from, to };
 }
 function show() {
   scene?.show(props.player.made.value, props.player.grown.value);
   scene?.render();
 }
-/** Looks straight at the strip again. */
+/** Looks at the strip as at the beginning again. */
 function straight() {
-  scene?.face(props.face === "back", middle(), bandMiddle(shown.value), props.loupe.shownMm.value);
+  if (round.value) scene?.look(props.face === "back", bandMiddle(shown.value), radius.value);
+  else scene?.face(props.face === "back", middle(), bandMiddle(shown.value), props.loupe.shownMm.value);
   show();
 }
 
@@ -71,6 +86,11 @@ watch(width, (px, before) => {
     straight();
   } else scene.render();
 });
+watch(round, () => {
+  if (!scene || !width.value) return;
+  build();
+  straight();
+});
 watch([shown, () => settings.hand, () => props.player.made.value === null], () => {
   if (!scene || !width.value) return;
   scene.setMark(inks().mark);
@@ -89,7 +109,7 @@ watch(
 watch(
   () => props.loupe.left.value,
   () => {
-    if (!scene || !built) return;
+    if (!scene || !built || round.value) return;
     if (props.loupe.left.value < built.from || props.loupe.left.value + props.loupe.shownMm.value > built.to) build();
     scene.follow(middle());
     show();
@@ -125,7 +145,12 @@ function key(event: KeyboardEvent) {
       @keydown="key"
     />
     <div class="space-acts">
-      <button type="button" class="act" @click="straight">Look straight</button>
+      <div class="choice" role="group" aria-label="How it lies">
+        <button type="button" :aria-pressed="!round" @click="round = false">Straight</button>
+        <button type="button" :aria-pressed="round" @click="round = true">As worn</button>
+      </div>
+      <button type="button" class="act" @click="straight">Look again</button>
+      <span v-if="round" class="figures">{{ format.length(across) }} across inside</span>
       <label v-if="possible" class="space-spread">
         spread the wires
         <input v-model.number="by" type="range" min="0" max="4" step="0.1" aria-label="Spread the wires, in mm" />

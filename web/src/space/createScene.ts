@@ -14,13 +14,14 @@ import {
 import { OrbitControls } from "three/examples/jsm/controls/OrbitControls.js";
 import type { Picture } from "../generated/picture";
 import type { View } from "../strip/paint";
-import { tubes } from "./tubes";
+import { bent, type Round } from "./round";
+import { tubes, type Way } from "./tubes";
 import { type MadeWay, standingWays, wovenWays } from "./ways";
 
 /** Narrow, so that near and far look almost alike, in degrees. */
 const FIELD_OF_VIEW = 12;
 /** Few passes are drawn rounder than many. */
-const ROUND = { fine: 12, coarse: 7, fineUpTo: 260 };
+const SIDES = { fine: 12, coarse: 7, coarsest: 5, fineUpTo: 260, coarseUpTo: 800 };
 
 /** The strip in space on a canvas; nothing is drawn but when `render` is called. Throws where there is no WebGL. */
 export function createScene(canvas: HTMLCanvasElement) {
@@ -50,16 +51,18 @@ export function createScene(canvas: HTMLCanvasElement) {
   const render = () => renderer.render(scene, camera);
   controls.addEventListener("change", render);
 
-  /** Builds what is seen of the strip. */
-  function build(picture: Picture, view: View, made: number | null) {
-    ways = wovenWays(picture, view);
-    const sides = ways.length > ROUND.fineUpTo ? ROUND.coarse : ROUND.fine;
+  /** Builds what is seen of the strip, straight or bent round. */
+  function build(picture: Picture, view: View, made: number | null, round: Round | null) {
+    const lie = <W extends Way>(all: W[]) => (round ? all.map((way) => bent(way, round)) : all);
+    ways = lie(wovenWays(picture, view, round ? "round" : "straight"));
+    const few = ways.length <= SIDES.fineUpTo;
+    const sides = few ? SIDES.fine : ways.length <= SIDES.coarseUpTo ? SIDES.coarse : SIDES.coarsest;
     const woven = tubes(ways, sides);
     ends = woven.ends;
     weave.geometry.dispose();
     weave.geometry = woven.geometry;
     standing.geometry.dispose();
-    standing.geometry = tubes(standingWays(picture, made === null), ROUND.fine).geometry;
+    standing.geometry = tubes(lie(standingWays(picture, made === null)), SIDES.fine).geometry;
     end.scale.setScalar(picture.wire_mm * 0.75);
     model.scale.x = view.hand === "left" ? -1 : 1;
   }
@@ -85,6 +88,17 @@ export function createScene(canvas: HTMLCanvasElement) {
     controls.target.set(along, turned ? -across : across, 0);
     camera.position.set(along, turned ? -across : across, distance);
     controls.update();
+  }
+
+  /** Looks at the whole of a strip that is bent round, a little from above and from the side. */
+  function look(turned: boolean, across: number, radius: number) {
+    model.rotation.x = turned ? Math.PI : 0;
+    const distance = (1.9 * radius) / 2 / Math.tan((FIELD_OF_VIEW * Math.PI) / 360);
+    controls.target.set(0, turned ? -across : across, turned ? radius : -radius);
+    camera.position.copy(controls.target);
+    camera.position.z += distance;
+    controls.update();
+    orbit(-0.45, 0.5);
   }
 
   /** Moves on along the strip, whichever way it is looked at. */
@@ -128,5 +142,5 @@ export function createScene(canvas: HTMLCanvasElement) {
   }
 
   const setMark = (colour: string) => (end.material as MeshBasicMaterial).color.set(colour);
-  return { build, show, face, follow, orbit, zoom, resize, render, setMark, dispose };
+  return { build, show, face, look, follow, orbit, zoom, resize, render, setMark, dispose };
 }

@@ -9,12 +9,12 @@ export interface MadeWay extends Way {
 }
 
 /** More passes than this are not shown in space at once: those nearest the middle of what is seen are. */
-const MOST_PASSES = 700;
+const MOST_PASSES = { straight: 700, round: 4000 };
 
 const colourOf = (picture: Picture, wire: string) => picture.tones[wire]![2]![0] as string;
 
 /** The passes of the weave that are seen, in the order of work; along, across and towards the maker are x, y and z. */
-export function wovenWays(picture: Picture, view: View): MadeWay[] {
+export function wovenWays(picture: Picture, view: View, lies: keyof typeof MOST_PASSES): MadeWay[] {
   const middle = (view.hand === "left" ? -1 : 1) * (view.left + view.width / view.scale / 2);
   const passes = [...seenCells(picture, view)].flatMap(({ place, first, last }) =>
     Array.from({ length: last - first + 1 }, (_, i) => first + i).flatMap((copy) =>
@@ -29,7 +29,7 @@ export function wovenWays(picture: Picture, view: View): MadeWay[] {
   const off = (pass: { row: number[]; at: number }) => Math.abs(pass.at + pass.row[3]! * picture.finest_mm - middle);
   return passes
     .sort((a, b) => off(a) - off(b))
-    .slice(0, MOST_PASSES)
+    .slice(0, MOST_PASSES[lies])
     .sort((a, b) => a.number - b.number)
     .map(({ row, at, wire, number }) => ({
       number,
