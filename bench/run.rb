@@ -86,7 +86,7 @@ Dir.mktmpdir do |data|
     browser.go_to("about:blank")
     start = Measure.now
     browser.go_to("#{server.url}/")
-    sleep 0.005 until browser.evaluate("document.querySelectorAll('.shelf-row canvas').length") == 6
+    sleep 0.005 until browser.evaluate("document.querySelectorAll('.shelf-row canvas').length") == 7
     Measure.now - start
   end
   Measure.report("shelf: address to all strips drawn", first, "1500 ms")

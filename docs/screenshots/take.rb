@@ -85,6 +85,12 @@ Dir.mktmpdir do |data|
     browser.keyboard.type(:up, :up, :right, :right, :right)
     browser.evaluate("document.activeElement.blur()")
   end
+  look(server, "ring-as-worn", size: [1280, 900], path: "/pieces/#{ids["Limpet ring"]}") do |browser|
+    browser.keyboard.type("s")
+    sleep 2
+    browser.xpath("//button[normalize-space()='As worn']").first.click
+    sleep 1
+  end
   look(server, "practising", size: [1280, 900], path: "/pieces/#{heron}") do |browser|
     browser.keyboard.type("m")
     browser.evaluate("document.querySelector('.player').focus({ preventScroll: true })")

@@ -5,6 +5,7 @@ require_relative "../support/system_test"
 class ShelfTest < SystemTest
   def test_the_collection_lies_on_the_shelf_to_one_scale
     visit "/"
+
     assert_selector ".shelf-row", count: demo_documents.size
     assert_selector ".shelf-row canvas", count: demo_documents.size
     widths = all(".shelf-row .band-above").to_h { |svg| [svg.ancestor(".shelf-row")["data-piece"], svg["width"].to_f] }

@@ -7,15 +7,14 @@ module Meander
     module Bending
       def self.call(plan)
         fit = plan.fit
-        centre_line = fit.strip_mm + fit.opening_mm
-        radius = centre_line / (2 * Math::PI)
+        radius = fit.round_mm / (2 * Math::PI)
         reach = (plan.layout.frame.thickness_mm - plan.layout.frame.wire_mm) / 2
         return if radius <= reach * 2
 
         opens = ((radius + reach) / (radius - reach)) - 1
         grows = fit.woven_mm * reach / (radius - reach)
         Item.new(id: "coils-open-when-bent", severity: "note", place: "/sections/0",
-                 title: "Bent to the wrist, tight coils open by #{Units::Text.percent(opens)} on the outside",
+                 title: "Bent to the #{plan.piece.worn_on}, tight coils open by #{Units::Text.percent(opens)} on the outside",
                  why: "They cannot close up inside the curve, so the weave runs up to #{Units::Text.length(grows)} further along the base wires.",
                  remedy: "Coil a little looser, or leave #{Units::Text.length(grows / 2)} more bare at each end for it.",
                  figures: {radius_mm: radius, opens:, grows_mm: grows})

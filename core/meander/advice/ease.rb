@@ -6,7 +6,7 @@ module Meander
     module Ease
       def self.call(plan)
         ease = plan.fit.ease_mm
-        return if plan.fit.wrist_mm.nil? || ease.between?(0, Planner::Wearing::EASE_MM.max)
+        return if plan.piece.ring? || plan.fit.wrist_mm.nil? || ease.between?(0, Planner::Wearing::EASE_MM.max)
         return unless plan.fit.conflicts.empty?
 
         tight = ease.negative?

@@ -4,19 +4,21 @@ module Meander
   module Advice
     # Pins that contradict each other, with what letting go of each would give.
     module PinConflicts
-      NAMES = {"wrist" => "the wrist", "repeats" => "the repeats", "woven" => "the woven length", "weaving_wire" => "the weaving wire"}.freeze
+      NAMES = {"repeats" => "the repeats", "woven" => "the woven length", "weaving_wire" => "the weaving wire"}.freeze
 
       def self.call(plan)
         pins = Planner::PlanPiece.pins(plan.piece)
         plan.fit.conflicts.map do |conflict|
           freed = conflict[:pins].filter_map { |pin| free(plan.layout, pins, pin) }
-          Item.new(id: "pins-conflict", severity: "stop", place: "/pins", title: title(conflict[:pins]),
-                   why: "#{Units::Text.sentence(conflict[:reason])}.", remedy: remedy(freed), figures: {pins: conflict[:pins], frees: freed})
+          Item.new(id: "pins-conflict", severity: "stop", place: "/pins", title: title(conflict[:pins], plan.piece),
+                   why: "#{Units::Text.sentence(conflict[:reason])}.", remedy: remedy(freed, plan.piece), figures: {pins: conflict[:pins], frees: freed})
         end
       end
 
-      def self.title(pins)
-        names = Units::Text.list(pins.map { |pin| NAMES.fetch(pin) })
+      def self.name(pin, piece) = NAMES.fetch(pin) { "the #{piece.worn_on}" }
+
+      def self.title(pins, piece)
+        names = Units::Text.list(pins.map { |pin| name(pin, piece) })
         (pins.size == 1) ? "#{names.capitalize} cannot be met" : "#{names.capitalize} contradict each other"
       end
 
@@ -31,20 +33,20 @@ module Meander
 
       def self.words(pin, fit, layout)
         case pin
-        when "wrist" then "a wrist of #{Units::Text.length(fit.wrist_mm)}"
+        when "wrist" then "a #{layout.piece.worn_on} of #{Units::Text.length(fit.wrist_mm)}"
         when "repeats" then Units::Text.count(fit.repeats, "repeat")
         when "woven" then "#{Units::Text.length(fit.woven_mm)} woven"
         else "#{Units::Text.length(Planner::WeavingAccount.new(layout, fit.repeats).total_mm)} of weaving wire"
         end
       end
 
-      def self.remedy(freed)
+      def self.remedy(freed, piece)
         return "Change one of the values, or the pattern, bare ends and opening." if freed.empty?
 
-        choices = freed.map { |free| "let go of #{NAMES.fetch(free[:pin])} (it becomes #{free[:words]})" }
+        choices = freed.map { |free| "let go of #{name(free[:pin], piece)} (it becomes #{free[:words]})" }
         "#{Units::Text.sentence(Units::Text.list(choices, "or"))}."
       end
-      private_class_method :title, :free, :words, :remedy
+      private_class_method :name, :title, :free, :words, :remedy
     end
   end
 end

@@ -50,6 +50,7 @@ module Meander
       NEIGHBOUR = Record.new({repeats: whole, woven_mm: figure, strip_mm: figure, change_mm: figure, off_mm: figure, weaving_change_mm: figure})
       FIT = Record.new({
         repeats: whole, woven_mm: figure, bare_mm: figure, ease_mm: figure, wrist_mm: Maybe.new(figure), opening_mm: figure,
+        round_mm: figure, lift_mm: figure, slide_mm: figure, size_words: words,
         strip_mm: figure, wanted_mm: figure, off_mm: figure, floats: Many.new(Choice.new(%w[bare ease])),
         conflicts: Many.new(Record.new({pins: Many.new(pin), reason: words})), pinned: Many.new(pin), neighbours: Many.new(NEIGHBOUR)
       })

@@ -19,9 +19,16 @@ module Meander
         "length" => {length: size("opening along the curve", 1.0..400.0, 15.0..90.0)},
         "share" => {share: Share.new(0.02..0.6)}
       })
+      # How the ends of a ring meet: side by side, one over the other, or open.
+      CLOSING = Variant.new(:kind, {
+        "beside" => {length: size("ends side by side", 0.0..60.0, 0.0..30.0)},
+        "over" => {length: size("overlap of the ends", 0.0..60.0, 0.0..30.0)},
+        "open" => {length: size("opening of the ring", 0.0..40.0, 0.0..15.0)}
+      })
       BODY = Variant.new(:kind, {
         "cuff" => {ease: EASE, opening: OPENING},
-        "bracelet" => {ease: EASE}
+        "bracelet" => {ease: EASE},
+        "ring" => {closing: CLOSING}
       })
 
       metal = Choice.new(Materials::METALS.keys)
@@ -74,6 +81,7 @@ module Meander
 
       PIN = Variant.new(:quantity, {
         "wrist" => {id: Id.new, length: size("wrist", 20.0..1000.0, 110.0..240.0)},
+        "finger" => {id: Id.new, length: Shape::Size.new("finger", accept: 30.0..100.0, plausible: 40.0..76.0, words: Units::RingSize)},
         "repeats" => {id: Id.new, count: Count.new(1..2000)},
         "woven" => {id: Id.new, length: size("woven length", 1.0..2000.0, 20.0..260.0)},
         "weaving_wire" => {id: Id.new, length: size("weaving wire to hand", 10.0..1_000_000.0, 500.0..60_000.0)}

@@ -27,7 +27,9 @@ module Meander
       def name = document[:name]
       def body = document[:body]
       def cuff? = body[:kind] == "cuff"
-      def ease_mm = body[:ease].mm
+      def ring? = body[:kind] == "ring"
+      def worn_on = ring? ? "finger" : "wrist"
+      def ease_mm = body[:ease]&.mm || 0.0
       def wires = @wires.values
       def wire(id) = @wires.fetch(id)
       def section = document[:sections].first
@@ -44,8 +46,9 @@ module Meander
       def allowance_mm(key) = document[:allowances][key].mm
       def margin = document[:allowances][:margin]
 
-      # The value a quantity is pinned at (mm or a count), nil where it is free.
+      # The value a quantity is pinned at (mm or a count), nil where it is free; "wrist" is the finger of a ring, too.
       def pinned(quantity)
+        quantity = worn_on if quantity == "wrist"
         pin = document[:pins].find { |candidate| candidate[:quantity] == quantity }
         pin && (pin[:count] || pin[:length].mm)
       end

@@ -6,6 +6,7 @@ module Meander
     # one ending a side of a kind the body can wear, each quantity pinned once.
     class References
       ENDINGS_OF = {"cuff" => {"start" => %w[plain], "end" => %w[plain]},
+                     "ring" => {"start" => %w[plain], "end" => %w[plain]},
                      "bracelet" => {"start" => %w[loop hook], "end" => %w[hook loop]}}.freeze
 
       def self.call(document, reading) = new(document, reading).call
@@ -170,6 +171,11 @@ module Meander
       def pinned_once
         repeated(@document[:pins].map { |pin| pin[:quantity] }) do |quantity, i|
           @reading.fault("/pins/#{i}/quantity", "duplicate", quantity, message: "#{quantity} is pinned twice", accepted: "each quantity once")
+        end
+        kind = @document[:body][:kind]
+        other, own = (kind == "ring") ? %w[wrist finger] : %w[finger wrist]
+        @document[:pins].each_with_index do |pin, i|
+          @reading.fault("/pins/#{i}/quantity", "reference", other, message: "a #{kind} is not measured by the #{other}", accepted: own) if pin[:quantity] == other
         end
       end
     end

@@ -13,8 +13,9 @@ module Meander
         DECIMAL_SLIPS = [10, 0.1].freeze
         INCHES = /in|"|ft/
 
-        # what: the field in the maker's words; accept, plausible: ranges in mm.
-        def initialize(what, accept:, plausible:)
+        # what: the field in the maker's words; accept, plausible: ranges in mm; words: what reads the words (Units::LengthText).
+        def initialize(what, accept:, plausible:, words: Units::LengthText)
+          @words = words
           @what = what
           @accept = accept
           @plausible = plausible
@@ -25,7 +26,7 @@ module Meander
           typed = typed_text(value)
           return reading.fault(path, "size", value, message: "#{@what} must be given as typed words", accepted: accepted) unless typed
 
-          mm = Units::LengthText.mm(typed)
+          mm = @words.mm(typed)
           return unreadable(typed, path, reading) unless mm
           return contradiction(value, mm, path, reading) unless agrees?(value["mm"], mm)
           return out_of_range(mm, typed, path, reading) unless @accept.cover?(mm)
@@ -57,14 +58,14 @@ module Meander
             value["typed"].valid_encoding? && value["typed"].length <= 40
         end
 
-        def accepted = "#{Units::LengthText::ACCEPTED}, from #{Units::Text.length(@accept.min)} to #{Units::Text.length(@accept.max)}"
+        def accepted = "#{@words::ACCEPTED}, from #{Units::Text.length(@accept.min)} to #{Units::Text.length(@accept.max)}"
 
         def agrees?(given, mm)
           given.nil? || (given.is_a?(Numeric) && given.to_f.finite? && (given - mm).abs <= [mm * AGREEMENT, 0.0006].max)
         end
 
         def unreadable(typed, path, reading)
-          number = Units::LengthText.gauge_without_system(typed)
+          number = @words.gauge_without_system(typed)
           return either_gauge(number, typed, path, reading) if number
 
           shown = typed.strip.empty? ? "nothing" : "“#{Fault.printable(typed)}”"

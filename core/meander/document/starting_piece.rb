@@ -12,10 +12,16 @@ module Meander
       ].freeze
       BODIES = {
         "cuff" => {"kind" => "cuff", "ease" => {"typed" => "12 mm"}, "opening" => {"kind" => "share", "share" => 0.25}},
-        "bracelet" => {"kind" => "bracelet", "ease" => {"typed" => "12 mm"}}
+        "bracelet" => {"kind" => "bracelet", "ease" => {"typed" => "12 mm"}},
+        "ring" => {"kind" => "ring", "closing" => {"kind" => "beside", "length" => {"typed" => "6 mm"}}}
       }.freeze
+      # What each is measured by. A ring is woven of finer wire.
+      MEASURES = Hash.new({"quantity" => "wrist", "length" => {"typed" => "170 mm"}}.freeze).merge("ring" => {"quantity" => "finger", "length" => {"typed" => "US 7"}}).freeze
+      RING_SIZES = ["0.8 mm", "0.8 mm", "0.3 mm"].freeze
+      PLAIN = %w[start end].map.with_index(1) { |side, i| {"id" => "e#{i}", "kind" => "plain", "side" => side, "wires" => %w[w1 w2]} }.freeze
       ENDINGS = {
-        "cuff" => %w[start end].map.with_index(1) { |side, i| {"id" => "e#{i}", "kind" => "plain", "side" => side, "wires" => %w[w1 w2]} },
+        "ring" => PLAIN,
+        "cuff" => PLAIN,
         "bracelet" => [
           {"id" => "e1", "kind" => "loop", "side" => "start", "wires" => %w[w1 w2], "inside" => {"typed" => "5 mm"}, "wraps" => 3},
           {"id" => "e2", "kind" => "hook", "side" => "end", "wires" => %w[w1 w2], "inside" => {"typed" => "4 mm"},
@@ -27,20 +33,22 @@ module Meander
         "working_length" => {"typed" => "2 m"}, "base_tail" => {"typed" => "20 mm"}, "trim" => {"typed" => "5 mm"}
       }.freeze
 
-      # kind: cuff or bracelet.
+      # kind: cuff, bracelet or ring.
       def self.call(kind)
         {"format" => Fields::FORMAT, "version" => Fields::VERSION, "name" => "New #{kind}", "notes" => "",
-          "body" => BODIES.fetch(kind), "wires" => WIRES, "sections" => [section], "endings" => ENDINGS.fetch(kind),
-          "beads" => [], "steps" => [], "pins" => [{"id" => "p1", "quantity" => "wrist", "length" => {"typed" => "170 mm"}}],
+          "body" => BODIES.fetch(kind), "wires" => wires(kind), "sections" => [section], "endings" => ENDINGS.fetch(kind),
+          "beads" => [], "steps" => [], "pins" => [{"id" => "p1", **MEASURES[kind]}],
           "allowances" => ALLOWANCES, "weaves" => []}
       end
+
+      def self.wires(kind) = (kind == "ring") ? WIRES.zip(RING_SIZES).map { |wire, typed| wire.merge("size" => {"typed" => typed}) } : WIRES
 
       def self.section
         {"id" => "s1", "craft" => "weave", "base" => %w[w1 w2], "cut_away" => [], "weaving" => ["w3"], "strands" => 1, "turns" => "together",
           "pattern" => {"kind" => "coils", "single" => 3, "both" => 3, "anchor" => 0, "closing" => 3},
           "spacing" => {"kind" => "tight"}, "rise" => {"kind" => "packed"}, "from" => "end", "bare" => {"typed" => "5 mm"}}
       end
-      private_class_method :section
+      private_class_method :section, :wires
     end
   end
 end

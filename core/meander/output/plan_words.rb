@@ -18,7 +18,8 @@ module Meander
 
       def fit
         fit = @plan.fit
-        wrist = fit.wrist_mm ? "wrist #{len(fit.wrist_mm)}, ease #{len(fit.ease_mm)}" : "no wrist"
+        on = @plan.piece.worn_on
+        wrist = fit.wrist_mm ? "#{on} #{len(fit.wrist_mm)}, ease #{len(fit.ease_mm)}" : "no #{on}"
         "#{Units::Text.count(fit.repeats, "repeat")}: #{len(fit.woven_mm)} woven, #{len(fit.bare_mm)} bare at each end, strip #{len(fit.strip_mm)}; #{wrist}"
       end
 

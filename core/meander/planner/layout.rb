@@ -24,6 +24,9 @@ module Meander
       # How many passes so many repeats take, with all that is woven before and after them.
       def passes(repeats) = strip(repeats).pass_count * sides
 
+      # Outside to outside of the woven band where it is widest.
+      def width_mm = laid.widest.x_range(laid.strip(1).visited).then { |low, high| high - low }
+
       # So many repeats or the nearest that can be made: from the middle outwards they come in pairs.
       def makeable(repeats) = [(repeats / sides.to_f).round, 1].max * sides
 

@@ -17,7 +17,7 @@ module Meander
         @layout = layout
         @pins = pins
         @piece = layout.piece
-        @wearing = Wearing.new(@piece, thickness_mm: layout.frame.thickness_mm)
+        @wearing = Wearing.new(@piece, thickness_mm: layout.frame.thickness_mm, width_mm: layout.width_mm)
         @conflicts = []
       end
 
@@ -95,8 +95,8 @@ module Meander
         answer(repeats, bare, ease, wrist, wanted, off, floats)
       end
 
-      # With the wrist alone pinned the nearest repeat is taken as it comes; another pin asks for the exact length.
-      def free_play(repeats) = (@pins.keys == ["wrist"]) ? half_step_mm(repeats) : 0.0
+      # With the wrist alone pinned the nearest repeat is taken as it comes; another pin, and a ring, ask for the exact length.
+      def free_play(repeats) = (@pins.keys == ["wrist"] && !@piece.ring?) ? half_step_mm(repeats) : 0.0
 
       # Half of what the next longer strip differs by.
       def half_step_mm(repeats) = ((@layout.woven_mm(repeats + @layout.sides) - @layout.woven_mm(repeats)) / 2) + Tolerance::PACKING_MM
@@ -106,20 +106,21 @@ module Meander
         return [bare, @piece.ease_mm, ["bare"]] unless bare.negative?
 
         ease = @piece.ease_mm + rest - wanted
-        ease_conflict(ease) unless Wearing::EASE_MM.cover?(ease)
+        ease_conflict(ease) unless @wearing.ease_range.cover?(ease)
         [0.0, ease, %w[bare ease]]
       end
 
       def ease_conflict(ease)
+        most = Units::Text.length(@wearing.ease_range.max)
         conflict(@pins.keys, "with no bare ends left the ease would be #{Units::Text.length(ease)}; " \
-                             "up to #{Units::Text.length(Wearing::EASE_MM.max)} can be worn")
+                             "#{@piece.ring? ? "within #{most} it is the same size" : "up to #{most} can be worn"}")
       end
 
       def find_wrist(repeats)
         strip = @layout.woven_mm(repeats) + (2 * @piece.bare_mm) + @layout.reach_mm
         wrist = @wearing.wrist_mm(strip, @piece.ease_mm)
         if wrist < Wearing::SMALLEST_WRIST_MM
-          conflict(@pins.keys, "a strip of #{Units::Text.length(strip)} goes round no wrist")
+          conflict(@pins.keys, "a strip of #{Units::Text.length(strip)} goes round no #{@piece.worn_on}")
           wrist = nil
         end
         answer(repeats, @piece.bare_mm, @piece.ease_mm, wrist, strip, 0.0, [])
@@ -129,7 +130,9 @@ module Meander
 
       def answer(repeats, bare, ease, wrist, wanted, off, floats)
         woven = @layout.woven_mm(repeats)
-        Fit.new(repeats:, woven_mm: woven, bare_mm: bare, ease_mm: ease, wrist_mm: wrist,
+        round = wrist ? @wearing.round_mm(wrist, ease) : woven + (2 * bare) + @layout.reach_mm
+        Fit.new(repeats:, woven_mm: woven, round_mm: round, lift_mm: @wearing.lift_mm, slide_mm: @wearing.slide_mm,
+                size_words: (@piece.ring? && wrist) ? Units::RingSize.names(wrist + ease) : "", bare_mm: bare, ease_mm: ease, wrist_mm: wrist,
                 opening_mm: wrist ? @wearing.opening_mm(wrist) : 0.0,
                 strip_mm: woven + (2 * bare) + @layout.reach_mm, wanted_mm: wanted, off_mm: off,
                 floats:, conflicts: @conflicts.uniq.freeze).freeze

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from "vue";
-import { answered, pinIndex, type Quantity, withoutPin, withPin } from "../bench/pins";
+import { answered, pinIndex, type Quantity, withoutPin, withPin, worn } from "../bench/pins";
 import { useBench } from "../bench/useBench";
 import PaceField from "../settings/PaceField.vue";
 import PinnedValue from "../brief/PinnedValue.vue";
@@ -14,18 +14,20 @@ const format = useFormat();
 const plan = computed(() => bench.answer.value!.plan);
 const fit = computed(() => plan.value.fit);
 
-const ROWS: { quantity: Quantity; name: string; by: number }[] = [
-  { quantity: "wrist", name: "Wrist", by: 1 },
+const rows = computed((): { quantity: Quantity; name: string; by: number }[] => [
+  on.value === "finger" ? { quantity: "finger", name: "Finger", by: 1 } : { quantity: "wrist", name: "Wrist", by: 1 },
   { quantity: "repeats", name: "Repeats", by: 1 },
   { quantity: "woven", name: "Woven length", by: 1 },
   { quantity: "weaving_wire", name: "Weaving wire to hand", by: 50 },
-];
+]);
+const on = computed(() => worn(bench.draft.value!));
 const isPinned = (quantity: Quantity) => pinIndex(bench.draft.value!, quantity) >= 0;
 const lastPin = (quantity: Quantity) => isPinned(quantity) && bench.draft.value!.pins.length === 1;
 
 /** The answer as a value to pin, rounded up where it is a supply. */
 function answerTyped(quantity: Quantity): number | string {
-  const value = answered(plan.value, quantity) ?? 170;
+  const value = answered(plan.value, quantity) ?? (quantity === "finger" ? 54 : 170);
+  if (quantity === "finger") return `ISO ${value.toFixed(1)}`;
   if (quantity === "repeats") return value;
   if (settings.units === "in") return `${(Math.ceil((value / 25.4) * 100) / 100).toFixed(2)} in`;
   return `${quantity === "weaving_wire" ? Math.ceil(value) : Number(value.toFixed(1))} mm`;
@@ -36,8 +38,13 @@ function toggle(quantity: Quantity) {
   void bench.change(isPinned(quantity) ? withoutPin(piece, quantity) : withPin(piece, quantity, answerTyped(quantity)));
 }
 
-const conflicting = (quantity: Quantity) => fit.value.conflicts.some((conflict) => conflict.pins.includes(quantity));
+/** The plan calls whatever the piece goes round a wrist. */
+const conflicting = (quantity: Quantity) =>
+  fit.value.conflicts.some((conflict) =>
+    conflict.pins.some((pin) => pin === (quantity === "finger" ? "wrist" : quantity)),
+  );
 const aside = computed<Record<Quantity, string>>(() => ({
+  finger: fit.value.size_words || "fits no finger",
   wrist: fit.value.wrist_mm === null ? "fits no wrist" : `ease ${format.length(fit.value.ease_mm)}`,
   repeats: `${format.length(plan.value.weave.advance_mm)} each`,
   woven: reached.value,
@@ -69,7 +76,7 @@ const off = computed(() => {
   <section class="panel answers" aria-label="Pins and answers">
     <header class="panel-head"><h2>What holds, what follows</h2></header>
     <div
-      v-for="row in ROWS"
+      v-for="row in rows"
       :key="row.quantity"
       class="answer"
       :class="{ pinned: isPinned(row.quantity), clash: conflicting(row.quantity) }"

@@ -22,8 +22,8 @@ export type StoredPiece = Stamp & Answer;
 
 /** A piece as it lies on the shelf. */
 export interface ShelfPiece extends Stamp {
-  kind: "cuff" | "bracelet";
-  fit: Pick<Plan["fit"], "repeats" | "strip_mm" | "opening_mm" | "wrist_mm">;
+  kind: Piece["body"]["kind"];
+  fit: Pick<Plan["fit"], "repeats" | "strip_mm" | "opening_mm" | "wrist_mm" | "size_words">;
   width_mm: number;
   thickness_mm: number;
   picture: string;
@@ -108,7 +108,7 @@ export interface Catalogue {
   weaves: Sample[];
   /** By number of base wires: what to weave before the repeats to bring the wires in. */
   beginnings: Record<string, Record<"one_by_one" | "in_pairs", Sample["after"]>>;
-  starts: { cuff: Piece; bracelet: Piece };
+  starts: Record<Piece["body"]["kind"], Piece>;
 }
 
 /** An answer that is a problem: what is wrong, and with which fields. */

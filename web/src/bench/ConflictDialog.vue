@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { kindWords } from "./kinds";
 import { BModal } from "bootstrap-vue-next/components/BModal";
 import { shallowRef, watch } from "vue";
 import { type Answer, api } from "../api/client";
@@ -64,10 +65,8 @@ function takeTheirs() {
             <dd>{{ version.answer.document.name }}</dd>
           </div>
           <div>
-            <dt>Wrist</dt>
-            <dd>
-              {{ version.answer.plan.fit.wrist_mm === null ? "none" : format.length(version.answer.plan.fit.wrist_mm) }}
-            </dd>
+            <dt>Made as</dt>
+            <dd>{{ kindWords(version.answer.document.body.kind, version.answer.plan.fit, format.length) }}</dd>
           </div>
           <div>
             <dt>Repeats</dt>

@@ -4,6 +4,9 @@ import type { Plan } from "../generated/plan";
 export type Quantity = Piece["pins"][number]["quantity"];
 type Pin = Piece["pins"][number];
 
+/** What a piece is measured by. */
+export const worn = (piece: Piece) => (piece.body.kind === "ring" ? "finger" : "wrist");
+
 /** Where a quantity's pin stands in the document, -1 when it is free. */
 export const pinIndex = (piece: Piece, quantity: Quantity) => piece.pins.findIndex((pin) => pin.quantity === quantity);
 
@@ -37,7 +40,7 @@ export const withoutPin = (piece: Piece, quantity: Quantity): Piece => ({
 
 /** What the plan answers for a quantity, in mm or as a count; null when there is no answer. */
 export function answered(plan: Plan, quantity: Quantity): number | null {
-  if (quantity === "wrist") return plan.fit.wrist_mm;
+  if (quantity === "wrist" || quantity === "finger") return plan.fit.wrist_mm;
   if (quantity === "repeats") return plan.fit.repeats;
   return quantity === "woven" ? plan.fit.woven_mm : plan.weaving.total_mm;
 }

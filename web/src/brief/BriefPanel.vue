@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from "vue";
 import { useBench } from "../bench/useBench";
+import { worn } from "../bench/pins";
 import type { Piece } from "../generated/piece";
 import FinePrint, { type Topic } from "./FinePrint.vue";
 import { baseIndexes, fromMiddle, weavingIndexes } from "../bench/weave";
@@ -22,19 +23,36 @@ const unfold = (next: Topic | "weaves") => (topic.value = topic.value === next ?
 const KINDS = [
   { key: "cuff", name: "cuff" },
   { key: "bracelet", name: "closed bracelet" },
+  { key: "ring", name: "ring" },
 ];
 const OPENINGS = [
   { key: "length", name: "along the curve" },
   { key: "share", name: "of the wrist" },
 ];
 
-/** Another kind of body brings its own endings; ease and wires stay. */
+const CLOSINGS = [
+  { key: "beside", name: "side by side" },
+  { key: "over", name: "one over the other" },
+  { key: "open", name: "apart" },
+];
+
+/** Another kind of body brings its own endings and measure; ease and wires stay. */
 function takeKind(kind: string) {
-  const start = bench.catalogue.value!.starts[kind as "cuff" | "bracelet"];
-  const { ease } = piece.value.body;
+  const start = bench.catalogue.value!.starts[kind as Piece["body"]["kind"]];
   const wires = fromMiddle(piece.value.sections[0]!.base);
   const endings = start.endings.map((ending) => ({ ...ending, wires }));
-  void bench.change({ ...piece.value, body: { ...start.body, ease }, endings } as Piece);
+  const body =
+    "ease" in piece.value.body && "ease" in start.body ? { ...start.body, ease: piece.value.body.ease } : start.body;
+  const [own] = worn(start) === worn(piece.value) ? [] : start.pins;
+  const pins = own
+    ? [own, ...piece.value.pins.filter(({ quantity }) => quantity !== worn(piece.value))]
+    : piece.value.pins;
+  void bench.change({
+    ...piece.value,
+    body,
+    endings,
+    pins: pins.map((pin, i) => ({ ...pin, id: `p${i + 1}` })),
+  } as Piece);
 }
 
 function takeOpening(kind: string) {
@@ -69,14 +87,26 @@ const opening = computed(() => (piece.value.body.kind === "cuff" ? piece.value.b
     <p class="sentence">
       A
       <LiveChoice :value="piece.body.kind" :options="KINDS" label="Kind of piece" @change="takeKind" />
-      for a <PinnedValue quantity="wrist" label="Wrist measured" :by="1" /> wrist,
-      <LiveChoice
-        :value="easeKey"
-        :options="eases"
-        label="How loose"
-        @change="(mm) => bench.edit('/body/ease', { typed: `${mm} mm` })"
-      />
-      <LiveSize path="/body/ease" label="Ease over the wrist" />,
+      <template v-if="piece.body.kind === 'ring'">
+        for a <PinnedValue quantity="finger" label="Finger measured" :by="1" /> finger, its ends
+        <LiveChoice
+          :value="piece.body.closing.kind"
+          :options="CLOSINGS"
+          label="How the ends of the ring meet"
+          @change="(kind) => bench.edit('/body/closing/kind', kind)"
+        />
+        by <LiveSize path="/body/closing/length" label="How far the ends lie so" :by="0.5" />,
+      </template>
+      <template v-else
+        >for a <PinnedValue quantity="wrist" label="Wrist measured" :by="1" /> wrist,
+        <LiveChoice
+          :value="easeKey"
+          :options="eases"
+          label="How loose"
+          @change="(mm) => bench.edit('/body/ease', { typed: `${mm} mm` })"
+        />
+        <LiveSize path="/body/ease" label="Ease over the wrist" />,
+      </template>
       <template v-if="opening">
         open
         <LiveSize v-if="opening === 'length'" path="/body/opening/length" label="Opening" />
@@ -84,7 +114,7 @@ const opening = computed(() => (piece.value.body.kind === "cuff" ? piece.value.b
         {{ " "
         }}<LiveChoice :value="opening" :options="OPENINGS" label="How the opening is measured" @change="takeOpening" />,
       </template>
-      <template v-else>
+      <template v-else-if="piece.body.kind === 'bracelet'">
         closed by a
         <button type="button" class="unfold" :aria-expanded="topic === 'endings'" @click="unfold('endings')">
           hook and loop</button

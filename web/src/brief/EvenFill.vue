@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from "vue";
 import { api, ApiProblem, type Filling } from "../api/client";
-import { pinIndex, withoutPin, withPin } from "../bench/pins";
+import { pinIndex, withoutPin, withPin, worn } from "../bench/pins";
 import { useBench } from "../bench/useBench";
 import { section, withSection } from "../bench/weave";
 import { useSettings } from "../settings/useSettings";
@@ -42,15 +42,15 @@ async function find() {
   }
 }
 
-/** What the wrist asks for stays pinned where the length is that; any other length stands by itself. */
+/** What the wrist or finger asks for stays pinned where the length is that; any other length stands by itself. */
 function take(filling: Filling) {
   const { pattern, from, bare_mm, repeats, woven_mm } = filling;
   const bare = { typed: `${bare_mm.toFixed(2)} mm` };
   const strip = woven_mm + 2 * bare_mm + plan.value.fit.strip_mm - plan.value.fit.woven_mm - 2 * plan.value.fit.bare_mm;
   let piece = withPin(withSection(bench.draft.value!, { pattern, from, bare }), "repeats", repeats);
   for (const quantity of ["woven", "weaving_wire"] as const) piece = withoutPin(piece, quantity);
-  const asWorn = pinIndex(piece, "wrist") >= 0 && Math.abs(strip - plan.value.fit.wanted_mm) < 0.5;
-  void bench.change(asWorn ? piece : withoutPin(piece, "wrist"));
+  const asWorn = pinIndex(piece, worn(piece)) >= 0 && Math.abs(strip - plan.value.fit.wanted_mm) < 0.5;
+  void bench.change(asWorn ? piece : withoutPin(piece, worn(piece)));
 }
 const isTaken = (filling: Filling) => {
   const { pattern } = section(bench.draft.value!);

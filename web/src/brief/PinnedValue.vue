@@ -26,6 +26,7 @@ const answer = computed(() => {
   const value = answered(bench.answer.value!.plan, props.quantity);
   if (value === null) return "—";
   if (counted) return String(value);
+  if (props.quantity === "finger") return `ISO ${value.toFixed(1)}`;
   return props.quantity === "weaving_wire" ? format.long(value) : format.length(value);
 });
 const value = computed(() => {
@@ -40,7 +41,8 @@ const also = computed(() => {
 
 function change(text: string) {
   const whole = /^\s*\d+\s*$/.test(text);
-  const next = counted ? (whole ? Number(text) : text) : withUnit(text, settings.units);
+  const asTyped = props.quantity === "finger" ? text : withUnit(text, settings.units);
+  const next = counted ? (whole ? Number(text) : text) : asTyped;
   if (pinned.value) void bench.edit(path.value, counted ? next : { typed: next });
   else void bench.change(withPin(bench.draft.value!, props.quantity, next));
 }

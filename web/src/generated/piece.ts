@@ -45,6 +45,40 @@ export interface Piece {
           typed: string;
           mm?: number;
         };
+      }
+    | {
+        kind: "ring";
+        closing:
+          | {
+              kind: "beside";
+              /**
+               * ends side by side; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 60 mm
+               */
+              length: {
+                typed: string;
+                mm?: number;
+              };
+            }
+          | {
+              kind: "over";
+              /**
+               * overlap of the ends; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 60 mm
+               */
+              length: {
+                typed: string;
+                mm?: number;
+              };
+            }
+          | {
+              kind: "open";
+              /**
+               * opening of the ring; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 40 mm
+               */
+              length: {
+                typed: string;
+                mm?: number;
+              };
+            };
       };
   /**
    * @minItems 2
@@ -317,6 +351,17 @@ export interface Piece {
         id: string;
         /**
          * wrist; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 20 mm to 1000 mm
+         */
+        length: {
+          typed: string;
+          mm?: number;
+        };
+      }
+    | {
+        quantity: "finger";
+        id: string;
+        /**
+         * finger; a ring size such as US 7, UK N 1/2, ISO 54, 54 mm round or 17.3 mm across, from 30 mm to 100 mm
          */
         length: {
           typed: string;

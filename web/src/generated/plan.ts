@@ -13,6 +13,10 @@ export interface Plan {
     ease_mm: number;
     wrist_mm: number | null;
     opening_mm: number;
+    round_mm: number;
+    lift_mm: number;
+    slide_mm: number;
+    size_words: string;
     strip_mm: number;
     wanted_mm: number;
     off_mm: number;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { kindWords } from "../bench/kinds";
 import { onMounted, ref, shallowRef } from "vue";
 import { RouterLink } from "vue-router";
 import { api, type StoredPiece } from "../api/client";
@@ -44,10 +45,9 @@ onMounted(async () => {
         <h1>{{ piece.document.name }}</h1>
         <p v-if="piece.document.notes">{{ piece.document.notes }}</p>
         <p class="figures">
-          {{ piece.document.body.kind === "cuff" ? "Cuff" : "Closed bracelet" }}
-          <template v-if="piece.plan.fit.wrist_mm !== null">
-            for a {{ format.length(piece.plan.fit.wrist_mm) }} wrist, ease
-            {{ format.length(piece.plan.fit.ease_mm) }}</template
+          {{ kindWords(piece.document.body.kind, piece.plan.fit, format.length)
+          }}<template v-if="!piece.plan.fit.size_words && piece.plan.fit.wrist_mm !== null"
+            >, ease {{ format.length(piece.plan.fit.ease_mm) }}</template
           >
           <template v-if="piece.plan.fit.opening_mm > 0">, open {{ format.length(piece.plan.fit.opening_mm) }}</template
           >. {{ piece.plan.fit.repeats }} repeats of {{ piece.plan.weave.words }},

@@ -4,6 +4,7 @@ import { RouterLink } from "vue-router";
 import type { ShelfPiece } from "../api/client";
 import StripPicture from "../strip/StripPicture.vue";
 import { usePicture } from "../strip/usePicture";
+import { kindWords } from "../bench/kinds";
 import { useFormat } from "../units/format";
 import BandAbove from "./BandAbove.vue";
 
@@ -34,8 +35,7 @@ function finishRenaming() {
 }
 const about = computed(() => {
   const { fit, kind } = props.piece;
-  const wrist = fit.wrist_mm === null ? "" : ` for a ${format.length(fit.wrist_mm)} wrist`;
-  return `${kind === "cuff" ? "Cuff" : "Closed bracelet"}${wrist} · ${fit.repeats} repeats`;
+  return `${kindWords(kind, fit, format.length)} · ${fit.repeats} repeats`;
 });
 const wires = computed(() => [...new Set(props.piece.wires)].join(", "));
 </script>

@@ -43,6 +43,7 @@ onMounted(shelf.load);
     </header>
     <div class="shelf-actions">
       <button type="button" class="act" @click="open(shelf.start('cuff'))">New cuff</button>
+      <button type="button" class="act" @click="open(shelf.start('ring'))">New ring</button>
       <button type="button" class="act" @click="open(shelf.start('bracelet'))">New bracelet</button>
       <label class="act bring-in"
         >Bring in a piece…<input type="file" accept=".json,application/json" @change="bringIn"

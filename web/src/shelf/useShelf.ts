@@ -1,5 +1,5 @@
 import { ref, shallowRef } from "vue";
-import { api, ApiProblem, type Shelf } from "../api/client";
+import { api, ApiProblem, type Catalogue, type Shelf } from "../api/client";
 
 /** The shelf of pieces, with everything that can be done to one without opening it. */
 export function useShelf() {
@@ -60,7 +60,8 @@ export function useShelf() {
       return await api.create(document);
     });
 
-  const start = (kind: "cuff" | "bracelet") => act(async () => await api.create((await api.catalogue()).starts[kind]));
+  const start = (kind: keyof Catalogue["starts"]) =>
+    act(async () => await api.create((await api.catalogue()).starts[kind]));
 
   return {
     shelf,

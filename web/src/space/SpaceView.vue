@@ -33,8 +33,7 @@ let built: { from: number; to: number } | null = null;
 const round = ref(false);
 const bench = useBench();
 const fit = computed(() => bench.answer.value!.plan.fit);
-/** The centre line of the band goes once round, but for the opening. */
-const radius = computed(() => (fit.value.strip_mm + fit.value.opening_mm) / (2 * Math.PI));
+const radius = computed(() => fit.value.round_mm / (2 * Math.PI));
 const across = computed(() => 2 * radius.value - bench.answer.value!.plan.weave.thickness_mm);
 const format = useFormat();
 
@@ -53,7 +52,8 @@ function build() {
     face: props.face,
     hand: settings.hand,
   };
-  const lies = round.value ? { radius: radius.value, middle: fit.value.woven_mm / 2 } : null;
+  const { woven_mm, lift_mm, slide_mm } = fit.value;
+  const lies = round.value ? { radius: radius.value, middle: woven_mm / 2, lift: lift_mm, slide: slide_mm } : null;
   scene!.build(shown.value, seen, props.player.made.value, lies);
   built = { from, to };
 }

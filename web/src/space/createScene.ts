@@ -62,7 +62,7 @@ export function createScene(canvas: HTMLCanvasElement) {
     weave.geometry.dispose();
     weave.geometry = woven.geometry;
     standing.geometry.dispose();
-    standing.geometry = tubes(lie(standingWays(picture, made === null)), SIDES.fine).geometry;
+    standing.geometry = tubes(lie(standingWays(picture, made === null)), SIDES.fine, true).geometry;
     end.scale.setScalar(picture.wire_mm * 0.75);
     model.scale.x = view.hand === "left" ? -1 : 1;
   }

@@ -1,9 +1,14 @@
 import type { Way } from "./tubes";
 
-/** How a strip is bent round: the radius of its centre line, and the place along it that lies nearest to whoever looks, in mm. */
+/**
+ * How a strip is bent round: the radius of its centre line, the place along it that lies nearest to whoever looks, and how far it
+ * rises outwards and moves across in a whole turn, so that its ends lie over or beside each other. In mm.
+ */
 export interface Round {
   radius: number;
   middle: number;
+  lift: number;
+  slide: number;
 }
 
 /** Straight runs are bent in steps of so many mm. */
@@ -24,10 +29,12 @@ function stepped(points: Way["points"]): Way["points"] {
 }
 
 /** A way bent round with the strip: its front lies outside, and what is nearest to whoever looks stays where it was. */
-export function bent<W extends Way>(way: W, { radius, middle }: Round): W {
+export function bent<W extends Way>(way: W, { radius, middle, lift, slide }: Round): W {
   const points = stepped(way.points).map(([along, across, out]): Way["points"][number] => {
     const angle = (along - middle) / radius;
-    return [(radius + out) * Math.sin(angle), across, (radius + out) * Math.cos(angle) - radius];
+    const turns = angle / (2 * Math.PI);
+    const far = radius + out + turns * lift;
+    return [far * Math.sin(angle), across + turns * slide, far * Math.cos(angle) - radius];
   });
   return { ...way, points };
 }

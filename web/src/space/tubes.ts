@@ -34,11 +34,18 @@ function distinct(points: Point[]): Point[] {
   return points.filter((point, i) => i === 0 || Math.hypot(...sub(point, points[i - 1]!)) > 1e-6);
 }
 
+/** The faces that close a tube: from its ring of `sides` points to one in their middle. */
+function capFaces(ring: number, middle: number, sides: number, ahead: boolean): number[] {
+  return Array.from({ length: sides }, (_, k) => [ring + k, ring + ((k + 1) % sides)]).flatMap(([here, next]) =>
+    ahead ? [middle, here!, next!] : [middle, next!, here!],
+  );
+}
+
 /**
- * The tubes of some ways one after another, `sides` flat faces round each. `ends` are the indices where each way's part of the
+ * The tubes of some ways one after another, `sides` flat faces round each; closed at both ends if asked for. `ends` are the indices where each way's part of the
  * geometry ends, so that only the first ways can be drawn.
  */
-export function tubes(ways: Way[], sides: number): { geometry: BufferGeometry; ends: number[] } {
+export function tubes(ways: Way[], sides: number, closed = false): { geometry: BufferGeometry; ends: number[] } {
   const positions: number[] = [];
   const normals: number[] = [];
   const colours: number[] = [];
@@ -67,6 +74,16 @@ export function tubes(ways: Way[], sides: number): { geometry: BufferGeometry; e
         indices.push(here - sides, next - sides, here, next - sides, next, here);
       }
     });
+    if (closed && points.length > 1) {
+      const ring = positions.length / 3 - sides;
+      const rings = [ring - (points.length - 1) * sides, ring];
+      [points[0]!, points.at(-1)!].forEach((point, i) => {
+        positions.push(...point);
+        normals.push(...unit(sub(point, points[i === 0 ? 1 : points.length - 2]!), [1, 0, 0]));
+        colours.push(colour.r, colour.g, colour.b);
+        indices.push(...capFaces(rings[i]!, positions.length / 3 - 1, sides, i === 1));
+      });
+    }
     ends.push(indices.length);
   }
   const geometry = new BufferGeometry();

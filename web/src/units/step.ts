@@ -1,6 +1,7 @@
 const FRACTION = /^(?:(\d+)[ -]+)?(\d+)\/(\d+)(.*)$/;
 const GAUGE = /^(\d+)(\s*(?:awg|swg))$/i;
 const NUMBER = /^(\d*[.,]?\d+)(.*)$/;
+const RING = /^(us|iso|uk)(\s*)(\d+(?:[.,]\d+)?|[a-z])(.*)$/i;
 const COARSE: Record<string, number> = { cm: 0.1, m: 0.1, in: 0.125, '"': 0.125 };
 
 function eighths(whole: string | undefined, top: string, bottom: string, direction: number, rest: string): string {
@@ -11,9 +12,19 @@ function eighths(whole: string | undefined, top: string, bottom: string, directi
   return [full || "", fraction].filter(Boolean).join(" ") + rest;
 }
 
+/** Ring sizes go by halves in the US, by millimetres in ISO, by letters in the UK. */
+function ringSize([, system, space, size, rest]: RegExpExecArray, direction: number): string {
+  if (/[a-z]/i.test(size!)) {
+    const letter = Math.min(Math.max(size!.toUpperCase().charCodeAt(0) + direction, 65), 90);
+    return `${system}${space}${String.fromCharCode(letter)}${rest}`;
+  }
+  const by = system!.toLowerCase() === "us" ? 0.5 : 1;
+  return `${system}${space}${Math.max(Number(size!.replace(",", ".")) + direction * by, 0)}${rest}`;
+}
+
 /**
  * The next larger or smaller value in the words it was typed in: a number moves by `step` (in mm) or its unit's own,
- * a fraction by an eighth, a gauge by one number (up is thicker). Text that is no number comes back unchanged.
+ * a fraction by an eighth, a ring size by its system's step, a gauge by one number (up is thicker). Text that is no number comes back unchanged.
  */
 export function stepText(text: string, direction: 1 | -1, step: number): string {
   const plain = text.trim();
@@ -21,6 +32,8 @@ export function stepText(text: string, direction: 1 | -1, step: number): string 
   if (gauge) return `${Math.max(Number(gauge[1]) - direction, 0)}${gauge[2]}`;
   const fraction = FRACTION.exec(plain);
   if (fraction) return eighths(fraction[1], fraction[2]!, fraction[3]!, direction, fraction[4]!);
+  const ring = RING.exec(plain);
+  if (ring) return ringSize(ring, direction);
   const number = NUMBER.exec(plain);
   if (!number) return text;
   const by = COARSE[number[2]!.trim()] ?? step;

@@ -1,0 +1,15 @@
+import type { Piece } from "../generated/piece";
+import type { Plan } from "../generated/plan";
+
+/** What kinds of piece are called. */
+const KINDS: Record<Piece["body"]["kind"], string> = { cuff: "Cuff", bracelet: "Closed bracelet", ring: "Ring" };
+
+/** A kind of piece with what it is measured by: "Cuff for a 171 mm wrist", "Ring, US 7, UK N, ISO 54". */
+export function kindWords(
+  kind: Piece["body"]["kind"],
+  fit: Pick<Plan["fit"], "wrist_mm" | "size_words">,
+  length: (mm: number) => string,
+): string {
+  if (fit.size_words) return `${KINDS[kind]}, ${fit.size_words}`;
+  return fit.wrist_mm === null ? KINDS[kind] : `${KINDS[kind]} for a ${length(fit.wrist_mm)} wrist`;
+}
