@@ -44,7 +44,7 @@ module Server
 
     # What the shelf shows of a piece.
     def self.summary(plan)
-      {kind: plan.piece.body[:kind], fit: plan.fit.to_h.slice(:repeats, :strip_mm, :opening_mm, :wrist_mm, :size_words),
+      {kind: plan.piece.body[:kind], fit: plan.fit.to_h.slice(:repeats, :strip_mm, :round_mm, :opening_mm, :wrist_mm, :size_words),
         width_mm: plan.picture.width_mm, thickness_mm: plan.layout.frame.thickness_mm, picture: plan.picture.content_hash,
         wires: plan.piece.wires.map(&:words), stops: plan.advice.count { |item| item.severity == "stop" }}
     end

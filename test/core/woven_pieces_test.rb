@@ -147,7 +147,9 @@ class WovenPiecesTest < PieceTest
     assert_equal [[3, 1, 2, 0], [0, 3, 1, 2], [2, 1, 3, 0]], mirrors.values_at(:across, :along, :turned).map { |image| image[:gaps] }
     assert_equal [{gaps: [3, 2, 3, 1], times: 2}], mirrors[:across][:after]
     assert_equal json["sections"][0]["pattern"]["gaps"], Meander::Weave::Mirrors.call({kind: "walk", before: [], after: [], **mirrors[:across].slice(:gaps)}, 3)[:across][:gaps]
-    assert_nil plan(document).to_h[:weave][:mirrors]
+    coils = plan(document).to_h[:weave][:mirrors]
+
+    assert_equal [([2, 1] * 3) + ([2, 0] * 3), [{gaps: [2, 1], times: 3}]], coils[:across].values_at(:gaps, :after)
   end
 
   # Anchored on one wire, the others brought in one by one or by pairs, until every wire is held.

@@ -10,9 +10,9 @@ class ShelfTest < SystemTest
     assert_selector ".shelf-row canvas", count: demo_documents.size
     widths = all(".shelf-row .band-above").to_h { |svg| [svg.ancestor(".shelf-row")["data-piece"], svg["width"].to_f] }
     summaries = Server::Piece.on_shelf.to_h { |piece| [piece.name, Server::Routes::Pieces.row(piece)] }
-    ratios = widths.map { |name, width| width / ((summaries[name][:fit][:strip_mm] + summaries[name][:fit][:opening_mm]) / Math::PI) }
+    ratios = widths.map { |name, width| width / ((summaries[name][:fit][:round_mm] / Math::PI) + summaries[name][:thickness_mm] + 1) }
 
-    assert_in_delta ratios.max, ratios.min, 0.08
+    assert_in_delta ratios.max, ratios.min, 0.01
   end
 
   def test_rename_duplicate_delete_and_undo

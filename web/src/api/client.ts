@@ -23,7 +23,7 @@ export type StoredPiece = Stamp & Answer;
 /** A piece as it lies on the shelf. */
 export interface ShelfPiece extends Stamp {
   kind: Piece["body"]["kind"];
-  fit: Pick<Plan["fit"], "repeats" | "strip_mm" | "opening_mm" | "wrist_mm" | "size_words">;
+  fit: Pick<Plan["fit"], "repeats" | "strip_mm" | "round_mm" | "opening_mm" | "wrist_mm" | "size_words">;
   width_mm: number;
   thickness_mm: number;
   picture: string;

@@ -86,7 +86,7 @@ const opening = computed(() => (piece.value.body.kind === "cuff" ? piece.value.b
   <section class="brief" aria-label="The brief">
     <p class="sentence">
       A
-      <LiveChoice :value="piece.body.kind" :options="KINDS" label="Kind of piece" @change="takeKind" />
+      <LiveChoice :value="piece.body.kind" :options="KINDS" label="Kind of piece" @change="takeKind" />{{ " " }}
       <template v-if="piece.body.kind === 'ring'">
         for a <PinnedValue quantity="finger" label="Finger measured" :by="1" /> finger, its ends
         <LiveChoice

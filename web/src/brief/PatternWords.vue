@@ -35,13 +35,12 @@ function take(next: string) {
 
 <template>
   <LiveChoice :value="key" :options="options" label="The weave" @change="take" />
-  (<button type="button" class="unfold plain" @click="emit('look')">look at them all</button>)
-  <template v-if="coils"
+  (<button type="button" class="unfold plain" @click="emit('look')">look at them all</button>)<template v-if="coils"
     >, <LiveCount path="/sections/0/pattern/single" label="Coils on the near wire" /> round one and
     <LiveCount path="/sections/0/pattern/both" label="Wraps round both" /> round both,
   </template>
   <template v-else>
-    through the gaps <LiveGaps path="/sections/0/pattern/gaps" label="Gaps of the walk" />, in short <NotationField />,
-    <KeepWeave />,
+    {{ " " }}through the gaps <LiveGaps path="/sections/0/pattern/gaps" label="Gaps of the walk" />, in short
+    <NotationField />, <KeepWeave />,
   </template>
 </template>

@@ -88,7 +88,7 @@ export interface Plan {
           times: number;
         }[];
       };
-    } | null;
+    };
     words: string;
     notation: string;
     gaps: number[];

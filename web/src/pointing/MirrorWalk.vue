@@ -5,8 +5,7 @@ import { withWalk } from "../bench/weave";
 /** Exchanges the walk for one of its mirror images, as the last good plan tells them. */
 const bench = useBench();
 function mirror(how: "across" | "along" | "turned") {
-  const images = bench.answer.value!.plan.weave.mirrors;
-  if (images) void bench.change(withWalk(bench.draft.value!, images[how]));
+  void bench.change(withWalk(bench.draft.value!, bench.answer.value!.plan.weave.mirrors[how]));
 }
 </script>
 

@@ -110,7 +110,7 @@ function key(event: KeyboardEvent) {
         </select>
         <button type="button" class="act" @click="pointing.add([span[0], span[1]])">Add</button>
       </span>
-      <MirrorWalk v-if="weave.mirrors" />
+      <MirrorWalk />
     </div>
   </div>
 </template>

@@ -3,7 +3,8 @@ import { computed } from "vue";
 
 /** A band as it lies on the table, seen from above and to scale: a circle with its opening towards the maker. */
 const props = defineProps<{
-  stripMm: number;
+  /** Its centre line, once round. */
+  roundMm: number;
   openingMm: number;
   thicknessMm: number;
   colour: string;
@@ -14,11 +15,10 @@ const props = defineProps<{
   scale: number;
 }>();
 
-const round = computed(() => props.stripMm + props.openingMm);
-const radius = computed(() => round.value / (2 * Math.PI));
+const radius = computed(() => props.roundMm / (2 * Math.PI));
 const box = computed(() => 2 * radius.value + props.thicknessMm + 1);
 const path = computed(() => {
-  const half = Math.max((Math.PI * props.openingMm) / round.value, 0.012);
+  const half = Math.max((Math.PI * props.openingMm) / props.roundMm, 0.012);
   const point = (angle: number) => `${radius.value * Math.sin(angle)} ${radius.value * Math.cos(angle)}`;
   return `M${point(half)}A${radius.value} ${radius.value} 0 1 0 ${point(-half)}`;
 });

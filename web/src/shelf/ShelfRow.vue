@@ -45,7 +45,7 @@ const wires = computed(() => [...new Set(props.piece.wires)].join(", "));
     <div class="shelf-band">
       <BandAbove
         v-if="picture"
-        :strip-mm="piece.fit.strip_mm"
+        :round-mm="piece.fit.round_mm"
         :opening-mm="piece.fit.opening_mm"
         :thickness-mm="piece.thickness_mm"
         :colour="tone((picture.rods[0] ?? picture.strands[0]!).wire)"
