@@ -27,11 +27,11 @@ export function createSheet() {
     kept!.view.left <= view.left &&
     kept!.view.left + kept!.view.width / view.scale >= view.left + view.width / view.scale;
 
-  function draw(picture: Picture, view: View, ratio: number, beside: number) {
+  function draw(picture: Picture, view: View, ratio: number) {
     const wide = {
       ...view,
-      left: view.left - (beside * view.width) / view.scale,
-      width: view.width * (1 + 2 * beside),
+      left: view.left - (BESIDE * view.width) / view.scale,
+      width: view.width * (1 + 2 * BESIDE),
     };
     canvas.width = Math.ceil(wide.width * ratio);
     canvas.height = Math.ceil(view.height * ratio);
@@ -39,11 +39,15 @@ export function createSheet() {
     kept = { picture, view: wide, ratio };
   }
 
-  /** Paints what paintStrip would. */
+  /** Paints what paintStrip would. A drawing that is seen for the first time is not kept: it may never be moved. */
   return function paint(ctx: CanvasRenderingContext2D, picture: Picture, view: View) {
     const ratio = ctx.canvas.width / view.width;
-    if (!same(picture, view, ratio)) draw(picture, view, ratio, 0);
-    else if (!covers(view)) draw(picture, view, ratio, BESIDE);
+    if (!same(picture, view, ratio)) {
+      paintStrip(ctx, picture, view);
+      kept = { picture, view: { ...view, width: 0 }, ratio };
+      return;
+    }
+    if (!covers(view)) draw(picture, view, ratio);
     ctx.setTransform(1, 0, 0, 1, 0, 0);
     ctx.clearRect(0, 0, ctx.canvas.width, ctx.canvas.height);
     ctx.drawImage(canvas, Math.round((kept!.view.left - view.left) * view.scale * ratio), 0);
