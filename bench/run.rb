@@ -60,6 +60,29 @@ def wide_piece(passes)
   json
 end
 
+# Has a page note in window.redraws the time from a key in a field, or from window.say(text) in it, to the frame in which the loupe was
+# drawn again with the new picture, in ms.
+def watch_redraws(browser, field)
+  browser.evaluate(<<~JS)
+    (() => {
+      window.redraws = [];
+      let pressed = 0, fetched = false;
+      const field = document.querySelector(#{JSON.generate(field)});
+      const press = () => { pressed = performance.now(); fetched = false; };
+      const get = window.fetch;
+      window.fetch = async (...args) => { const answer = await get(...args); if (String(args[0]).includes("/pictures/")) fetched = true; return answer; };
+      const clear = CanvasRenderingContext2D.prototype.clearRect;
+      CanvasRenderingContext2D.prototype.clearRect = function (...args) {
+        clear.apply(this, args);
+        if (pressed && fetched && this.canvas.closest(".loupe")) { const from = pressed; pressed = 0; requestAnimationFrame(() => window.redraws.push(performance.now() - from)); }
+      };
+      window.say = (text) => { press(); field.value = text; field.dispatchEvent(new Event("input")); };
+      field.addEventListener("keydown", press, true);
+      field.focus();
+    })()
+  JS
+end
+
 [1000, 5000, 25_000].each do |passes|
   json = wide_piece(passes)
   result = Meander::Document::PieceReader.call(json)
@@ -95,22 +118,7 @@ Dir.mktmpdir do |data|
   sleep 0.02 until browser.evaluate("document.querySelector('.loupe canvas')?.width > 0")
   sleep 1
   # From the key to the frame in which the loupe was drawn again with the new picture.
-  browser.evaluate(<<~JS)
-    (() => {
-      window.redraws = [];
-      let pressed = 0, fetched = false;
-      const field = document.querySelector("input[aria-label='Wraps round both']");
-      field.addEventListener("keydown", () => { pressed = performance.now(); fetched = false; }, true);
-      const get = window.fetch;
-      window.fetch = async (...args) => { const answer = await get(...args); if (String(args[0]).includes("/pictures/")) fetched = true; return answer; };
-      const clear = CanvasRenderingContext2D.prototype.clearRect;
-      CanvasRenderingContext2D.prototype.clearRect = function (...args) {
-        clear.apply(this, args);
-        if (pressed && fetched && this.canvas.closest(".loupe")) { const from = pressed; pressed = 0; requestAnimationFrame(() => window.redraws.push(performance.now() - from)); }
-      };
-      field.focus();
-    })()
-  JS
+  watch_redraws(browser, "input[aria-label='Wraps round both']")
   60.times do |i|
     browser.keyboard.type(i.even? ? :up : :down)
     deadline = Measure.now + 3000
@@ -125,22 +133,7 @@ Dir.mktmpdir do |data|
   browser.go_to("#{server.url}/pieces/#{long_id}")
   sleep 0.02 until browser.evaluate("document.querySelector('.loupe canvas')?.width > 0")
   sleep 1
-  browser.evaluate(<<~JS)
-    (() => {
-      window.redraws = [];
-      let pressed = 0, fetched = false;
-      const field = document.querySelector("textarea[aria-label='The walk in short']");
-      const get = window.fetch;
-      window.fetch = async (...args) => { const answer = await get(...args); if (String(args[0]).includes("/pictures/")) fetched = true; return answer; };
-      const clear = CanvasRenderingContext2D.prototype.clearRect;
-      CanvasRenderingContext2D.prototype.clearRect = function (...args) {
-        clear.apply(this, args);
-        if (pressed && fetched && this.canvas.closest(".loupe")) { const from = pressed; pressed = 0; requestAnimationFrame(() => window.redraws.push(performance.now() - from)); }
-      };
-      window.say = (text) => { pressed = performance.now(); fetched = false; field.value = text; field.dispatchEvent(new Event("input")); };
-      field.focus();
-    })()
-  JS
+  watch_redraws(browser, "textarea[aria-label='The walk in short']")
   60.times do |i|
     browser.evaluate("window.say('(10 on 1, 10 on 1-2) x 2#{i.even? ? 4 : 5}')")
     deadline = Measure.now + 3000

@@ -1,0 +1,67 @@
+# frozen_string_literal: true
+
+require_relative "../support/system_test"
+
+# What stands in the way while weaves are chosen, kept and filled is said at its place, and nothing is lost.
+class ChoosingTest < SystemTest
+  def test_no_more_than_three_are_compared
+    open_piece "Reed cuff"
+    click_on "look at them all"
+    %w[coils-3-3 coils-5-2 diamond-5].each { |key| find("[data-weave='#{key}']").click_on "Compare" }
+
+    assert_selector ".compare thead th", count: 4
+    assert_selector "[data-weave='ray-5'] .toggle:disabled"
+    click_on "Leave out five and two"
+
+    assert_selector ".compare thead th", count: 3
+    assert_no_selector "[data-weave='ray-5'] .toggle:disabled"
+  end
+
+  def test_a_pace_that_is_none
+    open_piece "Reed cuff"
+    enter "Your pace, in wraps a minute", "brisk\n"
+
+    assert_selector ".answers .said-wrong", text: "accepted: a whole number from 1 to 120"
+    assert_field "Your pace, in wraps a minute", with: "brisk"
+    enter "Your pace, in wraps a minute", "12\n"
+
+    assert_no_selector ".answers .said-wrong"
+    wraps = Server::Planning.plan(stored_document("Reed cuff")).to_h[:work][:wraps]
+
+    assert_selector ".reached", text: "#{wraps} wraps, about #{(wraps / 12.0).round} min of weaving"
+    assert_equal({pace: 12}, Server::Maker.said)
+  end
+
+  def test_a_length_that_cannot_be_filled
+    open_piece "Reed cuff"
+    click_on "starting and ending"
+    enter "Strip to fill, end to end", "long"
+    click_on "Make it even"
+
+    assert_selector ".even-fill .said-wrong", text: "“long” is not a length"
+    enter "Strip to fill, end to end", "8 mm"
+    click_on "Make it even"
+
+    assert_selector ".even-fill .said-wrong", text: "no whole repeat with even coils fits; accepted: a longer strip"
+    assert_field "Strip to fill, end to end", with: "8 mm"
+    enter "Strip to fill, end to end", "6 in"
+    click_on "Make it even"
+
+    assert_selector ".even-fill tbody tr", minimum: 3
+    assert_no_selector ".even-fill .said-wrong"
+  end
+
+  def test_a_weave_without_a_name
+    open_piece "Heron cuff"
+    click_on "keep it"
+    click_on "Keep", exact: true
+
+    assert_selector ".said-wrong", text: "accepted: text of 1 to 80 characters"
+    fill_in "Name of your weave", with: "Heron's own"
+    click_on "Keep", exact: true
+
+    assert_selector "[role=status]", text: "Kept as “Heron's own”."
+    assert_saved
+    assert_equal ["Heron's own"], stored_document("Heron cuff")["weaves"].map { |weave| weave["name"] }
+  end
+end
