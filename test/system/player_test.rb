@@ -84,6 +84,28 @@ class PlayerTest < SystemTest
     assert_operator shown_made, :>, 10
   end
 
+  # While it plays the wire grows from frame to frame, over a strip that is drawn again only for whole passes; for a left hand, too.
+  def test_the_wire_grows_along_its_path
+    open_piece "Reed cuff"
+    click_on "left"
+    click_on "Watch it made"
+
+    assert_selector ".player"
+    find_field("How far it is made").set(40)
+    click_on "1 a second"
+    above = -> { page.evaluate_script("document.querySelector('.loupe-sheet .above').toDataURL()") }
+    click_on "Play"
+    seen = Array.new(8) { sleep(0.05) && above.call }
+
+    assert_operator seen.uniq.size, :>=, 4
+    click_on "Hold"
+    still = above.call
+    sleep 0.15
+
+    assert_equal still, above.call
+    assert_operator shown_made, :<=, 44
+  end
+
   # Turned over in the middle, the moves read on from the other side; the wrap is counted all the same.
   def test_the_work_is_turned_over_in_the_middle
     player = watch("Heron cuff")
