@@ -58,6 +58,20 @@ class RingTest < PieceTest
     end
   end
 
+  # Any finger, any way the ends meet: what the strip is made to be, read back, is the finger.
+  def test_any_ring_comes_back
+    seed = Random.new_seed % 100_000
+    random = Random.new(seed)
+    60.times do
+      closing = {"kind" => CLOSINGS.sample(random:), "length" => size("#{random.rand(0.0..12.0).round(2)} mm")}
+      piece = Meander::Document::PieceReader.call(document("ring", "body.closing": closing)).piece
+      wearing = Meander::Planner::Wearing.new(piece, thickness_mm: random.rand(0.8..2.5), width_mm: random.rand(1.5..12.0))
+      finger = random.rand(40.0..76.0)
+
+      assert_in_delta finger, wearing.wrist_mm(wearing.strip_mm(finger, 0.0), 0.0), 1e-9, "seed #{seed}: #{closing}"
+    end
+  end
+
   def test_thicker_wire_needs_a_longer_strip_for_the_same_finger
     thin, thick = ["0.6 mm", "1.2 mm"].map { |typed| ring("open", "0 mm", "US 7", "wires.0.size": size(typed), "wires.1.size": size(typed)).fit }
 
