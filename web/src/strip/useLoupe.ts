@@ -7,8 +7,6 @@ const ZOOM_STEP = 1.5;
 const NEAREST = 160;
 
 /** Which part of the strip the loupe shows: `scale` in pixels per mm, `centre` in mm along the shown direction. */
-export type Loupe = ReturnType<typeof useLoupe>;
-
 export function useLoupe(
   picture: Ref<Picture | null>,
   hand: Ref<"right" | "left">,
@@ -89,3 +87,5 @@ export function useLoupe(
     showCoils: () => show(coils.value),
   };
 }
+
+export type Loupe = ReturnType<typeof useLoupe>;
