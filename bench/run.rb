@@ -135,7 +135,7 @@ Dir.mktmpdir do |data|
   sleep 1
   watch_redraws(browser, "textarea[aria-label='The walk in short']")
   60.times do |i|
-    browser.evaluate("window.say('(10 on 1, 10 on 1-2) x 2#{i.even? ? 4 : 5}')")
+    browser.evaluate("window.say('(10 on 1, 10 on 1-2) x 24, 10 on 1, #{1 + (i % 30)} on 1-2')")
     deadline = Measure.now + 3000
     sleep 0.004 until browser.evaluate("window.redraws.length") > i || Measure.now > deadline
     sleep 0.03

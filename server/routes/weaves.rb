@@ -12,6 +12,17 @@ module Server
         {gaps: Meander::Notation::Reader.call(asked[:text], base: asked[:base])}
       end
 
+      # The plan of a piece whose walk is said in short notation.
+      def self.said(given)
+        document = given["document"]
+        section = document.dig("sections", 0)
+        gaps = read({"text" => given["text"], "base" => section["base"].size})[:gaps]
+        Planning.plan(document.merge("sections" => [section.merge("pattern" => section["pattern"].merge("gaps" => gaps))]))
+      rescue NoMethodError, TypeError # the document is of another shape; reading it says where
+        Meander::Document::PieceReader.call(document)
+        raise
+      end
+
       # The best few even fillings of a length, each with what the section becomes.
       def self.even(given)
         piece = Meander::Document::PieceReader.call(given["document"]).piece
@@ -41,6 +52,7 @@ module Server
       def self.asking(app)
         app.post("/api/weaves") { json(Planning.weaves(given_document)) }
         app.post("/api/weaves/read") { json(Weaves.read(given)) }
+        app.post("/api/weaves/say") { given_document && json(Planning.answer(Weaves.said(given))) }
         app.post("/api/weaves/join") { json(Questions.join(given)) }
         app.post("/api/weaves/even") { given_document && json(Weaves.even(given)) }
         app.post("/api/weaves/judge") { given_document && json(Weaves.judge(given)) }

@@ -95,8 +95,8 @@ class EvenTest < PieceTest
 
     assert_equal ["/free", "one of 0"], refused.call(piece(SPACED, 5), strip_mm: 150.0, free: 1).then { |fault| [fault.path, fault.accepted] }
     assert_equal ["/strip", "a longer strip"], refused.call(piece(SPACED, 5), strip_mm: 9.0, free: 0).then { |fault| [fault.path, fault.accepted] }
-    assert_empty Even.free_groups(piece(PANEL, 4))
-    assert_empty Even.free_groups(piece([0, 1], 1))
+    assert_empty Even.free_groups(Even.groups(piece(PANEL, 4)))
+    assert_empty Even.free_groups(Even.groups(piece([0, 1], 1)))
     changing = demo_documents.find { |json| json["name"] == "Sluice cuff" }
 
     assert_equal "/spacing", refused.call(Meander::Document::PieceReader.call(changing).piece, strip_mm: 150.0, free: 0).path

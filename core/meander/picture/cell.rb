@@ -37,7 +37,7 @@ module Meander
       end
 
       # The same passes, so many to a cell.
-      def slices(passes_each) = (passes.size == passes_each) ? [self] : passes.each_slice(passes_each).map { |rows| Cell.new(rows) }
+      def slices(passes_each) = (passes.size <= passes_each) ? [self] : passes.each_slice(passes_each).map { |rows| Cell.new(rows) }
 
       # The passes drawn out, with the shapes of the same display list.
       def strokes(shapes) = passes.map { |row| stroke(row, shapes) }

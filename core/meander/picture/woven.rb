@@ -8,6 +8,9 @@ module Meander
       # pass: the number of its first pass in the order of work, every: how many passes on the next copy is made.
       Drawn = Struct.new(:cell, :wires, :first_mm, :step_mm, :count, :pass, :every, keyword_init: true)
 
+      # At most so many passes to a cell, so that a part of a long repeat can be drawn by itself.
+      CELL_PASSES = 96
+
       # along: 1 as woven, -1 for the mirror image along the strip; from_pass: how many passes are made before it.
       def self.call(layout, strip, shapes, along:, from_pass:) = new(layout, strip, shapes, along, from_pass).call
 
@@ -21,14 +24,16 @@ module Meander
       end
 
       # Drawn values, in the order they are woven; the wire at rest of two that take turns comes last.
-      def call = @layout.piece.in_turn? ? in_turn : @strip.blocks.map { |block| drawn(block, beside) }
+      def call = @layout.piece.in_turn? ? in_turn : @strip.blocks.flat_map { |block| drawn(block, beside) }
 
       private
 
       def drawn(block, wires)
-        pass = @made
-        @made += block.passes.size * block.count
-        Drawn.new(cell: cell(block), wires:, first_mm: 0.0, step_mm: @along * block.step_mm, count: block.count, pass:, every: block.passes.size)
+        pass, every = @made, block.passes.size
+        @made += every * block.count
+        cell(block).slices(CELL_PASSES).each_with_index.map do |cell, i|
+          Drawn.new(cell:, wires:, first_mm: 0.0, step_mm: @along * block.step_mm, count: block.count, pass: pass + (i * CELL_PASSES), every:)
+        end
       end
 
       def cell(block) = Cell.build(block, @shapes, along: @along)
@@ -43,7 +48,7 @@ module Meander
         main = @strip.runs.find { |run| run.repeat.equal?(@layout.pattern) }
         before = @strip.runs.take_while { |run| !run.equal?(main) }
         after = @strip.runs.drop(before.size + 1)
-        plain = ->(runs, wire) { runs.flat_map(&:blocks).map { |block| drawn(block, [[wire, 0.0]]) } }
+        plain = ->(runs, wire) { runs.flat_map(&:blocks).flat_map { |block| drawn(block, [[wire, 0.0]]) } }
         first = plain.call(before, @wires[0])
         @begun = @made
         first + turns(main) + plain.call(after, @wires[(main.count - 1) % 2]) + rests(main)

@@ -4,13 +4,14 @@ module Meander
   module Planner
     # What a piece's wires, weave and endings come to before anything is counted: repeats, rise, thickness, reach.
     class Layout
-      attr_reader :piece, :calibration, :laid, :endings, :sides
+      attr_reader :piece, :calibration, :laid, :endings, :sides, :cover
 
       def initialize(piece, calibration)
         @piece = piece
         @calibration = calibration
         @laid = Crafts.fetch(piece.section[:craft]).lay(piece, calibration)
         @sides = piece.from_middle? ? 2 : 1
+        @cover = Weave::Cover.new(pattern)
         @endings = {"start" => ending("start"), "end" => ending("end")}.freeze
         freeze
       end
@@ -54,8 +55,6 @@ module Meander
         from_start = (sides == 1) ? along : (along - (woven_mm / 2)).abs
         laid.centres_at(from_start)[wire]
       end
-
-      def cover = Weave::Cover.new(pattern)
 
       # What both endings add to the wearing length, in mm.
       def reach_mm = endings.values.sum(&:reach_mm)

@@ -23,9 +23,8 @@ module Meander
       # @raise [InvalidInput]
       def self.call(piece, strip_mm:, free:, calibration: Calibration.usual) = new(piece, strip_mm, free, calibration).call
 
-      # The groups of a piece's walk that may be free: coils on one base wire with something else between them.
-      def self.free_groups(piece)
-        groups = groups(piece)
+      # Which groups of a walk may be free: coils on one base wire with something else between them.
+      def self.free_groups(groups)
         return [] if groups.size < 2
 
         groups.each_index.select { |i| groups[i].is_a?(Weave::Groups::Wraps) && groups[i].near == groups[i].far }
@@ -57,7 +56,7 @@ module Meander
       private
 
       def check(free)
-        all = self.class.free_groups(@piece)
+        all = self.class.free_groups(self.class.groups(@piece))
         accepted = all.any? ? "one of #{all.join(", ")}" : "a weave with coils on one wire and something else between them"
         refuse("/free", free, "these are no coils that could be more or fewer", accepted) unless all.include?(free)
         refuse("/spacing", "gaps that change", "a weave over gaps that change cannot be made even", "gaps that stay") if @piece.section[:spacing][:kind] == "changing"

@@ -39,8 +39,9 @@ module Meander
 
       def weave_h
         repeat = layout.pattern
+        groups = Weave::Groups.of(repeat.walk.gaps)
         {words: Weave::Samples.words(piece.pattern, layout.frame.count, piece.document[:weaves]),
-          groups: Weave::Groups.of(repeat.walk.gaps).map(&:to_h), free: MakeEven.free_groups(piece), notation: Notation::Writer.call(repeat.walk.gaps), gaps: repeat.walk.gaps,
+          groups: groups.map(&:to_h), free: MakeEven.free_groups(groups), notation: Notation::Writer.call(repeat.walk.gaps, groups), gaps: repeat.walk.gaps,
           passes: repeat.passes.size, runs_twice: repeat.walk.runs_twice?, period: repeat.repeats, advance_mm: repeat.advance_mm,
           packed_mm: repeat.packed_mm, loosest_mm: repeat.loosest_mm, wire_per_repeat_mm: repeat.wire_mm,
           width_mm: picture.width_mm, thickness_mm: layout.frame.thickness_mm, clear_mm: layout.frame.clear_mm,

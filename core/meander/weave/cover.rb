@@ -7,27 +7,18 @@ module Meander
       # face: 1 front, -1 back; share: how much of the wire is covered; longest_mm: the longest bare stretch.
       Face = Struct.new(:wire, :face, :share, :longest_mm)
 
-      # The places of all passes by base wire: [front, back], each a list a wire, in mm from the repeat's first pass.
-      def self.places(repeat)
-        front, back = [1, -1].map { Array.new(repeat.frame.count) { [] } }
-        repeat.period_passes.each_with_index do |pass, i|
-          here = pass.face.positive? ? front : back
-          pass.wires.each { |wire| here[wire] << repeat.heights[i] }
-        end
-        [front, back]
-      end
+      # Every base wire on both faces; a wire the weave never goes over is bare for the whole rise.
+      attr_reader :faces
 
       def initialize(repeat)
         @repeat = repeat
-        @front, @back = Cover.places(repeat)
+        front, back = repeat.places
+        @faces = front.each_index.flat_map { |wire| [face(wire, 1, front[wire]), face(wire, -1, back[wire])] }.freeze
         freeze
       end
 
-      # Every base wire on both faces; a wire the weave never goes over is bare for the whole rise.
-      def faces = @front.each_index.flat_map { |wire| [face(wire, 1, @front[wire]), face(wire, -1, @back[wire])] }
-
       # Share of a wire that is under coils, on the face that is covered more.
-      def share(wire) = [@front, @back].map { |places| face(wire, 0, places[wire]).share }.max
+      def share(wire) = faces.select { |face| face.wire == wire }.map(&:share).max
 
       private
 

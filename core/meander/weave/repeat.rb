@@ -9,7 +9,7 @@ module Meander
       LONGEST_SEARCH = 60
       START_UP = 3
 
-      attr_reader :frame, :walk, :passes, :heights, :slants, :packed_mm, :advance_mm, :repeats, :wire_mm
+      attr_reader :frame, :walk, :passes, :heights, :places, :slants, :packed_mm, :advance_mm, :repeats, :wire_mm
 
       # table: the PassTable of the frame; lean: see Packing; pitch_mm: the rise of an open weave, nil for a tight one.
       # @raise [Error] when the pitch is below the packed rise
@@ -23,6 +23,7 @@ module Meander
         @passes = table.closed(walk.closed_gaps).freeze
         settle
         open_up(pitch_mm || packed_mm)
+        @places = by_wire.freeze
         @slants = Slant.call(frame, period_passes, heights, period_mm)
         @wire_mm = length_mm / repeats
         freeze
@@ -38,6 +39,16 @@ module Meander
       def loosest_mm = [packed_mm, @lean * passes.sum(&:length_mm)].max
 
       private
+
+      # The places of all passes by base wire: [front, back], each a list a wire, in mm from the repeat's first pass.
+      def by_wire
+        front, back = [1, -1].map { Array.new(frame.count) { [] } }
+        period_passes.each_with_index do |pass, i|
+          here = pass.face.positive? ? front : back
+          pass.wires.each { |wire| here[wire] << heights[i] }
+        end
+        [front, back]
+      end
 
       def settle
         packing = Packing.new(frame, lean: @lean)

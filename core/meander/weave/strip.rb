@@ -46,7 +46,7 @@ module Meander
 
       def overlap_mm(index)
         before, after = @stretches[index - 1][0], @stretches[index][0]
-        tops, bottoms = Cover.places(before).flatten(1), Cover.places(after).flatten(1)
+        tops, bottoms = before.places.flatten(1), after.places.flatten(1)
         clash = tops.zip(bottoms).filter_map { |top, bottom| top.max - before.period_mm + frame.lay_mm - bottom.min if top.any? && bottom.any? }
         [0.0, *clash].max
       end

@@ -151,6 +151,8 @@ export const api = {
   plan: (document: Piece) => call<Answer>("POST", "/api/plan", { document }),
   weaves: (document: Piece) => call<Weaves>("POST", "/api/weaves", { document }),
   readWeave: (text: string, base: number) => call<{ gaps: number[] }>("POST", "/api/weaves/read", { text, base }),
+  /** The piece with its walk said in short notation, and its plan. */
+  sayWeave: (document: Piece, text: string) => call<Answer>("POST", "/api/weaves/say", { document, text }),
   joinGroups: (asked: { base: number; groups: Plan["weave"]["groups"]; before: Stretch[]; after: Stretch[] }) =>
     call<{ gaps: number[]; before: Stretch[]; after: Stretch[] }>("POST", "/api/weaves/join", asked),
   fillEvenly: (asked: { document: Piece; strip: { typed: string }; free: number }) =>

@@ -10,10 +10,18 @@ import {
 } from "../api/client";
 import type { Fault } from "../generated/fault";
 import type { Piece } from "../generated/piece";
+import { fetchPicture } from "../strip/usePicture";
 import { valueAt, withValue } from "./pointer";
 import { useHistory } from "./useHistory";
 import { useSaving } from "./useSaving";
 import { type Section, section, withBase, withSample, withSection } from "./weave";
+
+/** An answer once its picture is here, too; a picture that cannot be fetched is asked for again where it is shown. */
+async function pictured(planned: Promise<Answer>): Promise<Answer> {
+  const answer = await planned;
+  await fetchPicture(answer.plan.picture).catch(() => null);
+  return answer;
+}
 
 /**
  * One piece on its bench. `draft` is what the maker has typed, `answer` the last document that could be planned with its
@@ -56,7 +64,7 @@ export function createBench(id: string) {
   async function replan(): Promise<boolean> {
     const asked = ++latest;
     try {
-      const planned = await api.plan(draft.value!);
+      const planned = await pictured(api.plan(draft.value!));
       if (asked !== latest) return false;
       answer.value = planned;
       faults.value = [];
@@ -77,6 +85,19 @@ export function createBench(id: string) {
     if (!(await replan())) return;
     if (remember) history.keep(document, path);
     saving.later(document);
+  }
+
+  /** Takes a document that was planned elsewhere, unless something newer is on its way. Answers whether it was taken. */
+  async function take(planned: Promise<Answer>, change: (document: Piece) => Piece): Promise<boolean> {
+    const asked = ++latest;
+    const answered = await pictured(planned);
+    if (asked !== latest) return false;
+    draft.value = change(answered.document);
+    answer.value = answered;
+    trouble.value = "";
+    history.keep(draft.value, "");
+    saving.later(draft.value);
+    return true;
   }
 
   /** Replaces the value at a JSON pointer, or at several. */
@@ -132,6 +153,7 @@ export function createBench(id: string) {
     open,
     adopt,
     replan,
+    take,
     edit,
     change,
     /** The piece with a coil pattern again: the last it had here, or the common one. */

@@ -2,7 +2,8 @@
 import { computed, ref, watch } from "vue";
 import { api, ApiProblem } from "../api/client";
 import { useBench } from "../bench/useBench";
-import { section, withWalk } from "../bench/weave";
+import type { Piece } from "../generated/piece";
+import { asWalk, section, withWalk } from "../bench/weave";
 
 /**
  * The walk in short notation: three wraps round wire 1 are `3 on 1`. What cannot be read stays as it was typed, with the
@@ -14,6 +15,7 @@ const text = ref(written.value);
 const fault = ref<{ message: string; accepted: string; likely: string[] } | null>(null);
 const busy = ref(false);
 let latest = 0;
+const gapsOf = (piece: Piece) => asWalk(section(piece).pattern).gaps;
 
 watch(written, (next) => {
   if (!busy.value && !fault.value) text.value = next;
@@ -25,11 +27,15 @@ watch(bench.exchanged, () => {
 
 async function read() {
   const asked = ++latest;
+  const document = withWalk(bench.draft.value!);
   try {
-    const { gaps } = await api.readWeave(text.value, section(bench.draft.value!).base.length);
-    if (asked !== latest) return;
-    fault.value = null;
-    void bench.change(withWalk(bench.draft.value!, { gaps }));
+    if (bench.faults.value.length) {
+      const { gaps } = await api.readWeave(text.value, section(document).base.length);
+      if (asked === latest) void bench.change(withWalk(bench.draft.value!, { gaps }));
+    } else {
+      await bench.take(api.sayWeave(document, text.value), (said) => withWalk(document, { gaps: gapsOf(said) }));
+    }
+    if (asked === latest) fault.value = null;
   } catch (error) {
     if (asked !== latest) return;
     const first = error instanceof ApiProblem ? error.faults[0] : undefined;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from "vue";
+import { computed, ref, shallowRef, watch } from "vue";
 import type { Picture } from "../generated/picture";
 import { useSettings } from "../settings/useSettings";
 import { inks } from "./inks";
@@ -26,35 +26,45 @@ const RUNNING_EVERY = 4;
 const settings = useSettings();
 const strip = ref<HTMLCanvasElement | null>(null);
 const above = ref<HTMLCanvasElement | null>(null);
+/** The whole strip is drawn a frame after the loupe, where the maker looks. */
+const shown = shallowRef(props.picture);
+watch(
+  () => props.picture,
+  (next) => {
+    const show = () => (shown.value = props.picture);
+    if (next && shown.value) requestAnimationFrame(() => setTimeout(show));
+    else show();
+  },
+);
 const made = computed(() =>
   props.made === undefined || !props.running ? props.made : props.made - (props.made % RUNNING_EVERY),
 );
 
 function viewOf(width: number, height: number): View {
-  const [from, to] = shownRange(props.picture!, settings.hand);
-  const [low, high] = acrossRange(props.picture!);
+  const [from, to] = shownRange(shown.value!, settings.hand);
+  const [low, high] = acrossRange(shown.value!);
   const scale = width / (to - from + 4);
   const across = (low + high) / 2;
   return { scale, left: from - 2, width, height, across, face: props.face, hand: settings.hand, made: made.value };
 }
 const heightPx = () => {
-  if (!props.picture) return 60;
-  const [low, high] = acrossRange(props.picture);
+  if (!shown.value) return 60;
+  const [low, high] = acrossRange(shown.value);
   return Math.ceil((high - low) * viewOf(width.value, 0).scale) + 46;
 };
 const width = useCanvas(strip, heightPx, (ctx, w, height) => {
-  if (!props.picture) return;
+  if (!shown.value) return;
   const view = viewOf(w, height);
-  paintStrip(ctx, props.picture, { ...view, height: height - RULER_PX });
+  paintStrip(ctx, shown.value, { ...view, height: height - RULER_PX });
   paintRuler(ctx, view, settings.units, inks());
 });
 /** What moves over the strip has a sheet of its own: the strip is not drawn again for it. */
 useCanvas(above, heightPx, (ctx, w, height) => {
-  if (!props.picture) return;
+  if (!shown.value) return;
   const view = viewOf(w, height);
   const { left, shownMm } = props.loupe;
   clearSheet(ctx);
-  paintMarks(ctx, props.picture, view, inks().mark);
+  paintMarks(ctx, shown.value, view, inks().mark);
   paintWindow(ctx, view, [left.value, left.value + shownMm.value], inks().mark);
 });
 

@@ -27,7 +27,7 @@ const NEAR_THIN = [0, 2];
 const THIN_PX = 1.5;
 interface Prepared {
   /** By how finely they are drawn, then cell, then face. */
-  cells: Record<"fine" | "coarse", { front: Path2D; back: Path2D }[]>;
+  cells: Record<Finely, () => { front: Path2D; back: Path2D }[]>;
   fine: Lines;
   ranges: [number, number][];
   strands: Record<"before" | "level" | "behind", Run[]>;
@@ -36,11 +36,12 @@ interface Prepared {
 }
 
 const prepared = new WeakMap<Picture, Prepared>();
-/** How far a finely drawn wire may be off its path, as a share of its diameter. */
-const FINE_SHARE = 0.01;
-const COARSE_SHARE = 0.12;
-/** Below this many pixels a wire's turns are drawn with fewer points. */
-const FINE_FROM_PX = 5;
+/** How far a drawn wire may be off its path, as a share of its diameter: a part of a pixel. */
+const OFF_SHARE = { fine: 0.01, middling: 0.04, coarse: 0.12 };
+type Finely = keyof typeof OFF_SHARE;
+/** Below so many pixels a wire's turns are drawn with fewer points. */
+const FINE_FROM_PX = 15;
+const MIDDLING_FROM_PX = 5;
 
 /** The first and last place along the strip in the shown direction. */
 export function shownRange(picture: Picture, hand: View["hand"]): [number, number] {
@@ -110,24 +111,17 @@ function prepare(picture: Picture): Prepared {
   const kept = prepared.get(picture);
   if (kept) return kept;
   const cells = (lines: Lines) => {
-    let paths: Prepared["cells"]["fine"] | null = null;
+    let paths: ReturnType<Prepared["cells"]["fine"]> | null = null;
     const draw = (_: unknown, i: number) => ({
       front: cellPath(picture, i, 1, lines),
       back: cellPath(picture, i, -1, lines),
     });
     return () => (paths ??= picture.cells.map(draw));
   };
-  const fine = createLines(picture, FINE_SHARE * picture.wire_mm);
-  const [fineCells, coarseCells] = [cells(fine), cells(createLines(picture, COARSE_SHARE * picture.wire_mm))];
+  const lines = (finely: Finely) => createLines(picture, OFF_SHARE[finely] * picture.wire_mm);
+  const fine = lines("fine");
   const made: Prepared = {
-    cells: {
-      get fine() {
-        return fineCells();
-      },
-      get coarse() {
-        return coarseCells();
-      },
-    },
+    cells: { fine: cells(fine), middling: cells(lines("middling")), coarse: cells(lines("coarse")) },
     fine,
     ranges: picture.cells.map((_, i) => cellRange(picture, i)),
     strands: strandRuns(picture),
@@ -156,9 +150,9 @@ export function* seenCells(picture: Picture, view: View) {
 }
 
 /** Every visible pass of one wire on one face as a single path: passes of one face never cover each other. */
-function weavePath(picture: Picture, view: View, wire: string, face: "front" | "back", fine: boolean): Path2D {
+function weavePath(picture: Picture, view: View, wire: string, face: "front" | "back", finely: Finely): Path2D {
   const { cells: drawn, fine: lines } = prepare(picture);
-  const cells = drawn[fine ? "fine" : "coarse"];
+  const cells = drawn[finely]();
   const whole = new Path2D();
   for (const { place, first, last } of seenCells(picture, view)) {
     if (place.wire !== wire) continue;
@@ -184,7 +178,8 @@ export function paintStrip(ctx: CanvasRenderingContext2D, picture: Picture, view
   const ratio = ctx.canvas.width / view.width;
   const face: Face = view.face === "back" ? -1 : 1;
   const along = view.hand === "left" ? -1 : 1;
-  const fine = picture.wire_mm * view.scale >= FINE_FROM_PX;
+  const px = picture.wire_mm * view.scale;
+  const finely = px >= FINE_FROM_PX ? "fine" : px >= MIDDLING_FROM_PX ? "middling" : "coarse";
   const { strands, ...wires } = prepare(picture);
   const rods = view.made === undefined ? wires.rods : wires.whole;
 
@@ -207,15 +202,20 @@ export function paintStrip(ctx: CanvasRenderingContext2D, picture: Picture, view
     ctx.stroke(path);
   };
   /** Parts that lie side by side are drawn tone by tone, so that where they meet they are one wire. */
-  const thin = picture.wire_mm * view.scale < THIN_PX;
+  const thin = px < THIN_PX;
   const layer = (runs: Run[], depths = NEAR) => depths.forEach((depth) => runs.forEach((run) => stroke(run, depth)));
   const woven = [...new Set(picture.placements.map((place) => place.wire))];
   /** While the strip is being made its wire has no end yet. */
   const ends = (runs: Run[]) => (view.made === undefined ? runs : runs.filter((run) => !woven.includes(run.wire)));
   const weave = (side: "front" | "back", depths?: number[]) =>
     layer(
-      woven.map((wire) => ({ path: weavePath(picture, view, wire, side, fine), wire, d: picture.wire_mm })),
-      depths ?? (fine ? NEAR : thin ? NEAR_THIN : NEAR_SMALL),
+      woven.map((wire) => ({
+        path: weavePath(picture, view, wire, side, finely),
+        wire,
+        d: picture.wire_mm,
+        cap: thin ? "butt" : "round",
+      })),
+      depths ?? (finely !== "coarse" ? NEAR : thin ? NEAR_THIN : NEAR_SMALL),
     );
   const near = face === 1 ? "before" : "behind";
   const far = face === 1 ? "behind" : "before";
@@ -226,7 +226,7 @@ export function paintStrip(ctx: CanvasRenderingContext2D, picture: Picture, view
   ctx.beginPath();
   ctx.rect(0, 0, ctx.canvas.width, ratio * view.height);
   ctx.clip();
-  ctx.lineJoin = fine ? "round" : "bevel";
+  ctx.lineJoin = finely === "fine" ? "round" : "bevel";
   weave(face === 1 ? "back" : "front", FAR);
   layer(ends(strands[far]));
   layer(ends([...rods, ...strands.level]));
