@@ -10,6 +10,8 @@ require "capybara/cuprite"
 require_relative "../core/meander"
 require_relative "../test/support/running_server"
 
+$stdout.sync = true
+
 # Times in ms, p50 and p95 of repeated runs.
 module Measure
   def self.now = Process.clock_gettime(Process::CLOCK_MONOTONIC) * 1000
@@ -70,7 +72,7 @@ def watch_redraws(browser, field)
       const field = document.querySelector(#{JSON.generate(field)});
       const press = () => { pressed = performance.now(); fetched = false; };
       const get = window.fetch;
-      window.fetch = async (...args) => { const answer = await get(...args); if (String(args[0]).includes("/pictures/")) fetched = true; return answer; };
+      window.fetch = async (...args) => { const answer = await get(...args); if (/\/(plan|say)$/.test(String(args[0]))) fetched = true; return answer; };
       const clear = CanvasRenderingContext2D.prototype.clearRect;
       CanvasRenderingContext2D.prototype.clearRect = function (...args) {
         clear.apply(this, args);

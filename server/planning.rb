@@ -4,19 +4,44 @@ module Server
   # From a document to its plan, for every route that shows figures.
   module Planning
     PICTURES = PictureShelf.new
+    SECTIONS = KeptSections.new
 
-    # The plan of a document given as JSON values.
+    # The plan of a document given as JSON values: Planner::Plan of one band, Built::Plan of a piece put together from sections.
     # @raise [Meander::InvalidInput]
     def self.plan(json)
       result = Meander::Document::PieceReader.call(json)
+      result.piece.built? ? built(result) : band(result)
+    end
+
+    def self.band(result)
       Meander::Planner::PlanPiece.call(result.piece, calibration: Maker.calibration, questions: result.questions).tap { |plan| PICTURES.put(plan.picture) }
     end
 
-    # Every weave of the collection, and the maker's own, tried in the wires of a document: each with its figures and its picture. Among
+    def self.built(result)
+      Meander::Built::PlanPiece.call(result.piece, calibration: Maker.calibration, questions: result.questions, kept: SECTIONS).tap do |plan|
+        plan.finished.each { |picture, _, _| PICTURES.put(picture) }
+        plan.woven.each { |section| PICTURES.put(section.plan.picture) }
+      end
+    end
+
+    # The plan of a band, or of the section of a built piece that is asked about.
+    # @raise [Meander::InvalidInput]
+    def self.strip(given)
+      plan = plan(given["document"])
+      return plan unless plan.piece.built?
+
+      plan.woven.find { |section| section.id == given["section"] }&.plan || raise(Meander::InvalidInput.new([no_section(plan, given["section"])]))
+    end
+
+    def self.no_section(plan, given)
+      Meander::Fault.new(path: "/section", code: "reference", message: "this is no woven section of the piece", given:, accepted: plan.woven.map(&:id).join(", "))
+    end
+
+    # Every weave of the collection, and the maker's own, tried in the wires of a strip: each with its figures and its picture. Among
     # the maker's own are those that came with the document and are not kept.
     # @raise [Meander::InvalidInput]
-    def self.weaves(json)
-      piece = Meander::Document::PieceReader.call(json).piece
+    def self.weaves(given)
+      piece = strip(given).piece
       {weaves: Meander::Weave::Samples::ALL.map { |sample| {key: sample.key, **tried(piece, sample)} },
         own: own_weaves(piece).map { |id, weave| {id:, weave: Meander::Document::Plain.call(weave), **own_tried(piece, weave)} }}
     end
@@ -37,16 +62,25 @@ module Server
       came = piece.document[:weaves].reject { |weave| kept.any? { |_, own| own[:name] == weave[:name] } }
       kept + came.map { |weave| [nil, weave] }
     end
-    private_class_method :tried, :own_tried, :own_weaves
+    private_class_method :tried, :own_tried, :own_weaves, :band, :built, :no_section
 
     # What the bench shows: the document as read, and its plan.
-    def self.answer(plan) = {document: plan.piece.to_h, plan: plan.to_h}
+    def self.answer(plan) = {document: plan.piece.to_h, (plan.piece.built? ? :built : :plan) => plan.to_h}
 
     # What the shelf shows of a piece.
     def self.summary(plan)
+      return built_summary(plan) if plan.piece.built?
+
       {kind: plan.piece.body[:kind], fit: plan.fit.to_h.slice(:repeats, :strip_mm, :round_mm, :opening_mm, :wrist_mm, :size_words),
         width_mm: plan.picture.width_mm, thickness_mm: plan.layout.frame.thickness_mm, picture: plan.picture.content_hash,
-        wires: plan.piece.wires.map(&:words), stops: plan.advice.count { |item| item.severity == "stop" }}
+        wires: plan.piece.wires.map(&:words), stops: stops(plan)}
     end
+
+    def self.built_summary(plan)
+      {kind: plan.piece.body[:kind], built: plan.to_h.slice(:finished, :extent, :pieces, :mass_g), sections: plan.sections.map(&:words), wires: plan.piece.wires.map(&:words), stops: stops(plan)}
+    end
+
+    def self.stops(plan) = plan.advice.count { |item| item.severity == "stop" }
+    private_class_method :built_summary, :stops
   end
 end

@@ -46,7 +46,8 @@ module Server
         app.get("/api/pieces/:id/cut-list.csv") do |id|
           piece = Piece.find(id)
           take_out(piece, "-cut-list.csv", "text/csv")
-          Meander::Output::CutListCsv.call(Planning.plan(piece.content))
+          plan = Planning.plan(piece.content)
+          plan.piece.built? ? Meander::Output::BuiltCutListCsv.call(plan) : Meander::Output::CutListCsv.call(plan)
         end
       end
 
@@ -56,7 +57,8 @@ module Server
           face = Exports.choice(params, "face", %w[front back])
           hand = Exports.choice(params, "hand", %w[right left])
           take_out(piece, "-#{face}.svg", "image/svg+xml")
-          Meander::Output::StripSvg.call(Planning.plan(piece.content).picture, title: "#{piece.name}, #{face}", face:, hand:)
+          plan, title = Planning.plan(piece.content), "#{piece.name}, #{face}"
+          plan.piece.built? ? Meander::Output::FinishedSvg.call(plan, title:, face:, hand:) : Meander::Output::StripSvg.call(plan.picture, title:, face:, hand:)
         end
       end
     end

@@ -9,7 +9,7 @@ module Server
         tempers = Meander::Materials::TEMPERS.map { |key, name| {key:, name:} }
         eases = Meander::Planner::Wearing::EASES.map { |name, mm| {name:, mm:} }
         {metals:, tempers:, eases:, weaves: Meander::Weave::Samples::ALL.map(&:to_h), beginnings: Meander::Weave::Beginnings.all(1..25),
-          starts: %w[cuff bracelet ring].to_h { |kind| [kind, Meander::Document::StartingPiece.call(kind)] }}
+          starts: Meander::Document::Fields::BODY.records.keys.to_h { |kind| [kind, Meander::Document::StartingPiece.call(kind)] }}
       end
 
       def self.registered(app)

@@ -14,27 +14,29 @@ module Server
 
       # The plan of a piece whose walk is said in short notation.
       def self.said(given)
-        document = given["document"]
-        section = document.dig("sections", 0)
+        document, sections = given["document"], given["document"]["sections"]
+        place = given["section"] ? sections.index { |one| one["id"] == given["section"] } : 0
+        section = sections.fetch(place)
         gaps = read({"text" => given["text"], "base" => section["base"].size})[:gaps]
-        Planning.plan(document.merge("sections" => [section.merge("pattern" => section["pattern"].merge("gaps" => gaps))]))
-      rescue NoMethodError, TypeError # the document is of another shape; reading it says where
+        said = section.merge("pattern" => section["pattern"].merge("gaps" => gaps))
+        Planning.plan(document.merge("sections" => [*sections[0, place], said, *sections[place + 1..]]))
+      rescue NoMethodError, TypeError, IndexError # the document is of another shape; reading it says where
         Meander::Document::PieceReader.call(document)
         raise
       end
 
       # The best few even fillings of a length, each with what the section becomes.
       def self.even(given)
-        piece = Meander::Document::PieceReader.call(given["document"]).piece
-        asked = Meander::Document::Reading.whole(Questions::EVEN, given.except("document"))
+        piece = Planning.strip(given).piece
+        asked = Meander::Document::Reading.whole(Questions::EVEN, given.except("document", "section"))
         fillings = Meander::Planner::MakeEven.call(piece, strip_mm: asked[:strip].mm, free: asked[:free])
         {fillings: fillings.map(&:to_h)}
       end
 
       # Is a move the next one?
       def self.judge(given)
-        asked = Meander::Document::Reading.whole(Questions::JUDGE, given.except("document"))
-        Meander::Planner::JudgeMove.call(Planning.plan(given["document"]), **asked).to_h
+        asked = Meander::Document::Reading.whole(Questions::JUDGE, given.except("document", "section"))
+        Meander::Planner::JudgeMove.call(Planning.strip(given), **asked).to_h
       end
 
       def self.checked(json) = Meander::Document::Plain.call(Meander::Document::WeaveReader.call(json))
@@ -50,7 +52,7 @@ module Server
       end
 
       def self.asking(app)
-        app.post("/api/weaves") { json(Planning.weaves(given_document)) }
+        app.post("/api/weaves") { given_document && json(Planning.weaves(given)) }
         app.post("/api/weaves/read") { json(Weaves.read(given)) }
         app.post("/api/weaves/say") { given_document && json(Planning.answer(Weaves.said(given))) }
         app.post("/api/weaves/join") { json(Questions.join(given)) }

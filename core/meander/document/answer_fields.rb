@@ -102,6 +102,24 @@ module Meander
         marks: Many.new(Record.new({kind: Choice.new(%w[start middle end join]), at: figure}))
       })
 
+      RUN_PART = Record.new({kind: Choice.new(%w[tail ending section between trim]), mm: figure, section: Maybe.new(words), words:})
+      CUT = Record.new({wires: Many.new(words), words:, colour: words, cut_mm: whole, total_mm: figure, parts: Many.new(RUN_PART), marks: Many.new(Record.new({at_mm: figure, words:}))})
+      # x, y, how far it is turned (radians from +y towards +x), and -1 where it is mirrored.
+      POSE = List.new(figure, 4..4)
+      SECTION = Record.new({id: words, words:, length_mm: figure, copies: whole, wraps: whole, minutes: figure, pose: POSE, plan: Maybe.new(PLAN), steps: Many.new(Record.new({wire: words, mm: figure}))})
+      BUILT = Record.new({
+        sections: Many.new(SECTION), cuts: Many.new(CUT), extent: List.new(List.new(figure, 2..2), 2..2),
+        wearing: Maybe.new(Record.new({wrist_mm: figure, reach_mm: figure, wanted_mm: figure, off_mm: figure, frames: Maybe.new(whole)})),
+        finished: Many.new(Record.new({picture: words, pose: POSE, section: Maybe.new(words)})),
+        work: Record.new({wraps: whole, minutes: figure}), mass_g: figure, pieces: Choice.new([1, 2]),
+        order: Many.new(Record.new({kind: words, words:, section: Maybe.new(words), minutes: figure})),
+        supply: Many.new(Record.new({kind: Choice.new(%w[lengths bobbin spool]), total_mm: figure, over_mm: figure, possible: Choice.new([true, false]), why: words})),
+        names: Many.new(NAMED), advice: Many.new(ADVICE)
+      })
+      # Lines by layer, from the back to the front; coordinates in finest_mm, x and y in turn.
+      FINISHED = Record.new({finest_mm: figure, tones: Table.new(Many.new(List.new(Anything.new, 3..3))),
+                              groups: Many.new(Record.new({layer: whole, wire: words, d: figure, lines: Many.new(figures)}))})
+
       FAULT = Record.new({path: words, code: words, message: words, given: words, accepted: words, likely: Many.new(words)})
     end
   end

@@ -28,8 +28,14 @@ module Meander
       BODY = Variant.new(:kind, {
         "cuff" => {ease: EASE, opening: OPENING},
         "bracelet" => {ease: EASE},
-        "ring" => {closing: CLOSING}
+        "ring" => {closing: CLOSING},
+        "links" => {ease: EASE},
+        "earring" => {pair: Choice.new([true, false])},
+        "pendant" => {chain: size("widest part of the chain that must pass", 0.3..20.0, 0.8..6.0)},
+        "component" => {}
       })
+      # Bodies put together from sections that are each bent to a form; the others are one woven band.
+      BUILT = %w[links earring pendant component].freeze
 
       metal = Choice.new(Materials::METALS.keys)
       temper = Choice.new(Materials::TEMPERS.keys)
@@ -64,11 +70,55 @@ module Meander
         "packed" => {},
         "open" => {pitch: size("pitch of a repeat", 0.05..500.0, 0.3..60.0)}
       })
+      degrees = Count.new(1..360)
+      towards = Choice.new(%w[near far])
+      bend = size("radius of the bend", 0.5..500.0, 3.0..150.0)
+      long = size("length of the frame", 2.0..300.0, 8.0..80.0)
+      wide = size("width of the frame", 0.3..150.0, 3.0..50.0)
+      unwoven = size("left open at the end", 0.0..200.0, 0.0..30.0)
+      # What a woven section is bent to. length, width: of the opening between its two base wires; radius: of the middle line.
+      FORM = Variant.new(:kind, {
+        "straight" => {},
+        "arc" => {radius: bend, towards:},
+        "ring" => {},
+        "helix" => {dowel: size("dowel", 1.0..100.0, 3.0..25.0), rise: size("rise of a turn", 0.0..100.0, 0.0..20.0)},
+        "drop" => {length: long, width: wide, open: unwoven},
+        "leaf" => {length: long, width: wide, open: unwoven},
+        "crescent" => {length: long, width: wide, open: unwoven, radius: bend, towards:},
+        "waists" => {length: long, width: wide, frames: Count.new(1..40), crossing: Choice.new(%w[left right in_turn])}
+      })
+      inside = size("inside", 0.5..150.0, 1.5..30.0)
+      # What a wire that is not woven is bent to.
+      BEND = Variant.new(:kind, {
+        "line" => {length: size("length", 0.5..500.0, 2.0..120.0)},
+        "arc" => {radius: bend, angle: degrees, towards:},
+        "wave" => {length: size("length of the wave", 2.0..400.0, 8.0..120.0), height: size("height of the wave", 0.5..100.0, 1.5..20.0), waves: Count.new(1..60)},
+        "swirl" => {inside:, turns: Count.new(1..20), pitch: size("pitch of the swirl", 0.1..40.0, 0.5..8.0)},
+        "loops" => {inside:, count: Count.new(1..60), pitch: size("pitch of the loops", 0.2..60.0, 1.0..20.0)},
+        "zigzag" => {leg: size("leg of the zigzag", 1.0..100.0, 3.0..30.0), fold: size("inside of a fold", 0.0..20.0, 0.5..5.0), angle: Count.new(5..170), legs: Count.new(2..80)},
+        "rosette" => {long: size("longer petal", 2.0..100.0, 6.0..40.0), short: size("shorter petal", 2.0..100.0, 6.0..40.0), fold: size("inside of a fold", 0.2..20.0, 0.8..6.0),
+                       centre: size("centre of the rosette", 0.0..60.0, 0.0..15.0), petals: Count.new(3..24)}
+      })
+      # Where a section stands: alone, on the wires that go on from another one, inside or outside another, or as its mirror image.
+      AT = Variant.new(:kind, {
+        "first" => {},
+        "after" => {section: Id.new, bare: size("bare wire between sections", 0.0..300.0, 0.0..60.0), turn: Count.new(-350..350)},
+        "beside" => {section: Id.new, across: size("distance from the other section", 0.0..200.0, 0.0..40.0), along: size("distance along the other section", 0.0..300.0, 0.0..60.0), side: towards},
+        "mirror" => {section: Id.new}
+      })
+      # How far a section is woven: as its frame is long, or so many repeats, or so far.
+      EXTENT = Variant.new(:kind, {
+        "fill" => {},
+        "repeats" => {count: Count.new(1..2000)},
+        "length" => {length: size("woven length", 1.0..2000.0, 5.0..260.0)}
+      })
+      place = {form: FORM, at: AT, extent: EXTENT}
       SECTION = Variant.new(:craft, {
-        "weave" => {id: Id.new, base: list(Id.new, 1..25), cut_away: list(Id.new, 0..24), weaving: list(Id.new, 1..2), strands: Count.new(1..2), turns: Choice.new(%w[together in_turn]),
+        "bend" => {id: Id.new, base: list(Id.new, 1..1), bend: BEND, at: AT},
+        "weave" => {**place, id: Id.new, base: list(Id.new, 1..25), cut_away: list(Id.new, 0..24), weaving: list(Id.new, 1..2), strands: Count.new(1..2), turns: Choice.new(%w[together in_turn]),
                      pattern: PATTERN, spacing: SPACING, rise: RISE, from: Choice.new(%w[end middle]),
                      bare: size("bare end", 0.0..300.0, 0.0..80.0)}
-      })
+      }, left_out: {form: {kind: "straight"}.freeze, at: {kind: "first"}.freeze, extent: {kind: "fill"}.freeze})
 
       side = Choice.new(%w[start end])
       ends = {id: Id.new, side:, wires: list(Id.new, 1..25)}
@@ -76,7 +126,12 @@ module Meander
         "plain" => ends,
         "loop" => {**ends, inside: size("inside of the loop", 1.0..40.0, 2.0..20.0), wraps: Count.new(1..12)},
         "hook" => {**ends, inside: size("inside of the hook", 1.0..40.0, 2.0..20.0),
-                    shank: size("shank of the hook", 1.0..80.0, 3.0..30.0), wraps: Count.new(1..12)}
+                    shank: size("shank of the hook", 1.0..80.0, 3.0..30.0), wraps: Count.new(1..12)},
+        "eye" => {**ends, inside: size("inside of the eye", 0.5..40.0, 1.5..8.0)},
+        "curl" => {**ends, inside: size("inside of the curl", 0.2..40.0, 0.5..8.0), turns: Count.new(1..8)},
+        "post" => {**ends, length: size("ear post", 1.0..60.0, 10.0..22.0)},
+        "bail" => {**ends, inside: size("inside of the bail", 0.5..40.0, 2.0..10.0), wraps: Count.new(1..12)},
+        "fold" => {**ends}
       })
 
       PIN = Variant.new(:quantity, {
@@ -104,8 +159,8 @@ module Meander
       PIECE = Record.new({
         format: Choice.new([FORMAT]), version: Choice.new([VERSION]),
         name: Text.new(min: 1, max: 120), notes: Text.new(max: 4000),
-        body: BODY, wires: list(WIRE, 2..27), sections: list(SECTION, 1..1), endings: list(ENDING, 2..2),
-        beads: list(Id.new, 0..0), steps: list(Id.new, 0..0), pins: list(PIN, 1..4), allowances: ALLOWANCES,
+        body: BODY, wires: list(WIRE, 1..40), sections: list(SECTION, 1..12), endings: list(ENDING, 0..40),
+        beads: list(Id.new, 0..0), steps: list(Id.new, 0..0), pins: list(PIN, 0..4), allowances: ALLOWANCES,
         weaves: list(WEAVE, 0..20)
       }, left_out: {weaves: []})
     end

@@ -27,6 +27,7 @@ module Meander
       def name = document[:name]
       def body = document[:body]
       def cuff? = body[:kind] == "cuff"
+      def built? = Fields::BUILT.include?(body[:kind])
       def ring? = body[:kind] == "ring"
       def worn_on = ring? ? "finger" : "wrist"
       def ease_mm = body[:ease]&.mm || 0.0
@@ -35,7 +36,7 @@ module Meander
       def section = document[:sections].first
       def pattern = section[:pattern]
       def bare_mm = section[:bare].mm
-      def base_wires = section[:base].map { |id| wire(id) }
+      def base_wires = built? ? wires.select(&:base?) : section[:base].map { |id| wire(id) }
       # The strands that are laid side by side or take turns, each with the wire it is; one wire doubled stands there twice.
       def strands = Array.new(section[:strands]) { |i| wire(section[:weaving][i] || section[:weaving][0]) }
       def weaving_wire = strands.first

@@ -164,9 +164,10 @@ module Meander
       class Variant
         attr_reader :tag, :records
 
-        def initialize(tag, records)
+        # left_out: as Record takes it, of every record that has such fields.
+        def initialize(tag, records, left_out: {})
           @tag = tag
-          @records = records.to_h { |key, fields| [key, Record.new({tag => Choice.new([key]), **fields})] }.freeze
+          @records = records.to_h { |key, fields| [key, Record.new({tag => Choice.new([key]), **fields}, left_out: left_out.slice(*fields.keys))] }.freeze
           freeze
         end
 

@@ -33,8 +33,10 @@ module Meander
         "working_length" => {"typed" => "2 m"}, "base_tail" => {"typed" => "20 mm"}, "trim" => {"typed" => "5 mm"}
       }.freeze
 
-      # kind: cuff, bracelet or ring.
+      # kind: of a body, see Fields::BODY.
       def self.call(kind)
+        return StartingBuilt.call(kind) if Fields::BUILT.include?(kind)
+
         {"format" => Fields::FORMAT, "version" => Fields::VERSION, "name" => "New #{kind}", "notes" => "",
           "body" => BODIES.fetch(kind), "wires" => wires(kind), "sections" => [section], "endings" => ENDINGS.fetch(kind),
           "beads" => [], "steps" => [], "pins" => [{"id" => "p1", **MEASURES[kind]}],
@@ -48,7 +50,7 @@ module Meander
           "pattern" => {"kind" => "coils", "single" => 3, "both" => 3, "anchor" => 0, "closing" => 3},
           "spacing" => {"kind" => "tight"}, "rise" => {"kind" => "packed"}, "from" => "end", "bare" => {"typed" => "5 mm"}}
       end
-      private_class_method :section, :wires
+      private_class_method :wires
     end
   end
 end

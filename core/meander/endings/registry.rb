@@ -8,7 +8,7 @@ module Meander
     # running outwards from 0), `reach_mm` (how far it adds to the wearing length, to the inside of a loop or hook) and
     # `words`. What it costs in wire is the length of its strands and nothing else.
     module Registry
-      KINDS = {"plain" => Plain, "loop" => ClosingLoop, "hook" => Hook}.freeze
+      KINDS = {"plain" => Plain, "loop" => ClosingLoop, "hook" => Hook, "eye" => Eye, "curl" => Curl, "post" => Post, "bail" => Bail, "fold" => Fold}.freeze
 
       # fields: the ending as read from the document; wires: Wire values in strip order; centres: their x in mm.
       def self.build(fields, wires:, centres:)

@@ -36,9 +36,7 @@ module Meander
       # The number of repeats, up to so many, that comes nearest to a woven length.
       def nearest(length_mm, most)
         most = [most / sides, laid.most_repeats].min
-        upper = 1
-        upper = [upper * 2, most].min while upper < most && woven_mm(upper * sides) < length_mm
-        reaching = (1..upper).bsearch { |count| woven_mm(count * sides) >= length_mm } || upper
+        reaching = [laid.reaching(length_mm / sides), most].min
         [reaching - 1, reaching].select(&:positive?).min_by { |count| (woven_mm(count * sides) - length_mm).abs } * sides
       end
 

@@ -23,11 +23,24 @@ module Meander
         @tables = {}
         @open = Made.new([], [], Packing.new(frame_at(0.0), lean:))
         @closed = {}
+        @made = {}
         weave(@open, @before, onward: @gaps)
       end
 
       # The strip with so many repeats.
       def strip(repeats) = @closed[repeats] ||= close(repeats)
+
+      # How far so many repeats reach, with what closes them.
+      def woven_mm(repeats) = made(repeats)[1]
+
+      # The fewest repeats that reach a length: about so many as are begun within it.
+      def reaching(length_mm)
+        count = 1
+        count += 1 while count < most_repeats && repeat_from_mm(count + 1) < length_mm
+        count -= 1 while count > 1 && woven_mm(count - 1) >= length_mm
+        count += 1 while count < most_repeats && woven_mm(count) < length_mm
+        count
+      end
 
       # Where repeat k begins.
       def repeat_from_mm(repeat)
@@ -83,14 +96,20 @@ module Meander
         (@tables[frame] ||= PassTable.new(frame)).between(around, place.even? ? 1 : -1)
       end
 
-      # The last pass of the repeats leads to what closes them.
       def close(repeats)
-        grow(repeats + 1)
-        count = place_of(repeats + 1)
-        made = rewound(count - 1)
-        weave(made, [@gaps.last], onward: @after.any? ? @after : [@gaps.first, nil])
-        weave(made, @after, onward: [@after.first, nil]) if @after.any?
-        CourseStrip.new(frame_at(0.0), made.passes, made.heights, end_mm(made), Array.new(repeats) { |k| place_of(k + 1) } << count)
+        made, end_mm = made(repeats)
+        CourseStrip.new(frame_at(0.0), made.passes, made.heights, end_mm, Array.new(repeats + 1) { |k| place_of(k + 1) })
+      end
+
+      # So many repeats with what closes them, and how far they reach. The last pass of the repeats leads to what closes them.
+      def made(repeats)
+        @made[repeats] ||= begin
+          grow(repeats + 1)
+          made = rewound(place_of(repeats + 1) - 1)
+          weave(made, [@gaps.last], onward: @after.any? ? @after : [@gaps.first, nil])
+          weave(made, @after, onward: [@after.first, nil]) if @after.any?
+          [made, end_mm(made)]
+        end
       end
 
       # The passes up to a place, packed again so that the packing stands there.

@@ -28,6 +28,9 @@ module Meander
 
       def woven_mm(repeats) = @single.woven_mm + (repeat.advance_mm * (repeats - 1))
 
+      # The fewest repeats that reach a length.
+      def reaching(length_mm) = [((length_mm - @single.woven_mm) / repeat.advance_mm).ceil + 1, 1].max
+
       # Where repeat k begins, counted from where the weave begins.
       def repeat_from_mm(repeat_number) = @single.runs[@before.count { |_, count| count.positive? }].from_mm + (repeat.advance_mm * (repeat_number - 1))
 

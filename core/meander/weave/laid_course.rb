@@ -19,7 +19,8 @@ module Meander
       end
 
       def strip(repeats) = @course.strip(repeats)
-      def woven_mm(repeats) = strip(repeats).woven_mm
+      def woven_mm(repeats) = @course.woven_mm(repeats)
+      def reaching(length_mm) = @course.reaching(length_mm)
       def repeat_from_mm(repeat_number) = @course.repeat_from_mm(repeat_number)
       def path_mm(first, last, repeats) = strip(repeats).path_mm(first, last)
 

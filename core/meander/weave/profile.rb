@@ -21,7 +21,8 @@ module Meander
         return @stations.first[1] if along <= @stations.first[0]
         return @stations.last[1] if along >= @stations.last[0]
 
-        (from, narrow), (to, wide) = @stations.each_cons(2).find { |_, (place, _)| along <= place }
+        after = @stations.bsearch_index { |place, _| place >= along }
+        (from, narrow), (to, wide) = @stations[after - 1], @stations[after]
         narrow + ((wide - narrow) * (along - from) / (to - from))
       end
 

@@ -79,10 +79,37 @@ export interface Piece {
                 mm?: number;
               };
             };
+      }
+    | {
+        kind: "links";
+        /**
+         * ease over the wrist; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 200 mm
+         */
+        ease: {
+          typed: string;
+          mm?: number;
+        };
+      }
+    | {
+        kind: "earring";
+        pair: true | false;
+      }
+    | {
+        kind: "pendant";
+        /**
+         * widest part of the chain that must pass; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.3 mm to 20 mm
+         */
+        chain: {
+          typed: string;
+          mm?: number;
+        };
+      }
+    | {
+        kind: "component";
       };
   /**
-   * @minItems 2
-   * @maxItems 27
+   * @minItems 1
+   * @maxItems 40
    */
   wires: (
     | {
@@ -146,135 +173,504 @@ export interface Piece {
   )[];
   /**
    * @minItems 1
-   * @maxItems 1
+   * @maxItems 12
    */
-  sections: {
-    craft: "weave";
-    id: string;
-    /**
-     * @minItems 1
-     * @maxItems 25
-     */
-    base: string[];
-    /**
-     * @minItems 0
-     * @maxItems 24
-     */
-    cut_away: string[];
-    /**
-     * @minItems 1
-     * @maxItems 2
-     */
-    weaving: string[];
-    strands: number;
-    turns: "together" | "in_turn";
-    pattern:
-      | {
-          kind: "coils";
-          single: number;
-          both: number;
-          anchor: number;
-          closing: number;
-        }
-      | {
-          kind: "walk";
-          /**
-           * @minItems 2
-           * @maxItems 1000
-           */
-          gaps: number[];
-          /**
-           * @minItems 0
-           * @maxItems 30
-           */
-          before: {
-            /**
-             * @minItems 2
-             * @maxItems 1000
-             */
-            gaps: number[];
-            times: number;
-          }[];
-          /**
-           * @minItems 0
-           * @maxItems 30
-           */
-          after: {
-            /**
-             * @minItems 2
-             * @maxItems 1000
-             */
-            gaps: number[];
-            times: number;
-          }[];
-        };
-    spacing:
-      | {
-          kind: "tight";
-        }
-      | {
-          kind: "apart";
-          /**
-           * @minItems 0
-           * @maxItems 24
-           *
-           * Items: clear gap between base wires; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 60 mm
-           */
-          clear: {
-            typed: string;
-            mm?: number;
-          }[];
-        }
-      | {
-          kind: "changing";
-          /**
-           * @minItems 2
-           * @maxItems 24
-           */
-          stations: {
-            /**
-             * place along the weave; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 2 m
-             */
-            at: {
-              typed: string;
-              mm?: number;
+  sections: (
+    | {
+        craft: "bend";
+        id: string;
+        /**
+         * @minItems 1
+         * @maxItems 1
+         */
+        base: string[];
+        bend:
+          | {
+              kind: "line";
+              /**
+               * length; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 500 mm
+               */
+              length: {
+                typed: string;
+                mm?: number;
+              };
+            }
+          | {
+              kind: "arc";
+              /**
+               * radius of the bend; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 500 mm
+               */
+              radius: {
+                typed: string;
+                mm?: number;
+              };
+              angle: number;
+              towards: "near" | "far";
+            }
+          | {
+              kind: "wave";
+              /**
+               * length of the wave; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 400 mm
+               */
+              length: {
+                typed: string;
+                mm?: number;
+              };
+              /**
+               * height of the wave; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 100 mm
+               */
+              height: {
+                typed: string;
+                mm?: number;
+              };
+              waves: number;
+            }
+          | {
+              kind: "swirl";
+              /**
+               * inside; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 150 mm
+               */
+              inside: {
+                typed: string;
+                mm?: number;
+              };
+              turns: number;
+              /**
+               * pitch of the swirl; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.1 mm to 40 mm
+               */
+              pitch: {
+                typed: string;
+                mm?: number;
+              };
+            }
+          | {
+              kind: "loops";
+              /**
+               * inside; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 150 mm
+               */
+              inside: {
+                typed: string;
+                mm?: number;
+              };
+              count: number;
+              /**
+               * pitch of the loops; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 60 mm
+               */
+              pitch: {
+                typed: string;
+                mm?: number;
+              };
+            }
+          | {
+              kind: "zigzag";
+              /**
+               * leg of the zigzag; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 100 mm
+               */
+              leg: {
+                typed: string;
+                mm?: number;
+              };
+              /**
+               * inside of a fold; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 20 mm
+               */
+              fold: {
+                typed: string;
+                mm?: number;
+              };
+              angle: number;
+              legs: number;
+            }
+          | {
+              kind: "rosette";
+              /**
+               * longer petal; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 100 mm
+               */
+              long: {
+                typed: string;
+                mm?: number;
+              };
+              /**
+               * shorter petal; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 100 mm
+               */
+              short: {
+                typed: string;
+                mm?: number;
+              };
+              /**
+               * inside of a fold; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 20 mm
+               */
+              fold: {
+                typed: string;
+                mm?: number;
+              };
+              /**
+               * centre of the rosette; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 60 mm
+               */
+              centre: {
+                typed: string;
+                mm?: number;
+              };
+              petals: number;
             };
-            /**
-             * clear gap between base wires; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 60 mm
-             */
-            clear: {
-              typed: string;
-              mm?: number;
+        at?:
+          | {
+              kind: "first";
+            }
+          | {
+              kind: "after";
+              section: string;
+              /**
+               * bare wire between sections; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm
+               */
+              bare: {
+                typed: string;
+                mm?: number;
+              };
+              turn: number;
+            }
+          | {
+              kind: "beside";
+              section: string;
+              /**
+               * distance from the other section; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 200 mm
+               */
+              across: {
+                typed: string;
+                mm?: number;
+              };
+              /**
+               * distance along the other section; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm
+               */
+              along: {
+                typed: string;
+                mm?: number;
+              };
+              side: "near" | "far";
+            }
+          | {
+              kind: "mirror";
+              section: string;
             };
-          }[];
-          ends: "free" | "joined";
+      }
+    | {
+        craft: "weave";
+        form?:
+          | {
+              kind: "straight";
+            }
+          | {
+              kind: "arc";
+              /**
+               * radius of the bend; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 500 mm
+               */
+              radius: {
+                typed: string;
+                mm?: number;
+              };
+              towards: "near" | "far";
+            }
+          | {
+              kind: "ring";
+            }
+          | {
+              kind: "helix";
+              /**
+               * dowel; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 100 mm
+               */
+              dowel: {
+                typed: string;
+                mm?: number;
+              };
+              /**
+               * rise of a turn; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 100 mm
+               */
+              rise: {
+                typed: string;
+                mm?: number;
+              };
+            }
+          | {
+              kind: "drop";
+              /**
+               * length of the frame; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 300 mm
+               */
+              length: {
+                typed: string;
+                mm?: number;
+              };
+              /**
+               * width of the frame; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.3 mm to 150 mm
+               */
+              width: {
+                typed: string;
+                mm?: number;
+              };
+              /**
+               * left open at the end; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 200 mm
+               */
+              open: {
+                typed: string;
+                mm?: number;
+              };
+            }
+          | {
+              kind: "leaf";
+              /**
+               * length of the frame; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 300 mm
+               */
+              length: {
+                typed: string;
+                mm?: number;
+              };
+              /**
+               * width of the frame; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.3 mm to 150 mm
+               */
+              width: {
+                typed: string;
+                mm?: number;
+              };
+              /**
+               * left open at the end; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 200 mm
+               */
+              open: {
+                typed: string;
+                mm?: number;
+              };
+            }
+          | {
+              kind: "crescent";
+              /**
+               * length of the frame; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 300 mm
+               */
+              length: {
+                typed: string;
+                mm?: number;
+              };
+              /**
+               * width of the frame; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.3 mm to 150 mm
+               */
+              width: {
+                typed: string;
+                mm?: number;
+              };
+              /**
+               * left open at the end; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 200 mm
+               */
+              open: {
+                typed: string;
+                mm?: number;
+              };
+              /**
+               * radius of the bend; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 500 mm
+               */
+              radius: {
+                typed: string;
+                mm?: number;
+              };
+              towards: "near" | "far";
+            }
+          | {
+              kind: "waists";
+              /**
+               * length of the frame; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 300 mm
+               */
+              length: {
+                typed: string;
+                mm?: number;
+              };
+              /**
+               * width of the frame; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.3 mm to 150 mm
+               */
+              width: {
+                typed: string;
+                mm?: number;
+              };
+              frames: number;
+              crossing: "left" | "right" | "in_turn";
+            };
+        at?:
+          | {
+              kind: "first";
+            }
+          | {
+              kind: "after";
+              section: string;
+              /**
+               * bare wire between sections; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm
+               */
+              bare: {
+                typed: string;
+                mm?: number;
+              };
+              turn: number;
+            }
+          | {
+              kind: "beside";
+              section: string;
+              /**
+               * distance from the other section; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 200 mm
+               */
+              across: {
+                typed: string;
+                mm?: number;
+              };
+              /**
+               * distance along the other section; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm
+               */
+              along: {
+                typed: string;
+                mm?: number;
+              };
+              side: "near" | "far";
+            }
+          | {
+              kind: "mirror";
+              section: string;
+            };
+        extent?:
+          | {
+              kind: "fill";
+            }
+          | {
+              kind: "repeats";
+              count: number;
+            }
+          | {
+              kind: "length";
+              /**
+               * woven length; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 2 m
+               */
+              length: {
+                typed: string;
+                mm?: number;
+              };
+            };
+        id: string;
+        /**
+         * @minItems 1
+         * @maxItems 25
+         */
+        base: string[];
+        /**
+         * @minItems 0
+         * @maxItems 24
+         */
+        cut_away: string[];
+        /**
+         * @minItems 1
+         * @maxItems 2
+         */
+        weaving: string[];
+        strands: number;
+        turns: "together" | "in_turn";
+        pattern:
+          | {
+              kind: "coils";
+              single: number;
+              both: number;
+              anchor: number;
+              closing: number;
+            }
+          | {
+              kind: "walk";
+              /**
+               * @minItems 2
+               * @maxItems 1000
+               */
+              gaps: number[];
+              /**
+               * @minItems 0
+               * @maxItems 30
+               */
+              before: {
+                /**
+                 * @minItems 2
+                 * @maxItems 1000
+                 */
+                gaps: number[];
+                times: number;
+              }[];
+              /**
+               * @minItems 0
+               * @maxItems 30
+               */
+              after: {
+                /**
+                 * @minItems 2
+                 * @maxItems 1000
+                 */
+                gaps: number[];
+                times: number;
+              }[];
+            };
+        spacing:
+          | {
+              kind: "tight";
+            }
+          | {
+              kind: "apart";
+              /**
+               * @minItems 0
+               * @maxItems 24
+               *
+               * Items: clear gap between base wires; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 60 mm
+               */
+              clear: {
+                typed: string;
+                mm?: number;
+              }[];
+            }
+          | {
+              kind: "changing";
+              /**
+               * @minItems 2
+               * @maxItems 24
+               */
+              stations: {
+                /**
+                 * place along the weave; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 2 m
+                 */
+                at: {
+                  typed: string;
+                  mm?: number;
+                };
+                /**
+                 * clear gap between base wires; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 60 mm
+                 */
+                clear: {
+                  typed: string;
+                  mm?: number;
+                };
+              }[];
+              ends: "free" | "joined";
+            };
+        rise:
+          | {
+              kind: "packed";
+            }
+          | {
+              kind: "open";
+              /**
+               * pitch of a repeat; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.1 mm to 500 mm
+               */
+              pitch: {
+                typed: string;
+                mm?: number;
+              };
+            };
+        from: "end" | "middle";
+        /**
+         * bare end; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm
+         */
+        bare: {
+          typed: string;
+          mm?: number;
         };
-    rise:
-      | {
-          kind: "packed";
-        }
-      | {
-          kind: "open";
-          /**
-           * pitch of a repeat; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.1 mm to 500 mm
-           */
-          pitch: {
-            typed: string;
-            mm?: number;
-          };
-        };
-    from: "end" | "middle";
-    /**
-     * bare end; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm
-     */
-    bare: {
-      typed: string;
-      mm?: number;
-    };
-  }[];
+      }
+  )[];
   /**
-   * @minItems 2
-   * @maxItems 2
+   * @minItems 0
+   * @maxItems 40
    */
   endings: (
     | {
@@ -330,6 +726,86 @@ export interface Piece {
         };
         wraps: number;
       }
+    | {
+        kind: "eye";
+        id: string;
+        side: "start" | "end";
+        /**
+         * @minItems 1
+         * @maxItems 25
+         */
+        wires: string[];
+        /**
+         * inside of the eye; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 40 mm
+         */
+        inside: {
+          typed: string;
+          mm?: number;
+        };
+      }
+    | {
+        kind: "curl";
+        id: string;
+        side: "start" | "end";
+        /**
+         * @minItems 1
+         * @maxItems 25
+         */
+        wires: string[];
+        /**
+         * inside of the curl; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 40 mm
+         */
+        inside: {
+          typed: string;
+          mm?: number;
+        };
+        turns: number;
+      }
+    | {
+        kind: "post";
+        id: string;
+        side: "start" | "end";
+        /**
+         * @minItems 1
+         * @maxItems 25
+         */
+        wires: string[];
+        /**
+         * ear post; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 60 mm
+         */
+        length: {
+          typed: string;
+          mm?: number;
+        };
+      }
+    | {
+        kind: "bail";
+        id: string;
+        side: "start" | "end";
+        /**
+         * @minItems 1
+         * @maxItems 25
+         */
+        wires: string[];
+        /**
+         * inside of the bail; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 40 mm
+         */
+        inside: {
+          typed: string;
+          mm?: number;
+        };
+        wraps: number;
+      }
+    | {
+        kind: "fold";
+        id: string;
+        side: "start" | "end";
+        /**
+         * @minItems 1
+         * @maxItems 25
+         */
+        wires: string[];
+      }
   )[];
   /**
    * @minItems 0
@@ -342,7 +818,7 @@ export interface Piece {
    */
   steps: string[];
   /**
-   * @minItems 1
+   * @minItems 0
    * @maxItems 4
    */
   pins: (

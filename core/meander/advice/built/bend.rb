@@ -1,0 +1,78 @@
+# frozen_string_literal: true
+
+module Meander
+  module Advice
+    module Built
+      # Bends too tight for what is bent, and frames too soft or too stiff for their span.
+      module Bend
+        # Wire bent round less than its own thickness is likely to crack. Common practice, no source.
+        LEAST_WIRES = 1.0
+        # A frame so many times as long as its wire is thick gives way (soft wire) or springs back (hardened wire). Our choice, no source.
+        SOFT_SPAN = 60
+        SPRINGY_SPAN = 12
+
+        def self.call(plan)
+          plan.sections.each_with_index.flat_map { |section, i| section.woven? ? [coils(section, i), closed(section, i), turn(section, i), span(section, i)] : [wire(section, i)] }.compact
+        end
+
+        # Wire cannot be compressed: where the inside wire is covered, its coils set the tightest bend.
+        def self.coils(section, index)
+          form = section.section[:form]
+          bend = section.advice.find { |item| item.id == "tightest-bend" }&.figures
+          return unless bend && %w[arc ring].include?(form[:kind]) && section.base.size > 1
+
+          spread = section.plan.layout.frame.centres.then { |centres| centres.last - centres.first }
+          radius = (form[:kind] == "ring") ? section.length_mm / (2 * Math::PI) : form[:radius].mm
+          inside, least = radius - (spread / 2), bend[:inside_radius_mm]
+          return if least && inside >= least
+
+          opens = ((radius + (spread / 2)) / [inside, 0.01].max) - 1
+          item("bend-too-tight", "warn", "/sections/#{index}/form", "Bent so far, the coils outside open by #{Units::Text.percent(opens)}",
+               least ? "Coils on the inside wire touch at #{Units::Text.length(least)} inside; this bend is #{Units::Text.length(inside)}." : "The inside wire is covered without a gap, and coils cannot be pressed together.",
+               "A wider bend, a weave that leaves its inside wire barer, or a base wire that shows.", inside_radius_mm: inside, least_mm: least, opens:)
+        end
+
+        def self.closed(section, index)
+          form = section.section[:form]
+          return unless form[:kind] == "arc" && section.length_mm > 2 * Math::PI * form[:radius].mm
+
+          item("bend-overlaps", "stop", "/sections/#{index}/form/radius", "The arc goes round more than once",
+               "#{Units::Text.length(section.length_mm)} on a radius of #{Units::Text.length(form[:radius].mm)} closes after #{Units::Text.length(2 * Math::PI * form[:radius].mm)}.",
+               "A larger radius, fewer repeats, or a helix.", length_mm: section.length_mm, round_mm: 2 * Math::PI * form[:radius].mm)
+        end
+
+        def self.turn(section, index)
+          form = section.section[:form]
+          return unless form[:kind] == "helix" && form[:rise].mm.positive? && form[:rise].mm < section.plan.layout.width_mm
+
+          item("helix-overlaps", "warn", "/sections/#{index}/form/rise", "The turns would lie on each other; it is planned at #{Units::Text.length(section.plan.layout.width_mm)}",
+               "A turn rises #{Units::Text.length(form[:rise].mm)}, the strip is #{Units::Text.length(section.plan.layout.width_mm)} wide.", "A greater rise, or 0 for turns side by side.",
+               rise_mm: form[:rise].mm, width_mm: section.plan.layout.width_mm)
+        end
+
+        def self.span(section, index)
+          return unless section.opening
+
+          wire = section.base.map { |id| section.plan.piece.wire(id) }.min_by(&:mm)
+          ratio = section.opening.length_mm / wire.mm
+          soft = ratio > SOFT_SPAN && wire.temper == "soft"
+          return unless soft || (ratio < SPRINGY_SPAN && wire.temper == "hard")
+
+          item(soft ? "frame-soft" : "frame-springy", "warn", "/sections/#{index}/form/length", "The frame is #{soft ? "soft" : "springy"} for its span",
+               "It is #{Units::Text.number(ratio, 0)} times as long as its #{wire.words} is thick.", soft ? "Thicker or harder wire, hammering before weaving, or a shorter frame." : "Softer wire, or anneal it before shaping.", span: ratio)
+        end
+
+        def self.wire(section, index)
+          least = section.bent.least_mm
+          return unless least && least < LEAST_WIRES * section.wire.mm
+
+          item("wire-bent-tight", "warn", "/sections/#{index}/bend", "The wire is bent tighter than it is thick", "Its tightest inside radius is #{Units::Text.length([least, 0].max)}, the wire #{Units::Text.wire(section.wire.mm)}: it may crack or kink.",
+               "Softer or thinner wire, or a wider bend.", inside_radius_mm: least, wire_mm: section.wire.mm)
+        end
+
+        def self.item(id, severity, place, title, why, remedy, **figures) = Item.new(id:, severity:, place:, title:, why:, remedy:, figures:)
+        private_class_method :coils, :closed, :turn, :span, :wire
+      end
+    end
+  end
+end

@@ -1,0 +1,35 @@
+# frozen_string_literal: true
+
+module Meander
+  module Built
+    # A section that is a single wire bent without being woven. Answers as WovenSection does.
+    class BentWire
+      attr_reader :section, :bent, :wire
+
+      def initialize(piece, section)
+        @section = section
+        @wire = piece.wire(section[:base].first)
+        @bent = Form::Bends.call(section[:bend], wire.mm)
+        @finished = {}
+      end
+
+      def id = section[:id]
+      def base = section[:base]
+      def woven? = false
+      def copies = 1
+      def rounded?(_side) = false
+      def plan = nil
+      def plan_h = nil
+      def length_mm = bent.length_mm
+      def run_mm(_wire) = bent.length_mm
+      def trace(_wire) = bent.points
+      def seats = [{wire.id => 0.0}, {wire.id => 0.0}]
+      def out = [bent.points.last, bent.turn]
+      def marks(_wire) = [[0.0, "bend begins"], [bent.length_mm, "bend ends"]]
+      def wraps = 0
+      def steps = {}
+      def words = bent.words
+      def finished = @finished[:picture] ||= Picture::Finished.new({wire.id => wire.material.colour}) { |picture| picture.line(4, wire.id, wire.mm, bent.points) }
+    end
+  end
+end

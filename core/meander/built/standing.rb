@@ -1,0 +1,36 @@
+# frozen_string_literal: true
+
+module Meander
+  module Built
+    # Where every section stands in the finished piece: { section id => Form::Pose }.
+    module Standing
+      # sections: the planned sections in the order of the document; documents: what the document says of each.
+      def self.call(sections)
+        sections.each_with_object({}) { |section, poses| poses[section.id] = pose(section, poses, sections).freeze }
+      end
+
+      def self.pose(section, poses, sections)
+        at = section.section[:at]
+        return Form::Pose::ORIGIN if at[:kind] == "first"
+
+        other = poses.fetch(at[:section])
+        from = sections.find { |one| one.id == at[:section] }
+        case at[:kind]
+        when "after" then after(at, other.on(*from.out))
+        when "beside" then other.on([(at[:side] == "far" ? 1 : -1) * at[:across].mm, at[:along].mm, 0.0], 0.0)
+        else other.mirrored
+        end
+      end
+
+      # On from an end, the bare wire between bent evenly.
+      def self.after(at, ended)
+        turn = at[:turn] * Math::PI / 180
+        return ended.on([0.0, at[:bare].mm, 0.0], 0.0) if turn.zero? || at[:bare].mm.zero?
+
+        way = Form::Way::Arc.new(turn / at[:bare].mm)
+        ended.on(way.at(at[:bare].mm, 0.0, 0.0), turn)
+      end
+      private_class_method :pose, :after
+    end
+  end
+end

@@ -1,0 +1,149 @@
+# frozen_string_literal: true
+
+module Meander
+  module Built
+    # A woven section bent to its form, in places of its own: it begins at the origin and runs along +y, x across it from its middle
+    # line towards the far side, z towards the maker. All in mm.
+    #
+    # Every kind of section answers the same: id, base (wire ids), trace(id) and run_mm(id) of its base wires, seats (their places
+    # across it where it begins and where it ends), length_mm, out (where it ends and how far it has turned), marks(id), finished
+    # and words.
+    class WovenSection
+      attr_reader :section, :plan, :way, :opening, :stretch, :length_mm
+
+      def initialize(piece, section, calibration, place)
+        @section = section
+        @place = place
+        @opening = Form::Opening.of(section[:form])
+        @stretch = woven_stretch(piece)
+        @plan = Planner::PlanPiece.call(Part.piece(piece, section, opening, stretch), calibration:)
+        @length_mm = opening ? opening.length_mm : plan.fit.woven_mm + (2 * section[:bare].mm)
+        @way = Form::Way.of(section[:form], length_mm: @length_mm, thickness_mm: plan.layout.frame.thickness_mm, width_mm: plan.layout.width_mm)
+        @traces = base.to_h { |id| [id, path(id)] }
+        @kept = {}
+      end
+
+      def id = section[:id]
+      def base = section[:base]
+      def woven? = true
+      def copies = 1
+      def trace(wire) = @traces.fetch(wire)
+      def out = [way.at(length_mm, 0.0, 0.0), way.turn(length_mm)]
+
+      # Do the wires meet each other head on at a side, as at the round end of a drop?
+      def rounded?(side) = section[:form][:kind] == "drop" && side == "end"
+
+      # What a base wire runs in this section. Beside a bent middle line it is longer or shorter by s times the angle.
+      def run_mm(wire) = opening ? Form::Trace.smooth_mm(trace(wire)) : length_mm - (way.turn(length_mm) * across(wire))
+
+      # { wire id => mm across }, where the section begins and where it ends.
+      def seats = [base.to_h { |wire| [wire, ends(wire).first] }, base.to_h { |wire| [wire, ends(wire).last] }]
+
+      # Where on a base wire something happens: [[mm from where it enters the section, words], ...].
+      def marks(wire)
+        middle = (woven_from + woven_to) / 2
+        [["start of weave", woven_from], ["middle", middle], ["end of weave", woven_to]].map { |words, along| [share_mm(wire, along), words] }
+      end
+
+      def woven_from = opening ? stretch[0] : section[:bare].mm
+      def woven_to = woven_from + plan.fit.woven_mm
+      def wraps = plan.layout.passes(plan.fit.repeats) / 2 * copies
+      def account = plan.account
+
+      # Wires that are longer in the bend than the middle line, and by how much: { id => mm }.
+      def steps = opening ? {} : base.to_h { |wire| [wire, run_mm(wire) - length_mm] }.reject { |_, mm| mm.abs < 0.05 }
+
+      # What is worked out once and kept with the section: its strip's plan as it goes out, what the checks of the weave say, its picture.
+      def plan_h = @kept[:plan] ||= plan.to_h.freeze
+      def advice = @kept[:advice] ||= Advice::OfTheWeave.call(plan).freeze
+      def finished = @kept[:finished] ||= Picture::Finished.new(plan.piece.wires.to_h { |wire| [wire.id, wire.material.colour] }) { |picture| draw(picture) }
+
+      def words = FORMS.fetch(section[:form][:kind]).call(section[:form])
+
+      say = ->(form, key) { Units::Text.length(form[key].mm) }
+      frame = ->(form) { "#{say.call(form, :length)} long, #{say.call(form, :width)} wide" }
+      FORMS = {
+        "straight" => ->(_) { "a straight strip" }, "ring" => ->(_) { "a closed ring" },
+        "arc" => ->(form) { "an arc on a radius of #{say.call(form, :radius)}" },
+        "helix" => ->(form) { "a helix on a dowel of #{say.call(form, :dowel)}" },
+        "drop" => ->(form) { "a drop #{frame.call(form)}" }, "leaf" => ->(form) { "a leaf #{frame.call(form)}" },
+        "crescent" => ->(form) { "a crescent #{frame.call(form)}" },
+        "waists" => ->(form) { "#{Units::Text.count(form[:frames], "frame")} #{frame.call(form)}" }
+      }.freeze
+
+      private
+
+      def woven_stretch(piece)
+        return unless opening
+
+        wire = piece.wire(section[:weaving].first)
+        from, to = opening.stretch(wire.mm)
+        refuse("width", "never lets its weaving wire through", "wider than #{Units::Text.wire(wire.mm)}") unless from
+        to = [to, opening.length_mm - (section[:form][:open]&.mm || 0.0)].min
+        refuse("open", "leaves nothing to weave", "less than #{Units::Text.length(opening.length_mm - from)}") if to - from < wire.mm
+        [from, to]
+      end
+
+      def refuse(key, message, accepted)
+        raise InvalidInput.new([Fault.new(path: "#{@place}/form/#{key}", code: "form", message: "this frame #{message}", given: section[:form][key.to_sym].typed, accepted:)])
+      end
+
+      def middle = plan.layout.frame.centres.then { |centres| (centres.first + centres.last) / 2 }
+      def across(wire) = plan.layout.frame.centres[base.index(wire)] - middle
+      def ends(wire) = opening ? Array.new(2, side(wire) * plan.piece.wire(wire).mm / 2) : Array.new(2, across(wire))
+      def side(wire) = (base.index(wire) < base.size / 2.0) ? -1 : 1
+
+      def path(wire)
+        return opening.edge(side(wire), plan.piece.wire(wire).mm).map { |along, off| way.at(along, off, 0.0) } if opening
+
+        steps = (way == Form::Way::Straight) ? 1 : [(length_mm / 1.0).ceil, 24].max
+        (0..steps).map { |i| way.at(length_mm * i / steps, across(wire), 0.0) }
+      end
+
+      # How far along a base wire a place along the middle line lies.
+      def share_mm(wire, along)
+        return run_mm(wire) * along / length_mm unless opening
+
+        edge = opening.edge(side(wire), plan.piece.wire(wire).mm)
+        count = edge.count { |y, _| y <= along + 1e-9 }
+        Form::Trace.polyline_mm([*edge.first(count), [along, side(wire) * (opening.clear_mm(along) + plan.piece.wire(wire).mm) / 2]].map { |y, x| way.at(y, x, 0.0) })
+      end
+
+      def draw(picture)
+        base.each { |wire| lay(picture, 0, wire, plan.piece.wire(wire).mm, trace(wire)) }
+        each_pass { |face, wire, points| lay(picture, face, wire, plan.layout.frame.wire_mm, points) }
+      end
+
+      def lay(picture, face, wire, wire_mm, points)
+        way.flat? ? picture.line(Picture::Finished::NEAR.fetch(face), wire, wire_mm, points) : picture.round(face, wire, wire_mm, points)
+      end
+
+      # Every pass, bent: its face, its wire and its points.
+      def each_pass
+        list = plan.picture
+        few = list.shapes.map { |shape| thinned(shape[:points]) }
+        list.placements.each do |place|
+          rows = list.cells[place[:cell]].passes
+          place[:count].times do |copy|
+            at = woven_from + place[:at] + (copy * place[:step])
+            rows.each { |row| yield list.shapes[row[0]][:face], place[:wire], bent(few[row[0]], row, at) }
+          end
+        end
+      end
+
+      def bent(points, row, at)
+        points.map do |x, z, part, share|
+          low, high = row[part + 1], row[part + 2]
+          way.at(at + low + (share * (high - low)), x - middle, z)
+        end
+      end
+
+      # The fewest points of a pass that still look round, with the part of its climb each lies on and the share of it.
+      def thinned(points)
+        every = [points.size / 6, 1].max
+        kept = points.each_index.select { |i| (i % every).zero? || i == points.size - 1 }
+        kept.map { |i| points[i] }.map { |x, z, u| u.floor.clamp(0, 2).then { |part| [x, z, part, u - part] } }
+      end
+    end
+  end
+end

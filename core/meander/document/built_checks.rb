@@ -1,0 +1,144 @@
+# frozen_string_literal: true
+
+module Meander
+  module Document
+    # Checks of a piece built from sections: sections that stand on earlier ones, wires that can go on from one to the next, forms that
+    # can be woven, endings on wires that end there.
+    class BuiltChecks
+      # Endings that take one wire, and those that take two.
+      ALONE = %w[eye curl post].freeze
+
+      def self.call(document, reading) = new(document, reading).call
+
+      def initialize(document, reading)
+        @document = document
+        @reading = reading
+        @sections = document[:sections]
+      end
+
+      def call
+        @sections.each_with_index do |section, i|
+          stands(section, i)
+          goes_on(section, i)
+          section[:craft] == "weave" ? woven(section, "/sections/#{i}") : bent(section, "/sections/#{i}")
+        end
+        unused
+        @document[:endings].each_with_index { |ending, i| ending(ending, "/endings/#{i}") }
+        pins
+      end
+
+      private
+
+      def fault(path, given, message, accepted) = @reading.fault(path, "built", given, message:, accepted:)
+      def ids(count) = @sections.first(count).map { |section| section[:id] }
+
+      def stands(section, index)
+        at = section[:at]
+        return if at[:kind] == "first" || ids(index).include?(at[:section])
+
+        fault("/sections/#{index}/at/section", at[:section], "a section stands on one before it", index.zero? ? "first" : ids(index).join(", "))
+      end
+
+      # A wire goes on only from the section it was in last, and only where the next one begins at its end.
+      def goes_on(section, index)
+        section[:base].each do |wire|
+          last = @sections.first(index).reverse.find { |one| one[:base].include?(wire) }
+          next if last.nil? || (section[:at][:kind] == "after" && section[:at][:section] == last[:id])
+
+          fault("/sections/#{index}/at", wire, "#{wire} lies in #{last[:id]} already, so it can only go on from its end", "after #{last[:id]}, or wires of its own")
+        end
+      end
+
+      def woven(section, place)
+        frame = Form::Opening::OUTLINES.key?(section[:form][:kind])
+        frame ? frame(section, place) : strip(section, place)
+      end
+
+      def strip(section, place)
+        fault("#{place}/extent/kind", "fill", "only a frame says by itself how far it is woven", "repeats, length") if section[:extent][:kind] == "fill"
+        fault("#{place}/spacing/kind", "changing", "gaps that change make a frame of their own, which is not bent", "tight, apart") if section[:spacing][:kind] == "changing" && section[:form][:kind] != "straight"
+      end
+
+      def frame(section, place)
+        fault("#{place}/base", "a list of #{section[:base].size}", "a frame has two base wires", "a list of 2") if section[:base].size != 2
+        fault("#{place}/rise/kind", "open", "an open pitch cannot be planned on a frame", "packed") if section[:rise][:kind] == "open"
+        fault("#{place}/turns", "in_turn", "wires cannot take turns on a frame", "together") if section[:turns] == "in_turn"
+        fault("#{place}/cut_away", section[:cut_away].join(", "), "the wires of a frame hold it", "none") if section[:cut_away].any?
+        folded(section[:form], place) if section[:form][:kind] == "crescent"
+      end
+
+      # The inside of a crescent may not be bent past a point.
+      def folded(form, place)
+        return if form[:radius].mm > form[:width].mm / 2
+
+        fault("#{place}/form/radius", form[:radius].typed, "a crescent so wide cannot be bent so far", "more than half its width, #{Units::Text.length(form[:width].mm / 2)}")
+      end
+
+      def bent(section, place)
+        bend, wire = section[:bend], @document[:wires].find { |one| one[:id] == section[:base].first }
+        return unless wire
+
+        petals(bend, place, wire[:size].mm) if bend[:kind] == "rosette"
+        fault("#{place}/bend/pitch", bend[:pitch].typed, "the turns of a swirl cannot lie closer than the wire is thick", "#{Units::Text.wire(wire[:size].mm)} or more") if bend[:kind] == "swirl" && bend[:pitch].mm < wire[:size].mm - 1e-6
+        fault("#{place}/bend/radius", bend[:radius].typed, "a wire cannot be bent round less than half its own thickness", "more than #{Units::Text.wire(wire[:size].mm / 2)}") if bend[:kind] == "arc" && bend[:radius].mm <= wire[:size].mm / 2
+      end
+
+      # Each petal must reach beyond the folds at the centre and leave room for its own.
+      def petals(bend, place, wire_mm)
+        least = Form::Bends.centre_mm(bend, wire_mm) + bend[:fold].mm + wire_mm
+        %i[long short].each do |key|
+          next if bend[key].mm > least
+
+          fault("#{place}/bend/#{key}", bend[key].typed, "#{bend[:petals]} petals need #{Units::Text.length(least)} for their centre and fold alone", "more than #{Units::Text.length(least)}")
+        end
+      end
+
+      def unused
+        used = @sections.flat_map { |section| section[:base] + (section[:weaving] || []) }
+        @document[:wires].each_with_index do |wire, i|
+          fault("/wires/#{i}", wire[:id], "this wire lies in no section", "a wire of a section, or none") unless used.include?(wire[:id])
+        end
+      end
+
+      def ending(ending, place)
+        return if ending[:wires].each_with_index.map { |wire, i| ends_here?(ending, wire, "#{place}/wires/#{i}") }.include?(false)
+
+        alone = ALONE.include?(ending[:kind]) && ending[:wires].size != 1
+        fault("#{place}/wires", ending[:wires].join(", "), "one wire is bent to a #{ending[:kind]}", "one wire") if alone
+        fault("#{place}/wires", ending[:wires].join(", "), "a fold joins two wires", "two wires of one size and metal") if ending[:kind] == "fold" && !two_alike?(ending[:wires])
+      end
+
+      def two_alike?(wires)
+        found = @document[:wires].select { |wire| wires.include?(wire[:id]) }
+        wires.uniq.size == 2 && found.map { |wire| [wire[:size].mm, wire[:metal], wire[:temper]] }.uniq.size == 1
+      end
+
+      # All the wires of an ending leave the same section, and each ends once at a side.
+      def ends_here?(ending, wire, path)
+        own = section_of(ending, wire)
+        same = own && own == section_of(ending, ending[:wires].first)
+        return fault(path, wire, "#{wire} does not end here", "base wires that end at one section") && false unless same
+
+        others = @document[:endings].select { |one| one[:side] == ending[:side] && one[:wires].include?(wire) }
+        return true if others.first.equal?(ending) && ending[:wires].count(wire) == 1
+
+        fault(path, wire, "#{wire} ends twice at the #{ending[:side]}", "each wire once at each side")
+        false
+      end
+
+      def section_of(ending, wire)
+        own = @sections.select { |section| section[:base].include?(wire) }
+        ((ending[:side] == "end") ? own.last : own.first)&.fetch(:id)
+      end
+
+      def pins
+        wanted = (@document[:body][:kind] == "links") ? ["wrist"] : []
+        @document[:pins].each_with_index do |pin, i|
+          next if wanted.include?(pin[:quantity])
+
+          fault("/pins/#{i}/quantity", pin[:quantity], "a #{@document[:body][:kind]} is not measured by this", wanted.empty? ? "no pin" : wanted.join(", "))
+        end
+      end
+    end
+  end
+end

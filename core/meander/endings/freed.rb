@@ -1,0 +1,129 @@
+# frozen_string_literal: true
+
+module Meander
+  module Endings
+    # Endings a freed wire is bent to by itself; each of the wires they name is bent alike.
+    class Freed
+      attr_reader :strands, :reach_mm
+
+      def initialize(fields, seats)
+        @fields = fields
+        @strands = seats.each_with_index.to_h { |seat, i| [seat.id, Curve::Strand.new(parts(seat, i, seats))] }.freeze
+        @reach_mm = seats.map { |seat| reach(seat) }.max
+        freeze
+      end
+
+      private
+
+      def flat(pieces) = Curve::Flat.new(Curve::Chain.new(pieces))
+      def inside_mm = @fields[:inside].mm
+      def radius(seat) = (inside_mm + seat.mm) / 2
+    end
+
+    # A simple loop: once round a mandrel, centred over its wire: pi (m + D).
+    class Eye < Freed
+      def words = "simple loop, #{Units::Text.length(inside_mm)} inside"
+
+      private
+
+      def parts(seat, _index, _seats) = [flat([Curve::Arc.new([seat.x, radius(seat)], radius(seat), -Math::PI / 2, 2 * Math::PI)])]
+      def reach(seat) = inside_mm + (seat.mm / 2)
+    end
+
+    # A flat curl wound up from its outside, each turn lying against the one before.
+    class Curl < Freed
+      STEPS = 48
+
+      def words = "curl of #{Units::Text.count(@fields[:turns], "turn")}, #{Units::Text.length(inside_mm)} inside"
+
+      private
+
+      # Outwards from the middle of the strip, so that curls of a pair turn away from each other.
+      def parts(seat, index, seats)
+        side = (index < seats.size / 2.0 && seats.size > 1) ? -1.0 : 1.0
+        outer = radius(seat) + (@fields[:turns] * seat.mm)
+        points = (0..(STEPS * @fields[:turns])).map { |k| place(seat, side, outer, 2 * Math::PI * k / STEPS) }
+        [flat(points.each_cons(2).map { |from, to| Curve::Line.new(from, to) })]
+      end
+
+      def place(seat, side, outer, angle)
+        r = outer - (seat.mm * angle / (2 * Math::PI))
+        [seat.x + (side * (outer - (r * Math.cos(angle)))), r * Math.sin(angle)]
+      end
+
+      def reach(seat) = radius(seat) + (@fields[:turns] * seat.mm)
+    end
+
+    # A straight ear post, its end rounded.
+    class Post < Freed
+      def words = "ear post, #{Units::Text.length(@fields[:length].mm)}"
+
+      private
+
+      def parts(seat, _index, _seats) = [flat([Curve::Line.new([seat.x, 0.0], [seat.x, @fields[:length].mm])])]
+      def reach(_seat) = @fields[:length].mm
+    end
+
+    # A bail: the wires go over a cylinder to the back and down again, and the first of them binds the neck of them all.
+    class Bail < Freed
+      def words = "bail, #{Units::Text.length(inside_mm)} inside"
+
+      private
+
+      def neck_mm(seats) = @fields[:wraps] * seats.first.mm
+
+      def parts(seat, index, seats)
+        neck = neck_mm(seats)
+        up = flat([Curve::Line.new([seat.x, 0.0], [seat.x, neck])])
+        return [up, OverCylinder.new(seat.x, neck, radius(seat))] unless index.zero?
+
+        [up, OverCylinder.new(seat.x, neck, radius(seat)), binding(seats, neck)]
+      end
+
+      # Round the hull of all the wires, a wire a turn.
+      def binding(seats, neck)
+        frame = Weave::Frame.new(base_mm: seats.map(&:mm), wire_mm: seats.first.mm, clear_mm: seats.sort_by(&:x).each_cons(2).map { |one, other| [other.x - one.x - ((one.mm + other.mm) / 2), 0.0].max })
+        turns = Weave::PassTable.new(frame).closed([0, seats.size]).flat_map { |pass| pass.chain.pieces } * @fields[:wraps]
+        Curve::Climb.new(Curve::Chain.new(turns), from: neck, to: 0.0)
+      end
+
+      def reach(seat) = (@fields[:wraps] * seat.mm) + inside_mm + (seat.mm / 2)
+    end
+
+    # A way over a cylinder that lies across the work: up at the front, over, and down at the back to where it began to rise.
+    class OverCylinder
+      STEPS = 16
+
+      def initialize(x, from, radius)
+        @x = x
+        @from = from
+        @radius = radius
+        freeze
+      end
+
+      # Half a turn over the cylinder and the straight down to the neck at its back.
+      def length = (Math::PI * @radius) + @radius
+
+      def points
+        over = (0..STEPS).map { |k| (Math::PI * k / STEPS).then { |t| [@x, @from + @radius + (@radius * Math.sin(t)), @radius * Math.cos(t)] } }
+        [[@x, @from, 0.0], *over, [@x, @from, -@radius]]
+      end
+    end
+
+    # Two wires that are one: it is folded here, half a turn from the one to the other, or straight on where they meet head on (rounded).
+    class Fold
+      attr_reader :strands, :reach_mm
+
+      def initialize(fields, seats)
+        one, other = seats.sort_by(&:x)
+        @radius = (other.x - one.x) / 2
+        over = fields[:rounded] ? Curve::Line.new([one.x, 0.0], [other.x, 0.0]) : Curve::Arc.new([one.x + @radius, 0.0], @radius, Math::PI, -Math::PI)
+        @strands = {one.id => Curve::Strand.new([Curve::Flat.new(Curve::Chain.new([over]))]), other.id => Curve::Strand.new([])}.freeze
+        @reach_mm = (fields[:rounded] ? 0.0 : @radius) + (one.mm / 2)
+        freeze
+      end
+
+      def words = "folded"
+    end
+  end
+end

@@ -1,0 +1,89 @@
+# frozen_string_literal: true
+
+module Meander
+  module Form
+    # A single wire bent without being woven: its way in the plane [[x, y], ...] from the origin along +y, its exact length, and how
+    # tight it is bent at its tightest (radius of its inside). All in mm.
+    class Bends
+      # points: drawn; length_mm; least_mm: the smallest inside radius, nil where it is straight; turn: how far it has turned at its
+      # end; words.
+      Bent = Struct.new(:points, :length_mm, :least_mm, :turn, :words, keyword_init: true)
+
+      def self.call(bend, wire_mm) = new(bend, wire_mm).public_send(bend[:kind])
+
+      def initialize(bend, wire_mm)
+        @bend = bend
+        @mm = wire_mm
+      end
+
+      def line = bent([[0.0, 0.0], [0.0, mm(:length)]], mm(:length), nil, 0.0, "a straight #{said(:length)}")
+
+      def arc
+        angle, sign = radians, (@bend[:towards] == "far") ? 1 : -1
+        way = Way::Arc.new(sign / mm(:radius))
+        points = Trace.points { |share| way.at(share * angle * mm(:radius), 0.0, 0.0) }
+        bent(points, mm(:radius) * angle, mm(:radius) - (@mm / 2), sign * angle, "an arc of #{@bend[:angle]}° on a radius of #{said(:radius)}")
+      end
+
+      # Half its height to either side of its middle line.
+      def wave
+        rate = 2 * Math::PI * @bend[:waves] / mm(:length)
+        points = Trace.points(48 * @bend[:waves]) { |share| [mm(:height) / 2 * Math.sin(rate * share * mm(:length)), share * mm(:length)] }
+        bent(points, Trace.smooth_mm(points), (1 / (mm(:height) / 2 * (rate**2))) - (@mm / 2), 0.0, "#{Units::Text.count(@bend[:waves], "wave")} over #{said(:length)}, #{said(:height)} high")
+      end
+
+      # An Archimedean spiral from its outside to its middle; its length in closed form.
+      def swirl
+        inner, rate = (mm(:inside) + @mm) / 2, mm(:pitch) / (2 * Math::PI)
+        whole = 2 * Math::PI * @bend[:turns]
+        outer = inner + (rate * whole)
+        points = Trace.points(64 * @bend[:turns]) { |share| (outer - (rate * whole * share)).then { |r| [outer - (r * Math.cos(whole * share)), r * Math.sin(whole * share)] } }
+        bent(points, Bends.spiral_mm(inner, outer, rate), mm(:inside) / 2, 0.0, "a swirl of #{Units::Text.count(@bend[:turns], "turn")} from #{said(:inside)} inside")
+      end
+
+      # The integral of sqrt(r^2 + b^2) dr / b, from any table of integrals.
+      def self.spiral_mm(inner, outer, rate)
+        sum = ->(r) { ((r * Math.hypot(r, rate)) + (rate**2 * Math.log(r + Math.hypot(r, rate)))) / (2 * rate) }
+        sum.call(outer) - sum.call(inner)
+      end
+
+      # Loops on a mandrel in a row, each a whole turn and a step on to the next: the way of a circle that rolls and slides.
+      def loops
+        radius, count = (mm(:inside) + @mm) / 2, @bend[:count]
+        points = Trace.points(48 * count) { |share| (2 * Math::PI * count * share).then { |t| [radius * (1 - Math.cos(t)), (mm(:pitch) * t / (2 * Math::PI)) + (radius * Math.sin(t))] } }
+        bent(points, Trace.smooth_mm(points), mm(:inside) / 2, 0.0, "#{Units::Text.count(count, "loop")} #{said(:inside)} inside, #{said(:pitch)} apart")
+      end
+
+      # Straight legs with a fold of the given inside between them, opening by an angle.
+      def zigzag
+        radius, sweep = (mm(:fold) + @mm) / 2, Math::PI - radians
+        lean = radians / 2
+        turtle = Turtle.new(-((Math::PI / 2) - lean))
+        @bend[:legs].times do |i|
+          turtle.forward(mm(:leg))
+          turtle.bend(radius, i.even? ? sweep : -sweep) if i < @bend[:legs] - 1
+        end
+        bent(turtle.points, turtle.length_mm, mm(:fold) / 2, 0.0, "a zigzag of #{@bend[:legs]} legs of #{said(:leg)}")
+      end
+
+      # Out to the length of each petal, a fold, and back to the centre, in turn longer and shorter; a fold leads on to the next.
+      def rosette
+        petals = @bend[:petals]
+        way = RosetteWay.new(Bends.centre_mm(@bend, @mm), (mm(:fold) + @mm) / 2, petals)
+        petals.times { |i| way.petal(i.even? ? mm(:long) : mm(:short), last: i == petals - 1) }
+        bent(way.points, way.length_mm, mm(:fold) / 2, 0.0, "a rosette of #{petals} petals, #{said(:long)} and #{said(:short)} in turn")
+      end
+
+      # The circle the legs stand on at the centre: as asked for, or as small as all of them side by side allow.
+      def self.centre_mm(bend, wire_mm) = [bend[:centre].mm / 2, wire_mm / 2 / Math.sin(Math::PI / (2 * bend[:petals]))].max
+
+      private
+
+      def mm(key) = @bend[key].mm
+      def said(key) = Units::Text.length(mm(key))
+      def radians = @bend[:angle] * Math::PI / 180
+
+      def bent(points, length_mm, least_mm, turn, words) = Bent.new(points: points.map { |x, y, z| [x, y, z || 0.0] }.freeze, length_mm:, least_mm:, turn:, words:).freeze
+    end
+  end
+end

@@ -1,0 +1,23 @@
+# frozen_string_literal: true
+
+module Meander
+  module Form
+    # A way through space told by its points [[x, y, z], ...], an odd number of them (an even number of steps).
+    module Trace
+      # A smooth way from a function of a share 0..1.
+      def self.points(steps = 480) = (0..steps).map { |i| yield(i / steps.to_f) }
+
+      # Length in mm of a smooth way: chords and chords of every other point, carried on to no step at all (Richardson).
+      def self.smooth_mm(points)
+        fine = polyline_mm(points)
+        return fine if points.size < 9 || points.size.even?
+
+        fine + ((fine - polyline_mm(points.each_slice(2).map(&:first))) / 3)
+      end
+
+      def self.polyline_mm(points)
+        points.each_cons(2).sum { |p, q| Math.sqrt(((q[0] - p[0])**2) + ((q[1] - p[1])**2) + (((q[2] || 0) - (p[2] || 0))**2)) }
+      end
+    end
+  end
+end

@@ -1,0 +1,65 @@
+# frozen_string_literal: true
+
+module Meander
+  module Form
+    # How a strip lies once it is bent. Each answers `at(along, across, height)`, the place [x, y, z] of a point of the strip, and
+    # `turn(along)`, how far its middle line has turned there, in radians from +y towards +x. The strip begins at the origin and runs
+    # along +y; across is counted from its middle line towards +x, height towards the maker. All in mm.
+    module Way
+      # As it was woven.
+      module Straight
+        def self.at(along, across, height) = [across, along, height]
+        def self.turn(_along) = 0.0
+        def self.flat? = true
+      end
+
+      # Bent in its own plane. curvature in 1/mm, positive towards +x (the far side).
+      class Arc
+        def initialize(curvature)
+          @curvature = curvature
+          freeze
+        end
+
+        def at(along, across, height)
+          centre, angle = 1 / @curvature, @curvature * along
+          [centre - ((centre - across) * Math.cos(angle)), (centre - across) * Math.sin(angle), height]
+        end
+
+        def turn(along) = @curvature * along
+        def flat? = true
+      end
+
+      # Wound on a dowel whose axis is y, the strip lying flat on it: radius of its middle line, rise of a turn.
+      class Helix
+        def initialize(radius_mm, rise_mm)
+          @radius = radius_mm
+          turn = Math.hypot(2 * Math::PI * radius_mm, rise_mm)
+          @round = 2 * Math::PI * radius_mm / turn
+          @up = rise_mm / turn
+          freeze
+        end
+
+        def at(along, across, height)
+          angle = ((along * @round) - (across * @up)) / @radius
+          [(@radius + height) * Math.sin(angle), (along * @up) + (across * @round), (@radius + height) * Math.cos(angle)]
+        end
+
+        def turn(_along) = 0.0
+        def flat? = false
+
+        # turns = length / sqrt((2 pi R)^2 + p^2), any text on helices.
+        def turns(length_mm) = length_mm * @round / (2 * Math::PI * @radius)
+      end
+
+      # thickness_mm: of the woven band; length_mm: of the strip.
+      def self.of(form, length_mm:, thickness_mm:, width_mm:)
+        case form[:kind]
+        when "arc", "crescent" then Arc.new(((form[:towards] == "far") ? 1 : -1) / form[:radius].mm)
+        when "ring" then Arc.new(2 * Math::PI / length_mm)
+        when "helix" then Helix.new((form[:dowel].mm + thickness_mm) / 2, [form[:rise].mm, width_mm].max)
+        else Straight
+        end
+      end
+    end
+  end
+end

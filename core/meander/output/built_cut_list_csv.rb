@@ -1,0 +1,34 @@
+# frozen_string_literal: true
+
+require "csv"
+
+module Meander
+  module Output
+    # The cut list of a built piece as CSV: one row a length to cut, with every mark on it, measured from the end it is begun with. A
+    # weaving wire has a row a section; of a pair, what one of the two takes. Lengths in mm.
+    module BuiltCutListCsv
+      COLUMNS = %w[cut count wire metal diameter_mm cut_mm marks use].freeze
+
+      def self.call(plan)
+        CSV.generate do |csv|
+          csv << COLUMNS
+          (base_rows(plan) + plan.woven.flat_map { |section| weaving_rows(section) }).each_with_index { |row, i| csv << [i + 1, *row] }
+        end
+      end
+
+      def self.base_rows(plan)
+        plan.cuts.map do |cut|
+          marks = cut.marks.map { |mark| "#{mark.at_mm.round(1)} #{mark.words}" }.join("; ")
+          [1, cut.wires.join(" + "), cut.wire.material.name, cut.wire.mm.round(4), cut.cut_mm, marks, cut.folded? ? "base wire, folded" : "base wire"]
+        end
+      end
+
+      def self.weaving_rows(section)
+        section.plan.to_h[:weaving][:lengths].flat_map { |length| length[:strands].map { |strand| [length, section.plan.piece.strands[strand]] } }.map do |length, wire|
+          [section.copies, wire.id, wire.material.name, wire.mm.round(4), length[:cut_mm], nil, "weaves #{section.id}, repeats #{length[:first]} to #{length[:last]}"]
+        end
+      end
+      private_class_method :base_rows, :weaving_rows
+    end
+  end
+end

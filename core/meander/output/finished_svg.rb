@@ -1,0 +1,65 @@
+# frozen_string_literal: true
+
+require "cgi/escape"
+
+module Meander
+  module Output
+    # A built piece at true size (1 user unit = 1 mm) as it will look, from the front or the back, with its marks' check ruler: a
+    # template to lay the work on.
+    class FinishedSvg
+      MARGIN_MM = 6.0
+      RULER_MM = 50
+
+      # plan: a Built::Plan; face: "front" or "back"; hand: "right", or "left" for the mirror image.
+      def self.call(plan, title:, face: "front", hand: "right") = new(plan, title, face, hand).call
+
+      def initialize(plan, title, face, hand)
+        @plan = plan
+        @title = title
+        @back = face == "back"
+        @flip = (@back ^ (hand == "left")) ? -1 : 1
+        @xs, @ys = plan.extent
+      end
+
+      def call
+        low, high = @xs.map { |x| @flip * x }.minmax
+        width, height = [high - low, RULER_MM].max + (2 * MARGIN_MM), @ys[1] - @ys[0] + (2 * MARGIN_MM) + 10
+        <<~SVG
+          <?xml version="1.0" encoding="UTF-8"?>
+          <svg xmlns="http://www.w3.org/2000/svg" width="#{n(width)}mm" height="#{n(height)}mm" viewBox="#{n(low - MARGIN_MM)} #{n(@ys[0] - MARGIN_MM)} #{n(width)} #{n(height)}">
+          <title>#{CGI.escapeHTML(@title)}</title>
+          <g fill="none" stroke-linejoin="round" stroke-linecap="round" transform="scale(#{@flip} 1)">
+          #{layers.join("\n")}
+          </g>
+          #{ruler(low, @ys[1] + MARGIN_MM)}
+          </svg>
+        SVG
+      end
+
+      private
+
+      def n(number) = Units::Text.number(number, 3)
+
+      # Layer by layer through all sections, so that what lies in front is drawn over what lies behind.
+      def layers
+        order = (0...Picture::Finished::LAYERS.size).to_a
+        order.reverse! if @back
+        order.flat_map { |layer| @plan.finished.flat_map { |picture, pose, _| drawn(picture, pose, layer) } }
+      end
+
+      def drawn(picture, pose, layer)
+        picture.groups.select { |(at, _, _), _| at == layer }.flat_map do |(_, wire, mm), lines|
+          path = lines.map { |points| "M#{points.map { |point| pose.at(point).then { |x, y, _| "#{n(x)} #{n(y)}" } }.join("L")}" }.join
+          Picture::Colour.strokes(@plan.piece.wire(wire).material.colour).map { |tone, share, _| %(<path d="#{path}" stroke="#{tone}" stroke-width="#{n(mm * share)}"/>) }
+        end
+      end
+
+      # To check that the page was printed at its size.
+      def ruler(left, top)
+        ticks = (0..RULER_MM).map { |mm| "M#{n(left + mm)} #{n(top)}v#{(mm % 10).zero? ? 3 : 1.5}" }.join
+        labels = (0..RULER_MM).step(10).map { |mm| %(<text x="#{n(left + mm)}" y="#{n(top + 6)}">#{mm}</text>) }.join
+        %(<path d="#{ticks}" stroke="#333" stroke-width="0.15" fill="none"/><g font-family="sans-serif" font-size="2.4" text-anchor="middle" fill="#333">#{labels}</g>)
+      end
+    end
+  end
+end
