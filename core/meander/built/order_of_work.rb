@@ -67,7 +67,9 @@ module Meander
         longer.any? ? "; #{Units::Text.list(longer.map { |id, mm| "#{@plan.piece.wire(id).words} needs #{Units::Text.length(mm)} more" })}" : ""
       end
 
-      def endings = @plan.piece.document[:endings].reject { |one| %w[plain fold].include?(one[:kind]) }.map { |ending| step("end", "#{Units::Text.sentence(@plan.built_ending(ending).words)} at the #{ending[:side]}.") }
+      def endings
+        @plan.piece.document[:endings].reject { |one| %w[plain fold].include?(one[:kind]) }.map { |ending| step("end", "#{Units::Text.sentence(@plan.built_ending(ending).words)} at the #{ending[:side]}.") }
+      end
     end
   end
 end

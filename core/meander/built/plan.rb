@@ -97,7 +97,7 @@ module Meander
       def along_mm
         from = poses.fetch(sections.first.id)
         x, y, = poses.fetch(sections.last.id).at(sections.last.out[0])
-        Math.hypot(x - from.x, y - from.y) + endings.values.map(&:reach_mm).sum
+        Math.hypot(x - from.x, y - from.y) + endings.values.sum(&:reach_mm)
       end
 
       # The wires between sections, and the endings.
@@ -119,7 +119,15 @@ module Meander
 
       # What of an ending lies before the work, level with it, and behind it.
       def by_depth(points)
-        layer = ->(a, b) { (a[2] + b[2]).then { |z| z.abs < 1e-6 ? 4 : (z.positive? ? 7 : 3) } }
+        layer = ->(a, b) {
+          (a[2] + b[2]).then { |z|
+            if z.abs < 1e-6
+              4
+            else
+              (z.positive? ? 7 : 3)
+        end
+          }
+        }
         points.each_cons(2).slice_when { |(a, b), (c, d)| layer.call(a, b) != layer.call(c, d) }.map { |run| [layer.call(*run.first), [run.first.first, *run.map(&:last)]] }
       end
 
@@ -128,7 +136,6 @@ module Meander
           pose: poses.fetch(section.id).to_a, plan: section.plan_h,
           steps: section.steps.map { |wire, mm| {wire:, mm:} }}
       end
-
     end
   end
 end

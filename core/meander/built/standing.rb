@@ -17,7 +17,7 @@ module Meander
         from = sections.find { |one| one.id == at[:section] }
         case at[:kind]
         when "after" then after(at, other.on(*from.out))
-        when "beside" then other.on([(at[:side] == "far" ? 1 : -1) * at[:across].mm, at[:along].mm, 0.0], 0.0)
+        when "beside" then other.on([((at[:side] == "far") ? 1 : -1) * at[:across].mm, at[:along].mm, 0.0], 0.0)
         else other.mirrored
         end
       end

@@ -19,15 +19,14 @@ module Meander
         lengths = woven.sum { |section| section.copies * section.account.total_mm }
         bobbin = (used * (1 + piece.margin)) + (2 * tail * begun) + waste
         spool = used + (2 * tail * begun)
-        shut = woven.find { |section| section.opening && section.section[:form].fetch(:open, nil).to_s != "" ? closed?(section) : section.opening }
-        [way("lengths", lengths, used), way("bobbin", bobbin, used, long_bobbin(starts, begun)), way("spool", spool, used, shut && "both ends of the frame are closed, so the spool cannot pass through it")]
+        [way("lengths", lengths, used), way("bobbin", bobbin, used, long_bobbin(starts, begun)), way("spool", spool, used, shut(woven))]
       end
 
-      def self.closed?(section) = section.section[:form][:open].mm.zero?
+      def self.shut(woven) = woven.any?(&:opening) ? "both ends of a frame are closed, so the spool cannot pass through it" : nil
       def self.long_bobbin(starts, begun) = (starts > begun) ? "longer than the comfortable working length: it must be wound on a bobbin that passes the frame" : nil
 
       def self.way(kind, total, used, why = nil) = Way.new(kind:, total_mm: total, over_mm: total - used, possible: kind != "spool" || why.nil?, why: why || "").freeze
-      private_class_method :closed?, :way, :long_bobbin
+      private_class_method :shut, :way, :long_bobbin
     end
   end
 end

@@ -106,7 +106,8 @@ module Meander
       CUT = Record.new({wires: Many.new(words), words:, colour: words, cut_mm: whole, total_mm: figure, parts: Many.new(RUN_PART), marks: Many.new(Record.new({at_mm: figure, words:}))})
       # x, y, how far it is turned (radians from +y towards +x), and -1 where it is mirrored.
       POSE = List.new(figure, 4..4)
-      SECTION = Record.new({id: words, words:, length_mm: figure, copies: whole, wraps: whole, minutes: figure, pose: POSE, plan: Maybe.new(PLAN), steps: Many.new(Record.new({wire: words, mm: figure}))})
+      SECTION = Record.new({id: words, words:, length_mm: figure, copies: whole, wraps: whole, minutes: figure, pose: POSE, plan: Maybe.new(PLAN),
+steps: Many.new(Record.new({wire: words, mm: figure}))})
       BUILT = Record.new({
         sections: Many.new(SECTION), cuts: Many.new(CUT), extent: List.new(List.new(figure, 2..2), 2..2),
         wearing: Maybe.new(Record.new({wrist_mm: figure, reach_mm: figure, wanted_mm: figure, off_mm: figure, frames: Maybe.new(whole)})),

@@ -20,7 +20,7 @@ module Meander
         @sections.each_with_index do |section, i|
           stands(section, i)
           goes_on(section, i)
-          section[:craft] == "weave" ? woven(section, "/sections/#{i}") : bent(section, "/sections/#{i}")
+          (section[:craft] == "weave") ? woven(section, "/sections/#{i}") : bent(section, "/sections/#{i}")
         end
         unused
         @document[:endings].each_with_index { |ending, i| ending(ending, "/endings/#{i}") }
@@ -56,7 +56,10 @@ module Meander
 
       def strip(section, place)
         fault("#{place}/extent/kind", "fill", "only a frame says by itself how far it is woven", "repeats, length") if section[:extent][:kind] == "fill"
-        fault("#{place}/spacing/kind", "changing", "gaps that change make a frame of their own, which is not bent", "tight, apart") if section[:spacing][:kind] == "changing" && section[:form][:kind] != "straight"
+        if section[:spacing][:kind] == "changing" && section[:form][:kind] != "straight"
+          fault("#{place}/spacing/kind", "changing", "gaps that change make a frame of their own, which is not bent",
+"tight, apart")
+        end
       end
 
       def frame(section, place)
@@ -79,8 +82,14 @@ module Meander
         return unless wire
 
         petals(bend, place, wire[:size].mm) if bend[:kind] == "rosette"
-        fault("#{place}/bend/pitch", bend[:pitch].typed, "the turns of a swirl cannot lie closer than the wire is thick", "#{Units::Text.wire(wire[:size].mm)} or more") if bend[:kind] == "swirl" && bend[:pitch].mm < wire[:size].mm - 1e-6
-        fault("#{place}/bend/radius", bend[:radius].typed, "a wire cannot be bent round less than half its own thickness", "more than #{Units::Text.wire(wire[:size].mm / 2)}") if bend[:kind] == "arc" && bend[:radius].mm <= wire[:size].mm / 2
+        if bend[:kind] == "swirl" && bend[:pitch].mm < wire[:size].mm - 1e-6
+          fault("#{place}/bend/pitch", bend[:pitch].typed, "the turns of a swirl cannot lie closer than the wire is thick",
+"#{Units::Text.wire(wire[:size].mm)} or more")
+        end
+        if bend[:kind] == "arc" && bend[:radius].mm <= wire[:size].mm / 2
+          fault("#{place}/bend/radius", bend[:radius].typed, "a wire cannot be bent round less than half its own thickness",
+"more than #{Units::Text.wire(wire[:size].mm / 2)}")
+        end
       end
 
       # Each petal must reach beyond the folds at the centre and leave room for its own.

@@ -71,7 +71,7 @@ module Meander
         return places[inner][0] unless outer.between?(0, STEPS)
 
         (one, narrow), (other, wide) = places[outer], places[inner]
-        (wide - narrow).abs < 1e-12 ? other : one + ((other - one) * (least_mm - narrow) / (wide - narrow))
+        ((wide - narrow).abs < 1e-12) ? other : one + ((other - one) * (least_mm - narrow) / (wide - narrow))
       end
     end
   end

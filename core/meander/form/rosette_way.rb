@@ -24,7 +24,7 @@ module Meander
         foot = [@centre * Math.sin(@half), @centre * Math.cos(@half)]
         top = length_mm - @fold
         leg, touch = tangent(foot, top)
-        arc((Math::PI - touch), touch, [0.0, top], @fold)
+        arc(Math::PI - touch, touch, [0.0, top], @fold)
         straight(foot)
         @length_mm += (2 * leg) + (@fold * (Math::PI - (2 * touch)))
         fold_on unless last

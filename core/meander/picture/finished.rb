@@ -41,7 +41,13 @@ module Meander
       def to_h
         wires = groups.keys.map { |_, wire, _| wire }.uniq
         {finest_mm: 1 / PARTS, tones: @colours.slice(*wires).transform_values { |hex| Colour.strokes(hex) },
-          groups: groups.sort_by { |(layer, wire, mm), _| [layer, wire, mm] }.map { |(layer, wire, mm), lines| {layer:, wire:, d: mm.round(4), lines: lines.map { |points| points.flat_map { |x, y| [(x * PARTS).round, (y * PARTS).round] } }} }}
+          groups: groups.sort_by { |(layer, wire, mm), _| [layer, wire, mm] }.map { |(layer, wire, mm), lines|
+            {layer:, wire:, d: mm.round(4), lines: lines.map { |points|
+              points.flat_map { |x, y|
+                [(x * PARTS).round, (y * PARTS).round]
+              }
+            }}
+          }}
       end
 
       private

@@ -9,9 +9,7 @@ const props = defineProps<{
 }>();
 const bench = useBench();
 const urgent = (item: { id: string; severity: string }) => item.severity === "stop" || item.id === "value-doubtful";
-const advice = computed(() =>
-  bench.answer.value!.plan.advice.filter((item) => urgent(item) === (props.which === "urgent")),
-);
+const advice = computed(() => bench.advice().filter((item) => urgent(item) === (props.which === "urgent")));
 const WORDS = { stop: "Cannot be made", warn: "Look out", note: "Good to know" };
 
 /** Puts an offered text in where the advice points: a size or a count. */

@@ -1,12 +1,21 @@
+import type { Built } from "../generated/built";
 import type { Fault } from "../generated/fault";
+import type { Finished } from "../generated/finished";
 import type { Picture } from "../generated/picture";
 import type { Piece } from "../generated/piece";
 import type { Plan } from "../generated/plan";
 
-/** A document as it was read, with its plan. */
+/** A document as it was read, with its plan: `built` for a piece put together from sections, which has no `plan` of its own. */
 export interface Answer {
   document: Piece;
   plan: Plan;
+  built?: Built;
+}
+
+/** What is asked about: a band, or a section of a piece put together from sections. */
+export interface Asked {
+  document: Piece;
+  section?: string;
 }
 
 /** What every stored piece says of itself. */
@@ -29,6 +38,9 @@ export interface ShelfPiece extends Stamp {
   picture: string;
   wires: string[];
   stops: number;
+  /** Of a piece put together from sections, which has no fit and no strip. */
+  built?: Pick<Built, "finished" | "extent" | "pieces" | "mass_g">;
+  sections?: string[];
 }
 
 export interface Shelf {
@@ -93,7 +105,7 @@ export interface Filling {
   left_mm: number;
   bare_mm: number;
   from: "end" | "middle";
-  pattern: Extract<Piece["sections"][number]["pattern"], { kind: "walk" }>;
+  pattern: Extract<Extract<Piece["sections"][number], { craft: "weave" }>["pattern"], { kind: "walk" }>;
 }
 
 /** How the maker works: wraps a minute. */
@@ -149,13 +161,13 @@ export const api = {
   shelf: () => call<Shelf>("GET", "/api/pieces"),
   catalogue: () => call<Catalogue>("GET", "/api/catalogue"),
   plan: (document: Piece) => call<Answer>("POST", "/api/plan", { document }),
-  weaves: (document: Piece) => call<Weaves>("POST", "/api/weaves", { document }),
+  weaves: (asked: Asked) => call<Weaves>("POST", "/api/weaves", asked),
   readWeave: (text: string, base: number) => call<{ gaps: number[] }>("POST", "/api/weaves/read", { text, base }),
   /** The piece with its walk said in short notation, and its plan. */
-  sayWeave: (document: Piece, text: string) => call<Answer>("POST", "/api/weaves/say", { document, text }),
+  sayWeave: (asked: Asked & { text: string }) => call<Answer>("POST", "/api/weaves/say", asked),
   joinGroups: (asked: { base: number; groups: Plan["weave"]["groups"]; before: Stretch[]; after: Stretch[] }) =>
     call<{ gaps: number[]; before: Stretch[]; after: Stretch[] }>("POST", "/api/weaves/join", asked),
-  fillEvenly: (asked: { document: Piece; strip: { typed: string }; free: number }) =>
+  fillEvenly: (asked: Asked & { strip: { typed: string }; free: number }) =>
     call<{ fillings: Filling[] }>("POST", "/api/weaves/even", asked),
   ownWeaves: () => call<{ weaves: { id: string; name: string }[] }>("GET", "/api/own-weaves"),
   keepWeave: (weave: OwnWeave) => call<{ id: string }>("POST", "/api/own-weaves", weave),
@@ -164,9 +176,10 @@ export const api = {
   restoreWeave: (id: string) => call<void>("POST", `/api/own-weaves/${id}/restore`),
   maker: () => call<Maker>("GET", "/api/maker"),
   sayMaker: (maker: Maker) => call<Maker>("PUT", "/api/maker", maker),
-  judge: (asked: { document: Piece; made: number; said: number; turned: boolean }) =>
+  judge: (asked: Asked & { made: number; said: number; turned: boolean }) =>
     call<Judgement>("POST", "/api/weaves/judge", asked),
   picture: (hash: string) => call<Picture>("GET", `/api/pictures/${hash}`),
+  finished: (hash: string) => call<Finished>("GET", `/api/pictures/${hash}`),
   open: (id: string) => call<StoredPiece>("GET", piece(id)),
   create: (document: unknown) => call<StoredPiece>("POST", "/api/pieces", { document }),
   save: (id: string, revision: number, document: Piece) => call<Stamp>("PUT", piece(id), { revision, document }),

@@ -41,6 +41,7 @@ async function duplicate() {
   const copy = await api.duplicate(bench.id);
   await router.push(`/pieces/${copy.id}`);
 }
+const picture = computed(() => (bench.answer.value?.built ? "Template" : "Strip"));
 const strip = (face: string) => api.file(bench.id, "strip.svg", `?face=${face}&hand=${settings.hand}`);
 </script>
 
@@ -66,8 +67,8 @@ const strip = (face: string) => api.file(bench.id, "strip.svg", `?face=${face}&h
     <BDropdown text="Take out" class="take-out" variant="link" no-caret>
       <BDropdownItem @click="print">Printed page</BDropdownItem>
       <BDropdownItem @click="take(api.file(bench.id, 'cut-list.csv'))">Cut list (CSV)</BDropdownItem>
-      <BDropdownItem @click="take(strip('front'))">Strip, front (SVG)</BDropdownItem>
-      <BDropdownItem @click="take(strip('back'))">Strip, back (SVG)</BDropdownItem>
+      <BDropdownItem @click="take(strip('front'))">{{ picture }}, front (SVG)</BDropdownItem>
+      <BDropdownItem @click="take(strip('back'))">{{ picture }}, back (SVG)</BDropdownItem>
       <BDropdownItem @click="take(api.file(bench.id, 'document.json'))">Piece (JSON)</BDropdownItem>
       <BDropdownItem :disabled="busy" @click="duplicate">Duplicate</BDropdownItem>
     </BDropdown>

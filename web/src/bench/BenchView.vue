@@ -5,6 +5,7 @@ import AdviceList from "../answers/AdviceList.vue";
 import AnswersPanel from "../answers/AnswersPanel.vue";
 import FaultList from "../answers/FaultList.vue";
 import { api } from "../api/client";
+import BuiltBench from "../built/BuiltBench.vue";
 import BriefPanel from "../brief/BriefPanel.vue";
 import StripPanel from "../strip/StripPanel.vue";
 import { usePicture } from "../strip/usePicture";
@@ -21,11 +22,12 @@ const router = useRouter();
 const bench = createBench(props.id);
 provideBench(bench);
 const plan = computed(() => bench.answer.value?.plan);
+const built = computed(() => bench.answer.value?.built);
 const picture = usePicture(
   computed(() => plan.value?.picture),
   () => void bench.replan(),
 );
-const strip = ref<InstanceType<typeof StripPanel> | null>(null);
+const strip = ref<InstanceType<typeof StripPanel> | InstanceType<typeof BuiltBench> | null>(null);
 
 /** Both versions stay: this tab's becomes a piece of its own. */
 async function keepBoth() {
@@ -63,7 +65,13 @@ onBeforeUnmount(() => removeEventListener("keydown", key));
 </script>
 
 <template>
-  <main v-if="plan" class="bench">
+  <main v-if="built" class="bench built">
+    <BenchHead />
+    <p v-if="bench.trouble.value" class="trouble" role="alert">{{ bench.trouble.value }}</p>
+    <BuiltBench ref="strip" />
+    <ConflictDialog @both="keepBoth" />
+  </main>
+  <main v-else-if="plan" class="bench">
     <BenchHead />
     <p v-if="bench.trouble.value" class="trouble" role="alert">{{ bench.trouble.value }}</p>
     <BriefPanel />

@@ -4,6 +4,7 @@ import { BModal } from "bootstrap-vue-next/components/BModal";
 import { shallowRef, watch } from "vue";
 import { type Answer, api } from "../api/client";
 import type { Picture } from "../generated/picture";
+import FinishedPicture from "../built/FinishedPicture.vue";
 import StripPicture from "../strip/StripPicture.vue";
 import { useFormat } from "../units/format";
 import { useBench } from "./useBench";
@@ -26,7 +27,7 @@ watch(bench.saving.conflict, async (conflict) => {
   const show = async (title: string, answer: Answer) => ({
     title,
     answer,
-    picture: await api.picture(answer.plan.picture).catch(() => null),
+    picture: answer.built ? null : await api.picture(answer.plan.picture).catch(() => null),
   });
   versions.value = await Promise.all([
     show("Yours, in this tab", mine),
@@ -59,6 +60,13 @@ function takeTheirs() {
       <article v-for="version in versions" :key="version.title" :aria-label="version.title">
         <h3>{{ version.title }}</h3>
         <StripPicture v-if="version.picture" :picture="version.picture" :label="version.title" />
+        <FinishedPicture
+          v-if="version.answer.built"
+          :built="version.answer.built"
+          face="front"
+          :height="150"
+          :label="version.title"
+        />
         <dl class="facts figures">
           <div>
             <dt>Name</dt>
@@ -66,21 +74,29 @@ function takeTheirs() {
           </div>
           <div>
             <dt>Made as</dt>
-            <dd>{{ kindWords(version.answer.document.body.kind, version.answer.plan.fit, format.length) }}</dd>
+            <dd>{{ kindWords(version.answer.document.body.kind, version.answer.plan?.fit, format.length) }}</dd>
           </div>
-          <div>
+          <div v-if="version.answer.built">
+            <dt>Sections</dt>
+            <dd>{{ version.answer.built.sections.map((one) => one.words).join("; ") }}</dd>
+          </div>
+          <div v-if="version.answer.plan">
             <dt>Repeats</dt>
             <dd>{{ version.answer.plan.fit.repeats }}</dd>
           </div>
-          <div>
+          <div v-if="version.answer.plan">
             <dt>Strip</dt>
             <dd>{{ format.length(version.answer.plan.fit.strip_mm) }}</dd>
           </div>
           <div>
             <dt>Base wires</dt>
-            <dd>{{ version.answer.plan.base.map((bar) => format.cut(bar.cut_mm)).join(", ") }}</dd>
+            <dd>
+              {{
+                (version.answer.built?.cuts ?? version.answer.plan.base).map((bar) => format.cut(bar.cut_mm)).join(", ")
+              }}
+            </dd>
           </div>
-          <div>
+          <div v-if="version.answer.plan">
             <dt>Weaving wire</dt>
             <dd>{{ format.long(version.answer.plan.weaving.total_mm) }}</dd>
           </div>

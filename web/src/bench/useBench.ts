@@ -1,6 +1,7 @@
-import { computed, inject, type InjectionKey, onBeforeUnmount, provide, ref, shallowRef, watch } from "vue";
+import { computed, inject, type InjectionKey, onBeforeUnmount, provide, type Ref, ref, shallowRef, watch } from "vue";
 import {
   type Answer,
+  type Asked,
   api,
   ApiProblem,
   type Catalogue,
@@ -10,6 +11,8 @@ import {
 } from "../api/client";
 import type { Fault } from "../generated/fault";
 import type { Piece } from "../generated/piece";
+import type { Plan } from "../generated/plan";
+import { fetchFinished } from "../built/finishedPictures";
 import { fetchPicture } from "../strip/usePicture";
 import { valueAt, withValue } from "./pointer";
 import { useHistory } from "./useHistory";
@@ -19,7 +22,9 @@ import { type Section, section, withBase, withSample, withSection } from "./weav
 /** An answer once its picture is here, too; a picture that cannot be fetched is asked for again where it is shown. */
 async function pictured(planned: Promise<Answer>): Promise<Answer> {
   const answer = await planned;
-  await fetchPicture(answer.plan.picture).catch(() => null);
+  if (answer.built)
+    await Promise.all(answer.built.finished.map(({ picture }) => fetchFinished(picture).catch(() => null)));
+  else await fetchPicture(answer.plan.picture).catch(() => null);
   return answer;
 }
 
@@ -114,7 +119,7 @@ export function createBench(id: string) {
 
   let coils: Section["pattern"] | null = null;
   watch(draft, (piece) => {
-    const pattern = piece && section(piece).pattern;
+    const pattern = piece && !answer.value?.built ? section(piece).pattern : null;
     if (pattern?.kind === "coils") coils = pattern;
   });
   const withCoils = (piece: Piece) =>
@@ -122,8 +127,8 @@ export function createBench(id: string) {
 
   /** The weaving wire's diameter, as the last good plan read it. */
   const wireMm = () => {
-    const { wires, sections } = answer.value!.document;
-    return wires.find((wire) => wire.id === sections[0]!.weaving[0])!.size.mm ?? 0;
+    const { wires } = answer.value!.document;
+    return wires.find((wire) => wire.id === section(answer.value!.document).weaving[0])!.size.mm ?? 0;
   };
 
   function step(document: Piece | null) {
@@ -141,10 +146,17 @@ export function createBench(id: string) {
   addEventListener("focus", refresh);
   onBeforeUnmount(() => removeEventListener("focus", refresh));
 
+  /** What Meander noticed about the piece as it was planned last. */
+  const advice = () => answer.value?.built?.advice ?? answer.value?.plan?.advice ?? [];
+
   return {
     id,
-    draft,
-    answer,
+    draft: draft as Readonly<Ref<Piece | null>>,
+    answer: answer as Readonly<Ref<Answer | null>>,
+    /** A document as the core is asked about it, and its plan. */
+    asked: (document: Piece): Asked => ({ document }),
+    planOf: async (document: Piece): Promise<Plan> => (await api.plan(document)).plan,
+    advice,
     catalogue,
     faults,
     trouble,
@@ -173,7 +185,7 @@ export function createBench(id: string) {
     faultAt: (path: string) =>
       computed(() => faults.value.find((fault) => fault.path === path || fault.path.startsWith(`${path}/`))),
     adviceAt: (path: string) =>
-      computed(() => answer.value?.plan.advice.find((item) => item.place === path && item.severity !== "note")),
+      computed(() => advice().find((item) => item.place === path && item.severity !== "note")),
   };
 }
 

@@ -1,13 +1,15 @@
 import type { Sample, Stretch } from "../api/client";
 import type { Piece } from "../generated/piece";
 
-export type Section = Piece["sections"][number];
+/** A woven section. */
+export type Section = Extract<Piece["sections"][number], { craft: "weave" }>;
 type Wire = Piece["wires"][number];
 export type WalkPattern = Extract<Section["pattern"], { kind: "walk" }>;
 
 export const MOST_BASE = 25;
 
-export const section = (piece: Piece): Section => piece.sections[0]!;
+/** The section on the bench: the only one of a band. */
+export const section = (piece: Piece): Section => piece.sections[0] as Section;
 export const withSection = (piece: Piece, changes: Partial<Section>): Piece => ({
   ...piece,
   sections: [{ ...section(piece), ...changes }],

@@ -4,7 +4,7 @@ import { useBench } from "../bench/useBench";
 import { worn } from "../bench/pins";
 import type { Piece } from "../generated/piece";
 import FinePrint, { type Topic } from "./FinePrint.vue";
-import { baseIndexes, fromMiddle, weavingIndexes } from "../bench/weave";
+import { baseIndexes, fromMiddle, section, weavingIndexes } from "../bench/weave";
 import BaseCount from "./BaseCount.vue";
 import LiveChoice from "./LiveChoice.vue";
 import LiveCount from "./LiveCount.vue";
@@ -39,7 +39,7 @@ const CLOSINGS = [
 /** Another kind of body brings its own endings and measure; ease and wires stay. */
 function takeKind(kind: string) {
   const start = bench.catalogue.value!.starts[kind as Piece["body"]["kind"]];
-  const wires = fromMiddle(piece.value.sections[0]!.base);
+  const wires = fromMiddle(section(piece.value).base);
   const endings = start.endings.map((ending) => ({ ...ending, wires }));
   const body =
     "ease" in piece.value.body && "ease" in start.body ? { ...start.body, ease: piece.value.body.ease } : start.body;
@@ -143,7 +143,7 @@ const opening = computed(() => (piece.value.body.kind === "cuff" ? piece.value.b
       in <PatternWords @look="unfold('weaves')" />
       <button type="button" class="unfold" :aria-expanded="topic === 'coils'" @click="unfold('coils')">
         starting and ending</button
-      ><template v-if="piece.sections[0]!.pattern.kind === 'coils'"> on single coils</template>.
+      ><template v-if="section(piece).pattern.kind === 'coils'"> on single coils</template>.
     </p>
     <FinePrint v-if="topic && topic !== 'weaves'" :topic="topic" @fold="topic = null" />
     <WeaveCollection v-if="topic === 'weaves'" @fold="topic = null" />

@@ -33,7 +33,7 @@ watch(
 async function find() {
   try {
     const strip = { typed: withUnit(length.value, settings.units) };
-    fillings.value = (await api.fillEvenly({ document: bench.draft.value!, strip, free: free.value })).fillings;
+    fillings.value = (await api.fillEvenly({ ...bench.asked(bench.draft.value!), strip, free: free.value })).fillings;
     fault.value = "";
   } catch (error) {
     const first = error instanceof ApiProblem ? error.faults[0] : undefined;

@@ -33,7 +33,9 @@ async function read() {
       const { gaps } = await api.readWeave(text.value, section(document).base.length);
       if (asked === latest) void bench.change(withWalk(bench.draft.value!, { gaps }));
     } else {
-      await bench.take(api.sayWeave(document, text.value), (said) => withWalk(document, { gaps: gapsOf(said) }));
+      await bench.take(api.sayWeave({ ...bench.asked(document), text: text.value }), (said) =>
+        withWalk(document, { gaps: gapsOf(said) }),
+      );
     }
     if (asked === latest) fault.value = null;
   } catch (error) {

@@ -19,7 +19,7 @@ const pinned = computed(() => pinIndex(bench.draft.value!, props.quantity) >= 0)
 const path = computed(() => (pinned.value ? pinPath(bench.draft.value!, props.quantity) : "/pins/-"));
 const fault = computed(() => bench.faults.value.find((one) => one.path === path.value));
 const doubtful = computed(() =>
-  bench.answer.value!.plan.advice.some((item) => item.place === path.value && item.id === "value-doubtful"),
+  bench.advice().some((item) => item.place === path.value && item.id === "value-doubtful"),
 );
 
 const answer = computed(() => {

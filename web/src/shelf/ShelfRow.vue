@@ -2,6 +2,7 @@
 import { computed, nextTick, ref } from "vue";
 import { RouterLink } from "vue-router";
 import type { ShelfPiece } from "../api/client";
+import FinishedPicture from "../built/FinishedPicture.vue";
 import StripPicture from "../strip/StripPicture.vue";
 import { usePicture } from "../strip/usePicture";
 import { kindWords } from "../bench/kinds";
@@ -10,6 +11,7 @@ import BandAbove from "./BandAbove.vue";
 
 /** One piece on the shelf: its strip and its band to the scale all pieces share. */
 const props = defineProps<{ piece: ShelfPiece; scale: number }>();
+const FINISHED_PX = 150;
 const emit = defineEmits<{ rename: [name: string]; duplicate: []; setAside: []; stale: [] }>();
 
 const format = useFormat();
@@ -34,7 +36,9 @@ function finishRenaming() {
   if (name.value.trim() && name.value !== props.piece.name) emit("rename", name.value);
 }
 const about = computed(() => {
-  const { fit, kind } = props.piece;
+  const { fit, kind, built, sections } = props.piece;
+  if (built)
+    return `${built.pieces === 2 ? "Pair of earrings" : kindWords(kind, undefined, format.length)} · ${sections!.join(", ")}`;
   return `${kindWords(kind, fit, format.length)} · ${fit.repeats} repeats`;
 });
 const wires = computed(() => [...new Set(props.piece.wires)].join(", "));
@@ -44,7 +48,7 @@ const wires = computed(() => [...new Set(props.piece.wires)].join(", "));
   <li class="shelf-row" :data-piece="piece.name">
     <div class="shelf-band">
       <BandAbove
-        v-if="picture"
+        v-if="picture && !piece.built"
         :round-mm="piece.fit.round_mm"
         :opening-mm="piece.fit.opening_mm"
         :thickness-mm="piece.thickness_mm"
@@ -72,7 +76,15 @@ const wires = computed(() => [...new Set(props.piece.wires)].join(", "));
         <span v-if="piece.stops" class="shelf-stop">cannot be made as it stands</span>
       </div>
       <RouterLink class="shelf-strip" :to="`/pieces/${piece.id}`" tabindex="-1" aria-hidden="true">
-        <StripPicture v-if="picture" :picture="picture" :scale="scale" :label="`${piece.name}, strip`" />
+        <FinishedPicture
+          v-if="piece.built"
+          :built="piece.built"
+          face="front"
+          :height="FINISHED_PX"
+          :label="`${piece.name}, finished`"
+          @stale="emit('stale')"
+        />
+        <StripPicture v-else-if="picture" :picture="picture" :scale="scale" :label="`${piece.name}, strip`" />
       </RouterLink>
       <div class="shelf-foot">
         <span class="quiet shelf-wires">{{ wires }}</span>

@@ -17,7 +17,7 @@ const pieces = computed(() => shelf.shelf.value?.pieces ?? []);
 const BAND_PX = 148;
 const OVERHANG_MM = 14;
 const scale = computed(() => {
-  const longest = Math.max(120, ...pieces.value.map((piece) => piece.fit.strip_mm));
+  const longest = Math.max(120, ...pieces.value.map((piece) => piece.fit?.strip_mm ?? 0));
   return Math.max((width.value - BAND_PX) / (longest + OVERHANG_MM), 1);
 });
 
@@ -45,6 +45,10 @@ onMounted(shelf.load);
       <button type="button" class="act" @click="open(shelf.start('cuff'))">New cuff</button>
       <button type="button" class="act" @click="open(shelf.start('ring'))">New ring</button>
       <button type="button" class="act" @click="open(shelf.start('bracelet'))">New bracelet</button>
+      <button type="button" class="act" @click="open(shelf.start('links'))">New links</button>
+      <button type="button" class="act" @click="open(shelf.start('earring'))">New earrings</button>
+      <button type="button" class="act" @click="open(shelf.start('pendant'))">New pendant</button>
+      <button type="button" class="act" @click="open(shelf.start('component'))">New component</button>
       <label class="act bring-in"
         >Bring in a piece…<input type="file" accept=".json,application/json" @change="bringIn"
       /></label>
@@ -58,7 +62,7 @@ onMounted(shelf.load);
     </p>
     <p v-if="!shelf.shelf.value && !shelf.trouble.value.length" role="status">Laying out the shelf…</p>
     <p v-else-if="shelf.shelf.value && !pieces.length" class="empty">
-      Nothing on the shelf. Start a new cuff or bracelet: it comes with common sizes, ready to be changed.
+      Nothing on the shelf. Start a new piece: it comes with common sizes, ready to be changed.
     </p>
     <ul ref="list" class="shelf-list" aria-label="Pieces">
       <ShelfRow

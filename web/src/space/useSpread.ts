@@ -26,8 +26,8 @@ export function useSpread() {
     const clear = plan.weave.clear_mm.map((mm) => ({ typed: `${(mm + by.value).toFixed(3)} mm` }));
     const wider = withSection(document, { spacing: { kind: "apart", clear } });
     const pins: typeof document.pins = [{ id: "spread", quantity: "repeats", count: plan.fit.repeats }];
-    const answer = await api.plan({ ...wider, pins }).catch(() => null);
-    const picture = answer && (await api.picture(answer.plan.picture).catch(() => null));
+    const planned = await bench.planOf({ ...wider, pins }).catch(() => null);
+    const picture = planned && (await api.picture(planned.picture).catch(() => null));
     if (asked === latest && picture) spread.value = picture;
   }
   watch([by, () => bench.answer.value], () => {

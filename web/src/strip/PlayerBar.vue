@@ -21,7 +21,7 @@ const bench = useBench();
 const answer = computed(() => bench.answer.value!);
 const practice = usePractice(
   props.player,
-  () => answer.value.document,
+  () => bench.asked(answer.value.document),
   () => props.turned,
 );
 watch(practice.on, () => emit("unfold"));

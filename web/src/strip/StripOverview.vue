@@ -22,6 +22,8 @@ const props = defineProps<{
 }>();
 
 const RULER_PX = 22;
+/** A broad frame is drawn no higher than this. */
+const MOST_PX = 240;
 const RUNNING_EVERY = 4;
 const settings = useSettings();
 const strip = ref<HTMLCanvasElement | null>(null);
@@ -43,9 +45,18 @@ const made = computed(() =>
 function viewOf(width: number, height: number): View {
   const [from, to] = shownRange(shown.value!, settings.hand);
   const [low, high] = acrossRange(shown.value!);
-  const scale = width / (to - from + 4);
+  const scale = Math.min(width / (to - from + 4), MOST_PX / (high - low));
   const across = (low + high) / 2;
-  return { scale, left: from - 2, width, height, across, face: props.face, hand: settings.hand, made: made.value };
+  return {
+    scale,
+    left: (from + to - width / scale) / 2,
+    width,
+    height,
+    across,
+    face: props.face,
+    hand: settings.hand,
+    made: made.value,
+  };
 }
 const heightPx = () => {
   if (!shown.value) return 60;

@@ -1,10 +1,9 @@
 import { ref, watch } from "vue";
-import { api, ApiProblem, type Judgement } from "../api/client";
-import type { Piece } from "../generated/piece";
+import { api, ApiProblem, type Asked, type Judgement } from "../api/client";
 import type { Player } from "./usePlayer";
 
 /** Practising: the maker says where the wire goes next and is told right or wrong, and why. What is right is made. */
-export function usePractice(player: Player, document: () => Piece, turned: () => boolean) {
+export function usePractice(player: Player, asked: () => Asked, turned: () => boolean) {
   const on = ref(false);
   const said = ref<Judgement | null>(null);
   const trouble = ref("");
@@ -16,7 +15,7 @@ export function usePractice(player: Player, document: () => Piece, turned: () =>
     busy = true;
     try {
       const made = player.made.value;
-      said.value = await api.judge({ document: document(), made, said: gap, turned: turned() });
+      said.value = await api.judge({ ...asked(), made, said: gap, turned: turned() });
       trouble.value = "";
       score.value = { right: score.value.right + (said.value.right ? 1 : 0), asked: score.value.asked + 1 };
       if (said.value.right) player.step(1);

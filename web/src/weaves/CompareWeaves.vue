@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { ref, shallowRef, watch } from "vue";
-import { api } from "../api/client";
 import { useBench } from "../bench/useBench";
 import type { Plan } from "../generated/plan";
 import PaceField from "../settings/PaceField.vue";
@@ -24,8 +23,7 @@ async function plan() {
   const asked = ++latest;
   const found = await Promise.all(
     props.weaves.map(async (one): Promise<[string, Plan | null]> => {
-      const answer = await api.plan(bench.woven(one.sample, one.own?.weave)).catch(() => null);
-      return [one.key, answer?.plan ?? null];
+      return [one.key, await bench.planOf(bench.woven(one.sample, one.own?.weave)).catch(() => null)];
     }),
   );
   if (asked !== latest) return;

@@ -26,7 +26,7 @@ export function useWeaves() {
 
   async function load() {
     try {
-      const { weaves, own } = await api.weaves(bench.answer.value!.document);
+      const { weaves, own } = await api.weaves(bench.asked(bench.answer.value!.document));
       const samples = new Map(bench.catalogue.value!.weaves.map((sample) => [sample.key, sample]));
       const found = [
         ...own.map((one) => ({ ...one, key: `own ${one.weave.name}`, own: { id: one.id, weave: one.weave } })),

@@ -25,7 +25,8 @@ module Meander
           over = section.plan.fit.woven_mm - room
           return if over <= step / 2
 
-          Bend.item("section-too-long", "stop", "/sections/#{index}/extent", "The weave is #{Units::Text.length(over)} longer than its frame", "The frame has room for #{Units::Text.length(room)}.", "Fewer repeats, or a longer frame.", over_mm: over, room_mm: room)
+          Bend.item("section-too-long", "stop", "/sections/#{index}/extent", "The weave is #{Units::Text.length(over)} longer than its frame", "The frame has room for #{Units::Text.length(room)}.",
+"Fewer repeats, or a longer frame.", over_mm: over, room_mm: room)
         end
 
         def self.centre(section, index)

@@ -13,7 +13,8 @@ module Meander
         def self.heavy(plan)
           return unless plan.piece.body[:kind] == "earring" && plan.mass_g > EAR_G
 
-          Bend.item("ear-heavy", "warn", "/body", "#{Units::Text.number(plan.mass_g, 1)} g is heavy for an ear", "Past about #{Units::Text.number(EAR_G, 0)} g (common practice) an earring pulls.", "Thinner wire, an opener weave, or a smaller frame.", mass_g: plan.mass_g)
+          Bend.item("ear-heavy", "warn", "/body", "#{Units::Text.number(plan.mass_g, 1)} g is heavy for an ear", "Past about #{Units::Text.number(EAR_G, 0)} g (common practice) an earring pulls.",
+"Thinner wire, an opener weave, or a smaller frame.", mass_g: plan.mass_g)
         end
 
         def self.alone(plan)
@@ -27,7 +28,8 @@ module Meander
             chain = plan.piece.body[:chain]&.mm
             next unless ending[:kind] == "bail" && chain && ending[:inside].mm < chain
 
-            Bend.item("bail-too-small", "warn", "/endings/#{i}/inside", "The chain does not pass the bail", "The bail is #{Units::Text.length(ending[:inside].mm)} inside, the chain #{Units::Text.length(chain)} at its widest.", "A wider bail, or a finer chain.", inside_mm: ending[:inside].mm, chain_mm: chain)
+            Bend.item("bail-too-small", "warn", "/endings/#{i}/inside", "The chain does not pass the bail",
+"The bail is #{Units::Text.length(ending[:inside].mm)} inside, the chain #{Units::Text.length(chain)} at its widest.", "A wider bail, or a finer chain.", inside_mm: ending[:inside].mm, chain_mm: chain)
           end
         end
 

@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import { computed, ref } from "vue";
+import type { Built } from "../generated/built";
+import { useFormat } from "../units/format";
+import { liesDown } from "./paintFinished";
+import FinishedPicture from "./FinishedPicture.vue";
+
+/** The piece as it will look, front and back beside each other or one of them large. */
+const props = defineProps<{ built: Built; title: string; section: string | null }>();
+const emit = defineEmits<{ stale: [] }>();
+const format = useFormat();
+const HEIGHT_PX = 360;
+const LYING_PX = 130;
+type Show = "front" | "back" | "both";
+const show = ref<Show>("both");
+const FACES: { key: Show; name: string }[] = [
+  { key: "both", name: "Both faces" },
+  { key: "front", name: "Front" },
+  { key: "back", name: "Back" },
+];
+const faces = computed<("front" | "back")[]>(() => (show.value === "both" ? ["front", "back"] : [show.value]));
+const size = computed(() => props.built.extent.map(([low, high]) => high! - low!) as [number, number]);
+const height = computed(() => (liesDown(props.built.extent) ? LYING_PX : HEIGHT_PX));
+const turn = () => (show.value = show.value === "back" ? "front" : "back");
+defineExpose({ turn });
+</script>
+
+<template>
+  <section class="panel finished-panel" aria-label="The finished piece">
+    <header class="panel-head">
+      <h2>Finished <small>to scale</small></h2>
+      <div class="choice" role="group" aria-label="Faces">
+        <button
+          v-for="face in FACES"
+          :key="face.key"
+          type="button"
+          :aria-pressed="show === face.key"
+          @click="show = face.key"
+        >
+          {{ face.name }}
+        </button>
+      </div>
+      <span class="spacer" />
+      <span class="quiet figures">{{ format.length(size[0]) }} wide, {{ format.length(size[1]) }} long</span>
+    </header>
+    <div class="finished-faces" :class="{ lying: liesDown(built.extent) }">
+      <figure v-for="face in faces" :key="face">
+        <FinishedPicture
+          :built="built"
+          :face="face"
+          :height="height"
+          :label="`${title}, finished, ${face}`"
+          :section="section"
+          @stale="emit('stale')"
+        />
+        <figcaption class="quiet">{{ face }}</figcaption>
+      </figure>
+    </div>
+  </section>
+</template>

@@ -1,0 +1,46 @@
+<script setup lang="ts">
+import { computed, ref } from "vue";
+import type { Built } from "../generated/built";
+import { useSettings } from "../settings/useSettings";
+import { useCanvas } from "../strip/useCanvas";
+import { useFinished } from "./finishedPictures";
+import { fitted, paintFinished } from "./paintFinished";
+
+/** A finished piece to scale, one face of it. */
+const props = defineProps<{
+  built: Pick<Built, "finished" | "extent">;
+  face: "front" | "back";
+  label: string;
+  height: number;
+  /** A section that stands out. */
+  section?: string | null;
+}>();
+const emit = defineEmits<{ stale: [] }>();
+
+const settings = useSettings();
+const canvas = ref<HTMLCanvasElement | null>(null);
+const placed = useFinished(
+  computed(() => props.built.finished),
+  () => emit("stale"),
+);
+useCanvas(
+  canvas,
+  () => props.height,
+  (ctx, width, height) => {
+    const { extent } = props.built;
+    paintFinished(ctx, placed.value, {
+      ...fitted(extent, width, height),
+      width,
+      height,
+      extent,
+      face: props.face,
+      hand: settings.hand,
+      section: props.section ?? null,
+    });
+  },
+);
+</script>
+
+<template>
+  <div class="finished-picture"><canvas ref="canvas" role="img" :aria-label="label" /></div>
+</template>

@@ -1,0 +1,105 @@
+import type { Finished } from "../generated/finished";
+import type { Placed } from "./finishedPictures";
+
+/** What is seen of a finished piece, and how. */
+export interface FinishedView {
+  /** Pixels per mm. */
+  scale: number;
+  width: number;
+  height: number;
+  face: "front" | "back";
+  hand: "right" | "left";
+  /** The piece's extent in mm: [[x, x], [y, y]]. */
+  extent: number[][];
+  /** Laid along the page: its length from left to right. */
+  lying: boolean;
+  /** A section that stands out; the others are paler. */
+  section: string | null;
+}
+
+const LAYERS = 8;
+/** Below so many pixels a wire is a dark line and a light one. */
+const THIN_PX = 1.5;
+const paths = new WeakMap<Finished["groups"][number], Path2D>();
+
+function pathOf(group: Finished["groups"][number]): Path2D {
+  let path = paths.get(group);
+  if (!path) {
+    path = new Path2D();
+    for (const line of group.lines)
+      for (let i = 0; i < line.length; i += 2)
+        if (i) path.lineTo(line[i]!, line[i + 1]!);
+        else path.moveTo(line[i]!, line[i + 1]!);
+    paths.set(group, path);
+  }
+  return path;
+}
+
+/** From the finished piece to the page: hung as it is worn, or lying along the page. */
+export function pageOf(view: FinishedView): DOMMatrix {
+  const [[x0, x1], [y0, y1]] = view.extent as [[number, number], [number, number]];
+  const flip = (view.face === "back") !== (view.hand === "left") ? -1 : 1;
+  const middle = new DOMMatrix([1, 0, 0, 1, -(x0 + x1) / 2, -(y0 + y1) / 2]);
+  const turned = view.lying ? new DOMMatrix([0, -1, 1, 0, 0, 0]) : new DOMMatrix();
+  const mirror = new DOMMatrix(view.lying ? [1, 0, 0, flip, 0, 0] : [flip, 0, 0, 1, 0, 0]);
+  return new DOMMatrix([view.scale, 0, 0, view.scale, view.width / 2, view.height / 2])
+    .multiply(mirror)
+    .multiply(turned)
+    .multiply(middle);
+}
+
+const standing = ([x, y, turn, side]: Placed["pose"], unit: number) =>
+  new DOMMatrix([
+    side * Math.cos(turn) * unit,
+    -side * Math.sin(turn) * unit,
+    Math.sin(turn) * unit,
+    Math.cos(turn) * unit,
+    x,
+    y,
+  ]);
+
+/** A piece much longer than wide lies along the page; others hang as they are worn. */
+export const liesDown = (extent: number[][]) => {
+  const [w, h] = extent.map(([low, high]) => high! - low!) as [number, number];
+  return h > 3.2 * w;
+};
+
+/** How big a piece is drawn to fit a box, and whether it lies along it. */
+export function fitted(extent: number[][], width: number, height: number, margin = 24) {
+  const [w, h] = extent.map(([low, high]) => high! - low! + 2) as [number, number];
+  const lying = liesDown(extent);
+  const [across, down] = lying ? [h, w] : [w, h];
+  return { lying, scale: Math.min((width - 2 * margin) / across, (height - 2 * margin) / down, 26) };
+}
+
+/** Draws a finished piece layer by layer through all its sections. */
+export function paintFinished(ctx: CanvasRenderingContext2D, placed: Placed[], view: FinishedView): void {
+  const ratio = ctx.canvas.width / view.width;
+  const page = new DOMMatrix([ratio, 0, 0, ratio, 0, 0]).multiply(pageOf(view));
+  ctx.setTransform(1, 0, 0, 1, 0, 0);
+  ctx.clearRect(0, 0, ctx.canvas.width, ctx.canvas.height);
+  ctx.save();
+  ctx.lineJoin = "round";
+  ctx.lineCap = "round";
+  for (let i = 0; i < LAYERS; i++) {
+    const layer = view.face === "back" ? LAYERS - 1 - i : i;
+    for (const { picture, pose, section } of placed) {
+      const matrix = page.multiply(standing(pose, picture.finest_mm));
+      ctx.globalAlpha = view.section === null || section === null || section === view.section ? 1 : 0.5;
+      for (const group of picture.groups) {
+        if (group.layer !== layer) continue;
+        const thin = group.d * view.scale < THIN_PX;
+        const tones = picture.tones[group.wire] as [string, number, number][];
+        for (const [tone, share, offset] of thin ? [tones[0]!, tones[2]!] : tones) {
+          const shift = -group.d * offset * view.scale * ratio;
+          ctx.setTransform(matrix.a, matrix.b, matrix.c, matrix.d, matrix.e + shift, matrix.f + shift);
+          ctx.strokeStyle = tone;
+          ctx.lineWidth = (group.d * share) / picture.finest_mm;
+          ctx.stroke(pathOf(group));
+        }
+      }
+    }
+  }
+  ctx.restore();
+  ctx.setTransform(ratio, 0, 0, ratio, 0, 0);
+}
