@@ -26,6 +26,7 @@ module Meander
       def seats = [{wire.id => 0.0}, {wire.id => 0.0}]
       def out = [bent.points.last, bent.turn]
       def marks(_wire) = [[0.0, "bend begins"], [bent.length_mm, "bend ends"]]
+      def outline = bent.points.flat_map { |x, y, z| [[x - wire.mm, y, z], [x + wire.mm, y, z]] }
       def wraps = 0
       def steps = {}
       def words = bent.words

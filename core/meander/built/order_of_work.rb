@@ -44,8 +44,9 @@ module Meander
       end
 
       def anchor(section)
-        from = Units::Text.length(section.marks(section.base.first).first[0])
-        step("anchor", "Leave a tail of #{Units::Text.length(@plan.piece.allowance_mm(:tail))} and anchor the weaving wire #{from} into #{called(section)}.", section.id)
+        from = section.marks(section.base.first).first[0]
+        where = (from < 0.5) ? "where #{called(section)} begins" : "#{Units::Text.length(from)} into #{called(section)}"
+        step("anchor", "Leave a tail of #{Units::Text.length(@plan.piece.allowance_mm(:tail))} and anchor the weaving wire #{where}.", section.id)
       end
 
       def weave(section)

@@ -38,7 +38,7 @@ module Meander
 
       # The finished piece's extent: [[x, x], [y, y]].
       def extent
-        points = sections.flat_map { |section| margin(section).flat_map { |line| line.map { |point| poses.fetch(section.id).at(point) } } } + @loose.groups.values.flatten(2)
+        points = sections.flat_map { |section| section.outline.map { |point| poses.fetch(section.id).at(point) } } + @loose.groups.values.flatten(2)
         [0, 1].map { |axis| points.map { |point| point[axis] }.minmax }
       end
 
@@ -88,11 +88,6 @@ module Meander
       end
 
       def ended(fields) = sections.select { |section| section.base.include?(fields[:wires].first) }.then { |own| (fields[:side] == "end") ? own.last : own.first }
-
-      def margin(section)
-        wide = section.woven? ? section.plan.layout.frame.wire_mm * 2 : section.wire.mm
-        section.base.map { |id| section.trace(id) }.flat_map { |line| [line.map { |x, y, z| [x - wide, y, z] }, line.map { |x, y, z| [x + wide, y, z] }] }
-      end
 
       def along_mm
         from = poses.fetch(sections.first.id)

@@ -11,7 +11,7 @@ module Meander
 
       def self.pose(section, poses, sections)
         at = section.section[:at]
-        return Form::Pose::ORIGIN if at[:kind] == "first"
+        return Form::Pose.new(0.0, 0.0, at[:turn] * Math::PI / 180, 1) if at[:kind] == "first"
 
         other = poses.fetch(at[:section])
         from = sections.find { |one| one.id == at[:section] }

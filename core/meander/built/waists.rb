@@ -14,10 +14,14 @@ module Meander
       def chain_mm = (copies * cell_mm) + ((copies - 1) * crossing_mm)
       def ends(wire) = [side(wire) * plan.piece.wire(wire).mm / 2, (copies.odd? ? 1 : -1) * side(wire) * plan.piece.wire(wire).mm / 2]
 
-      def run_mm(wire) = (copies * cell_run_mm(wire)) + ((copies - 1) * Form::Trace.smooth_mm(crossing(wire, 0)))
+      def run_mm(wire) = once(:run, wire) { (copies * cell_run_mm(wire)) + ((copies - 1) * Form::Trace.smooth_mm(crossing(wire, 0))) }
 
       # Start and end of every frame's weave, and every crossing between.
-      def marks(wire)
+      def marks(wire) = once(:marks, wire) { marked(wire) }
+
+      private
+
+      def marked(wire)
         step = cell_run_mm(wire) + Form::Trace.smooth_mm(crossing(wire, 0))
         copies.times.flat_map do |k|
           from, to = [woven_from, woven_to].map { |along| (k * step) + share_mm(wire, along) }
@@ -25,8 +29,6 @@ module Meander
           [[from, "start of frame#{number}"], [to, "end of frame#{number}"], *([[((k + 1) * step) - ((step - cell_run_mm(wire)) / 2), "crossing #{k + 1}"]] if k < copies - 1)]
         end
       end
-
-      private
 
       def cell_run_mm(wire) = Form::Trace.smooth_mm(opening.edge(side(wire), plan.piece.wire(wire).mm).map { |along, off| [off, along, 0.0] })
       def frame_side(wire, number) = side(wire) * (number.even? ? 1 : -1)

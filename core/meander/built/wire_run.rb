@@ -72,7 +72,7 @@ module Meander
       def marks_in(part, here)
         return [Mark.new(here, "start of the #{part.words}"), Mark.new(here + part.mm, "end of the #{part.words}")] if part.kind == "ending" && part.mm > 0.5 && part.words != "folded"
         return [Mark.new(here + (part.mm / 2), "fold")] if part.words == "folded" && part.mm.positive?
-        return [Mark.new(here + (part.mm / 2), "bend")] if part.kind == "between" && part.mm > 0.5
+        return [Mark.new(here + (part.mm / 2), "middle between sections")] if part.kind == "between" && part.mm > 0.5
         return [] unless part.section
 
         sections.find { |section| section.id == part.section }.marks(wire.id).map { |mm, words| Mark.new(here + mm, words) }

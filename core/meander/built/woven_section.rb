@@ -34,7 +34,7 @@ module Meander
       def rounded?(side) = section[:form][:kind] == "drop" && side == "end"
 
       # What a base wire runs in this section. Beside a bent middle line it is longer or shorter by s times the angle.
-      def run_mm(wire) = opening ? Form::Trace.smooth_mm(trace(wire)) : length_mm - (way.turn(length_mm) * across(wire))
+      def run_mm(wire) = once(:run, wire) { opening ? Form::Trace.smooth_mm(trace(wire)) : length_mm - (way.turn(length_mm) * across(wire)) }
 
       # { wire id => mm across }, where the section begins and where it ends.
       def seats = [base.to_h { |wire| [wire, ends(wire).first] }, base.to_h { |wire| [wire, ends(wire).last] }]
@@ -42,7 +42,7 @@ module Meander
       # Where on a base wire something happens: [[mm from where it enters the section, words], ...].
       def marks(wire)
         middle = (woven_from + woven_to) / 2
-        [["start of weave", woven_from], ["middle", middle], ["end of weave", woven_to]].map { |words, along| [share_mm(wire, along), words] }
+        once(:marks, wire) { [["start of weave", woven_from], ["middle", middle], ["end of weave", woven_to]].map { |words, along| [share_mm(wire, along), words] } }
       end
 
       def woven_from = opening ? stretch[0] : section[:bare].mm
@@ -54,9 +54,15 @@ module Meander
       def steps = opening ? {} : base.to_h { |wire| [wire, run_mm(wire) - length_mm] }.reject { |_, mm| mm.abs < 0.05 }
 
       # What is worked out once and kept with the section: its strip's plan as it goes out, what the checks of the weave say, its picture.
-      def plan_h = @kept[:plan] ||= plan.to_h.freeze
-      def advice = @kept[:advice] ||= Advice::OfTheWeave.call(plan).freeze
-      def finished = @kept[:finished] ||= Picture::Finished.new(plan.piece.wires.to_h { |wire| [wire.id, wire.material.colour] }) { |picture| draw(picture) }
+      def plan_h = once(:plan) { plan.to_h.freeze }
+      def advice = once(:advice) { Advice::OfTheWeave.call(plan).freeze }
+      def finished = once(:finished) { Picture::Finished.new(plan.piece.wires.to_h { |wire| [wire.id, wire.material.colour] }) { |picture| draw(picture) } }
+
+      # Places as far out as the section reaches on either side.
+      def outline
+        wide = plan.layout.frame.wire_mm * 2
+        once(:outline) { base.flat_map { |id| trace(id).each_slice(3).flat_map { |points| [points.first, points.last] }.flat_map { |x, y, z| [[x - wide, y, z], [x + wide, y, z]] } } }
+      end
 
       def words = FORMS.fetch(section[:form][:kind]).call(section[:form])
 
@@ -72,6 +78,8 @@ module Meander
       }.freeze
 
       private
+
+      def once(*key) = @kept.fetch(key) { @kept[key] = yield }
 
       def woven_stretch(piece)
         return unless opening

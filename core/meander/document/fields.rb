@@ -99,13 +99,14 @@ module Meander
         "rosette" => {long: size("longer petal", 2.0..100.0, 6.0..40.0), short: size("shorter petal", 2.0..100.0, 6.0..40.0), fold: size("inside of a fold", 0.2..20.0, 0.8..6.0),
                        centre: size("centre of the rosette", 0.0..60.0, 0.0..15.0), petals: Count.new(3..24)}
       })
-      # Where a section stands: alone, on the wires that go on from another one, inside or outside another, or as its mirror image.
+      # Where a section stands, turn in degrees: alone, on the wires that go on from another one, inside or outside another, or as its mirror image.
+      turn = Count.new(-350..350)
       AT = Variant.new(:kind, {
-        "first" => {},
-        "after" => {section: Id.new, bare: size("bare wire between sections", 0.0..300.0, 0.0..60.0), turn: Count.new(-350..350)},
+        "first" => {turn:},
+        "after" => {section: Id.new, bare: size("bare wire between sections", 0.0..300.0, 0.0..60.0), turn:},
         "beside" => {section: Id.new, across: size("distance from the other section", 0.0..200.0, 0.0..40.0), along: size("distance along the other section", 0.0..300.0, 0.0..60.0), side: towards},
         "mirror" => {section: Id.new}
-      })
+      }, left_out: {turn: 0})
       # How far a section is woven: as its frame is long, or so many repeats, or so far.
       EXTENT = Variant.new(:kind, {
         "fill" => {},
@@ -118,7 +119,7 @@ module Meander
         "weave" => {**place, id: Id.new, base: list(Id.new, 1..25), cut_away: list(Id.new, 0..24), weaving: list(Id.new, 1..2), strands: Count.new(1..2), turns: Choice.new(%w[together in_turn]),
                      pattern: PATTERN, spacing: SPACING, rise: RISE, from: Choice.new(%w[end middle]),
                      bare: size("bare end", 0.0..300.0, 0.0..80.0)}
-      }, left_out: {form: {kind: "straight"}.freeze, at: {kind: "first"}.freeze, extent: {kind: "fill"}.freeze})
+      }, left_out: {form: {kind: "straight"}.freeze, at: {kind: "first", turn: 0}.freeze, extent: {kind: "fill"}.freeze})
 
       side = Choice.new(%w[start end])
       ends = {id: Id.new, side:, wires: list(Id.new, 1..25)}

@@ -11,7 +11,7 @@ module Meander
 
       def self.wire(id, typed, role = "base", temper = "soft") = {"id" => id, "role" => role, "size" => size(typed), "metal" => "copper", "temper" => temper}
 
-      def self.frame(form) = {**StartingPiece.section, "pattern" => EIGHT, "bare" => size("0 mm"), "form" => form, "at" => {"kind" => "first"}, "extent" => {"kind" => "fill"}}
+      def self.frame(form) = {**StartingPiece.section, "pattern" => EIGHT, "bare" => size("0 mm"), "form" => form, "at" => {"kind" => "first", "turn" => 0}, "extent" => {"kind" => "fill"}}
       private_class_method :size, :wire, :frame
 
       WOVEN = [wire("w1", "0.8 mm"), wire("w2", "0.8 mm"), wire("w3", "0.3 mm", "weaving")].freeze
@@ -36,7 +36,7 @@ module Meander
         },
         "component" => {
           "body" => {"kind" => "component"}, "wires" => [wire("w1", "0.8 mm")],
-          "sections" => [{"id" => "s1", "craft" => "bend", "base" => ["w1"], "at" => {"kind" => "first"},
+          "sections" => [{"id" => "s1", "craft" => "bend", "base" => ["w1"], "at" => {"kind" => "first", "turn" => 0},
                           "bend" => {"kind" => "rosette", "long" => size("14 mm"), "short" => size("10 mm"), "fold" => size("2 mm"), "centre" => size("0 mm"), "petals" => 8}}]
         }
       }.freeze

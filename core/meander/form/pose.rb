@@ -17,7 +17,8 @@ module Meander
         self.class.new(px, py, turn + (side * angle), side).freeze
       end
 
-      def mirrored = self.class.new(x, y, turn, -side).freeze
+      # The other side of the piece's upright axis.
+      def mirrored = self.class.new(-x, y, -turn, -side).freeze
       def to_a = [x, y, turn, side]
     end
 

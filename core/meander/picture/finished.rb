@@ -14,7 +14,8 @@ module Meander
       NEAR = {-1 => 3, 0 => 4, 1 => 6}.freeze
       FAR = {1 => 0, 0 => 1, -1 => 2}.freeze
 
-      attr_reader :json, :groups
+      # content_hash names the picture: the same drawing has the same one.
+      attr_reader :json, :groups, :content_hash
 
       # colours: { wire id => "#rrggbb" }.
       def initialize(colours)
@@ -23,6 +24,7 @@ module Meander
         yield self
         @groups.default = nil
         @json = JSON.generate(to_h).freeze
+        @content_hash = Digest::SHA256.hexdigest(json)[0, 32].freeze
         freeze
       end
 
@@ -34,9 +36,6 @@ module Meander
         runs = points.each_cons(2).slice_when { |(_, a), (b, c)| far?(a, b) != far?(b, c) }
         runs.each { |run| line((far?(*run.first) ? FAR : NEAR).fetch(face), wire, wire_mm, [run.first.first, *run.map(&:last)]) }
       end
-
-      # Names the picture: the same drawing has the same hash.
-      def content_hash = Digest::SHA256.hexdigest(json)[0, 32]
 
       def to_h
         wires = groups.keys.map { |_, wire, _| wire }.uniq

@@ -11,7 +11,9 @@ const props = defineProps<{
   built: Pick<Built, "finished" | "extent">;
   face: "front" | "back";
   label: string;
-  height: number;
+  height?: number;
+  /** Pixels per mm at the most; left out, it fills its box. Its height then follows. */
+  scale?: number;
   /** A section that stands out. */
   section?: string | null;
 }>();
@@ -23,22 +25,21 @@ const placed = useFinished(
   computed(() => props.built.finished),
   () => emit("stale"),
 );
-useCanvas(
-  canvas,
-  () => props.height,
-  (ctx, width, height) => {
-    const { extent } = props.built;
-    paintFinished(ctx, placed.value, {
-      ...fitted(extent, width, height),
-      width,
-      height,
-      extent,
-      face: props.face,
-      hand: settings.hand,
-      section: props.section ?? null,
-    });
-  },
-);
+const heightPx = () =>
+  props.height ?? Math.ceil(fitted(props.built.extent, 1e6, 1e6, props.scale).down * (props.scale ?? 1)) + 12;
+useCanvas(canvas, heightPx, (ctx, width, height) => {
+  const { extent } = props.built;
+  paintFinished(ctx, placed.value, {
+    ...fitted(extent, width, height, props.scale),
+    left: props.scale !== undefined,
+    width,
+    height,
+    extent,
+    face: props.face,
+    hand: settings.hand,
+    section: props.section ?? null,
+  });
+});
 </script>
 
 <template>

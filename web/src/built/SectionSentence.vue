@@ -26,7 +26,7 @@ const parts = computed(() => forms.value.find((one) => one.key === formKey.value
 const takeForm = (kind: string) =>
   bench.change(woven.value ? withForm(piece.value, props.index, kind) : withBend(piece.value, props.index, kind));
 
-const at = computed(() => section.value.at ?? { kind: "first" as const });
+const at = computed(() => section.value.at ?? { kind: "first" as const, turn: 0 });
 const PLACES = [
   { key: "first", name: "by itself" },
   { key: "after", name: "on from the end of" },
@@ -88,6 +88,9 @@ const EXTENTS = [
           , <LiveSize :path="`${path}/at/bare`" :label="`${name}: bare wire before it`" /> bare between, turned by
           <LiveCount :path="`${path}/at/turn`" :label="`${name}: turned by`" signed />°</template
         >
+        <template v-else-if="at.kind === 'first'"
+          >, turned by <LiveCount :path="`${path}/at/turn`" :label="`${name}: turned by`" signed />°</template
+        >
         <template v-else-if="at.kind === 'beside'">
           , <LiveSize :path="`${path}/at/across`" :label="`${name}: distance beside`" :by="0.5" /> to its
           <LiveChoice
@@ -130,6 +133,9 @@ const EXTENTS = [
           <LiveSize :path="`${path}/bare`" :label="`${name}: bare at each end`" /> bare at each end
         </template> </template
       >.
+      <template v-if="index === 0 && piece.sections.length > 1">
+        It stands turned by <LiveCount :path="`${path}/at/turn`" :label="`${name}: turned by`" signed />°.</template
+      >
       <span class="section-acts">
         <button type="button" class="quiet-act" @click="bench.change(withMirror(piece, index))">Mirror it</button>
         <button

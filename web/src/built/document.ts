@@ -1,7 +1,7 @@
 import type { Piece } from "../generated/piece";
 import { BENDS, ENDINGS, FORMS, FRAMES } from "./forms";
 
-export type Part = Piece["sections"][number];
+type Part = Piece["sections"][number];
 type Woven = Extract<Part, { craft: "weave" }>;
 type Wire = Piece["wires"][number];
 type Ending = Piece["endings"][number];
@@ -45,7 +45,7 @@ export const withExtent = (piece: Piece, index: number, kind: string): Piece =>
 /** Where a section stands: alone, after another on its wires, beside another, or as its mirror image. */
 export function withPlace(piece: Piece, index: number, kind: string, section: string): Piece {
   const places: Record<string, object> = {
-    first: { kind },
+    first: { kind, turn: 0 },
     after: { kind, section, bare: mm(8), turn: 0 },
     beside: { kind, section, across: mm(6), along: mm(0), side: "far" },
     mirror: { kind, section },
@@ -145,12 +145,11 @@ export function withoutSection(piece: Piece, index: number): Piece {
   const gone = piece.sections[index]!.id;
   const sections = piece.sections
     .filter((_, i) => i !== index)
-    .map((one) => (one.at && "section" in one.at && one.at.section === gone ? { ...one, at: { kind: "first" } } : one));
+    .map((one) =>
+      one.at && "section" in one.at && one.at.section === gone ? { ...one, at: { kind: "first", turn: 0 } } : one,
+    );
   return tidy({ ...piece, sections: sections as Part[] });
 }
-
-export const withTurn = (piece: Piece, index: number, turn: number | string): Piece =>
-  with_(piece, index, { at: { ...piece.sections[index]!.at, turn } });
 
 /** Where a section's wires have no ending yet: its side and its wires. */
 export function openEnds(piece: Piece): { side: "start" | "end"; section: string; wires: string[] }[] {

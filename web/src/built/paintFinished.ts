@@ -15,9 +15,13 @@ export interface FinishedView {
   lying: boolean;
   /** A section that stands out; the others are paler. */
   section: string | null;
+  /** Whether it begins at the left instead of standing in the middle. */
+  left: boolean;
 }
 
 const LAYERS = 8;
+/** Pixels per mm at the most. */
+const NEAREST = 26;
 /** Below so many pixels a wire is a dark line and a light one. */
 const THIN_PX = 1.5;
 const paths = new WeakMap<Finished["groups"][number], Path2D>();
@@ -36,13 +40,15 @@ function pathOf(group: Finished["groups"][number]): Path2D {
 }
 
 /** From the finished piece to the page: hung as it is worn, or lying along the page. */
-export function pageOf(view: FinishedView): DOMMatrix {
+function pageOf(view: FinishedView): DOMMatrix {
   const [[x0, x1], [y0, y1]] = view.extent as [[number, number], [number, number]];
   const flip = (view.face === "back") !== (view.hand === "left") ? -1 : 1;
   const middle = new DOMMatrix([1, 0, 0, 1, -(x0 + x1) / 2, -(y0 + y1) / 2]);
   const turned = view.lying ? new DOMMatrix([0, -1, 1, 0, 0, 0]) : new DOMMatrix();
   const mirror = new DOMMatrix(view.lying ? [1, 0, 0, flip, 0, 0] : [flip, 0, 0, 1, 0, 0]);
-  return new DOMMatrix([view.scale, 0, 0, view.scale, view.width / 2, view.height / 2])
+  const shown = view.lying ? y1 - y0 : x1 - x0;
+  const middleX = view.left ? (view.scale * (shown + 2)) / 2 + 4 : view.width / 2;
+  return new DOMMatrix([view.scale, 0, 0, view.scale, middleX, view.height / 2])
     .multiply(mirror)
     .multiply(turned)
     .multiply(middle);
@@ -58,18 +64,21 @@ const standing = ([x, y, turn, side]: Placed["pose"], unit: number) =>
     y,
   ]);
 
-/** A piece much longer than wide lies along the page; others hang as they are worn. */
+const LONG_MM = 90;
+/** A long piece much longer than wide lies along the page; others hang as they are worn. */
 export const liesDown = (extent: number[][]) => {
   const [w, h] = extent.map(([low, high]) => high! - low!) as [number, number];
-  return h > 3.2 * w;
+  return h > 3.2 * w && h > LONG_MM;
 };
 
 /** How big a piece is drawn to fit a box, and whether it lies along it. */
-export function fitted(extent: number[][], width: number, height: number, margin = 24) {
+export function fitted(extent: number[][], width: number, height: number, scale: number | undefined) {
+  const margin = scale ? 4 : 24;
   const [w, h] = extent.map(([low, high]) => high! - low! + 2) as [number, number];
   const lying = liesDown(extent);
   const [across, down] = lying ? [h, w] : [w, h];
-  return { lying, scale: Math.min((width - 2 * margin) / across, (height - 2 * margin) / down, 26) };
+  const fit = Math.min((width - 2 * margin) / across, (height - 2 * margin) / down, NEAREST);
+  return { lying, scale: Math.min(scale ?? NEAREST, fit), down };
 }
 
 /** Draws a finished piece layer by layer through all its sections. */

@@ -315,6 +315,7 @@ export interface Piece {
         at?:
           | {
               kind: "first";
+              turn?: number;
             }
           | {
               kind: "after";
@@ -326,7 +327,7 @@ export interface Piece {
                 typed: string;
                 mm?: number;
               };
-              turn: number;
+              turn?: number;
             }
           | {
               kind: "beside";
@@ -491,6 +492,7 @@ export interface Piece {
         at?:
           | {
               kind: "first";
+              turn?: number;
             }
           | {
               kind: "after";
@@ -502,7 +504,7 @@ export interface Piece {
                 typed: string;
                 mm?: number;
               };
-              turn: number;
+              turn?: number;
             }
           | {
               kind: "beside";

@@ -4,6 +4,7 @@ import { onMounted, ref, shallowRef } from "vue";
 import { RouterLink } from "vue-router";
 import { api, type StoredPiece } from "../api/client";
 import { useSettings } from "../settings/useSettings";
+import BuiltPrint from "./BuiltPrint.vue";
 import { useFormat } from "../units/format";
 
 /** A page for the bench: what to cut with boxes to tick, and the strip at true size. */
@@ -37,10 +38,11 @@ onMounted(async () => {
     <nav class="no-print">
       <RouterLink :to="`/pieces/${id}`" class="back">‹ Bench</RouterLink>
       <button type="button" class="act" @click="printPage">Print</button>
-      <span class="quiet">Print at 100 %, landscape: the strips are then at true size; check the ruler.</span>
+      <span class="quiet">Print at 100 %, landscape: what is drawn is then at true size; check the ruler.</span>
     </nav>
     <p v-if="trouble" role="alert">{{ trouble }}</p>
-    <article v-if="piece">
+    <BuiltPrint v-if="piece?.built" :piece="piece" :built="piece.built" :picture="strip" />
+    <article v-else-if="piece">
       <header>
         <h1>{{ piece.document.name }}</h1>
         <p v-if="piece.document.notes">{{ piece.document.notes }}</p>

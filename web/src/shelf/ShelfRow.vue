@@ -11,7 +11,6 @@ import BandAbove from "./BandAbove.vue";
 
 /** One piece on the shelf: its strip and its band to the scale all pieces share. */
 const props = defineProps<{ piece: ShelfPiece; scale: number }>();
-const FINISHED_PX = 150;
 const emit = defineEmits<{ rename: [name: string]; duplicate: []; setAside: []; stale: [] }>();
 
 const format = useFormat();
@@ -80,7 +79,7 @@ const wires = computed(() => [...new Set(props.piece.wires)].join(", "));
           v-if="piece.built"
           :built="piece.built"
           face="front"
-          :height="FINISHED_PX"
+          :scale="scale"
           :label="`${piece.name}, finished`"
           @stale="emit('stale')"
         />

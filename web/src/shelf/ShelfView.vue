@@ -17,7 +17,13 @@ const pieces = computed(() => shelf.shelf.value?.pieces ?? []);
 const BAND_PX = 148;
 const OVERHANG_MM = 14;
 const scale = computed(() => {
-  const longest = Math.max(120, ...pieces.value.map((piece) => piece.fit?.strip_mm ?? 0));
+  const longest = Math.max(
+    120,
+    ...pieces.value.map(
+      (piece) =>
+        piece.fit?.strip_mm ?? Math.max(...piece.built!.extent.map(([low, high]) => high! - low!)) - OVERHANG_MM + 4,
+    ),
+  );
   return Math.max((width.value - BAND_PX) / (longest + OVERHANG_MM), 1);
 });
 
