@@ -35,7 +35,18 @@ module Pieces
     Meander::Planner::PlanPiece.call(result.piece, questions: result.questions)
   end
 
+  # The plan of a piece put together from sections.
+  def built(json, **options)
+    result = Meander::Document::PieceReader.call(json)
+    Meander::Built::PlanPiece.call(result.piece, questions: result.questions, **options)
+  end
+
+  def planned(json) = Meander::Document::Fields::BUILT.include?(json["body"]["kind"]) ? built(json) : plan(json)
+
   def demo_documents = Dir[File.join(ROOT, "demo/pieces/*.json")].map { |file| JSON.parse(File.read(file)) }
+
+  # Those of them that are one woven band.
+  def demo_bands = demo_documents.reject { |json| Meander::Document::Fields::BUILT.include?(json["body"]["kind"]) }
 
   def advice(plan, id) = plan.advice.find { |item| item.id == id }
 end

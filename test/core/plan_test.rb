@@ -4,7 +4,7 @@ require_relative "../test_helper"
 require "json_schemer"
 
 class PlanTest < PieceTest
-  def each_plan = (demo_documents + [document, document("bracelet")]).each { |json| yield plan(json), json }
+  def each_plan = (demo_bands + [document, document("bracelet")]).each { |json| yield plan(json), json }
 
   def test_the_bars_add_up_and_cuts_are_rounded_up
     each_plan do |plan|
@@ -69,10 +69,10 @@ class PlanTest < PieceTest
   end
 
   def test_cut_list_as_csv
-    rows = CSV.parse(Meander::Output::CutListCsv.call(plan(demo_documents.find { |json| json["name"] == "Reed cuff" })), headers: true)
+    rows = CSV.parse(Meander::Output::CutListCsv.call(plan(demo_bands.find { |json| json["name"] == "Reed cuff" })), headers: true)
 
     assert_equal %w[base base weaving weaving], rows.map { |row| row["role"] }
-    assert_equal rows.first["cut_mm"].to_i, plan(demo_documents.find { |json| json["name"] == "Reed cuff" }).bars.first.cut_mm
+    assert_equal rows.first["cut_mm"].to_i, plan(demo_bands.find { |json| json["name"] == "Reed cuff" }).bars.first.cut_mm
   end
 
   def test_the_strip_as_svg_is_to_scale_and_well_formed

@@ -56,7 +56,7 @@ class WeaveTest < PieceTest
   end
 
   def test_the_strip_and_the_wire_figure_come_from_one_path
-    demo_documents.each do |json|
+    demo_bands.each do |json|
       plan = plan(json)
       drawn = plan.picture.strokes.sum { |stroke| Meander::Curve::Strand.polyline_length(stroke.points) }
 

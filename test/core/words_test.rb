@@ -7,7 +7,7 @@ class WordsTest < PieceTest
   def lines(plan) = Meander::Output::PlanWords.call(plan)
 
   def test_a_plan_in_words_says_what_to_cut
-    demo_documents.each do |json|
+    demo_bands.each do |json|
       plan = plan(json)
       words = lines(plan)
 
@@ -37,7 +37,7 @@ class WordsTest < PieceTest
 
   # Every advice of every demo piece names its place in the document, and what it offers can be put there.
   def test_advice_points_into_the_document
-    demo_documents.each do |json|
+    demo_bands.each do |json|
       plan = plan(json)
       plan.advice.each do |item|
         way = item.place.split("/").drop(1)

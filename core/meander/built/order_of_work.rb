@@ -5,6 +5,8 @@ module Meander
     # The order a maker works in: cut, shape, anchor, weave, bend, add, join, secure, end; what is done, in words.
     class OrderOfWork
       # kind: cut, shape, add, anchor, weave, turn, bend, join, secure, end or pair; section: its id or nil; minutes: of weaving.
+      # Endings that are no step of their own.
+      QUIET = %w[plain fold].freeze
       Step = Struct.new(:kind, :words, :section, :minutes, keyword_init: true)
 
       def self.call(plan) = new(plan).call
@@ -69,7 +71,7 @@ module Meander
       end
 
       def endings
-        @plan.piece.document[:endings].reject { |one| %w[plain fold].include?(one[:kind]) }.map { |ending| step("end", "#{Units::Text.sentence(@plan.built_ending(ending).words)} at the #{ending[:side]}.") }
+        @plan.piece.document[:endings].reject { |one| QUIET.include?(one[:kind]) }.map { |ending| step("end", "#{Units::Text.sentence(@plan.built_ending(ending).words)} at the #{ending[:side]}.") }
       end
     end
   end

@@ -11,7 +11,7 @@ module Meander
         @sections = sections.freeze
         @calibration = calibration
         @questions = questions
-        @poses = Standing.call(sections)
+        @poses = Standing.call(sections, piece.document[:sections].map { |section| section[:at] })
         @endings = piece.document[:endings].to_h { |fields| [fields[:id], ending(fields)] }
         @runs = piece.wires.select(&:base?).map { |wire| run(wire) }.freeze
         @cuts = Cut.all(runs, folds).freeze
@@ -114,16 +114,14 @@ module Meander
 
       # What of an ending lies before the work, level with it, and behind it.
       def by_depth(points)
-        layer = ->(a, b) {
-          (a[2] + b[2]).then { |z|
-            if z.abs < 1e-6
-              4
-            else
-              (z.positive? ? 7 : 3)
-        end
-          }
-        }
-        points.each_cons(2).slice_when { |(a, b), (c, d)| layer.call(a, b) != layer.call(c, d) }.map { |run| [layer.call(*run.first), [run.first.first, *run.map(&:last)]] }
+        points.each_cons(2).slice_when { |one, other| layer(*one) != layer(*other) }.map { |run| [layer(*run.first), [run.first.first, *run.map(&:last)]] }
+      end
+
+      def layer(one, other)
+        z = one[2] + other[2]
+        return 4 if z.abs < 1e-6
+
+        z.positive? ? 7 : 3
       end
 
       def section_h(section)

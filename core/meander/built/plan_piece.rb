@@ -24,10 +24,10 @@ module Meander
         kind.new(piece, section, calibration, "/sections/#{index}")
       end
 
-      # All that a section's plan depends on.
+      # All that a section's plan depends on: not where it stands.
       def self.key(piece, section, calibration)
         wires = piece.document[:wires].select { |wire| section[:base].include?(wire[:id]) || section[:weaving]&.include?(wire[:id]) }
-        [section, wires, piece.document[:allowances], calibration]
+        [section.except(:at), wires, piece.document[:allowances], calibration]
       end
       private_class_method :section, :key
     end

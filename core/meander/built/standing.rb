@@ -4,13 +4,12 @@ module Meander
   module Built
     # Where every section stands in the finished piece: { section id => Form::Pose }.
     module Standing
-      # sections: the planned sections in the order of the document; documents: what the document says of each.
-      def self.call(sections)
-        sections.each_with_object({}) { |section, poses| poses[section.id] = pose(section, poses, sections).freeze }
+      # sections: the planned sections in the order of the document; places: where the document says that each stands.
+      def self.call(sections, places)
+        sections.zip(places).each_with_object({}) { |(section, at), poses| poses[section.id] = pose(at, poses, sections).freeze }
       end
 
-      def self.pose(section, poses, sections)
-        at = section.section[:at]
+      def self.pose(at, poses, sections)
         return Form::Pose.new(0.0, 0.0, at[:turn] * Math::PI / 180, 1) if at[:kind] == "first"
 
         other = poses.fetch(at[:section])

@@ -8,7 +8,7 @@ module Meander
       STEPS = 32
       NEAR_MM = 1e-6
 
-      # from, to: [place [x, y], heading in radians from +y towards +x].
+      # from, to: [place [x, y, z], heading in radians from +y towards +x].
       # @return [Array] points [[x, y, z], ...], empty where there is nothing between
       def self.call((start, heading), (finish, onward))
         chord = Math.hypot(finish[0] - start[0], finish[1] - start[1])
@@ -25,10 +25,10 @@ module Meander
         4 * Math.tan(angle / 4) * chord / (2 * Math.sin(angle / 2))
       end
 
-      # Hermite's cubic.
+      # Hermite's cubic in the plane; the depth changes evenly.
       def self.cubic(t, (from, to), (leave, enter))
         a, b, c, d = (2 * t**3) - (3 * t**2) + 1, t**3 - (2 * t**2) + t, (3 * t**2) - (2 * t**3), t**3 - t**2
-        [0, 1].map { |i| (a * from[i]) + (b * leave[i]) + (c * to[i]) + (d * enter[i]) } << 0.0
+        [0, 1].map { |i| (a * from[i]) + (b * leave[i]) + (c * to[i]) + (d * enter[i]) } << (from[2] + ((to[2] - from[2]) * t))
       end
       private_class_method :pull_mm, :cubic
     end

@@ -9,6 +9,9 @@ module Meander
       # at_mm from the end that is begun with.
       Mark = Struct.new(:at_mm, :words)
 
+      # What is shorter needs no mark, in mm.
+      LEAST_MM = 0.5
+
       attr_reader :wire, :sections, :parts, :ways
 
       # sections: those the wire lies in, in order; poses: Standing; endings: { "start" => ending or nil, "end" => ... }; allowance: of
@@ -26,13 +29,6 @@ module Meander
       def total_mm = parts.sum(&:mm)
       def kept_mm = total_mm - parts.first.mm - parts.last.mm
 
-      # Where it leaves the last section of all, or where it enters the first: [place, heading outwards].
-      def tip(side)
-        return left(sections.last) if side == "end"
-
-        entered(sections.first).then { |place, heading| [place, heading + Math::PI] }
-      end
-
       def marks
         at = 0.0
         parts.flat_map do |part|
@@ -45,16 +41,13 @@ module Meander
       private
 
       def left(section)
-        place, turn = section.out
         pose = @poses.fetch(section.id)
-        across = section.seats[1].fetch(wire.id)
-        there = pose.on(place, turn)
-        [there.at([across, 0.0, 0.0]), there.turn]
+        [pose.at(section.trace(wire.id).last), pose.on(*section.out).turn]
       end
 
       def entered(section)
         pose = @poses.fetch(section.id)
-        [pose.at([section.seats[0].fetch(wire.id), 0.0, 0.0]), pose.turn]
+        [pose.at(section.trace(wire.id).first), pose.turn]
       end
 
       def inside
@@ -70,12 +63,20 @@ module Meander
       end
 
       def marks_in(part, here)
-        return [Mark.new(here, "start of the #{part.words}"), Mark.new(here + part.mm, "end of the #{part.words}")] if part.kind == "ending" && part.mm > 0.5 && part.words != "folded"
-        return [Mark.new(here + (part.mm / 2), "fold")] if part.words == "folded" && part.mm.positive?
-        return [Mark.new(here + (part.mm / 2), "middle between sections")] if part.kind == "between" && part.mm > 0.5
-        return [] unless part.section
+        return sections.find { |section| section.id == part.section }.marks(wire.id).map { |mm, words| Mark.new(here + mm, words) } if part.section
+        return [] if part.mm < LEAST_MM
 
-        sections.find { |section| section.id == part.section }.marks(wire.id).map { |mm, words| Mark.new(here + mm, words) }
+        case part.kind
+        when "between" then [Mark.new(here + (part.mm / 2), "middle between sections")]
+        when "ending" then ending_marks(part, here)
+        else []
+        end
+      end
+
+      def ending_marks(part, here)
+        return [Mark.new(here + (part.mm / 2), "fold")] if part.words == "folded"
+
+        [Mark.new(here, "start of the #{part.words}"), Mark.new(here + part.mm, "end of the #{part.words}")]
       end
     end
   end

@@ -9,6 +9,9 @@ module Meander
     # across it where it begins and where it ends), length_mm, out (where it ends and how far it has turned), marks(id), finished
     # and words.
     class WovenSection
+      # How far apart a bent base wire's places are told, in mm.
+      STEP_MM = 0.6
+
       attr_reader :section, :plan, :way, :opening, :stretch, :length_mm
 
       def initialize(piece, section, calibration, place)
@@ -59,10 +62,7 @@ module Meander
       def finished = once(:finished) { Picture::Finished.new(plan.piece.wires.to_h { |wire| [wire.id, wire.material.colour] }) { |picture| draw(picture) } }
 
       # Places as far out as the section reaches on either side.
-      def outline
-        wide = plan.layout.frame.wire_mm * 2
-        once(:outline) { base.flat_map { |id| trace(id).each_slice(3).flat_map { |points| [points.first, points.last] }.flat_map { |x, y, z| [[x - wide, y, z], [x + wide, y, z]] } } }
-      end
+      def outline = once(:outline) { base.flat_map { |id| beside(trace(id), (plan.piece.wire(id).mm / 2) + plan.layout.frame.wire_mm) } }
 
       def words = FORMS.fetch(section[:form][:kind]).call(section[:form])
 
@@ -79,6 +79,7 @@ module Meander
 
       private
 
+      def beside(line, wide) = line.each_slice(3).flat_map { |points| [points.first, points.last] }.flat_map { |x, y, z| [[x - wide, y, z], [x + wide, y, z]] }
       def once(*key) = @kept.fetch(key) { @kept[key] = yield }
 
       def woven_stretch(piece)
@@ -104,7 +105,7 @@ module Meander
       def path(wire)
         return opening.edge(side(wire), plan.piece.wire(wire).mm).map { |along, off| way.at(along, off, 0.0) } if opening
 
-        steps = (way == Form::Way::Straight) ? 1 : [(length_mm / 1.0).ceil, 24].max
+        steps = (way == Form::Way::Straight) ? 1 : [(length_mm / STEP_MM).ceil, 24].max
         (0..steps).map { |i| way.at(length_mm * i / steps, across(wire), 0.0) }
       end
 

@@ -44,7 +44,7 @@ module Meander
         return if @roles[id] == role
 
         known = @roles.select { |_, other| other == role }.keys
-        @reading.fault(path, "reference", id, message: "#{id} is not a #{role} wire of this piece", accepted: known.join(", "))
+        @reading.fault(path, "reference", id, message: "#{id} is not a #{role} wire of this piece", accepted: known.empty? ? "a #{role} wire, of which there is none yet" : known.join(", "))
       end
 
       def strands

@@ -42,7 +42,8 @@ module Meander
       }.freeze
 
       def self.call(kind)
-        {"format" => Fields::FORMAT, "version" => Fields::VERSION, "name" => "New #{(kind == "links") ? "row of links" : kind}", "notes" => "", "endings" => [], "beads" => [], "steps" => [], "pins" => [],
+        name = "New #{(kind == "links") ? "row of links" : kind}"
+        {"format" => Fields::FORMAT, "version" => Fields::VERSION, "name" => name, "notes" => "", "endings" => [], "beads" => [], "steps" => [], "pins" => [],
           "allowances" => StartingPiece::ALLOWANCES, "weaves" => [], **PIECES.fetch(kind)}
       end
     end

@@ -50,7 +50,7 @@ module Meander
       # Loops on a mandrel in a row, each a whole turn and a step on to the next: the way of a circle that rolls and slides.
       def loops
         radius, count = (mm(:inside) + @mm) / 2, @bend[:count]
-        points = Trace.points(48 * count) { |share| (2 * Math::PI * count * share).then { |t| [radius * (1 - Math.cos(t)), (mm(:pitch) * t / (2 * Math::PI)) + (radius * Math.sin(t))] } }
+        points = Trace.points(72 * count) { |share| (2 * Math::PI * count * share).then { |t| [radius * (1 - Math.cos(t)), (mm(:pitch) * t / (2 * Math::PI)) + (radius * Math.sin(t))] } }
         bent(points, Trace.smooth_mm(points), mm(:inside) / 2, 0.0, "#{Units::Text.count(count, "loop")} #{said(:inside)} inside, #{said(:pitch)} apart")
       end
 

@@ -13,17 +13,18 @@ module Meander
       # A share of the way round the outline => [share of the length, share of the width].
       OUTLINES = {
         "drop" => ->(share, _) { (Math::PI * share).then { |t| [(1 - Math.cos(t)) / 2, Math.sin(t) * Math.sin(t / 2) / DROP_WIDEST] } },
-        "leaf" => ->(share, slender) { [share, leaf(share, slender)] },
+        "leaf" => ->(share, slender) { leaf(share, slender) },
         "crescent" => ->(share, _) { [share, Math.sin(Math::PI * share)] },
         "waists" => ->(share, _) { [share, Math.sin(Math::PI * share)] }
       }.freeze
 
-      # Two arcs of a circle over one chord; slender: length over width.
+      # Two arcs of a circle over one chord; slender: length over width. One that is wider than long is an ellipse.
       def self.leaf(share, slender)
-        return Math.sqrt([1 - ((2 * share) - 1)**2, 0].max) if slender <= 1 # wider than long: an ellipse
+        return (Math::PI * share).then { |t| [(1 - Math.cos(t)) / 2, Math.sin(t)] } if slender <= 1
 
-        radius = (slender**2 + 1) / 4
-        2 * (Math.sqrt((radius**2) - ((slender * (share - 0.5))**2)) - (radius - 0.5))
+        radius = ((slender**2) + 1) / 4
+        angle = (2 * share - 1) * Math.asin(slender / 2 / radius)
+        [0.5 + (radius * Math.sin(angle) / slender), 2 * ((radius * Math.cos(angle)) - radius + 0.5)]
       end
 
       # nil where a form is no frame.

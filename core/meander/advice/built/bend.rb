@@ -10,26 +10,36 @@ module Meander
         # A frame so many times as long as its wire is thick gives way (soft wire) or springs back (hardened wire). Our choice, no source.
         SOFT_SPAN = 60
         SPRINGY_SPAN = 12
+        EDGEWISE = %w[arc ring].freeze
+        # A wire covered so far cannot be pressed together at all; coils that open so far are seen at once.
+        COVERED = 0.98
+        WIDE = 0.15
 
         def self.call(plan)
           plan.sections.each_with_index.flat_map { |section, i| section.woven? ? [coils(section, i), closed(section, i), turn(section, i), span(section, i)] : [wire(section, i)] }.compact
         end
 
-        # Wire cannot be compressed: where the inside wire is covered, its coils set the tightest bend.
+        # Wire cannot be compressed: where the wire that lies inside is covered, its coils set the tightest bend, R_i = c s / (1 - c) for
+        # the covered share c and wires s apart; beyond it those outside open.
         def self.coils(section, index)
           form = section.section[:form]
-          bend = section.advice.find { |item| item.id == "tightest-bend" }&.figures
-          return unless bend && %w[arc ring].include?(form[:kind]) && section.base.size > 1
+          return unless EDGEWISE.include?(form[:kind]) && section.base.size > 1
 
           spread = section.plan.layout.frame.centres.then { |centres| centres.last - centres.first }
-          radius = (form[:kind] == "ring") ? section.length_mm / (2 * Math::PI) : form[:radius].mm
-          inside, least = radius - (spread / 2), bend[:inside_radius_mm]
+          radius = form[:radius]&.mm || (section.length_mm / (2 * Math::PI))
+          share = section.plan.layout.cover.share((form[:towards] == "near") ? 0 : section.base.size - 1)
+          inside, least = radius - (spread / 2), (share > COVERED) ? nil : share * spread / (1 - share)
           return if least && inside >= least
 
+          opened(index, spread, radius, inside, least)
+        end
+
+        def self.opened(index, spread, radius, inside, least)
           opens = ((radius + (spread / 2)) / [inside, 0.01].max) - 1
-          item("bend-too-tight", "warn", "/sections/#{index}/form", "Bent so far, the coils outside open by #{Units::Text.percent(opens)}",
-               least ? "Coils on the inside wire touch at #{Units::Text.length(least)} inside; this bend is #{Units::Text.length(inside)}." : "The inside wire is covered without a gap, and coils cannot be pressed together.",
-               "A wider bend, a weave that leaves its inside wire barer, or a base wire that shows.", inside_radius_mm: inside, least_mm: least, opens:)
+          why = "Coils on the inside wire touch at #{Units::Text.length(least)} inside; this bend is #{Units::Text.length(inside)}." if least
+          item("bend-too-tight", (opens > WIDE) ? "warn" : "note", "/sections/#{index}/form", "Bent so far, the coils outside open by #{Units::Text.percent(opens)}",
+            why || "The inside wire is covered without a gap, and coils cannot be pressed together.",
+            "Bend it the other way, so that the barer wire lies inside, or wider, or take a weave that leaves its inside wire barer.", inside_radius_mm: inside, least_mm: least, opens:)
         end
 
         def self.closed(section, index)
@@ -55,23 +65,31 @@ module Meander
 
           wire = section.base.map { |id| section.plan.piece.wire(id) }.min_by(&:mm)
           ratio = section.opening.length_mm / wire.mm
-          soft = ratio > SOFT_SPAN && wire.temper == "soft"
-          return unless soft || (ratio < SPRINGY_SPAN && wire.temper == "hard")
+          id = gives(ratio, wire.temper)
+          return unless id
 
-          item(soft ? "frame-soft" : "frame-springy", "warn", "/sections/#{index}/form/length", "The frame is #{soft ? "soft" : "springy"} for its span",
-               "It is #{Units::Text.number(ratio, 0)} times as long as its #{wire.words} is thick.", soft ? "Thicker or harder wire, hammering before weaving, or a shorter frame." : "Softer wire, or anneal it before shaping.", span: ratio)
+          remedy = (id == "frame-soft") ? "Thicker or harder wire, hammering before weaving, or a shorter frame." : "Softer wire, or anneal it before shaping."
+          item(id, "warn", "/sections/#{index}/form/length", "The frame is #{id.delete_prefix("frame-")} for its span",
+            "It is #{Units::Text.number(ratio, 0)} times as long as its #{wire.words} is thick.", remedy, span: ratio)
+        end
+
+        def self.gives(ratio, temper)
+          return "frame-soft" if ratio > SOFT_SPAN && temper == "soft"
+
+          "frame-springy" if ratio < SPRINGY_SPAN && temper == "hard"
         end
 
         def self.wire(section, index)
           least = section.bent.least_mm
           return unless least && least < LEAST_WIRES * section.wire.mm
 
-          item("wire-bent-tight", "warn", "/sections/#{index}/bend", "The wire is bent tighter than it is thick", "Its tightest inside radius is #{Units::Text.length([least, 0].max)}, the wire #{Units::Text.wire(section.wire.mm)}: it may crack or kink.",
+          item("wire-bent-tight", "warn", "/sections/#{index}/bend", "The wire is bent tighter than it is thick",
+            "Its tightest inside radius is #{Units::Text.length([least, 0].max)}, the wire #{Units::Text.wire(section.wire.mm)}: it may crack or kink.",
                "Softer or thinner wire, or a wider bend.", inside_radius_mm: least, wire_mm: section.wire.mm)
         end
 
         def self.item(id, severity, place, title, why, remedy, **figures) = Item.new(id:, severity:, place:, title:, why:, remedy:, figures:)
-        private_class_method :coils, :closed, :turn, :span, :wire
+        private_class_method :coils, :opened, :closed, :turn, :span, :gives, :wire
       end
     end
   end

@@ -14,7 +14,8 @@ module Meander
           form = section.section[:form]
           return unless form[:kind] == "waists" && form[:crossing] == "in_turn" && form[:frames] > 2
 
-          Bend.item("waists-differ", "warn", "/sections/#{index}/form/crossing", "The waists do not all cross the same way over", "Wires that cross now one way, now the other untwist against each other and look uneven.",
+          Bend.item("waists-differ", "warn", "/sections/#{index}/form/crossing", "The waists do not all cross the same way over",
+            "Wires that cross now one way, now the other untwist against each other and look uneven.",
                     "Let the same side lie over at every waist.", crossings: form[:frames] - 1)
         end
 
@@ -37,8 +38,10 @@ module Meander
           hole = (2 * radius) - section.wire.mm
           return if hole <= COVERED_MM
 
+          asked = bend[:centre].mm / 2 >= radius - 1e-9
+          folds = asked ? "The folds lie on a circle of #{Units::Text.length(2 * radius)}." : "The legs of #{bend[:petals]} petals stand side by side on a circle no smaller."
           Bend.item("centre-open", "warn", "/sections/#{index}/bend/centre", "The centre of the rosette stays open by #{Units::Text.length(hole)}",
-                    (bend[:centre].mm / 2 < radius - 1e-9) ? "#{bend[:petals]} folds of this size lie side by side on a circle no smaller." : "The folds lie on a circle of #{Units::Text.length(2 * radius)}.",
+            folds,
                     "Fewer petals, tighter folds, or something that covers it.", hole_mm: hole)
         end
         private_class_method :crossing, :longer, :centre

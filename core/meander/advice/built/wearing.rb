@@ -29,7 +29,8 @@ module Meander
             next unless ending[:kind] == "bail" && chain && ending[:inside].mm < chain
 
             Bend.item("bail-too-small", "warn", "/endings/#{i}/inside", "The chain does not pass the bail",
-"The bail is #{Units::Text.length(ending[:inside].mm)} inside, the chain #{Units::Text.length(chain)} at its widest.", "A wider bail, or a finer chain.", inside_mm: ending[:inside].mm, chain_mm: chain)
+"The bail is #{Units::Text.length(ending[:inside].mm)} inside, the chain #{Units::Text.length(chain)} at its widest.",
+              "A wider bail, or a finer chain.", inside_mm: ending[:inside].mm, chain_mm: chain)
           end
         end
 
@@ -40,7 +41,8 @@ module Meander
           return unless wearing && (chain ? wearing[:frames] != chain.copies : wearing[:off_mm].abs > Planner::Wearing::EASE_MM.max)
 
           way = wearing[:off_mm].negative? ? "short of" : "over"
-          Bend.item("row-off", "warn", "/pins", "The row is #{Units::Text.length(wearing[:off_mm].abs)} #{way} what the wrist asks", "It reaches #{Units::Text.length(wearing[:reach_mm])}; wrist, ease and thickness ask for #{Units::Text.length(wearing[:wanted_mm])}.",
+          Bend.item("row-off", "warn", "/pins", "The row is #{Units::Text.length(wearing[:off_mm].abs)} #{way} what the wrist asks",
+            "It reaches #{Units::Text.length(wearing[:reach_mm])}; wrist, ease and thickness ask for #{Units::Text.length(wearing[:wanted_mm])}.",
                     chain ? "#{Units::Text.count(wearing[:frames], "frame")} come nearest." : "Change its lengths, or the ease.", off_mm: wearing[:off_mm], frames: wearing[:frames])
         end
 
