@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "csv"
+require "json_schemer"
 require_relative "../test_helper"
 require_relative "../support/sections"
 
@@ -325,6 +327,27 @@ after: [], lean: 0.3)
 
     assert_equal [plan.cuts.first.cut_mm, plan.sections.first.plan.to_h[:weaving][:lengths].first[:cut_mm]], rows.map { |row| row["cut_mm"].to_i }
     assert_includes rows.first["marks"], "start of weave"
+  end
+
+  # What goes out is as the published schemas say.
+  def test_what_goes_out_is_as_published
+    schemas = %w[piece built finished].to_h { |name| [name, JSONSchemer.schema(File.read(File.join(ROOT, "schema/#{name}-1.schema.json")))] }
+    each_built do |plan, said|
+      {"piece" => plan.piece.to_h, "built" => plan.to_h, "finished" => plan.finished.first[0].to_h}.each do |name, value|
+        assert_empty schemas[name].validate(JSON.parse(JSON.generate(value))).map { |error| error["error"] }, "#{name} of #{said}"
+      end
+    end
+    built_demos.each { |json| assert schemas["piece"].valid?(json), json["name"] }
+  end
+
+  # The collection: nine whole pieces and more over all five families, no two of one plan.
+  def test_the_collection_covers_the_families
+    kinds = demo_documents.map { |json| json["body"]["kind"] }
+
+    assert_operator kinds.size, :>=, 9
+    assert_empty %w[ring bracelet links earring pendant component] - kinds
+    assert_operator built_demos.size, :>=, 9
+    built_demos.each { |json| assert_empty built(json).advice.select { |item| item.severity == "stop" || item.id == "value-doubtful" }.map(&:title), json["name"] }
   end
 
   # A pair takes everything twice; its plan is that of one, and says to mirror it.

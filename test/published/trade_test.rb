@@ -1,9 +1,12 @@
 # frozen_string_literal: true
 
 require_relative "../test_helper"
+require_relative "../support/sections"
 
 # Facts of the trade: common practice, no published source.
 class TradeTest < PieceTest
+  include Sections
+
   # Two 22 AWG wires, 28 AWG weaving wire, 5 + 2, woven 20 mm to each side of the middle: about 500 mm are said to be
   # used; the computed path lies between 0.80 and 1.00 of that.
   def test_a_woven_forty_millimetres
@@ -77,5 +80,35 @@ class TradeTest < PieceTest
     plan = plan(document("bracelet", pins: pins("wrist" => "168 mm")))
 
     assert_in_delta 168 + 12 + (Math::PI * 1.8), plan.fit.wanted_mm, 1e-9
+  end
+
+  # The same facts planned as whole pieces, with frames and sections.
+
+  # 5 + 2, woven 20 mm to each side of the middle of two 22 AWG wires: as a section from the middle outwards.
+  def test_forty_millimetres_as_a_section
+    section = woven("s1", %w[w1 w2], {kind: "straight"}, extent: {"kind" => "length", "length" => size("40 mm")}, from: "middle", pattern: {"kind" => "coils", "single" => 5, "both" => 2, "anchor" => 0, "closing" => 1})
+    made = built(put_together([section], wires: [base("w1", "22 awg"), base("w2", "22 awg"), weaving("w9", "28 awg")])).sections.first
+
+    assert_equal 18, made.plan.fit.repeats
+    assert_includes 0.80..1.00, made.account.path_mm / 500
+  end
+
+  # A petal 20 mm long with a gap that rises as a half sine to 6 mm, 4 a side: as a frame.
+  def test_a_petal_as_a_frame
+    petal = woven("s1", %w[w1 w2], {kind: "crescent", length: 20.0, width: 6.0, open: 0.0, radius: 400.0, towards: "far"}, pattern: {"kind" => "walk", "gaps" => ([1, 2] * 4) + ([1, 0] * 4), "before" => [], "after" => []})
+
+    assert_includes 0.50..1.00, built(put_together([petal], wires: [base("w1"), base("w2"), weaving])).sections.first.account.path_mm / 1000
+  end
+
+  # 3 + 3, 60 repeats in three stretches on the same wires, with six tails of 50 mm.
+  def test_three_stretches_as_sections
+    stretch = ->(id, at) { woven(id, %w[w1 w2], {kind: "straight"}, extent: {"kind" => "repeats", "count" => 20}, at:) }
+    plan = built(put_together([stretch.call("s1", {"kind" => "first", "turn" => 0}), stretch.call("s2", after("s1", bare: 10.0)), stretch.call("s3", after("s2", bare: 10.0))],
+      wires: [base("w1"), base("w2"), weaving("w9", "0.315 mm")]))
+    path = plan.woven.sum { |section| section.account.path_mm }
+
+    assert_includes 0.80..1.05, (path + (6 * 50)) / 2000
+    assert_in_delta 60 * 1.89, plan.woven.sum { |section| section.plan.layout.strip(20).runs.first.woven_mm }, 0.1
+    plan.cuts.each { |cut| assert_in_delta plan.woven.sum(&:length_mm) + 20, cut.parts.select { |part| %w[section between].include?(part.kind) }.sum(&:mm), 1e-6 }
   end
 end

@@ -4,9 +4,10 @@ require_relative "../support/system_test"
 
 # What must hold on the bench and the printed page of every demo piece.
 class EveryPieceTest < SystemTest
-  def each_piece
-    Server::Piece.on_shelf.each { |piece| yield piece, Server::Planning.plan(piece.content) }
-  end
+  def plans = Server::Piece.on_shelf.to_h { |piece| [piece, Server::Planning.plan(piece.content)] }
+
+  # Every one that is one woven band.
+  def each_piece = plans.reject { |_, plan| plan.piece.built? }.each { |piece, plan| yield piece, plan }
 
   def overflow = page.evaluate_script("document.documentElement.scrollWidth - document.documentElement.clientWidth")
 
@@ -32,6 +33,20 @@ class EveryPieceTest < SystemTest
         assert_selector ".loupe canvas"
         assert_operator overflow, :<=, 0, "#{piece.name} at #{size}"
       end
+    end
+  end
+
+  # The same of pieces put together from sections, with what the core says of them.
+  def test_pieces_of_sections_show_the_figures_of_the_plan
+    plans.select { |_, plan| plan.piece.built? }.each_with_index do |(piece, plan), i|
+      page.driver.resize(*[[1280, 800], [820, 1180], [760, 1000]][i % 3])
+      visit "/pieces/#{piece.id}"
+
+      assert_selector ".cut", count: plan.cuts.size
+      assert_operator overflow, :<=, 0, piece.name
+      plan.advice.each { |item| assert_selector "[data-advice='#{item.id}']", text: item.title }
+      plan.to_h[:order].each { |step| assert_selector ".order li", text: step[:words] }
+      refute_match(/NaN|undefined|Infinity|null mm/, page.text)
     end
   end
 

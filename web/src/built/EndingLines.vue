@@ -11,14 +11,18 @@ const piece = computed(() => bench.draft.value!);
 const lines = computed(() =>
   piece.value.endings.map((ending, index) => ({ ending, index, form: ENDINGS.find((one) => one.key === ending.kind) })),
 );
-const wireWords = (ids: string[]) =>
-  ids
-    .map((id) => {
-      const section = piece.value.sections.findIndex((one) => one.base.includes(id));
-      const place = piece.value.sections[section]?.base.indexOf(id) ?? 0;
-      return `${piece.value.sections[section]?.base.length === 1 ? "the wire" : place === 0 ? "near wire" : place === 1 && piece.value.sections[section]!.base.length === 2 ? "far wire" : `wire ${place + 1}`}${piece.value.sections.length > 1 ? ` of section ${section + 1}` : ""}`;
-    })
-    .join(" and ");
+/** Wires by the section they leave at a side: "near wire of section 2". */
+function wireWords(side: "start" | "end", ids: string[]): string {
+  const numbered = [...piece.value.sections.entries()];
+  const own = (side === "end" ? numbered.reverse() : numbered).find(([, one]) => one.base.includes(ids[0]!));
+  const [index, { base }] = own ?? [0, piece.value.sections[0]!];
+  const place = (id: string) => {
+    const at = base.indexOf(id);
+    if (base.length === 1) return "the wire";
+    return base.length === 2 ? `${at === 0 ? "near" : "far"} wire` : `wire ${at + 1}`;
+  };
+  return `${ids.map(place).join(" and ")}${piece.value.sections.length > 1 ? ` of section ${index + 1}` : ""}`;
+}
 const ends = computed(() => openEnds(piece.value));
 const chosen = ref("");
 const kinds = computed(() => ENDINGS.filter((one) => one.key !== "plain"));
@@ -38,8 +42,8 @@ const possible = (key: string) => {
 <template>
   <ul class="ending-lines" aria-label="How the wires end">
     <li v-for="{ ending, index, form } in lines" :key="ending.id" class="sentence">
-      At the {{ ending.side }} {{ wireWords(ending.wires) }} {{ ending.wires.length > 1 ? "end" : "ends" }} in
-      {{ form?.name ?? ending.kind
+      At the {{ ending.side }} {{ wireWords(ending.side, ending.wires) }}
+      {{ ending.wires.length > 1 ? "end" : "ends" }} in {{ form?.name ?? ending.kind
       }}<FormParts :parts="form?.parts ?? []" :path="`/endings/${index}`" :name="`Ending ${index + 1}`" />
       <button
         type="button"
@@ -55,7 +59,7 @@ const possible = (key: string) => {
         >Where wires are cut flush now:
         <select v-model="chosen" aria-label="End of a section">
           <option v-for="(end, i) in ends" :key="i" :value="i === 0 ? '' : String(i)">
-            {{ end.side }}, {{ wireWords(end.wires) }}
+            {{ end.side }}, {{ wireWords(end.side, end.wires) }}
           </option>
         </select></label
       >

@@ -1,0 +1,218 @@
+# frozen_string_literal: true
+
+require_relative "../support/system_test"
+
+# A piece of each family from new to its cut list, through the real interface.
+class BuiltBenchTest < SystemTest
+  def made(name) = Server::Planning.plan(stored_document(name))
+
+  # What stands on the bench is what the core planned.
+  def assert_cuts(name)
+    assert_saved
+    plan = made(name)
+
+    plan.cuts.each { |cut| assert_selector ".cut-number strong", text: "#{cut.cut_mm} mm" }
+    assert_selector ".cut", count: plan.cuts.size
+    plan
+  end
+
+  # Is anything drawn on the canvas?
+  def drawn?(selector)
+    page.evaluate_script("(() => { const c = document.querySelector(#{JSON.generate(selector)}); return c.getContext('2d').getImageData(0, 0, c.width, c.height).data.some((v) => v > 0); })()")
+  end
+
+  def test_earrings_from_new_to_cut_list
+    visit "/"
+    click_on "New earrings"
+    enter "Section 1: Length of the frame", "30"
+    enter "Section 1: Width of the frame", "12 mm"
+    enter "Section 1: Left open at the end", "3"
+
+    plan = assert_cuts("New earring")
+
+    assert_in_delta 12, plan.sections.first.opening.width_mm, 1e-9
+    assert_selector ".cut", text: "folded in one piece"
+    assert_selector ".order li", text: /Make the second one as its mirror image/
+    assert drawn?(".finished-picture canvas")
+    select "leaf", from: "Section 1: form"
+
+    assert_field "Section 1: Length of the frame", with: "36 mm"
+    assert_cuts("New earring")
+    select "a single one", from: "Pair or single"
+
+    assert_no_selector ".order li", text: /second one/
+    click_on "Undo"
+    click_on "Undo"
+
+    assert_field "Section 1: Length of the frame", with: "30"
+    assert_accessible
+  end
+
+  # The chain says how many frames the wrist asks for, and takes them.
+  def test_links_from_new_to_cut_list
+    visit "/"
+    click_on "New links"
+    enter "Wrist measured", "6 1/2 in"
+
+    assert_selector ".reached", text: /It reaches 201\.5 mm/
+    click_on "Take 8 frames"
+
+    assert_field "Section 1: Frames in the chain", with: "8"
+    assert_no_selector "button", text: /\ATake \d+ frames/
+    plan = assert_cuts("New row of links")
+
+    assert_equal [8, 8], [plan.sections.first.copies, plan.wearing[:frames]]
+    assert_selector ".mark-list li", text: "start of frame 1"
+    find("button", text: /All \d+ marks/, match: :first).click
+
+    assert_selector ".mark-list li", text: "crossing 7"
+    select "from either side in turn", from: "Section 1: Wire that lies over at a waist"
+
+    assert_selector "[data-advice='waists-differ']", text: "do not all cross the same way"
+    assert_saved
+  end
+
+  # A pendant grows: another section on its wires, then one mirrored, its ends bent to curls.
+  def test_a_pendant_from_new_to_cut_list
+    visit "/"
+    click_on "New pendant"
+    enter "Section 1: Length of the frame", "24"
+    click_on "Cut ending 2 flush"
+
+    assert_selector ".ending-lines .sentence", count: 1
+    click_on "Add a woven section"
+    select "on from the end of", from: "Section 2: where it stands"
+    select "arc", from: "Section 2: form"
+    enter "Section 2: turned by", "40"
+    enter "Section 2: woven length", "18"
+
+    plan = assert_cuts("New pendant")
+
+    assert_equal [%w[w1 w2], %w[w1 w2]], plan.sections.map(&:base)
+    assert_selector ".mark-list li", text: "middle between sections"
+    click_on "Mirror it", match: :first
+
+    assert_selector ".section-line", count: 3
+    assert_cuts("New pendant")
+    select "end, near wire and far wire of section 2", from: "End of a section"
+    select "a curl", from: "Add an ending"
+
+    assert_field "Ending 2: Turns of the curl", with: "2"
+    assert_cuts("New pendant")
+    click_on "Take section 3 out"
+
+    assert_selector ".section-line", count: 2
+    assert_cuts("New pendant")
+    assert_accessible
+  end
+
+  def test_a_component_from_new_to_cut_list
+    visit "/"
+    click_on "New component"
+    enter "Section 1: Petals", "10"
+
+    assert_cuts("New component")
+    assert_selector "[data-advice='centre-open']"
+    select "zigzag", from: "Section 1: form"
+    enter "Section 1: Legs of the zigzag", "6"
+    plan = assert_cuts("New component")
+
+    assert_in_epsilon (6 * 12) + (5 * 1.4 * Math::PI * 140 / 180), plan.sections.first.length_mm, 1e-9
+    click_on "Add a bent wire"
+
+    assert_selector ".section-line", count: 2
+    assert_cuts("New component")
+    find_field("Section 1: Leg of the zigzag").send_keys(:up)
+
+    assert_field "Section 1: Leg of the zigzag", with: "13 mm"
+    assert_saved
+  end
+
+  # What cannot be made is named at its field; the figures stay those of the last good values, nothing typed is lost.
+  def test_what_cannot_be_made_is_named
+    open_piece "Kelp earrings"
+    before = all(".cut-number strong").map(&:text)
+    field = enter("Section 1: Left open at the end", "60 mm")
+
+    assert_selector ".faults", text: "this frame leaves nothing to weave"
+    assert_equal ["60 mm", before], [field.value, all(".cut-number strong").map(&:text)]
+    enter "Section 1: Width of the frame", "broad"
+
+    assert_selector ".faults", text: "“broad” is not a length"
+    enter "Section 1: Width of the frame", "10"
+    enter "Section 1: Left open at the end", "2"
+
+    assert_no_selector ".faults"
+    assert_cuts("Kelp earrings")
+  end
+
+  # A section's weave is chosen, said and watched as a band's is; only that section changes.
+  def test_the_weave_of_a_section
+    open_piece "Limpet heart"
+    click_on "Put section 2 on the bench"
+
+    assert_selector ".section-bench", text: "Section 2, woven in"
+    untouched = made("Limpet heart").sections.map { |section| section.woven? && section.account.path_mm }
+    field = find_field("The walk in short")
+    field.click
+    field.send_keys([:control, "a"], "3 on 2, 3 far 1")
+
+    assert_selector ".section-line[data-section=s2]", text: "three a side"
+    assert_saved
+    after = made("Limpet heart").sections.map { |section| section.woven? && section.account.path_mm }
+
+    assert_equal [untouched[0], untouched[2]], [after[0], after[2]]
+    refute_in_delta untouched[1], after[1], 1.0
+    click_on "Watch it made"
+
+    assert_selector ".player-words", text: "Hold the tail"
+    click_on "look at them all"
+
+    assert_selector ".collection"
+  end
+
+  # Both faces or one of them; F turns the piece over; the printed page is a template at true size with every mark.
+  def test_seen_and_printed
+    open_piece "Sluice links"
+
+    assert_selector ".finished-picture canvas", count: 2
+    page.send_keys("f")
+
+    assert_selector ".finished-picture canvas[aria-label$='back']", count: 1
+    click_on "Take out"
+    click_on "Printed page"
+    plan = made("Sluice links")
+
+    plan.cuts.each { |cut| assert_selector ".print-cuts strong", text: "#{cut.cut_mm} mm" }
+    assert_selector ".print-cuts td", text: "crossing 6"
+    assert_selector ".print-order li", minimum: 5
+    width = page.evaluate_async_script("const img = document.querySelector('.template img'); const done = arguments[0]; const tell = () => done(img.naturalWidth); img.complete ? tell() : (img.onload = tell)")
+
+    assert_in_delta ((plan.extent[0][1] - plan.extent[0][0]).clamp(50, nil) + 12) * 96 / 25.4, width, 2
+    assert_accessible
+  end
+
+  # Every piece of the collection opens, is drawn on both faces, and can be printed.
+  def test_every_built_piece_opens
+    demo_documents.select { |json| Meander::Document::Fields::BUILT.include?(json["body"]["kind"]) }.each do |json|
+      open_piece json["name"]
+
+      assert_selector ".finished-picture canvas", count: 2
+      assert drawn?(".finished-faces figure:first-child canvas"), json["name"]
+      assert drawn?(".finished-faces figure:last-child canvas"), json["name"]
+      assert_cuts(json["name"])
+    end
+  end
+
+  # On a tablet nothing is cut off sideways; in inches the marks read in inches.
+  def test_on_a_tablet_in_inches
+    page.driver.resize(820, 1180)
+    open_piece "Tide-line collar"
+
+    assert_operator page.evaluate_script("document.documentElement.scrollWidth"), :<=, 820
+    click_on "inches"
+
+    assert_selector ".mark-list li", text: /\d in (start|end) of/
+    assert_accessible
+  end
+end
