@@ -192,18 +192,6 @@ class BuiltBenchTest < SystemTest
     assert_accessible
   end
 
-  # Every piece of the collection opens, is drawn on both faces, and can be printed.
-  def test_every_built_piece_opens
-    demo_documents.select { |json| Meander::Document::Fields::BUILT.include?(json["body"]["kind"]) }.each do |json|
-      open_piece json["name"]
-
-      assert_selector ".finished-picture canvas", count: 2
-      assert drawn?(".finished-faces figure:first-child canvas"), json["name"]
-      assert drawn?(".finished-faces figure:last-child canvas"), json["name"]
-      assert_cuts(json["name"])
-    end
-  end
-
   # On a tablet nothing is cut off sideways; in inches the marks read in inches.
   def test_on_a_tablet_in_inches
     page.driver.resize(820, 1180)

@@ -7,7 +7,11 @@ class ShelfTest < SystemTest
     visit "/"
 
     assert_selector ".shelf-row", count: demo_documents.size
-    assert_selector ".shelf-row canvas", count: demo_documents.size
+    all(".shelf-row").each do |row|
+      scroll_to(row)
+
+      assert row.has_selector?("canvas"), row["data-piece"]
+    end
     widths = all(".shelf-row .band-above").to_h { |svg| [svg.ancestor(".shelf-row")["data-piece"], svg["width"].to_f] }
     summaries = Server::Piece.on_shelf.to_h { |piece| [piece.name, Server::Routes::Pieces.row(piece)] }
     ratios = widths.map { |name, width| width / ((summaries[name][:fit][:round_mm] / Math::PI) + summaries[name][:thickness_mm] + 1) }

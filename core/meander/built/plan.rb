@@ -19,6 +19,8 @@ module Meander
         freeze
       end
 
+      # One finished piece, or two that mirror each other.
+      def pieces = pair? ? 2 : 1
       def pair? = piece.body[:pair] == true
       def built_ending(fields) = endings.fetch(fields[:id])
       def woven = sections.select(&:woven?)
@@ -35,6 +37,9 @@ module Meander
 
       # Every picture with where it stands: [[Picture::Finished, Form::Pose, section id or nil], ...].
       def finished = [*sections.map { |section| [section.finished, poses.fetch(section.id), section.id] }, [@loose, Form::Pose::ORIGIN, nil]]
+
+      # The same as it goes out: pictures by their hashes.
+      def finished_h = finished.map { |picture, pose, id| {picture: picture.content_hash, pose: pose.to_a, section: id} }
 
       # The finished piece's extent: [[x, x], [y, y]].
       def extent
@@ -57,8 +62,8 @@ module Meander
 
       def to_h
         {sections: sections.map { |section| section_h(section) }, cuts: cuts.map(&:to_h), wearing:, extent: extent,
-          finished: finished.map { |picture, pose, id| {picture: picture.content_hash, pose: pose.to_a, section: id} },
-          work: {wraps:, minutes:}, mass_g: mass_g, pieces: pair? ? 2 : 1, order: OrderOfWork.call(self).map(&:to_h),
+          finished: finished_h,
+          work: {wraps:, minutes:}, mass_g: mass_g, pieces:, order: OrderOfWork.call(self).map(&:to_h),
           supply: Supply.call(piece, sections).map(&:to_h), advice: advice.map(&:to_h),
           names: piece.wires.map { |wire| {id: wire.id, words: wire.words, colour: wire.material.colour, names: Units::Gauge.names(wire.mm)} }}
       end

@@ -9,7 +9,7 @@ module Meander
     # front. On a dowel what lies on its far half comes first, from the outside in.
     class Finished
       LAYERS = %i[far_outer far_base far_inner behind base over before top].freeze
-      PARTS = 1000.0
+      PARTS = 100.0
       # The face of a pass (1 or -1), 0 for a base wire, on the near half and on the far half.
       NEAR = {-1 => 3, 0 => 4, 1 => 6}.freeze
       FAR = {1 => 0, 0 => 1, -1 => 2}.freeze

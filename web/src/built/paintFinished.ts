@@ -88,8 +88,6 @@ export function paintFinished(ctx: CanvasRenderingContext2D, placed: Placed[], v
   ctx.setTransform(1, 0, 0, 1, 0, 0);
   ctx.clearRect(0, 0, ctx.canvas.width, ctx.canvas.height);
   ctx.save();
-  ctx.lineJoin = "round";
-  ctx.lineCap = "round";
   for (let i = 0; i < LAYERS; i++) {
     const layer = view.face === "back" ? LAYERS - 1 - i : i;
     for (const { picture, pose, section } of placed) {
@@ -98,6 +96,8 @@ export function paintFinished(ctx: CanvasRenderingContext2D, placed: Placed[], v
       for (const group of picture.groups) {
         if (group.layer !== layer) continue;
         const thin = group.d * view.scale < THIN_PX;
+        ctx.lineJoin = thin ? "bevel" : "round";
+        ctx.lineCap = thin ? "butt" : "round";
         const tones = picture.tones[group.wire] as [string, number, number][];
         for (const [tone, share, offset] of thin ? [tones[0]!, tones[2]!] : tones) {
           const shift = -group.d * offset * view.scale * ratio;

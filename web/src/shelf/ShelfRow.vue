@@ -6,6 +6,7 @@ import FinishedPicture from "../built/FinishedPicture.vue";
 import StripPicture from "../strip/StripPicture.vue";
 import { usePicture } from "../strip/usePicture";
 import { kindWords } from "../bench/kinds";
+import { useSeen } from "../common/useSeen";
 import { useFormat } from "../units/format";
 import BandAbove from "./BandAbove.vue";
 
@@ -14,8 +15,11 @@ const props = defineProps<{ piece: ShelfPiece; scale: number }>();
 const emit = defineEmits<{ rename: [name: string]; duplicate: []; setAside: []; stale: [] }>();
 
 const format = useFormat();
+const row = ref<HTMLElement | null>(null);
+/** A piece is drawn once it comes into sight. */
+const seen = useSeen(row);
 const picture = usePicture(
-  computed(() => props.piece.picture),
+  computed(() => (seen.value ? props.piece.picture : undefined)),
   () => emit("stale"),
 );
 const tone = (wire: string, depth = 2) => picture.value?.tones[wire]?.[depth]?.[0] as string;
@@ -44,7 +48,7 @@ const wires = computed(() => [...new Set(props.piece.wires)].join(", "));
 </script>
 
 <template>
-  <li class="shelf-row" :data-piece="piece.name">
+  <li ref="row" class="shelf-row" :data-piece="piece.name">
     <div class="shelf-band">
       <BandAbove
         v-if="picture && !piece.built"
@@ -76,7 +80,7 @@ const wires = computed(() => [...new Set(props.piece.wires)].join(", "));
       </div>
       <RouterLink class="shelf-strip" :to="`/pieces/${piece.id}`" tabindex="-1" aria-hidden="true">
         <FinishedPicture
-          v-if="piece.built"
+          v-if="piece.built && seen"
           :built="piece.built"
           face="front"
           :scale="scale"
