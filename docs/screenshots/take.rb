@@ -26,17 +26,10 @@ def look(server, name, size: [1280, 800], path: "/", settings: {})
   browser.quit
 end
 
-# Another tab's save, behind the back of the open one.
-def save_elsewhere(server, id)
-  piece = server.get("/api/pieces/#{id}")
-  piece["document"]["sections"][0]["pattern"]["both"] = 6
-  server.request("PUT", "/api/pieces/#{id}", {revision: piece["revision"], document: piece["document"]})
-end
-
 Dir.mktmpdir do |data|
   server = RunningServer.new(data:)
   ids = server.get("/api/pieces")["pieces"].to_h { |piece| [piece["name"], piece["id"]] }
-  reed, tide, eel, heron, sluice = ids.values_at("Reed cuff", "Tide-line bracelet", "Eel-run cuff", "Heron cuff", "Sluice cuff")
+  reed, tide, eel, heron = ids.values_at("Reed cuff", "Tide-line bracelet", "Eel-run cuff", "Heron cuff")
 
   look(server, "shelf")
   look(server, "bench", path: "/pieces/#{reed}")
@@ -45,12 +38,6 @@ Dir.mktmpdir do |data|
   look(server, "pins-in-conflict", path: "/pieces/#{eel}") do |browser|
     browser.at_css("input[aria-label='Repeats']").focus
     browser.keyboard.type([:ctrl, "a"], "70")
-  end
-  look(server, "two-tabs", path: "/pieces/#{reed}") do |browser|
-    save_elsewhere(server, reed)
-    browser.at_css("input[aria-label='Coils on the near wire']").focus
-    browser.keyboard.type([:ctrl, "a"], "7")
-    sleep 2
   end
   look(server, "rays", path: "/pieces/#{heron}")
   look(server, "walk", path: "/pieces/#{heron}") do |browser|
@@ -102,11 +89,9 @@ Dir.mktmpdir do |data|
     browser.xpath("//button[normalize-space()='starting and ending']").first.click
     browser.xpath("//button[normalize-space()='Make it even']").first.click
   end
-  look(server, "gaps-that-change", path: "/pieces/#{sluice}") do |browser|
-    browser.xpath("//button[normalize-space()='starting and ending']").first.click
-  end
-  look(server, "weave-tablet", size: [820, 1180], path: "/pieces/#{heron}") do |browser|
-    browser.xpath("//button[normalize-space()='base wires']").first.click
-  end
+  look(server, "heart", size: [1280, 1000], path: "/pieces/#{ids["Limpet heart"]}")
+  look(server, "links", path: "/pieces/#{ids["Sluice links"]}")
+  look(server, "earring-tablet", size: [820, 1180], path: "/pieces/#{ids["Kelp earrings"]}")
+  look(server, "template", path: "/pieces/#{ids["Tide-line collar"]}/print")
   server.stop
 end
