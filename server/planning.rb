@@ -67,6 +67,12 @@ module Server
     # What the bench shows: the document as read, and its plan.
     def self.answer(plan) = {document: plan.piece.to_h, (plan.piece.built? ? :built : :plan) => plan.to_h}
 
+    # The same as JSON text, with the picture of a band (`drawn`) where it is sure to be asked for next.
+    def self.drawn_answer(plan)
+      text = JSON.generate(answer(plan))
+      plan.piece.built? ? text : %(#{text.chop},"drawn":#{plan.picture.json}})
+    end
+
     # What the shelf shows of a piece.
     def self.summary(plan)
       return built_summary(plan) if plan.piece.built?
@@ -77,7 +83,8 @@ module Server
     end
 
     def self.built_summary(plan)
-      {kind: plan.piece.body[:kind], built: {finished: plan.finished_h, extent: plan.extent, pieces: plan.pieces, mass_g: plan.mass_g}, sections: plan.sections.map(&:words), wires: plan.piece.wires.map(&:words), stops: stops(plan)}
+      {kind: plan.piece.body[:kind], built: {finished: plan.finished_h, extent: plan.extent, pieces: plan.pieces, mass_g: plan.mass_g}, sections: plan.sections.map(&:words),
+wires: plan.piece.wires.map(&:words), stops: stops(plan)}
     end
 
     def self.stops(plan) = plan.advice.count { |item| item.severity == "stop" }

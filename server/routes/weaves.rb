@@ -54,7 +54,12 @@ module Server
       def self.asking(app)
         app.post("/api/weaves") { given_document && json(Planning.weaves(given)) }
         app.post("/api/weaves/read") { json(Weaves.read(given)) }
-        app.post("/api/weaves/say") { given_document && json(Planning.answer(Weaves.said(given))) }
+        app.post("/api/weaves/say") do
+          given_document
+          content_type "application/json"
+          cache_control :no_store
+          Planning.drawn_answer(Weaves.said(given))
+        end
         app.post("/api/weaves/join") { json(Questions.join(given)) }
         app.post("/api/weaves/even") { given_document && json(Weaves.even(given)) }
         app.post("/api/weaves/judge") { given_document && json(Weaves.judge(given)) }

@@ -16,6 +16,7 @@ class BuiltAdviceTest < PieceTest
     assert found, "#{id} not among #{plan.advice.map(&:id)}"
     assert_equal severity, found.severity
     assert_equal place, found.place if place
+
     refute_empty found.why
     refute_empty found.remedy
     found
@@ -58,7 +59,13 @@ class BuiltAdviceTest < PieceTest
   end
 
   def test_frames_soft_and_springy
-    leaf = ->(long, typed, temper) { built(document("pendant", "sections.0.form.length": size("#{long} mm"), "sections.0.form.width": size("#{long / 4.0} mm"), **[0, 1].to_h { |i| [:"wires.#{i}.size", size(typed)] }, **[0, 1].to_h { |i| [:"wires.#{i}.temper", temper] })) }
+    leaf = ->(long, typed, temper) {
+      built(document("pendant", "sections.0.form.length": size("#{long} mm"), "sections.0.form.width": size("#{long / 4.0} mm"), **[0, 1].to_h { |i|
+        [:"wires.#{i}.size", size(typed)]
+      }, **[0, 1].to_h { |i|
+           [:"wires.#{i}.temper", temper]
+         }))
+    }
 
     assert_said "frame-soft", leaf.call(60, "0.7 mm", "soft")
     refute_said "frame-soft", leaf.call(60, "0.7 mm", "half_hard")
@@ -105,7 +112,8 @@ class BuiltAdviceTest < PieceTest
 
   # Common practice: past about 7 g an earring pulls.
   def test_weight_on_an_ear
-    heavy = document("earring", "sections.0.form": {"kind" => "drop", "length" => size("70 mm"), "width" => size("40 mm"), "open" => size("5 mm")}, "wires.0.size": size("1.6 mm"), "wires.1.size": size("1.6 mm"))
+    heavy = document("earring", "sections.0.form": {"kind" => "drop", "length" => size("70 mm"), "width" => size("40 mm"), "open" => size("5 mm")}, "wires.0.size": size("1.6 mm"),
+"wires.1.size": size("1.6 mm"))
 
     assert_operator assert_said("ear-heavy", built(heavy)).figures[:mass_g], :>, 7
     refute_said "ear-heavy", built(document("earring"))
@@ -129,7 +137,10 @@ class BuiltAdviceTest < PieceTest
 
   # A row without frames says how far it is off where no ease takes it up.
   def test_a_row_of_loops
-    row = ->(count) { put_together([bent("s1", "w1", {kind: "loops", inside: 6.0, pitch: 9.0, count:})], wires: [base("w1", "1.2 mm")], body: {"kind" => "links", "ease" => size("10 mm")}, pins: pins("wrist" => "160 mm")) }
+    row = ->(count) {
+      put_together([bent("s1", "w1", {kind: "loops", inside: 6.0, pitch: 9.0, count:})], wires: [base("w1", "1.2 mm")], body: {"kind" => "links", "ease" => size("10 mm")},
+     pins: pins("wrist" => "160 mm"))
+    }
 
     assert_said "row-off", built(row.call(6))
     refute_said "row-off", built(row.call(19))

@@ -20,6 +20,7 @@ class BuiltReadingTest < PieceTest
 
     assert fault, "#{path} not among #{found.map { |one| "#{one.path}: #{one.message}" }}"
     assert_match(words, fault.message) if words
+
     refute_empty fault.accepted.to_s, path
   end
 
@@ -66,7 +67,8 @@ class BuiltReadingTest < PieceTest
 
   # A wire lies in one place at a time: it can only go on from where it ended.
   def test_a_wire_is_not_used_twice_in_one_place
-    [{"kind" => "first", "turn" => 0}, {"kind" => "mirror", "section" => "s1"}, {"kind" => "beside", "section" => "s1", "across" => size("5 mm"), "along" => size("0 mm"), "side" => "far"}].each do |at|
+    [{"kind" => "first", "turn" => 0}, {"kind" => "mirror", "section" => "s1"},
+      {"kind" => "beside", "section" => "s1", "across" => size("5 mm"), "along" => size("0 mm"), "side" => "far"}].each do |at|
       assert_refused "/sections/1/at", two(woven("s2", %w[w1 w3], at:)).tap { |json| json["wires"].reject! { |wire| wire["id"] == "w4" } }, /w1 lies in s1 already/
     end
     json = two(woven("s2", %w[w1 w2], at: after("s1")))
@@ -87,7 +89,9 @@ class BuiltReadingTest < PieceTest
   def test_frames_and_strips
     drop = {kind: "drop", length: 20.0, width: 8.0, open: 1.0}
 
-    assert_refused "/sections/0/base", put_together([woven("s1", %w[w1 w2 w3], drop, pattern: {"kind" => "walk", "gaps" => [0, 1, 2, 3, 2, 1], "before" => [], "after" => []})], wires: [*%w[w1 w2 w3].map { |id| base(id) }, weaving]), /two base wires/
+    assert_refused "/sections/0/base", put_together([woven("s1", %w[w1 w2 w3], drop, pattern: {"kind" => "walk", "gaps" => [0, 1, 2, 3, 2, 1], "before" => [], "after" => []})], wires: [*%w[w1 w2 w3].map { |id|
+      base(id)
+    }, weaving]), /two base wires/
     assert_refused "/sections/0/extent/kind", put_together([woven("s1", %w[w1 w2], extent: {"kind" => "fill"})], wires: [base("w1"), base("w2"), weaving]), /only a frame/
     assert_refused "/sections/0/rise/kind", put_together([woven("s1", %w[w1 w2], drop, rise: {"kind" => "open", "pitch" => size("9 mm")})], wires: [base("w1"), base("w2"), weaving])
     assert_refused "/sections/0/cut_away", put_together([woven("s1", %w[w1 w2], drop, cut_away: ["w1"])], wires: [base("w1"), base("w2"), weaving])

@@ -337,6 +337,7 @@ after: [], lean: 0.3)
         assert_empty schemas[name].validate(JSON.parse(JSON.generate(value))).map { |error| error["error"] }, "#{name} of #{said}"
       end
     end
+
     built_demos.each { |json| assert schemas["piece"].valid?(json), json["name"] }
   end
 

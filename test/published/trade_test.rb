@@ -86,7 +86,8 @@ class TradeTest < PieceTest
 
   # 5 + 2, woven 20 mm to each side of the middle of two 22 AWG wires: as a section from the middle outwards.
   def test_forty_millimetres_as_a_section
-    section = woven("s1", %w[w1 w2], {kind: "straight"}, extent: {"kind" => "length", "length" => size("40 mm")}, from: "middle", pattern: {"kind" => "coils", "single" => 5, "both" => 2, "anchor" => 0, "closing" => 1})
+    section = woven("s1", %w[w1 w2], {kind: "straight"}, extent: {"kind" => "length", "length" => size("40 mm")}, from: "middle",
+pattern: {"kind" => "coils", "single" => 5, "both" => 2, "anchor" => 0, "closing" => 1})
     made = built(put_together([section], wires: [base("w1", "22 awg"), base("w2", "22 awg"), weaving("w9", "28 awg")])).sections.first
 
     assert_equal 18, made.plan.fit.repeats
@@ -95,7 +96,8 @@ class TradeTest < PieceTest
 
   # A petal 20 mm long with a gap that rises as a half sine to 6 mm, 4 a side: as a frame.
   def test_a_petal_as_a_frame
-    petal = woven("s1", %w[w1 w2], {kind: "crescent", length: 20.0, width: 6.0, open: 0.0, radius: 400.0, towards: "far"}, pattern: {"kind" => "walk", "gaps" => ([1, 2] * 4) + ([1, 0] * 4), "before" => [], "after" => []})
+    petal = woven("s1", %w[w1 w2], {kind: "crescent", length: 20.0, width: 6.0, open: 0.0, radius: 400.0, towards: "far"},
+pattern: {"kind" => "walk", "gaps" => ([1, 2] * 4) + ([1, 0] * 4), "before" => [], "after" => []})
 
     assert_includes 0.50..1.00, built(put_together([petal], wires: [base("w1"), base("w2"), weaving])).sections.first.account.path_mm / 1000
   end

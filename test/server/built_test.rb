@@ -9,7 +9,10 @@ class BuiltApiTest < ServerTest
   include Sections
 
   # Two sections on the same wires, a drop and an arc.
-  def two = put_together([woven("s1", %w[w1 w2], {kind: "drop", length: 22.0, width: 9.0, open: 2.0}), woven("s2", %w[w1 w2], {kind: "arc", radius: 20.0, towards: "far"}, at: after("s1"))], wires: [base("w1"), base("w2"), weaving])
+  def two
+    put_together([woven("s1", %w[w1 w2], {kind: "drop", length: 22.0, width: 9.0, open: 2.0}), woven("s2", %w[w1 w2], {kind: "arc", radius: 20.0, towards: "far"}, at: after("s1"))],
+wires: [base("w1"), base("w2"), weaving])
+  end
 
   def test_it_is_kept_opened_and_planned
     kept = stored(two)
@@ -65,6 +68,20 @@ class BuiltApiTest < ServerTest
 
     assert_operator filled["fillings"].size, :>=, 1
     assert_equal [0, 1], filled["fillings"].first["pattern"]["gaps"].first(2)
+  end
+
+  # A band's weave said in short notation comes back planned, with the picture that will be asked for next.
+  def test_a_weave_said_comes_with_its_picture
+    band = document("cuff", "sections.0.pattern": {"kind" => "walk", "gaps" => [0, 1, 0, 2], "before" => [], "after" => []})
+    said = send_json(:post, "/api/weaves/say", {document: band, text: "4 on 1, 2 on 1-2"})
+    get "/api/pictures/#{said["plan"]["picture"]}"
+
+    assert_equal answer, said["drawn"]
+    assert_equal "4 on 1, 2 on 1-2", said["plan"]["weave"]["notation"]
+    send_json(:post, "/api/weaves/say", {document: band, text: "4 on 9"})
+
+    assert_problem 422, "invalid-input"
+    assert_match(%r{\A/text/}, answer["faults"].first["path"])
   end
 
   def test_a_section_that_is_not_there

@@ -44,7 +44,8 @@ class EveryPieceTest < SystemTest
 
       plan.cuts.each { |cut| assert_selector ".cut-number strong", text: "#{cut.cut_mm} mm" }
       assert_selector ".finished-picture canvas", count: 2
-      assert_equal [true, true], page.evaluate_script("[...document.querySelectorAll('.finished-picture canvas')].map((c) => c.getContext('2d').getImageData(0, 0, c.width, c.height).data.some((v) => v > 0))"), piece.name
+      assert_equal [true, true],
+page.evaluate_script("[...document.querySelectorAll('.finished-picture canvas')].map((c) => c.getContext('2d').getImageData(0, 0, c.width, c.height).data.some((v) => v > 0))"), piece.name
       assert_operator overflow, :<=, 0, piece.name
       plan.advice.each { |item| assert_selector "[data-advice='#{item.id}']", text: item.title }
       plan.to_h[:order].each { |step| assert_selector ".order li", text: step[:words] }

@@ -5,7 +5,7 @@ module Meander
     # One settled repeat of a walk on a frame: its passes, their heights, its rise along the strip and its wire (wire_mm: the
     # turns and straights, each lengthened by what it climbs).
     class Repeat
-      # Repeats tried before a rise that does not settle exactly is taken as its mean.
+      # Repeats tried before a rise that does not settle exactly is taken as its mean, without the first few.
       LONGEST_SEARCH = 60
       START_UP = 3
 
@@ -61,10 +61,10 @@ module Meander
         read_off(seen)
       end
 
-      # How many repeats back the packing last had the same shape; nil when it never had.
+      # How many repeats back the packing last had the same shape, after which it must go on in the same way; nil when it never had.
       def period(seen)
         now = seen.last[1]
-        (START_UP...seen.size - 1).reverse_each.find { |i| same?(seen[i][1], now) }&.then { |i| seen.size - 1 - i }
+        (0...seen.size - 1).reverse_each.find { |i| same?(seen[i][1], now) }&.then { |i| seen.size - 1 - i }
       end
 
       def same?(one, other) = one.zip(other).all? { |a, b| (b - a).abs < Tolerance::PACKING_MM * 10 }

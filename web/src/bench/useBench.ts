@@ -24,7 +24,7 @@ async function pictured(planned: Promise<Answer>): Promise<Answer> {
   const answer = await planned;
   if (answer.built)
     await Promise.all(answer.built.finished.map(({ picture }) => fetchFinished(picture).catch(() => null)));
-  else await fetchPicture(answer.plan.picture).catch(() => null);
+  else await fetchPicture(answer.plan.picture, answer.drawn).catch(() => null);
   return answer;
 }
 

@@ -48,6 +48,7 @@ defineExpose({ turn });
         <FinishedPicture
           :built="built"
           :face="face"
+          :later="face === 'back'"
           :height="height"
           :label="`${title}, finished, ${face}`"
           :section="section"

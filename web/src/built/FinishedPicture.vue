@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from "vue";
 import type { Built } from "../generated/built";
+import { useFrameLater } from "../common/useFrameLater";
 import { useSettings } from "../settings/useSettings";
 import { useCanvas } from "../strip/useCanvas";
 import { useFinished } from "./finishedPictures";
@@ -16,15 +17,18 @@ const props = defineProps<{
   scale?: number;
   /** A section that stands out. */
   section?: string | null;
+  /** Drawn a frame after others. */
+  later?: boolean;
 }>();
 const emit = defineEmits<{ stale: [] }>();
 
 const settings = useSettings();
 const canvas = ref<HTMLCanvasElement | null>(null);
-const placed = useFinished(
+const fetched = useFinished(
   computed(() => props.built.finished),
   () => emit("stale"),
 );
+const placed = props.later ? useFrameLater(fetched, (parts) => parts.length > 0) : fetched;
 const heightPx = () =>
   props.height ?? Math.ceil(fitted(props.built.extent, 1e6, 1e6, props.scale).down * (props.scale ?? 1)) + 12;
 useCanvas(canvas, heightPx, (ctx, width, height) => {

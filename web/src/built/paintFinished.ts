@@ -81,6 +81,28 @@ export function fitted(extent: number[][], width: number, height: number, scale:
   return { lying, scale: Math.min(scale ?? NEAREST, fit), down };
 }
 
+/** One group of lines, tone by tone, as it stands on the page. */
+function paintGroup(
+  ctx: CanvasRenderingContext2D,
+  picture: Finished,
+  group: Finished["groups"][number],
+  on: DOMMatrix,
+  scale: number,
+) {
+  const thin = group.d * scale < THIN_PX;
+  const tones = picture.tones[group.wire] as [string, number, number][];
+  const px = scale * (ctx.canvas.width / ctx.canvas.clientWidth || 1);
+  ctx.lineJoin = thin ? "bevel" : "round";
+  ctx.lineCap = thin ? "butt" : "round";
+  for (const [tone, share, offset] of thin ? [tones[0]!, tones[2]!] : tones) {
+    const shift = -group.d * offset * px;
+    ctx.setTransform(on.a, on.b, on.c, on.d, on.e + shift, on.f + shift);
+    ctx.strokeStyle = tone;
+    ctx.lineWidth = (group.d * share) / picture.finest_mm;
+    ctx.stroke(pathOf(group));
+  }
+}
+
 /** Draws a finished piece layer by layer through all its sections. */
 export function paintFinished(ctx: CanvasRenderingContext2D, placed: Placed[], view: FinishedView): void {
   const ratio = ctx.canvas.width / view.width;
@@ -91,22 +113,9 @@ export function paintFinished(ctx: CanvasRenderingContext2D, placed: Placed[], v
   for (let i = 0; i < LAYERS; i++) {
     const layer = view.face === "back" ? LAYERS - 1 - i : i;
     for (const { picture, pose, section } of placed) {
-      const matrix = page.multiply(standing(pose, picture.finest_mm));
+      const on = page.multiply(standing(pose, picture.finest_mm));
       ctx.globalAlpha = view.section === null || section === null || section === view.section ? 1 : 0.5;
-      for (const group of picture.groups) {
-        if (group.layer !== layer) continue;
-        const thin = group.d * view.scale < THIN_PX;
-        ctx.lineJoin = thin ? "bevel" : "round";
-        ctx.lineCap = thin ? "butt" : "round";
-        const tones = picture.tones[group.wire] as [string, number, number][];
-        for (const [tone, share, offset] of thin ? [tones[0]!, tones[2]!] : tones) {
-          const shift = -group.d * offset * view.scale * ratio;
-          ctx.setTransform(matrix.a, matrix.b, matrix.c, matrix.d, matrix.e + shift, matrix.f + shift);
-          ctx.strokeStyle = tone;
-          ctx.lineWidth = (group.d * share) / picture.finest_mm;
-          ctx.stroke(pathOf(group));
-        }
-      }
+      for (const group of picture.groups) if (group.layer === layer) paintGroup(ctx, picture, group, on, view.scale);
     }
   }
   ctx.restore();

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, ref, shallowRef, watch } from "vue";
+import { computed, ref, toRef } from "vue";
+import { useFrameLater } from "../common/useFrameLater";
 import type { Picture } from "../generated/picture";
 import { useSettings } from "../settings/useSettings";
 import { inks } from "./inks";
@@ -29,15 +30,7 @@ const settings = useSettings();
 const strip = ref<HTMLCanvasElement | null>(null);
 const above = ref<HTMLCanvasElement | null>(null);
 /** The whole strip is drawn a frame after the loupe, where the maker looks. */
-const shown = shallowRef(props.picture);
-watch(
-  () => props.picture,
-  (next) => {
-    const show = () => (shown.value = props.picture);
-    if (next && shown.value) requestAnimationFrame(() => setTimeout(show));
-    else show();
-  },
-);
+const shown = useFrameLater(toRef(props, "picture"), (picture) => picture !== null);
 const made = computed(() =>
   props.made === undefined || !props.running ? props.made : props.made - (props.made % RUNNING_EVERY),
 );

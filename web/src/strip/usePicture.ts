@@ -6,9 +6,9 @@ import type { Picture } from "../generated/picture";
 const kept = new Map<string, Picture>();
 const KEPT = 4;
 
-/** Fetches a picture before it is shown, so that figures and picture change together. */
-export async function fetchPicture(hash: string): Promise<Picture> {
-  const picture = kept.get(hash) ?? (await api.picture(hash));
+/** Has a picture before it is shown, so that figures and picture change together: fetches it, unless it came by itself. */
+export async function fetchPicture(hash: string, came?: Picture): Promise<Picture> {
+  const picture = came ?? kept.get(hash) ?? (await api.picture(hash));
   kept.delete(hash);
   kept.set(hash, picture);
   if (kept.size > KEPT) kept.delete(kept.keys().next().value!);
