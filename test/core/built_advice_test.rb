@@ -59,13 +59,10 @@ class BuiltAdviceTest < PieceTest
   end
 
   def test_frames_soft_and_springy
-    leaf = ->(long, typed, temper) {
-      built(document("pendant", "sections.0.form.length": size("#{long} mm"), "sections.0.form.width": size("#{long / 4.0} mm"), **[0, 1].to_h { |i|
-        [:"wires.#{i}.size", size(typed)]
-      }, **[0, 1].to_h { |i|
-           [:"wires.#{i}.temper", temper]
-         }))
-    }
+    leaf = lambda do |long, typed, temper|
+      changes = [0, 1].flat_map { |i| [[:"wires.#{i}.size", size(typed)], [:"wires.#{i}.temper", temper]] }.to_h
+      built(document("pendant", "sections.0.form.length": size("#{long} mm"), "sections.0.form.width": size("#{long / 4.0} mm"), **changes))
+    end
 
     assert_said "frame-soft", leaf.call(60, "0.7 mm", "soft")
     refute_said "frame-soft", leaf.call(60, "0.7 mm", "half_hard")

@@ -89,14 +89,14 @@ class BuiltReadingTest < PieceTest
   def test_frames_and_strips
     drop = {kind: "drop", length: 20.0, width: 8.0, open: 1.0}
 
-    assert_refused "/sections/0/base", put_together([woven("s1", %w[w1 w2 w3], drop, pattern: {"kind" => "walk", "gaps" => [0, 1, 2, 3, 2, 1], "before" => [], "after" => []})], wires: [*%w[w1 w2 w3].map { |id|
-      base(id)
-    }, weaving]), /two base wires/
+    assert_refused "/sections/0/base", put_together([woven("s1", %w[w1 w2 w3], drop, pattern: {"kind" => "walk", "gaps" => [0, 1, 2, 3, 2, 1], "before" => [], "after" => []})],
+      wires: [base("w1"), base("w2"), base("w3"), weaving]), /two base wires/
     assert_refused "/sections/0/extent/kind", put_together([woven("s1", %w[w1 w2], extent: {"kind" => "fill"})], wires: [base("w1"), base("w2"), weaving]), /only a frame/
     assert_refused "/sections/0/rise/kind", put_together([woven("s1", %w[w1 w2], drop, rise: {"kind" => "open", "pitch" => size("9 mm")})], wires: [base("w1"), base("w2"), weaving])
     assert_refused "/sections/0/cut_away", put_together([woven("s1", %w[w1 w2], drop, cut_away: ["w1"])], wires: [base("w1"), base("w2"), weaving])
     assert_refused "/sections/0/spacing/kind", put_together([woven("s1", %w[w1 w2], {kind: "arc", radius: 20.0, towards: "far"},
-      spacing: {"kind" => "changing", "ends" => "free", "stations" => [{"at" => size("0 mm"), "clear" => size("1 mm")}, {"at" => size("9 mm"), "clear" => size("3 mm")}]})], wires: [base("w1"), base("w2"), weaving])
+      spacing: {"kind" => "changing", "ends" => "free", "stations" => [{"at" => size("0 mm"), "clear" => size("1 mm")}, {"at" => size("9 mm"), "clear" => size("3 mm")}]})],
+      wires: [base("w1"), base("w2"), weaving])
   end
 
   # Dimensions that contradict each other, zero radii and the like: named, with what would do.

@@ -186,7 +186,11 @@ class BuiltBenchTest < SystemTest
     plan.cuts.each { |cut| assert_selector ".print-cuts strong", text: "#{cut.cut_mm} mm" }
     assert_selector ".print-cuts td", text: "crossing 6"
     assert_selector ".print-order li", minimum: 5
-    width = page.evaluate_async_script("const img = document.querySelector('.template img'); const done = arguments[0]; const tell = () => done(img.naturalWidth); img.complete ? tell() : (img.onload = tell)")
+    width = page.evaluate_async_script(<<~JS)
+      const img = document.querySelector(".template img");
+      const tell = () => arguments[0](img.naturalWidth);
+      img.complete ? tell() : (img.onload = tell);
+    JS
 
     assert_in_delta ((plan.extent[0][1] - plan.extent[0][0]).clamp(50, nil) + 12) * 96 / 25.4, width, 2
     assert_accessible
