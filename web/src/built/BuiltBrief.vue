@@ -51,7 +51,8 @@ function add(craft: "weave" | "bend") {
 <template>
   <section class="brief built-brief" aria-label="The brief">
     <p class="sentence">
-      A <LiveChoice :value="body.kind" :options="KINDS" label="Kind of piece" @change="takeKind" />
+      {{ body.kind === "earring" ? "An" : "A" }}
+      <LiveChoice :value="body.kind" :options="KINDS" label="Kind of piece" @change="takeKind" />
       <template v-if="body.kind === 'earring'"
         >,
         <LiveChoice

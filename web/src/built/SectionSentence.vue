@@ -82,17 +82,16 @@ const EXTENTS = [
             :options="earlier"
             :label="`${name}: the section it stands on`"
             @change="(id) => place(at.kind, id)"
-          />
-        </template>
-        <template v-if="at.kind === 'after'">
-          , <LiveSize :path="`${path}/at/bare`" :label="`${name}: bare wire before it`" /> bare between, turned by
+          /> </template
+        ><template v-if="at.kind === 'after'"
+          >, <LiveSize :path="`${path}/at/bare`" :label="`${name}: bare wire before it`" /> bare between, turned by
           <LiveCount :path="`${path}/at/turn`" :label="`${name}: turned by`" signed />°</template
         >
         <template v-else-if="at.kind === 'first'"
           >, turned by <LiveCount :path="`${path}/at/turn`" :label="`${name}: turned by`" signed />°</template
         >
-        <template v-else-if="at.kind === 'beside'">
-          , <LiveSize :path="`${path}/at/across`" :label="`${name}: distance beside`" :by="0.5" /> to its
+        <template v-else-if="at.kind === 'beside'"
+          >, <LiveSize :path="`${path}/at/across`" :label="`${name}: distance beside`" :by="0.5" /> to its
           <LiveChoice
             :value="at.side"
             :options="SIDES"
@@ -128,10 +127,10 @@ const EXTENTS = [
             v-if="woven.extent?.kind === 'repeats'"
             :path="`${path}/extent/count`"
             :label="`${name}: repeats`"
-          /><LiveSize v-else :path="`${path}/extent/length`" :label="`${name}: woven length`" />
-          {{ woven.extent?.kind === "repeats" ? "repeats" : "" }}, with
-          <LiveSize :path="`${path}/bare`" :label="`${name}: bare at each end`" /> bare at each end
-        </template> </template
+          /><LiveSize v-else :path="`${path}/extent/length`" :label="`${name}: woven length`" />{{
+            woven.extent?.kind === "repeats" ? " repeats" : ""
+          }}, with <LiveSize :path="`${path}/bare`" :label="`${name}: bare at each end`" /> bare at each end</template
+        ></template
       >.
       <template v-if="index === 0 && piece.sections.length > 1">
         It stands turned by <LiveCount :path="`${path}/at/turn`" :label="`${name}: turned by`" signed />°.</template
