@@ -29,6 +29,16 @@ module Meander
       def total_mm = parts.sum(&:mm)
       def kept_mm = total_mm - parts.first.mm - parts.last.mm
 
+      # The marks in sections with where they lie in the finished piece: [[Mark, [x, y, z]], ...].
+      def places
+        sections.flat_map do |section|
+          from = parts.take_while { |part| part.section != section.id }.sum(&:mm)
+          section.marks(wire.id).map do |mm, words|
+            [Mark.new(from + mm, words).freeze, @poses.fetch(section.id).at(Form::Trace.place(section.trace(wire.id), mm, section.run_mm(wire.id)))]
+          end
+        end
+      end
+
       def marks
         at = 0.0
         parts.flat_map do |part|

@@ -15,6 +15,18 @@ module Meander
         fine + ((fine - polyline_mm(points.each_slice(2).map(&:first))) / 3)
       end
 
+      # The place so far along a way that is run_mm long in all, its chords being a little shorter.
+      def self.place(points, along_mm, run_mm)
+        left = along_mm * polyline_mm(points) / run_mm
+        points.each_cons(2) do |from, to|
+          step = polyline_mm([from, to])
+          return from.zip(to).map { |a, b| a + ((b - a) * left / step) } if left <= step && step.positive?
+
+          left -= step
+        end
+        points.last
+      end
+
       def self.polyline_mm(points)
         points.each_cons(2).sum { |p, q| Math.sqrt(((q[0] - p[0])**2) + ((q[1] - p[1])**2) + (((q[2] || 0) - (p[2] || 0))**2)) }
       end

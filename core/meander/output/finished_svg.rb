@@ -9,6 +9,8 @@ module Meander
     class FinishedSvg
       MARGIN_MM = 6.0
       RULER_MM = 50
+      # More marks than these are drawn without their figures.
+      MOST_NAMED = 24
 
       # plan: a Built::Plan; face: "front" or "back"; hand: "right", or "left" for the mirror image.
       def self.call(plan, title:, face: "front", hand: "right") = new(plan, title, face, hand).call
@@ -31,6 +33,7 @@ module Meander
           <g fill="none" stroke-linejoin="round" stroke-linecap="round" transform="scale(#{@flip} 1)">
           #{layers.join("\n")}
           </g>
+          #{marks}
           #{ruler(low, @ys[1] + MARGIN_MM)}
           </svg>
         SVG
@@ -52,6 +55,16 @@ module Meander
           path = lines.map { |points| "M#{points.map { |point| pose.at(point).then { |x, y, _| "#{n(x)} #{n(y)}" } }.join("L")}" }.join
           Picture::Colour.strokes(@plan.piece.wire(wire).material.colour).map { |tone, share, _| %(<path d="#{path}" stroke="#{tone}" stroke-width="#{n(mm * share)}"/>) }
         end
+      end
+
+      # Where something happens on a base wire: a ring at the place, and while they are few, how far from the wire's first end it is.
+      def marks
+        places = @plan.cuts.flat_map(&:places)
+        named = places.size <= MOST_NAMED
+        rings = places.map { |_, (x, y, _)| %(<circle cx="#{n(@flip * x)}" cy="#{n(y)}" r="0.7"/>) }
+        words = named ? places.map { |mark, (x, y, _)| %(<text x="#{n((@flip * x) + 1)}" y="#{n(y - 0.6)}">#{n(mark.at_mm.round(1))}</text>) } : []
+        %(<g fill="none" stroke="#111" stroke-width="0.2">#{rings.join}</g>) +
+          %(<g font-family="sans-serif" font-size="1.7" fill="#111" stroke="#fff" stroke-width="0.5" paint-order="stroke">#{words.join}</g>)
       end
 
       # To check that the page was printed at its size.
