@@ -9,7 +9,7 @@ module Meander
         ALIKE = 0.05
 
         def self.call(woven)
-          spans = [1, -1].map { |face| woven.repeat.passes.select { |pass| pass.face == face }.map { |pass| [pass.wires.first, pass.wires.last] }.tally }
+          spans = [1, -1].map { |face| spans(woven.repeat.passes, face) }
           shares = woven.cover.faces.group_by(&:wire).values.map { |front, back| (front.share - back.share).abs }
           return if spans.uniq.size == 1 && shares.max <= ALIKE
 
@@ -17,6 +17,12 @@ module Meander
                    title: "Front and back differ", why: "The wire goes over other groups of base wires in front than behind.",
                    remedy: "Look at both faces; either may be worn as the front.", figures: {cover_differs_by: shares.max})
         end
+
+        # How often each span of base wires is gone over on a face. Passes alike are one object, so they are counted first.
+        def self.spans(passes, face)
+          passes.tally.select { |pass, _| pass.face == face }.each_with_object(Hash.new(0)) { |(pass, count), found| found[[pass.wires.first, pass.wires.last]] += count }
+        end
+        private_class_method :spans
       end
     end
   end
