@@ -78,7 +78,7 @@ module Server
       return built_summary(plan) if plan.piece.built?
 
       {kind: plan.piece.body[:kind], fit: plan.fit.to_h.slice(:repeats, :strip_mm, :round_mm, :opening_mm, :wrist_mm, :size_words),
-        width_mm: plan.picture.width_mm, thickness_mm: plan.layout.frame.thickness_mm, picture: plan.picture.content_hash,
+        width_mm: plan.picture.width_mm, thickness_mm: plan.layout.frame.thickness_mm, picture: plan.picture.content_hash, across_mm: plan.picture.drawn_across_mm,
         wires: plan.piece.wires.map(&:words), stops: stops(plan)}
     end
 

@@ -19,6 +19,18 @@ class ShelfTest < SystemTest
     assert_in_delta ratios.max, ratios.min, 0.01
   end
 
+  # Pieces are drawn as they come into sight, and nothing moves for it.
+  def test_places_are_kept_before_pieces_are_drawn
+    visit "/"
+
+    assert_selector ".shelf-row canvas", minimum: 3
+    tops = -> { all(".shelf-row").map { |row| row.evaluate_script("this.getBoundingClientRect().top + scrollY") } }
+    before = tops.call
+    all(".shelf-row").each { |row| scroll_to(row) && row.assert_selector("canvas") }
+
+    before.zip(tops.call) { |was, is| assert_in_delta was, is, 3 }
+  end
+
   def test_rename_duplicate_delete_and_undo
     visit "/"
     click_on "Rename Reed cuff"

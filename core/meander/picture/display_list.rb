@@ -37,6 +37,9 @@ module Meander
       # Outside to outside across the woven part.
       def width_mm = x_range.then { |low, high| high - low }
 
+      # All that is drawn across, endings and tails with it, and half a mm on either side.
+      def drawn_across_mm = [*x_range, *strands.flat_map { |strand| strand[:points].map(&:first) }].minmax.then { |low, high| high - low + 1 }
+
       # Every drawn pass in order, placed: Cell::Stroke values.
       def strokes
         placements.flat_map do |placement|

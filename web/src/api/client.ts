@@ -37,6 +37,8 @@ export interface ShelfPiece extends Stamp {
   fit: Pick<Plan["fit"], "repeats" | "strip_mm" | "round_mm" | "opening_mm" | "wrist_mm" | "size_words">;
   width_mm: number;
   thickness_mm: number;
+  /** How high its strip is drawn, endings and all. */
+  across_mm: number;
   picture: string;
   wires: string[];
   stops: number;

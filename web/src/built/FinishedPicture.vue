@@ -5,7 +5,7 @@ import { useFrameLater } from "../common/useFrameLater";
 import { useSettings } from "../settings/useSettings";
 import { useCanvas } from "../strip/useCanvas";
 import { useFinished } from "./finishedPictures";
-import { fitted, paintFinished } from "./paintFinished";
+import { finishedHeight, fitted, paintFinished } from "./paintFinished";
 
 /** A finished piece to scale, one face of it. */
 const props = defineProps<{
@@ -29,8 +29,7 @@ const fetched = useFinished(
   () => emit("stale"),
 );
 const placed = props.later ? useFrameLater(fetched, (parts) => parts.length > 0) : fetched;
-const heightPx = () =>
-  props.height ?? Math.ceil(fitted(props.built.extent, 1e6, 1e6, props.scale).down * (props.scale ?? 1)) + 12;
+const heightPx = () => props.height ?? finishedHeight(props.built.extent, props.scale ?? 1);
 useCanvas(canvas, heightPx, (ctx, width, height) => {
   const { extent } = props.built;
   paintFinished(ctx, placed.value, {

@@ -81,6 +81,10 @@ export function fitted(extent: number[][], width: number, height: number, scale:
   return { lying, scale: Math.min(scale ?? NEAREST, fit), down };
 }
 
+/** How high a piece is drawn at a scale, in pixels. */
+export const finishedHeight = (extent: number[][], scale: number) =>
+  Math.ceil(fitted(extent, Infinity, Infinity, scale).down * scale) + 12;
+
 /** One group of lines, tone by tone, as it stands on the page. */
 function paintGroup(
   ctx: CanvasRenderingContext2D,

@@ -5,6 +5,7 @@ import type { ShelfPiece } from "../api/client";
 import FinishedPicture from "../built/FinishedPicture.vue";
 import StripPicture from "../strip/StripPicture.vue";
 import { usePicture } from "../strip/usePicture";
+import { finishedHeight } from "../built/paintFinished";
 import { kindWords } from "../bench/kinds";
 import { useSeen } from "../common/useSeen";
 import { useFormat } from "../units/format";
@@ -23,6 +24,17 @@ const picture = usePicture(
   () => emit("stale"),
 );
 const tone = (wire: string, depth = 2) => picture.value?.tones[wire]?.[depth]?.[0] as string;
+/** Its place is kept before it is drawn, so that nothing moves under the pointer. */
+const STRIP_PADDING_PX = 12;
+const reserved = computed(() => {
+  const { built, across_mm } = props.piece;
+  if (!built) return Math.ceil(across_mm * props.scale) + 4 + STRIP_PADDING_PX;
+  return finishedHeight(built.extent, props.scale) + STRIP_PADDING_PX;
+});
+const BAND_SCALE = 1.62;
+const bandPx = computed(() =>
+  props.piece.built ? 0 : BAND_SCALE * (props.piece.fit.round_mm / Math.PI + props.piece.thickness_mm + 1),
+);
 const renaming = ref(false);
 const name = ref("");
 const field = ref<HTMLInputElement | null>(null);
@@ -49,7 +61,7 @@ const wires = computed(() => [...new Set(props.piece.wires)].join(", "));
 
 <template>
   <li ref="row" class="shelf-row" :data-piece="piece.name">
-    <div class="shelf-band">
+    <div class="shelf-band" :style="{ minHeight: `${bandPx}px` }">
       <BandAbove
         v-if="picture && !piece.built"
         :round-mm="piece.fit.round_mm"
@@ -58,7 +70,7 @@ const wires = computed(() => [...new Set(props.piece.wires)].join(", "));
         :colour="tone((picture.rods[0] ?? picture.strands[0]!).wire)"
         :weave="tone(picture.placements[0]!.wire)"
         :edge="tone(picture.placements[0]!.wire, 0)"
-        :scale="1.62"
+        :scale="BAND_SCALE"
       />
     </div>
     <div class="shelf-body">
@@ -78,7 +90,13 @@ const wires = computed(() => [...new Set(props.piece.wires)].join(", "));
         <span class="quiet figures">{{ about }}</span>
         <span v-if="piece.stops" class="shelf-stop">cannot be made as it stands</span>
       </div>
-      <RouterLink class="shelf-strip" :to="`/pieces/${piece.id}`" tabindex="-1" aria-hidden="true">
+      <RouterLink
+        class="shelf-strip"
+        :style="{ minHeight: `${reserved}px` }"
+        :to="`/pieces/${piece.id}`"
+        tabindex="-1"
+        aria-hidden="true"
+      >
         <FinishedPicture
           v-if="piece.built && seen"
           :built="piece.built"
