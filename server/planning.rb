@@ -30,11 +30,21 @@ module Server
       plan = plan(given["document"])
       return plan unless plan.piece.built?
 
-      plan.woven.find { |section| section.id == given["section"] }&.plan || raise(Meander::InvalidInput.new([no_section(plan, given["section"])]))
+      plan.sections[woven_place(plan.piece, given["section"])].plan
     end
 
-    def self.no_section(plan, given)
-      Meander::Fault.new(path: "/section", code: "reference", message: "this is no woven section of the piece", given:, accepted: plan.woven.map(&:id).join(", "))
+    # Which section of a piece is asked about: the only one of a band, else the woven one of that id.
+    # @raise [Meander::InvalidInput]
+    def self.woven_place(piece, id)
+      sections = piece.document[:sections]
+      return 0 unless piece.built?
+
+      sections.index { |section| section[:craft] == "weave" && section[:id] == id } || raise(Meander::InvalidInput.new([no_section(sections, id)]))
+    end
+
+    def self.no_section(sections, given)
+      accepted = sections.select { |section| section[:craft] == "weave" }.map { |section| section[:id] }.join(", ")
+      Meander::Fault.new(path: "/section", code: "reference", message: "this is no woven section of the piece", given:, accepted:)
     end
 
     # Every weave of the collection, and the maker's own, tried in the wires of a strip: each with its figures and its picture. Among

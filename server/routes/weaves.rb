@@ -12,17 +12,14 @@ module Server
         {gaps: Meander::Notation::Reader.call(asked[:text], base: asked[:base])}
       end
 
-      # The plan of a piece whose walk is said in short notation.
+      # The plan of a piece with a walk said in short notation put in: in its only section, or in the one that is asked about.
       def self.said(given)
-        document, sections = given["document"], given["document"]["sections"]
-        place = given["section"] ? sections.index { |one| one["id"] == given["section"] } : 0
-        section = sections.fetch(place)
-        gaps = read({"text" => given["text"], "base" => section["base"].size})[:gaps]
-        said = section.merge("pattern" => section["pattern"].merge("gaps" => gaps))
-        Planning.plan(document.merge("sections" => [*sections[0, place], said, *sections[place + 1..]]))
-      rescue NoMethodError, TypeError, IndexError # the document is of another shape; reading it says where
-        Meander::Document::PieceReader.call(document)
-        raise
+        document = given["document"]
+        piece = Meander::Document::PieceReader.call(document).piece
+        place = Planning.woven_place(piece, given["section"])
+        gaps = read({"text" => given["text"], "base" => piece.document[:sections][place][:base].size})[:gaps]
+        sections = document["sections"].each_with_index.map { |one, i| (i == place) ? one.merge("pattern" => one["pattern"].merge("gaps" => gaps)) : one }
+        Planning.plan(document.merge("sections" => sections))
       end
 
       # The best few even fillings of a length, each with what the section becomes.

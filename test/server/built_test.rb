@@ -91,6 +91,13 @@ wires: [base("w1"), base("w2"), weaving])
       assert_problem 422, "invalid-input"
       assert_equal ["/section", "s1, s2"], answer["faults"].first.values_at("path", "accepted")
     end
+    [nil, "s9", "b1"].each do |section|
+      json = two.tap { |one| (one["sections"] << bent("b1", "w8", {kind: "line", length: 9.0})) && one["wires"] << base("w8") }
+      send_json(:post, "/api/weaves/say", {document: json, section:, text: "2 on 1"})
+
+      assert_problem 422, "invalid-input"
+      assert_equal "/section", answer["faults"].first["path"]
+    end
     send_json(:post, "/api/weaves/say", {document: document, text: "2 on"})
 
     assert_problem 422, "invalid-input"

@@ -3,6 +3,19 @@
 # Pieces put together from sections to test with: documents in parts, and any number of random ones.
 module Sections
   EIGHT = [1, 2, 1, 2, 1, 0, 1, 0].freeze
+  ROUNDS = 25
+  PLANNED = [] # rubocop:disable Style/MutableConstant -- filled once for all tests
+
+  def built_demos = demo_documents.select { |json| Meander::Document::Fields::BUILT.include?(json["body"]["kind"]) }
+
+  # Every demo piece and a number of random ones, planned once, with what to say where one fails.
+  def each_built(&block)
+    if PLANNED.empty?
+      PLANNED.concat(built_demos.map { |json| [built(json), json["name"]] })
+      ROUNDS.times { rand(1_000_000).then { |seed| PLANNED << [built(random_piece(Random.new(seed))), "seed #{seed}"] } }
+    end
+    PLANNED.each(&block)
+  end
 
   def base(id, typed = "0.8 mm", **changes) = {"id" => id, "role" => "base", "size" => size(typed), "metal" => "copper", "temper" => "soft", **changes.transform_keys(&:to_s)}
   def weaving(id = "w9", typed = "0.3 mm") = {"id" => id, "role" => "weaving", "size" => size(typed), "metal" => "copper", "temper" => "soft"}

@@ -64,7 +64,10 @@ module Meander
       # Places as far out as the section reaches on either side.
       def outline = once(:outline) { base.flat_map { |id| beside(trace(id), (plan.piece.wire(id).mm / 2) + plan.layout.frame.wire_mm) } }
 
-      def words = FORMS.fetch(section[:form][:kind]).call(section[:form])
+      def words
+        told = FORMS.fetch(section[:form][:kind]).call(section[:form])
+        (section[:form][:kind] == "helix") ? "#{told}, #{Units::Text.number(way.turns(length_mm), 1)} turns" : told
+      end
 
       say = ->(form, key) { Units::Text.length(form[key].mm) }
       frame = ->(form) { "#{say.call(form, :length)} long, #{say.call(form, :width)} wide" }

@@ -2,6 +2,7 @@
 import type { StoredPiece } from "../api/client";
 import type { Built } from "../generated/built";
 import { kindWords } from "../bench/kinds";
+import PrintStops from "./PrintStops.vue";
 import { useFormat } from "../units/format";
 
 /** The printed page of a piece put together from sections: a template at true size, what to cut with every mark, the order of work. */
@@ -21,11 +22,7 @@ const format = useFormat();
         {{ format.mass(built.mass_g) }}.
       </p>
     </header>
-    <ul v-if="built.advice.some((item) => item.severity === 'stop')" class="print-stops">
-      <li v-for="item in built.advice.filter((one) => one.severity === 'stop')" :key="item.title">
-        <b>{{ item.title }}.</b> {{ item.why }}
-      </li>
-    </ul>
+    <PrintStops :advice="built.advice" />
     <figure v-for="face in ['front', 'back']" :key="face" class="template">
       <img :src="picture(face)" :alt="`${piece.document.name}, ${face}, template`" />
       <figcaption>{{ face === "front" ? "Front" : "Back" }}, true size; check the ruler</figcaption>
@@ -66,9 +63,5 @@ const format = useFormat();
     <ol class="print-order">
       <li v-for="(step, i) in built.order" :key="i">{{ step.words }}</li>
     </ol>
-    <p class="caution">
-      Wear eye protection when cutting and hold both sides of the cut. Keep offcuts away from children and pets. Follow
-      product labels and local rules for finishes and metals.
-    </p>
   </article>
 </template>

@@ -5,6 +5,7 @@ import { RouterLink } from "vue-router";
 import { api, type StoredPiece } from "../api/client";
 import { useSettings } from "../settings/useSettings";
 import BuiltPrint from "./BuiltPrint.vue";
+import PrintStops from "./PrintStops.vue";
 import { useFormat } from "../units/format";
 
 /** A page for the bench: what to cut with boxes to tick, and the strip at true size. */
@@ -57,11 +58,7 @@ onMounted(async () => {
           end; finished about {{ format.mass(piece.plan.mass.finished_g) }}.
         </p>
       </header>
-      <ul v-if="piece.plan.advice.some((item) => item.severity === 'stop')" class="print-stops">
-        <li v-for="item in piece.plan.advice.filter((one) => one.severity === 'stop')" :key="item.title">
-          <b>{{ item.title }}.</b> {{ item.why }}
-        </li>
-      </ul>
+      <PrintStops :advice="piece.plan.advice" />
       <table class="print-cuts figures">
         <caption>
           Cut; marks from the tail end
@@ -111,10 +108,10 @@ onMounted(async () => {
         <figcaption>{{ face === "front" ? "Front" : "Back" }}, true size in mm from the start of the weave</figcaption>
         <img :src="strip(face)" :alt="`${piece.document.name}, ${face}`" />
       </figure>
-      <p class="caution">
-        Wear eye protection when cutting and hold both sides of the cut. Keep offcuts away from children and pets.
-        Follow product labels and local rules for finishes and metals.
-      </p>
     </article>
+    <p v-if="piece" class="caution">
+      Wear eye protection when cutting and hold both sides of the cut. Keep offcuts away from children and pets. Follow
+      product labels and local rules for finishes and metals.
+    </p>
   </main>
 </template>
