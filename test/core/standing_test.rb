@@ -75,9 +75,24 @@ class StandingTest < PieceTest
   def test_places_along_a_way
     way = [[0.0, 0.0, 0.0], [3.0, 4.0, 0.0], [3.0, 10.0, 0.0]]
 
-    assert_equal [way.first, way.last], [Trace.place(way, 0.0, 11.0), Trace.place(way, 11.0, 11.0)]
-    assert_in_delta 0.0, far([3.0, 4.5, 0.0], Trace.place(way, 5.5, 11.0)), 1e-9
-    assert_equal way.last, Trace.place(way, 40.0, 11.0)
+    found = Trace.places(way, [0.0, 5.5, 5.5, 11.0, 40.0], 11.0)
+
+    assert_equal [way.first, way.last, way.last], found.values_at(0, 3, 4)
+    found[1..2].each { |place| assert_in_delta 0.0, far([3.0, 4.5, 0.0], place), 1e-9 }
+  end
+
+  # Every place lies within its hull, whose corners are among the places.
+  def test_hull_of_places
+    random = Random.new(7)
+    places = Array.new(200) { [random.rand * 40, random.rand * 9] }
+    hull = Meander::Form::Hull.call(places)
+
+    assert_empty hull - places
+    hull.each_with_index do |(x, y), i|
+      to_x, to_y = hull[i - 1]
+
+      assert(places.all? { |px, py| ((to_x - x) * (py - y)) - ((to_y - y) * (px - x)) <= 1e-9 })
+    end
   end
 
   # A helix says how many turns it makes, in the sentence of the section and in the order of work.

@@ -10,7 +10,7 @@ module Meander
         @section = section
         @wire = piece.wire(section[:base].first)
         @bent = Form::Bends.call(section[:bend], wire.mm)
-        @finished = {}
+        @kept = {}
       end
 
       def id = section[:id]
@@ -26,11 +26,12 @@ module Meander
       def seats = [{wire.id => 0.0}, {wire.id => 0.0}]
       def out = [bent.points.last, bent.turn]
       def marks(_wire) = [[0.0, "bend begins"], [bent.length_mm, "bend ends"]]
-      def outline = bent.points.flat_map { |x, y, z| [[x - wire.mm, y, z], [x + wire.mm, y, z]] }
+      def mark_places(_wire) = bent.points.values_at(0, -1)
+      def outline = @kept[:outline] ||= Form::Hull.call(bent.points.flat_map { |x, y| [[x - wire.mm, y], [x + wire.mm, y]] })
       def wraps = 0
       def steps = {}
       def words = bent.words
-      def finished = @finished[:picture] ||= Picture::Finished.new({wire.id => wire.material.colour}) { |picture| picture.line(4, wire.id, wire.mm, bent.points) }
+      def finished = @kept[:picture] ||= Picture::Finished.new({wire.id => wire.material.colour}) { |picture| picture.line(4, wire.id, wire.mm, bent.points) }
     end
   end
 end

@@ -33,8 +33,8 @@ module Meander
       def places
         sections.flat_map do |section|
           from = parts.take_while { |part| part.section != section.id }.sum(&:mm)
-          section.marks(wire.id).map do |mm, words|
-            [Mark.new(from + mm, words).freeze, @poses.fetch(section.id).at(Form::Trace.place(section.trace(wire.id), mm, section.run_mm(wire.id)))]
+          section.marks(wire.id).zip(section.mark_places(wire.id)).map do |(mm, words), place|
+            [Mark.new(from + mm, words).freeze, @poses.fetch(section.id).at(place)]
           end
         end
       end

@@ -48,6 +48,9 @@ module Meander
         once(:marks, wire) { [["start of weave", woven_from], ["middle", middle], ["end of weave", woven_to]].map { |words, along| [share_mm(wire, along), words] } }
       end
 
+      # Where the marks lie in the section: [[x, y, z], ...] as marks gives them.
+      def mark_places(wire) = once(:places, wire) { Form::Trace.places(trace(wire), marks(wire).map(&:first), run_mm(wire)) }
+
       def woven_from = opening ? stretch[0] : section[:bare].mm
       def woven_to = woven_from + plan.fit.woven_mm
       def wraps = plan.layout.passes(plan.fit.repeats) / 2 * copies
@@ -61,8 +64,8 @@ module Meander
       def advice = once(:advice) { Advice::OfTheWeave.call(plan).freeze }
       def finished = once(:finished) { Picture::Finished.new(plan.piece.wires.to_h { |wire| [wire.id, wire.material.colour] }) { |picture| draw(picture) } }
 
-      # Places as far out as the section reaches on either side.
-      def outline = once(:outline) { base.flat_map { |id| beside(trace(id), (plan.piece.wire(id).mm / 2) + plan.layout.frame.wire_mm) } }
+      # The corners of what the section covers: [[x, y], ...].
+      def outline = once(:outline) { Form::Hull.call(base.flat_map { |id| beside(trace(id), (plan.piece.wire(id).mm / 2) + plan.layout.frame.wire_mm) }) }
 
       def words
         told = FORMS.fetch(section[:form][:kind]).call(section[:form])
@@ -82,7 +85,7 @@ module Meander
 
       private
 
-      def beside(line, wide) = line.each_slice(3).flat_map { |points| [points.first, points.last] }.flat_map { |x, y, z| [[x - wide, y, z], [x + wide, y, z]] }
+      def beside(line, wide) = line.each_slice(3).flat_map { |points| [points.first, points.last] }.flat_map { |x, y| [[x - wide, y], [x + wide, y]] }
       def once(*key) = @kept.fetch(key) { @kept[key] = yield }
 
       def woven_stretch(piece)

@@ -15,16 +15,15 @@ module Meander
         fine + ((fine - polyline_mm(points.each_slice(2).map(&:first))) / 3)
       end
 
-      # The place so far along a way that is run_mm long in all, its chords being a little shorter.
-      def self.place(points, along_mm, run_mm)
-        left = along_mm * polyline_mm(points) / run_mm
-        points.each_cons(2) do |from, to|
-          step = polyline_mm([from, to])
-          return from.zip(to).map { |a, b| a + ((b - a) * left / step) } if left <= step && step.positive?
-
-          left -= step
+      # The places so far along a way (mm, rising; at its end what is past it) that is run_mm long in all, its chords being a little shorter.
+      def self.places(points, along, run_mm)
+        steps = points.each_cons(2).map { |pair| polyline_mm(pair) }
+        scale, at, past = steps.sum / run_mm, 0, 0.0
+        along.map do |mm|
+          (past += steps[at]) && at += 1 while at < steps.size - 1 && past + steps[at] < mm * scale
+          share = steps[at].positive? ? [((mm * scale) - past) / steps[at], 1.0].min : 0.0
+          points[at].zip(points[at + 1]).map { |a, b| a + ((b - a) * share) }
         end
-        points.last
       end
 
       def self.polyline_mm(points)
