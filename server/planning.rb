@@ -20,7 +20,7 @@ module Server
     def self.built(result)
       Meander::Built::PlanPiece.call(result.piece, calibration: Maker.calibration, questions: result.questions, kept: SECTIONS).tap do |plan|
         plan.finished.each { |picture, _, _| PICTURES.put(picture) }
-        plan.woven.each { |section| PICTURES.put(section.plan.picture) }
+        plan.woven.each { |section| PICTURES.put(section.strip_picture) }
       end
     end
 

@@ -24,7 +24,7 @@ module Meander
       end
 
       def self.wide(plan)
-        width = plan.picture.width_mm
+        width = plan.layout.width_mm
         return if width <= WIDE_MM
 
         Item.new(id: "ring-wide-band", severity: "note", place: "/body", title: "A band #{Units::Text.length(width)} wide feels tighter",

@@ -11,6 +11,8 @@ module Meander
     class WovenSection
       # How far apart a bent base wire's places are told, in mm.
       STEP_MM = 0.6
+      # How far a drawn step of a pass may turn in the finished picture.
+      TURN_RAD = Math::PI / 5
 
       attr_reader :section, :plan, :way, :opening, :stretch, :length_mm
 
@@ -59,8 +61,10 @@ module Meander
       # Wires that are longer in the bend than the middle line, and by how much: { id => mm }.
       def steps = opening ? {} : base.to_h { |wire| [wire, run_mm(wire) - length_mm] }.reject { |_, mm| mm.abs < 0.05 }
 
-      # What is worked out once and kept with the section: its strip's plan as it goes out, what the checks of the weave say, its picture.
-      def plan_h = once(:plan) { plan.to_h.freeze }
+      # What is worked out once and kept with the section: its strip's plan as it goes out, its strip's picture, what the checks of the
+      # weave say, its own picture.
+      def plan_h = once(:plan) { plan.to_h(picture: strip_picture.content_hash).freeze }
+      def strip_picture = once(:strip) { Picture::OnAsking.new(JSON.generate([plan.piece.to_h.except(:name), plan.layout.calibration.to_h])) { plan.picture } }
       def advice = once(:advice) { Advice::OfTheWeave.call(plan).freeze }
       def finished = once(:finished) { Picture::Finished.new(plan.piece.wires.to_h { |wire| [wire.id, wire.material.colour] }) { |picture| draw(picture) } }
 
@@ -135,8 +139,8 @@ module Meander
 
       # Every pass, bent: its face, its wire and its points.
       def each_pass
-        list = plan.picture
-        few = list.shapes.map { |shape| thinned(shape[:points]) }
+        list = Picture::DrawStrip.call(plan.layout, plan.fit, plan.account, turn_rad: TURN_RAD)
+        few = list.shapes.map { |shape| parted(shape[:points]) }
         list.placements.each do |place|
           rows = list.cells[place[:cell]].passes
           place[:count].times do |copy|
@@ -153,12 +157,8 @@ module Meander
         end
       end
 
-      # The fewest points of a pass that still look round, with the part of its climb each lies on and the share of it.
-      def thinned(points)
-        every = [points.size / 6, 1].max
-        kept = points.each_index.select { |i| (i % every).zero? || i == points.size - 1 }
-        kept.map { |i| points[i] }.map { |x, z, u| u.floor.clamp(0, 2).then { |part| [x, z, part, u - part] } }
-      end
+      # The points of a pass with the part of its climb each lies on and the share of it.
+      def parted(points) = points.map { |x, z, u| u.floor.clamp(0, 2).then { |part| [x, z, part, u - part] } }
     end
   end
 end

@@ -14,7 +14,7 @@ module Meander
       # Shapes and cells are written as whole numbers of this many mm (and the shapes' u in the same parts of one).
       FINEST_MM = 10.0**-Tolerance::WRITTEN_DIGITS
       PARTS = 10.0**Tolerance::WRITTEN_DIGITS
-      attr_reader :rods, :shapes, :cells, :placements, :strands, :marks, :colours, :wire_mm, :centres, :gaps, :counting, :x_range, :y_range, :json
+      attr_reader :rods, :shapes, :cells, :placements, :strands, :marks, :colours, :wire_mm, :centres, :gaps, :counting, :x_range, :y_range
 
       def initialize(rods:, shapes:, cells:, placements:, strands:, marks:, colours:, wire_mm:, centres:, gaps:, counting:)
         @rods = rods.freeze
@@ -30,9 +30,12 @@ module Meander
         @counting = counting.freeze
         @x_range = across.freeze
         @y_range = along.freeze
-        @json = JSON.generate(to_h).freeze
+        @told = {}
         freeze
       end
+
+      # Written down when it is first asked for.
+      def json = @told[:json] ||= JSON.generate(to_h).freeze
 
       # Outside to outside across the woven part.
       def width_mm = x_range.then { |low, high| high - low }
@@ -49,7 +52,7 @@ module Meander
       end
 
       # Names the picture: the same drawing has the same hash.
-      def content_hash = Digest::SHA256.hexdigest(json)[0, 32]
+      def content_hash = @told[:hash] ||= Digest::SHA256.hexdigest(json)[0, 32].freeze
 
       def to_h
         {version: 1, finest_mm: FINEST_MM, wire_mm:, x_range: rounded(x_range), y_range: rounded(y_range), centres: rounded(centres), gaps: rounded(gaps), places:, counting:, rods: rounded(rods),

@@ -11,13 +11,14 @@ module Meander
       # lies.
       Half = Struct.new(:drawn, :along, :from_mm)
 
-      def self.call(layout, fit, account) = new(layout, fit, account).call
+      # turn_rad: how far a drawn step may turn.
+      def self.call(layout, fit, account, turn_rad: Tolerance::PATH_STEP_RAD) = new(layout, fit, account, turn_rad).call
 
-      def initialize(layout, fit, account)
+      def initialize(layout, fit, account, turn_rad)
         @layout = layout
         @fit = fit
         @account = account
-        @shapes = ShapeTable.new
+        @shapes = ShapeTable.new(turn_rad:)
         @strip = layout.strip(fit.repeats)
         @halves = halves
       end

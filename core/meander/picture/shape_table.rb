@@ -8,7 +8,9 @@ module Meander
     # u says how far along its climb a point is: from 0 to 1 on the turn the pass starts from (the half of it that is drawn with
     # this pass), from 1 to 2 on its straight, from 2 towards 3 on the turn of the pass after it.
     class ShapeTable
-      def initialize
+      # turn_rad: how far a drawn step may turn.
+      def initialize(turn_rad: Tolerance::PATH_STEP_RAD)
+        @turn_rad = turn_rad
         @index = {}.compare_by_identity
         @shapes = []
       end
@@ -28,7 +30,7 @@ module Meander
 
       def shape(pass)
         corners = [pass.straight_from_mm, pass.straight_to_mm]
-        points = corners.reduce(pass.chain.sample) { |found, corner| with_point(found, corner) }
+        points = corners.reduce(pass.chain.sample(@turn_rad)) { |found, corner| with_point(found, corner) }
         {face: pass.face, words: pass.words, turned: pass.words(turned: true), points: points.map { |x, z, run| [x, z, climbed(pass, run)] }.freeze}.freeze
       end
 

@@ -10,10 +10,10 @@ module Meander
       attr_reader :wire, :parts, :kept_mm
 
       # kept_mm: what stays in the finished piece; of a wire cut away after weaving only what lies under the weave.
-      def initialize(layout, fit, wire, rods)
+      def initialize(layout, fit, wire)
         @wire = wire
         @parts = lay_out(layout, fit).map(&:freeze).freeze
-        @kept_mm = (layout.piece.cut_away?(wire.id) && layout.laid.straight?) ? rods.select { |rod| rod[:wire] == wire.id }.sum { |rod| rod[:to] - rod[:from] } : whole_mm
+        @kept_mm = (layout.piece.cut_away?(wire.id) && layout.laid.straight?) ? woven_over_mm(layout, fit) : whole_mm
         freeze
       end
 
@@ -28,6 +28,10 @@ module Meander
       def end_mark_mm = start_mark_mm + part_mm("woven")
 
       private
+
+      def woven_over_mm(layout, fit)
+        Picture::Rods.call(layout, fit, layout.strip(fit.repeats)).select { |rod| rod[:wire] == wire.id }.sum { |rod| rod[:to] - rod[:from] }
+      end
 
       def whole_mm = total_mm - part_mm("tail") - part_mm("trim")
 

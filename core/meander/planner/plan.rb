@@ -4,27 +4,31 @@ module Meander
   module Planner
     # Everything planned for a piece. Figures in mm and g, full precision; `to_h` is what goes out as JSON.
     class Plan
-      attr_reader :layout, :fit, :bars, :account, :picture, :questions
+      attr_reader :layout, :fit, :bars, :account, :questions
 
-      def initialize(layout:, fit:, bars:, account:, picture:, questions:)
+      def initialize(layout:, fit:, bars:, account:, questions:)
         @layout = layout
         @fit = fit
         @bars = bars.freeze
         @account = account
-        @picture = picture
         @questions = questions
+        @drawn = {}
         freeze
       end
 
       def piece = layout.piece
+
+      # Drawn when it is first asked for.
+      def picture = @drawn[:picture] ||= Picture::DrawStrip.call(layout, fit, account)
       def mass = Mass.call(layout, bars, account)
       def advice = Advice::Council.call(self)
       def spare_mm = piece.pinned("weaving_wire")&.then { |to_hand| to_hand - account.total_mm }
 
-      def to_h
+      # picture: the name it is known by.
+      def to_h(picture: self.picture.content_hash)
         {fit: fit_h, weave: weave_h, work: work_h, base: bars.map { |bar| bar_h(bar) }, weaving: weaving_h, mass: mass,
           wires: piece.wires.map { |wire| {id: wire.id, words: wire.words, colour: wire.material.colour, names: Units::Gauge.names(wire.mm)} },
-          endings: layout.endings.transform_values(&:words), advice: advice.map(&:to_h), picture: picture.content_hash}
+          endings: layout.endings.transform_values(&:words), advice: advice.map(&:to_h), picture:}
       end
 
       private
@@ -44,7 +48,7 @@ module Meander
           groups: groups.map(&:to_h), free: MakeEven.free_groups(groups), notation: Notation::Writer.call(repeat.walk.gaps, groups), gaps: repeat.walk.gaps,
           passes: repeat.passes.size, runs_twice: repeat.walk.runs_twice?, period: repeat.repeats, advance_mm: repeat.advance_mm,
           packed_mm: repeat.packed_mm, loosest_mm: repeat.loosest_mm, wire_per_repeat_mm: repeat.wire_mm,
-          width_mm: picture.width_mm, thickness_mm: layout.frame.thickness_mm, clear_mm: layout.frame.clear_mm,
+          width_mm: layout.width_mm, thickness_mm: layout.frame.thickness_mm, clear_mm: layout.frame.clear_mm,
           mirrors: Weave::Mirrors.call(piece.pattern, layout.frame.count), cover: layout.cover.faces.map { |face| {**face.to_h, wire: piece.base_wires[face.wire].id} }}
       end
 

@@ -10,9 +10,8 @@ module Meander
         layout = Layout.new(piece, calibration)
         fit = SolveFit.call(layout, pins(piece))
         account = WeavingAccount.new(layout, fit.repeats)
-        picture = Picture::DrawStrip.call(layout, fit, account)
-        bars = piece.base_wires.map { |wire| BaseBar.new(layout, fit, wire, picture.rods) }
-        Plan.new(layout:, fit:, bars:, account:, picture:, questions:)
+        bars = piece.base_wires.map { |wire| BaseBar.new(layout, fit, wire) }
+        Plan.new(layout:, fit:, bars:, account:, questions:)
       end
 
       def self.pins(piece)
