@@ -87,33 +87,34 @@ class BuiltPicturesTest < PieceTest
     built_demos.each { |json| assert_empty built(json).advice.select { |item| item.severity == "stop" || item.id == "value-doubtful" }.map(&:title), json["name"] }
   end
 
+  # Every step drawn of some base wires: sections, ways between them, endings.
+  def drawn_ways(plan, wires)
+    lines = plan.finished.flat_map { |picture, pose, _| picture.groups.flat_map { |(_, wire, _), all| wires.include?(wire) ? all.map { |points| points.map { |point| pose.at(point) } } : [] } }
+    gone = plan.runs.flat_map { |run| run.ways - run.kept_ways }
+    (lines + gone).flat_map { |points| points.each_cons(2).to_a }
+  end
+
   # Marks lie on their wires as drawn, as far from the start of a section as they say, and stand on the template.
   def test_marks_have_their_places
     each_built do |plan, said|
       plan.cuts.each do |cut|
-        ways = cut.wires.flat_map { |wire|
-          plan.sections.select { |section| section.base.include?(wire) }.flat_map { |section|
-            section.trace(wire).map { |point|
-              plan.poses[section.id].at(point)
-            }.each_cons(2).to_a
-          }
-        }
-        cut.places.each do |mark, place|
-          off = ways.map { |from, to| Trace.polyline_mm([from, place]) + Trace.polyline_mm([place, to]) - Trace.polyline_mm([from, to]) }.min
+        ways = drawn_ways(plan, cut.wires)
+        cut.marks.each do |mark|
+          off = ways.map { |from, to| Trace.polyline_mm([from, mark.place]) + Trace.polyline_mm([mark.place, to]) - Trace.polyline_mm([from, to]) }.min
 
           assert_operator off, :<=, 1e-6, "#{said}: #{mark.words}"
-          assert_includes cut.marks.map { |one| one.at_mm.round(6) }, mark.at_mm.round(6), said
         end
       end
 
-      assert_equal plan.runs.sum { |run| run.places.size }, Meander::Output::FinishedSvg.call(plan, title: said).scan("<circle").size, said
+      assert_equal plan.cuts.sum { |cut| cut.marks.size }, Meander::Output::FinishedSvg.call(plan, title: said).scan("<circle").size, said
     end
   end
 
   # Half-way along a leaf's wire lies at its widest place.
   def test_the_middle_mark_of_a_leaf
     run = built(document("pendant", "sections.0.form.open": size("0 mm"))).runs.first
-    mark, (x, y) = run.places.find { |one, _| one.words == "middle" }
+    mark = run.marks.find { |one| one.words == "middle" }
+    x, y, = mark.place
 
     assert_in_delta 21.0, y, 0.3
     assert_in_delta(-7.9, x, 0.05)

@@ -47,6 +47,27 @@ class RingTest < PieceTest
     assert_equal [[0.0, 2.5], [1.4, 0.0], [0.0, 0.0]], [beside, over, open].map { |fit| [fit.lift_mm.round(6), fit.slide_mm.round(6)] }
   end
 
+  # Ends wrapped over the band go round all of it: two widths and two thicknesses of middle line, more where the ends lie over or
+  # beside each other; each wire folds back over the front first. All of it is cut.
+  def test_ends_wrapped_over_the_band
+    wrapped = %w[start end].map { |side| {"id" => "e#{side}", "kind" => "wrap", "side" => side, "wires" => %w[w1 w2], "wraps" => 2} }
+    lap = {"beside" => [0.0, 2.5], "over" => [1.4, 0.0], "open" => [0.0, 0.0]}
+    CLOSINGS.each do |kind|
+      lift, slide = lap[kind]
+      plain, made = ring(kind), ring(kind, endings: wrapped)
+      rho = (0.8 / 2) + 0.3 + (0.8 / 2)
+      round = (2 * Math::PI * rho) + (2 * (0.8 + 0.3 + slide)) + (2 * lift)
+      near, far = made.layout.endings["end"].strands.values_at("w1", "w2").map(&:length)
+
+      assert_in_delta (Math::PI * (rho + lift) / 2) + Math.hypot(2 * round, 1.6), near, 1e-9, kind
+      assert_in_delta 1.6, far - near, 1e-9
+      assert_equal plain.fit.repeats, made.fit.repeats
+      assert_in_delta plain.bars[0].total_mm + (2 * near), made.bars[0].total_mm, 1e-9
+      made.layout.endings["end"].strands.each_value { |strand| assert_in_epsilon strand.length, Meander::Curve::Strand.polyline_length(strand.points), 0.003 }
+    end
+    assert_equal ["/sections/0/cut_away"], faults(document("ring", endings: wrapped, "sections.0.cut_away": ["w2"])).map(&:path).uniq
+  end
+
   # The finger a strip fits, asked of the same strip, is the finger it was made for.
   def test_the_finger_is_found_from_the_strip
     CLOSINGS.each do |kind|

@@ -54,6 +54,16 @@ class CurvesTest < PieceTest
     assert_in_epsilon 2 * long / Math::PI * Math.sqrt(1 + steep) * elliptic_e(steep / (1 + steep)), edge_mm(opening(kind: "crescent", length: long, width: wide)), 1e-6
   end
 
+  # A ring waved once is a limacon, r = a + b cos t: 4 (a + b) E(4ab / (a + b)^2) round (any handbook of plane curves).
+  def test_a_waved_ring
+    [[10.0, 2.0], [30.0, 12.0]].each do |across, height|
+      a, b = across / 2, height / 2
+
+      assert_in_epsilon 4 * (a + b) * elliptic_e(4 * a * b / ((a + b)**2)), bend(kind: "waved_ring", across:, height:, waves: 1).length_mm, 1e-6
+    end
+    assert_in_epsilon Math::PI * 10, bend(kind: "waved_ring", across: 10.0, height: 1e-6, waves: 9).length_mm, 1e-9
+  end
+
   def test_a_wave
     [[40.0, 6.0, 4], [90.0, 2.5, 11], [30.0, 12.0, 1]].each do |long, high, waves|
       steep = (high / 2 * 2 * Math::PI * waves / long)**2

@@ -91,7 +91,7 @@ pattern: {"kind" => "coils", "single" => 5, "both" => 2, "anchor" => 0, "closing
     made = built(put_together([section], wires: [base("w1", "22 awg"), base("w2", "22 awg"), weaving("w9", "28 awg")])).sections.first
 
     assert_equal 18, made.plan.fit.repeats
-    assert_includes 0.80..1.00, made.account.path_mm / 500
+    assert_includes 0.80..1.00, made.plan.account.path_mm / 500
   end
 
   # A petal 20 mm long with a gap that rises as a half sine to 6 mm, 4 a side: as a frame.
@@ -99,7 +99,7 @@ pattern: {"kind" => "coils", "single" => 5, "both" => 2, "anchor" => 0, "closing
     petal = woven("s1", %w[w1 w2], {kind: "crescent", length: 20.0, width: 6.0, open: 0.0, radius: 400.0, towards: "far"},
 pattern: {"kind" => "walk", "gaps" => ([1, 2] * 4) + ([1, 0] * 4), "before" => [], "after" => []})
 
-    assert_includes 0.50..1.00, built(put_together([petal], wires: [base("w1"), base("w2"), weaving])).sections.first.account.path_mm / 1000
+    assert_includes 0.50..1.00, built(put_together([petal], wires: [base("w1"), base("w2"), weaving])).sections.first.plan.account.path_mm / 1000
   end
 
   # 3 + 3, 60 repeats in three stretches on the same wires, with six tails of 50 mm.
@@ -107,7 +107,7 @@ pattern: {"kind" => "walk", "gaps" => ([1, 2] * 4) + ([1, 0] * 4), "before" => [
     stretch = ->(id, at) { woven(id, %w[w1 w2], {kind: "straight"}, extent: {"kind" => "repeats", "count" => 20}, at:) }
     plan = built(put_together([stretch.call("s1", {"kind" => "first", "turn" => 0}), stretch.call("s2", after("s1", bare: 10.0)), stretch.call("s3", after("s2", bare: 10.0))],
       wires: [base("w1"), base("w2"), weaving("w9", "0.315 mm")]))
-    path = plan.woven.sum { |section| section.account.path_mm }
+    path = plan.woven.sum { |section| section.plan.account.path_mm }
 
     assert_includes 0.80..1.05, (path + (6 * 50)) / 2000
     assert_in_delta 60 * 1.89, plan.woven.sum { |section| section.plan.layout.strip(20).runs.first.woven_mm }, 0.1

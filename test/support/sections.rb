@@ -47,7 +47,7 @@ module Sections
     ->(r) { {kind: "crescent", length: r.rand(15.0..40.0).round(1), width: r.rand(3.0..9.0).round(1), open: 0.0, radius: r.rand(8.0..60.0).round(1), towards: %w[near far].sample(random: r)} },
     ->(r) { {kind: "waists", length: r.rand(10.0..20.0).round(1), width: r.rand(3.0..7.0).round(1), frames: r.rand(1..4), crossing: %w[left right in_turn].sample(random: r)} },
     ->(_) { {kind: "straight"} },
-    ->(r) { {kind: "arc", radius: r.rand(15.0..60.0).round(1), towards: %w[near far].sample(random: r)} },
+    ->(r) { {kind: "arc", radius: r.rand(15.0..60.0).round(1), towards: %w[near far].sample(random: r), shaped: %w[before after].sample(random: r)} },
     ->(r) { {kind: "helix", dowel: r.rand(5.0..12.0).round(1), rise: r.rand(0.0..8.0).round(1)} },
     ->(_) { {kind: "ring"} }
   ].freeze
@@ -77,12 +77,23 @@ module Sections
       wires << base("b1", "1.0 mm")
       sections << bent("s#{sections.size + 1}", "b1", BENDS.sample(random:).call(random))
     end
+    lace(sections, wires, random)
     put_together(sections, wires:, endings:)
+  end
+
+  # Now and then a ring on a centre, rows laced together, a wire cut away between two sections.
+  def lace(sections, wires, random)
+    onward = sections.find { |section| section.dig("at", "kind") == "after" }
+    onward["at"]["cut_away"] = [onward["base"].last] if onward && random.rand < 0.5
+    wires << base("b2")
+    sections << bent("c1", "b2", {kind: "waved_ring", across: random.rand(5.0..12.0).round(1), height: 1.2, waves: random.rand(3..9)}, at: {"kind" => "centre", "section" => "s1", "turn" => 10})
+    sections << {"id" => "l1", "craft" => "lace", "base" => [], "weaving" => ["w9"], "rows" => ["s1", sections[-2]["id"]].uniq.then { |rows| (rows.size == 2) ? rows : %w[s1 c1] },
+      "places" => random.rand(1..5), "wraps" => random.rand(1..4)}
   end
 
   def ending(random, ids)
     [{"kind" => "eye", "wires" => [ids.first], "inside" => size("2.5 mm")}, {"kind" => "curl", "wires" => [ids.last], "inside" => size("1.5 mm"), "turns" => random.rand(1..3)},
       {"kind" => "post", "wires" => [ids.first], "length" => size("13 mm")},
-      {"kind" => "bail", "wires" => ids, "inside" => size("4 mm"), "wraps" => 3}, {"kind" => "plain", "wires" => ids}].sample(random:)
+      {"kind" => "bail", "wires" => ids, "inside" => size("4 mm"), "wraps" => 3}, {"kind" => "wrap", "wires" => ids, "wraps" => 2}, {"kind" => "plain", "wires" => ids}].sample(random:)
   end
 end

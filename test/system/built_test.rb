@@ -152,14 +152,14 @@ class BuiltBenchTest < SystemTest
     click_on "Put section 2 on the bench"
 
     assert_selector ".section-bench", text: "Section 2, woven in"
-    untouched = made("Limpet heart").sections.map { |section| section.woven? && section.account.path_mm }
+    untouched = made("Limpet heart").sections.map { |section| section.woven? && section.plan.account.path_mm }
     field = find_field("The walk in short")
     field.click
     field.send_keys([:control, "a"], "3 on 2, 3 far 1")
 
     assert_selector ".section-line[data-section=s2]", text: "three a side"
     assert_saved
-    after = made("Limpet heart").sections.map { |section| section.woven? && section.account.path_mm }
+    after = made("Limpet heart").sections.map { |section| section.woven? && section.plan.account.path_mm }
 
     assert_equal [untouched[0], untouched[2]], [after[0], after[2]]
     refute_in_delta untouched[1], after[1], 1.0

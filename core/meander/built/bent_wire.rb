@@ -16,6 +16,7 @@ module Meander
       def id = section[:id]
       def base = section[:base]
       def woven? = false
+      def laced? = false
       def copies = 1
       def rounded?(_side) = false
       def plan = nil
@@ -28,6 +29,7 @@ module Meander
       def marks(_wire) = [[0.0, "bend begins"], [bent.length_mm, "bend ends"]]
       def mark_places(_wire) = bent.points.values_at(0, -1)
       def outline = @kept[:outline] ||= Form::Hull.call(bent.points.flat_map { |x, y| [[x - wire.mm, y], [x + wire.mm, y]] })
+      def centre = bent.centre || [0, 1].map { |axis| outline.map { |point| point[axis] }.minmax.sum / 2 }
       def wraps = 0
       def steps = {}
       def words = bent.words

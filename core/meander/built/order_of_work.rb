@@ -18,7 +18,8 @@ module Meander
 
       def call
         steps = [step("cut", "Cut #{Units::Text.list(@plan.cuts.map { |cut| "#{cut.cut_mm} mm of #{cut.words}" })}; straighten and mark them.")]
-        @plan.sections.each { |section| steps.concat(section.woven? ? woven(section) : bent(section)) }
+        @plan.sections.reject(&:laced?).each { |section| steps.concat(section.woven? ? woven(section) : bent(section)) }
+        steps.concat(@plan.lacings.map { |lacing| lace(lacing) })
         steps.concat(endings)
         steps << step("pair", "Make the second one as its mirror image: same counts, same marks, what turns to the left now turns to the right.") if @plan.pair?
         steps << step("end", "Feel for sharp ends, check the size and both faces against the printed template.")
@@ -40,15 +41,54 @@ module Meander
       def bent(section) = [*added(section), step("shape", "Bend #{section.words} for #{called(section)}: #{Units::Text.length(section.length_mm)} of wire from mark to mark.", section.id)]
 
       def woven(section)
-        shape = section.opening ? [step("shape", "Bend the frame of #{called(section)} to #{section.words}.", section.id)] : []
-        bend = (section.opening || section.words == "a straight strip") ? [] : [step("bend", "Bend it to #{section.words}#{stepped(section)}.", section.id)]
-        [*added(section), *shape, anchor(section), weave(section), *turned(section), *bend, secure(section)]
+        [*added(section), *shaped(section), anchor(section), weave(section), *joined(section), *turned(section), *bend(section), secure(section), *freed(section)]
+      end
+
+      def shaped(section)
+        return [step("shape", "Bend the frame of #{called(section)} to #{section.words}.", section.id)] if section.opening
+
+        section.shaped_first? ? [step("shape", "Bend the wires of #{called(section)} to #{section.words}#{stepped(section)}.", section.id)] : []
+      end
+
+      def bend(section)
+        return [] if section.opening || section.shaped_first? || section.words == "a straight strip"
+
+        [step("bend", "Bend it to #{section.words}#{stepped(section)}.", section.id)]
+      end
+
+      # A length of weaving wire that is used up.
+      def joined(section)
+        joins = section.plan.joins
+        return [] if joins.empty?
+
+        repeats = joins.map { |join| join[:repeat] }.uniq
+        [step("join", "Join on a new length at #{(repeats.size == 1) ? "repeat" : "repeats"} #{Units::Text.list(repeats.map(&:to_s))}, #{joins.first[:on]}.", section.id)]
+      end
+
+      # Base wires that only led on to here are cut away once the section holds.
+      def freed(section)
+        cut = section.section[:at][:cut_away] || []
+        return [] if cut.empty?
+
+        gone = Units::Text.list(cut.map { |id| "wire #{section.base.index(id) + 1}" })
+        [step("secure", "Cut #{gone} away between #{called(section)} and the one before it; file the stubs, no end may stand out.", section.id)]
+      end
+
+      # Rows are laced once both lie ready.
+      def lace(lacing)
+        rows = Units::Text.list(lacing.rows.map { |row| called(row) })
+        how = lacing.tied? ? "Tie #{rows} where they meet" : "Lace #{rows} together"
+        where = (lacing.places.size == 1) ? "at one place" : "at #{lacing.places.size} places"
+        each = "#{Units::Text.count(lacing.section[:wraps], "wrap")} round #{lacing.tied? ? "both" : "each"}"
+        step("join", "#{how} with #{lacing.to_h[:cut_mm]} mm of #{lacing.wire.words}, #{where}, #{each}; tuck both ends in at the back.", lacing.id, lacing.wraps / @plan.calibration.pace.to_f)
       end
 
       def anchor(section)
         from = section.marks(section.base.first).first[0]
         where = (from < 0.5) ? "where #{called(section)} begins" : "#{Units::Text.length(from)} into #{called(section)}"
-        step("anchor", "Leave a tail of #{Units::Text.length(@plan.piece.allowance_mm(:tail))} and anchor the weaving wire #{where}.", section.id)
+        first = section.plan.account.lengths.first
+        tail = first.half.nil? ? "Begin #{Units::Text.length(first.begin_mm)} from one end of the weaving wire" : "Leave a tail of #{Units::Text.length(first.begin_mm)}"
+        step("anchor", "#{tail} and anchor the weaving wire #{where}.", section.id)
       end
 
       def weave(section)

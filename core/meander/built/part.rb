@@ -15,6 +15,11 @@ module Meander
           pins: [{id: "p1", **wanted(section[:extent], stretch)}]})
       end
 
+      # The same strip woven at a pitch in mm.
+      def self.opened(part, pitch)
+        Document::Piece.new({**part.document, sections: [{**part.section, rise: {kind: "open", pitch: size(pitch)}}]})
+      end
+
       def self.strip(section, opening, stretch)
         spacing = opening ? {kind: "changing", ends: "joined", stations: opening.between(*stretch).map { |at, clear| {at: size(at), clear: size(clear)} }} : section[:spacing]
         {**section, spacing:, from: opening ? "end" : section[:from], bare: NOTHING}

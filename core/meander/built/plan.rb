@@ -4,15 +4,15 @@ module Meander
   module Built
     # Everything planned for a built piece. Figures in mm and g, full precision; `to_h` is what goes out as JSON.
     class Plan
-      attr_reader :piece, :sections, :calibration, :questions, :poses, :runs, :cuts, :endings
+      attr_reader :piece, :sections, :calibration, :questions, :poses, :runs, :cuts
 
       def initialize(piece, sections, calibration, questions)
         @piece = piece
-        @sections = sections.freeze
         @calibration = calibration
         @questions = questions
-        @poses = Standing.call(sections, piece.document[:sections].map { |section| section[:at] })
-        @endings = piece.document[:endings].to_h { |fields| [fields[:id], ending(fields)] }
+        @poses = Standing.call(sections)
+        @sections = laced(sections).freeze
+        @ended = piece.document[:endings].to_h { |fields| [fields[:id], ended_at(fields)] }.freeze
         @runs = piece.wires.select(&:base?).map { |wire| run(wire) }.freeze
         @cuts = Cut.all(runs, folds).freeze
         @loose = Picture::Finished.new(piece.wires.to_h { |wire| [wire.id, wire.material.colour] }) { |picture| draw_loose(picture) }
@@ -22,8 +22,13 @@ module Meander
       # One finished piece, or two that mirror each other.
       def pieces = pair? ? 2 : 1
       def pair? = piece.body[:pair] == true
-      def built_ending(fields) = endings.fetch(fields[:id])
+      def built_ending(fields) = @ended.fetch(fields[:id]).ending
+      def endings = @ended.values.map(&:ending)
       def woven = sections.select(&:woven?)
+      def lacings = sections.select(&:laced?)
+
+      # Where a section stands; a lacing lies where its rows do.
+      def pose(section) = poses.fetch(section.id, Form::Pose::ORIGIN)
       def advice = Advice::Built::Council.call(self)
       def wraps = sections.sum(&:wraps)
       def minutes = wraps / calibration.pace.to_f
@@ -32,18 +37,18 @@ module Meander
       # Grams of one finished piece.
       def mass_g
         base = runs.sum { |run| run.wire.material.mass_g(run.wire.mm, run.kept_mm) }
-        base + woven.sum { |section| section.copies * section.plan.mass[:weaving_g] }
+        base + woven.sum { |section| section.copies * section.plan.mass[:weaving_g] } + lacings.sum(&:mass_g)
       end
 
       # Every picture with where it stands: [[Picture::Finished, Form::Pose, section id or nil], ...].
-      def finished = [*sections.map { |section| [section.finished, poses.fetch(section.id), section.id] }, [@loose, Form::Pose::ORIGIN, nil]]
+      def finished = [*sections.map { |section| [section.finished, pose(section), section.id] }, [@loose, Form::Pose::ORIGIN, nil]]
 
       # The same as it goes out: pictures by their hashes.
       def finished_h = finished.map { |picture, pose, id| {picture: picture.content_hash, pose: pose.to_a, section: id} }
 
       # The finished piece's extent: [[x, x], [y, y]].
       def extent
-        points = sections.flat_map { |section| section.outline.map { |point| poses.fetch(section.id).at(point) } } + @loose.groups.values.flatten(2)
+        points = sections.flat_map { |section| section.outline.map { |point| pose(section).at(point) } } + @loose.groups.values.flatten(2)
         [0, 1].map { |axis| points.map { |point| point[axis] }.minmax }
       end
 
@@ -58,7 +63,7 @@ module Meander
           frames: chain && [chain.copies + ((wanted - reach) / chain.pitch_mm).round, 1].max}
       end
 
-      def thickness_mm = sections.map { |section| section.woven? ? section.plan.layout.frame.thickness_mm : section.wire.mm }.max
+      def thickness_mm = sections.reject(&:laced?).map { |section| section.woven? ? section.plan.layout.frame.thickness_mm : section.wire.mm }.max
 
       def to_h
         {sections: sections.map { |section| section_h(section) }, cuts: cuts.map(&:to_h), wearing:, extent: extent,
@@ -70,50 +75,57 @@ module Meander
 
       private
 
+      # The sections in the order of the document, with what laces them together.
+      def laced(sections)
+        kept = sections.to_h { |section| [section.id, section] }
+        piece.document[:sections].map { |fields| kept[fields[:id]] || Lacing.new(piece, fields, kept.values_at(*fields[:rows]), poses, calibration) }
+      end
+
       def run(wire)
-        own = endings_of(wire)
-        WireRun.new(wire, sections.select { |section| section.base.include?(wire.id) }, poses, own,
+        own = sections.select { |section| section.base.include?(wire.id) }
+        WireRun.new(wire, own, poses, endings_of(wire), lacings, cut_away: cut_away(wire),
           tail_mm: piece.allowance_mm(:base_tail), trim_mm: piece.allowance_mm(:trim))
       end
 
       def endings_of(wire)
         %w[start end].to_h do |side|
           fields = piece.document[:endings].find { |ending| ending[:side] == side && ending[:wires].include?(wire.id) }
-          [side, fields && endings.fetch(fields[:id])]
+          [side, fields && @ended.fetch(fields[:id])]
         end
       end
 
+      # Before which sections a wire is cut away once the piece is woven.
+      def cut_away(wire) = piece.document[:sections].select { |section| section.dig(:at, :cut_away)&.include?(wire.id) }.map { |section| section[:id] }
+
       # An ending stands where its wires leave their last section, or enter their first.
-      def ending(fields)
+      def ended_at(fields)
         section = ended(fields)
-        seats = section.seats[(fields[:side] == "end") ? 1 : 0]
+        last = fields[:side] == "end"
+        seats = section.seats[last ? 1 : 0]
         wires = fields[:wires].map { |id| piece.wire(id) }
-        fields = {**fields, rounded: section.rounded?(fields[:side])}
-        Endings::Registry.build(fields, wires:, centres: wires.map { |wire| seats.fetch(wire.id) })
+        ending = Endings::Registry.build({**fields, rounded: section.rounded?(fields[:side])}, wires:, centres: wires.map { |wire| seats.fetch(wire.id) },
+          weaving_mm: section.woven? ? section.plan.layout.frame.wire_mm : 0.0)
+        EndedAt.new(ending, poses.fetch(section.id).on(*(last ? section.out : [[0.0, 0.0, 0.0], 0.0])), last ? 1 : -1).freeze
       end
 
       def ended(fields) = sections.select { |section| section.base.include?(fields[:wires].first) }.then { |own| (fields[:side] == "end") ? own.last : own.first }
 
       def along_mm
-        from = poses.fetch(sections.first.id)
-        x, y, = poses.fetch(sections.last.id).at(sections.last.out[0])
-        Math.hypot(x - from.x, y - from.y) + endings.values.sum(&:reach_mm)
+        first, *, last = sections.reject(&:laced?).values_at(0, -1)
+        from = pose(first)
+        x, y, = pose(last).at(last.out[0])
+        Math.hypot(x - from.x, y - from.y) + endings.sum(&:reach_mm)
       end
 
       # The wires between sections, and the endings.
       def draw_loose(picture)
-        runs.each { |run| run.ways.reject(&:empty?).each { |points| picture.line(4, run.wire.id, run.wire.mm, points) } }
-        piece.document[:endings].each { |fields| draw_ending(picture, fields) }
+        runs.each { |run| run.kept_ways.each { |points| picture.line(4, run.wire.id, run.wire.mm, points) } }
+        @ended.each_value { |ended| draw_ending(picture, ended) }
       end
 
-      def draw_ending(picture, fields)
-        section = ended(fields)
-        pose = poses.fetch(section.id)
-        place, turn = (fields[:side] == "end") ? section.out : [[0.0, 0.0, 0.0], 0.0]
-        there = pose.on(place, turn)
-        out = (fields[:side] == "end") ? 1 : -1
-        endings.fetch(fields[:id]).strands.each do |id, strand|
-          by_depth(strand.points).each { |layer, points| picture.line(layer, id, piece.wire(id).mm, points.map { |x, y, z| there.at([x, out * y, z]) }) }
+      def draw_ending(picture, ended)
+        ended.ending.strands.each do |id, strand|
+          by_depth(strand.points).each { |layer, points| picture.line(layer, id, piece.wire(id).mm, points.map { |point| ended.at(point) }) }
         end
       end
 
@@ -131,7 +143,7 @@ module Meander
 
       def section_h(section)
         {id: section.id, words: section.words, length_mm: section.length_mm, copies: section.copies, wraps: section.wraps, minutes: section.wraps / calibration.pace.to_f,
-          pose: poses.fetch(section.id).to_a, plan: section.plan_h,
+          pose: pose(section).to_a, plan: section.plan_h, lacing: section.laced? ? section.to_h : nil,
           steps: section.steps.map { |wire, mm| {wire:, mm:} }}
       end
     end

@@ -13,7 +13,9 @@ module Meander
       # kept: answers fetch(key) { section }, so that only what changed is planned again.
       # @raise [InvalidInput] where a section cannot be made
       def self.call(piece, calibration: Planner::Calibration.usual, questions: [], kept: Fresh)
-        sections = piece.document[:sections].each_with_index.map { |section, i| kept.fetch(key(piece, section, calibration)) { section(piece, section, calibration, i) } }
+        sections = piece.document[:sections].each_with_index.reject { |section, _| section[:craft] == "lace" }.map do |section, i|
+          kept.fetch(key(piece, section, calibration)) { section(piece, section, calibration, i) }
+        end
         Plan.new(piece, sections, calibration, questions)
       end
 

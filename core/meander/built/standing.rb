@@ -4,9 +4,9 @@ module Meander
   module Built
     # Where every section stands in the finished piece: { section id => Form::Pose }.
     module Standing
-      # sections: the planned sections in the order of the document; places: where the document says that each stands.
-      def self.call(sections, places)
-        sections.zip(places).each_with_object({}) { |(section, at), poses| poses[section.id] = pose(at, poses, sections).freeze }
+      # sections: the planned sections in the order of the document; each says where it stands.
+      def self.call(sections)
+        sections.each_with_object({}) { |section, poses| poses[section.id] = pose(section.section[:at], poses, sections).freeze }
       end
 
       def self.pose(at, poses, sections)
@@ -17,6 +17,7 @@ module Meander
         case at[:kind]
         when "after" then after(at, other.on(*from.out))
         when "beside" then other.on([((at[:side] == "far") ? 1 : -1) * at[:across].mm, at[:along].mm, 0.0], 0.0)
+        when "centre" then centred(at, other, from, sections[poses.size])
         else other.mirrored
         end
       end
@@ -29,7 +30,13 @@ module Meander
         way = Form::Way::Arc.new(turn / at[:bare].mm)
         ended.on(way.at(at[:bare].mm, 0.0, 0.0), turn)
       end
-      private_class_method :pose, :after
+
+      # Its own centre on that of another.
+      def self.centred(at, other, from, section)
+        x, y, = section.centre
+        other.on(from.centre, at[:turn] * Math::PI / 180).on([-x, -y, 0.0], 0.0)
+      end
+      private_class_method :pose, :after, :centred
     end
   end
 end

@@ -9,21 +9,20 @@ module Meander
       Way = Struct.new(:kind, :total_mm, :over_mm, :possible, :why, keyword_init: true)
 
       def self.call(piece, sections)
-        woven = sections.select(&:woven?)
-        return [] if woven.empty?
+        threads = sections.reject { |section| section.is_a?(BentWire) }.map(&:thread)
+        return [] if threads.empty?
 
-        used = woven.sum { |section| section.copies * (section.account.path_mm + section.account.slack_mm) }
-        starts = woven.sum { |section| section.copies * section.account.count.clamp(1, nil) }
-        begun = woven.sum { |section| section.copies * section.plan.piece.strands.size }
-        tail, waste = piece.allowance_mm(:tail), piece.allowance_mm(:waste)
-        lengths = woven.sum { |section| section.copies * section.account.total_mm }
-        bobbin = (used * (1 + piece.margin)) + (2 * tail * begun) + waste
-        spool = used + (2 * tail * begun)
-        [way("lengths", lengths, used), way("bobbin", bobbin, used, long_bobbin(starts, begun)), way("spool", spool, used, shut(woven))]
+        used, begun = threads.sum(&:used_mm), threads.sum(&:begun)
+        tails = 2 * piece.allowance_mm(:tail) * begun
+        [way("lengths", threads.sum(&:total_mm), used), way("bobbin", (used * (1 + piece.margin)) + tails + piece.allowance_mm(:waste), used, long_bobbin(threads, begun)),
+          way("spool", used + tails, used, shut(threads))]
       end
 
-      def self.shut(woven) = woven.any?(&:opening) ? "both ends of a frame are closed, so the spool cannot pass through it" : nil
-      def self.long_bobbin(starts, begun) = (starts > begun) ? "longer than the comfortable working length: it must be wound on a bobbin that passes the frame" : nil
+      def self.shut(threads) = threads.any?(&:closed) ? "both ends of a frame are closed, so the spool cannot pass through it" : nil
+
+      def self.long_bobbin(threads, begun)
+        (threads.sum(&:lengths) > begun) ? "longer than the comfortable working length: it must be wound on a bobbin that passes the frame" : nil
+      end
 
       def self.way(kind, total, used, why = nil) = Way.new(kind:, total_mm: total, over_mm: total - used, possible: kind != "spool" || why.nil?, why: why || "").freeze
       private_class_method :shut, :way, :long_bobbin

@@ -6,49 +6,48 @@ module Meander
     class WireRun
       # kind: tail, ending, section, between or trim; section: the id of the section it lies in, nil elsewhere.
       Part = Struct.new(:kind, :mm, :section, :words)
-      # at_mm from the end that is begun with.
-      Mark = Struct.new(:at_mm, :words)
+      # at_mm from the end that is begun with; place: where that is in the finished piece, [x, y, z].
+      Mark = Struct.new(:at_mm, :words, :place) do
+        def moved(to_mm) = self.class.new(to_mm, words, place).freeze
+        def to_h = {at_mm:, words:}
+      end
 
       # What is shorter needs no mark, in mm.
       LEAST_MM = 0.5
 
-      attr_reader :wire, :sections, :parts, :ways
+      attr_reader :wire, :sections, :parts, :marks, :ways
 
-      # sections: those the wire lies in, in order; poses: Standing; endings: { "start" => ending or nil, "end" => ... }; allowance: of
-      # tail and trim in mm.
-      def initialize(wire, sections, poses, endings, tail_mm:, trim_mm:)
+      # sections: those the wire lies in, in order; poses: Standing; endings: { "start" => EndedAt or nil, "end" => ... }; lacings: of
+      # the piece; cut_away: ids of the sections before which it is cut away in the end; allowance: of tail and trim in mm.
+      def initialize(wire, sections, poses, endings, lacings, cut_away:, tail_mm:, trim_mm:)
         @wire = wire
         @sections = sections
         @poses = poses
         @endings = endings
+        @lacings = lacings
+        @cut_away = cut_away
         @ways = sections.each_cons(2).map { |from, to| WayOn.call(left(from), entered(to)) }.freeze
-        @parts = [Part.new("tail", tail_mm, nil, "tail"), ending("start"), *inside, ending("end"), Part.new("trim", trim_mm, nil, "trim")].map(&:freeze).freeze
+        parts = [Part.new("tail", tail_mm, nil, "tail"), ending("start"), *inside, ending("end"), Part.new("trim", trim_mm, nil, "trim")]
+        @parts = parts.map(&:freeze).freeze
+        @marks = marked.freeze
         freeze
       end
 
       def total_mm = parts.sum(&:mm)
-      def kept_mm = total_mm - parts.first.mm - parts.last.mm
 
-      # The marks in sections with where they lie in the finished piece: [[Mark, [x, y, z]], ...].
-      def places
-        sections.flat_map do |section|
-          from = parts.take_while { |part| part.section != section.id }.sum(&:mm)
-          section.marks(wire.id).zip(section.mark_places(wire.id)).map do |(mm, words), place|
-            [Mark.new(from + mm, words).freeze, @poses.fetch(section.id).at(place)]
-          end
-        end
-      end
+      # What stays in the finished piece.
+      def kept_mm = total_mm - parts.first.mm - parts.last.mm - parts.select { |part| part.kind == "between" && part.words != BETWEEN }.sum(&:mm)
 
-      def marks
-        at = 0.0
-        parts.flat_map do |part|
-          here = at
-          at += part.mm
-          marks_in(part, here)
-        end
-      end
+      # The ways between sections that stay: [[[x, y, z], ...], ...].
+      def kept_ways = ways.reject.with_index { |way, i| way.empty? || cut_away?(i) }
 
       private
+
+      BETWEEN = "between sections"
+      CUT_AWAY = "cut away between sections"
+      private_constant :BETWEEN, :CUT_AWAY
+
+      def cut_away?(index) = @cut_away.include?(sections[index + 1].id)
 
       def left(section)
         pose = @poses.fetch(section.id)
@@ -63,31 +62,56 @@ module Meander
       def inside
         sections.each_with_index.flat_map do |section, i|
           run = Part.new("section", section.run_mm(wire.id), section.id, section.words)
-          (i.zero? || ways[i - 1].empty?) ? [run] : [Part.new("between", Form::Trace.smooth_mm(ways[i - 1]), nil, "between sections"), run]
+          (i.zero? || ways[i - 1].empty?) ? [run] : [between(i - 1), run]
         end
       end
+
+      def between(index) = Part.new("between", Form::Trace.smooth_mm(ways[index]), nil, cut_away?(index) ? CUT_AWAY : BETWEEN)
 
       def ending(side)
         found = @endings[side]
-        Part.new("ending", found ? found.strands.fetch(wire.id).length : 0.0, nil, found ? found.words : "cut flush")
+        Part.new("ending", found ? found.length_mm(wire.id) : 0.0, nil, found ? found.words : "cut flush")
       end
 
-      def marks_in(part, here)
-        return sections.find { |section| section.id == part.section }.marks(wire.id).map { |mm, words| Mark.new(here + mm, words) } if part.section
-        return [] if part.mm < LEAST_MM
-
-        case part.kind
-        when "between" then [Mark.new(here + (part.mm / 2), "middle between sections")]
-        when "ending" then ending_marks(part, here)
-        else []
+      def marked
+        at, open = 0.0, ways.reject(&:empty?).each
+        parts.flat_map do |part|
+          here = at
+          at += part.mm
+          case part.kind
+          when "section" then in_section(sections.find { |section| section.id == part.section }, here)
+          when "between" then in_between(part, open.next, here)
+          when "ending" then in_ending(part, here)
+          else []
+          end
         end
       end
 
-      def ending_marks(part, here)
-        return [Mark.new(here + (part.mm / 2), "fold")] if part.words == "folded"
-
-        [Mark.new(here, "start of the #{part.words}"), Mark.new(here + part.mm, "end of the #{part.words}")]
+      def in_section(section, here)
+        pose = @poses.fetch(section.id)
+        own = section.marks(wire.id).zip(section.mark_places(wire.id)).map { |(mm, words), place| [mm, words, pose.at(place)] }
+        (own + @lacings.flat_map { |lacing| lacing.marks(section, wire.id) }).sort_by.with_index { |(mm, _, _), i| [mm, i] }.map { |mm, words, place| mark(here + mm, words, place) }
       end
+
+      def in_between(part, way, here)
+        return [] if part.mm < LEAST_MM
+        return [mark(here, "cut away from here", way.first), mark(here + part.mm, "cut away to here", way.last)] if part.words == CUT_AWAY
+
+        [mark(here + (part.mm / 2), "middle between sections", way[way.size / 2])]
+      end
+
+      def in_ending(part, here)
+        return [] if part.mm < LEAST_MM
+
+        side = part.equal?(parts[1]) ? "start" : "end"
+        points = @endings[side].points(wire.id)
+        return [mark(here + (part.mm / 2), "fold", points[points.size / 2])] if part.words == "folded"
+
+        points = points.reverse if side == "start"
+        [mark(here, "start of the #{part.words}", points.first), mark(here + part.mm, "end of the #{part.words}", points.last)]
+      end
+
+      def mark(at_mm, words, place) = Mark.new(at_mm, words, place).freeze
     end
   end
 end

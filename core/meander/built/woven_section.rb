@@ -21,7 +21,7 @@ module Meander
         @place = place
         @opening = Form::Opening.of(section[:form])
         @stretch = woven_stretch(piece)
-        @plan = Planner::PlanPiece.call(Part.piece(piece, section, opening, stretch), calibration:)
+        @plan = strip_plan(Part.piece(piece, section, opening, stretch), calibration)
         @length_mm = opening ? opening.length_mm : plan.fit.woven_mm + (2 * section[:bare].mm)
         @way = Form::Way.of(section[:form], length_mm: @length_mm, thickness_mm: plan.layout.frame.thickness_mm, width_mm: plan.layout.width_mm)
         @traces = base.to_h { |id| [id, path(id)] }
@@ -31,6 +31,8 @@ module Meander
       def id = section[:id]
       def base = section[:base]
       def woven? = true
+      def shaped_first? = section[:form][:shaped] == "before"
+      def laced? = false
       def copies = 1
       def trace(wire) = @traces.fetch(wire)
       def out = [way.at(length_mm, 0.0, 0.0), way.turn(length_mm)]
@@ -56,7 +58,12 @@ module Meander
       def woven_from = opening ? stretch[0] : section[:bare].mm
       def woven_to = woven_from + plan.fit.woven_mm
       def wraps = plan.layout.passes(plan.fit.repeats) / 2 * copies
-      def account = plan.account
+
+      def thread
+        account = plan.account
+        Thread.new(used_mm: copies * (account.path_mm + account.slack_mm), total_mm: copies * account.total_mm, lengths: copies * account.count.clamp(1, nil),
+          begun: copies * plan.piece.strands.size, closed: !opening.nil?)
+      end
 
       # Wires that are longer in the bend than the middle line, and by how much: { id => mm }.
       def steps = opening ? {} : base.to_h { |wire| [wire, run_mm(wire) - length_mm] }.reject { |_, mm| mm.abs < 0.05 }
@@ -71,6 +78,9 @@ module Meander
       # The corners of what the section covers: [[x, y], ...].
       def outline = once(:outline) { Form::Hull.call(base.flat_map { |id| beside(trace(id), (plan.piece.wire(id).mm / 2) + plan.layout.frame.wire_mm) }) }
 
+      # The middle of what it covers.
+      def centre = [0, 1].map { |axis| outline.map { |point| point[axis] }.minmax.sum / 2 }
+
       def words
         told = FORMS.fetch(section[:form][:kind]).call(section[:form])
         (section[:form][:kind] == "helix") ? "#{told}, #{Units::Text.number(way.turns(length_mm), 1)} turns" : told
@@ -80,7 +90,7 @@ module Meander
       frame = ->(form) { "#{say.call(form, :length)} long, #{say.call(form, :width)} wide" }
       FORMS = {
         "straight" => ->(_) { "a straight strip" }, "ring" => ->(_) { "a closed ring" },
-        "arc" => ->(form) { "an arc on a radius of #{say.call(form, :radius)}" },
+        "arc" => ->(form) { "an arc on a radius of #{say.call(form, :radius)}#{" before it is woven" if form[:shaped] == "before"}" },
         "helix" => ->(form) { "a helix on a dowel of #{say.call(form, :dowel)}" },
         "drop" => ->(form) { "a drop #{frame.call(form)}" }, "leaf" => ->(form) { "a leaf #{frame.call(form)}" },
         "crescent" => ->(form) { "a crescent #{frame.call(form)}" },
@@ -103,8 +113,19 @@ module Meander
         [from, to]
       end
 
+      # An arc that is bent before it is woven: pushed together on its inside, the wraps lie further apart on its middle line.
+      def strip_plan(part, calibration)
+        packed = Planner::PlanPiece.call(part, calibration:)
+        return packed unless shaped_first?
+
+        radius, half = section[:form][:radius].mm, packed.layout.frame.centres.then { |centres| (centres.last - centres.first) / 2 }
+        refuse("radius", "is bent round less than half its own width", "more than #{Units::Text.length(half)}") if radius <= half
+        pitch = [packed.layout.pattern.packed_mm * radius / (radius - half), packed.layout.pattern.advance_mm].max
+        Planner::PlanPiece.call(Part.opened(part, pitch), calibration:)
+      end
+
       def refuse(key, message, accepted)
-        raise InvalidInput.new([Fault.new(path: "#{@place}/form/#{key}", code: "form", message: "this frame #{message}", given: section[:form][key.to_sym].typed, accepted:)])
+        raise InvalidInput.new([Fault.new(path: "#{@place}/form/#{key}", code: "form", message: "this #{opening ? "frame" : "strip"} #{message}", given: section[:form][key.to_sym].typed, accepted:)])
       end
 
       def middle = plan.layout.frame.centres.then { |centres| (centres.first + centres.last) / 2 }
@@ -125,7 +146,7 @@ module Meander
 
         edge = opening.edge(side(wire), plan.piece.wire(wire).mm)
         count = edge.count { |y, _| y <= along + 1e-9 }
-        Form::Trace.polyline_mm([*edge.first(count), [along, side(wire) * (opening.clear_mm(along) + plan.piece.wire(wire).mm) / 2]].map { |y, x| way.at(y, x, 0.0) })
+        [Form::Trace.polyline_mm([*edge.first(count), [along, side(wire) * (opening.clear_mm(along) + plan.piece.wire(wire).mm) / 2]].map { |y, x| way.at(y, x, 0.0) }), run_mm(wire)].min
       end
 
       def draw(picture)

@@ -57,12 +57,12 @@ module Meander
       PART = Record.new({kind: Choice.new(%w[tail start_ending bare woven end_ending trim]), mm: figure})
       BAR = Record.new({wire: words, place: words, cut_away: Choice.new([true, false]), words:, colour: words, cut_mm: whole, total_mm: figure, parts: Many.new(PART),
                          start_mark_mm: figure, middle_mark_mm: figure, end_mark_mm: figure})
-      LENGTH = Record.new({first: whole, last: whole, half: Maybe.new(Choice.new([0, 1])), strands: Many.new(whole), path_mm: figure, cut_mm: whole})
+      LENGTH = Record.new({first: whole, last: whole, half: Maybe.new(Choice.new([0, 1])), strands: Many.new(whole), path_mm: figure, cut_mm: whole, begin_mm: figure})
       STRAND = Record.new({wire: words, words:, colour: words})
       WEAVING = Record.new({
         strands: Many.new(STRAND), path_mm: figure, slack_mm: figure, tails_mm: figure, waste_mm: figure,
-        margin_mm: figure, total_mm: figure, spare_mm: Maybe.new(figure), lengths: Many.new(LENGTH),
-        joins: Many.new(Record.new({repeat: whole, half: Maybe.new(Choice.new([0, 1])), strands: Many.new(whole), at_mm: figure}))
+        margin_mm: figure, reserve_mm: figure, total_mm: figure, spare_mm: Maybe.new(figure), lengths: Many.new(LENGTH),
+        joins: Many.new(Record.new({repeat: whole, half: Maybe.new(Choice.new([0, 1])), strands: Many.new(whole), at_mm: figure, on: words}))
       })
       GAUGE = Record.new({number: figure, mm: figure, off_mm: figure})
       NAMED = Record.new({id: words, words:, colour: words, names: Record.new({awg: GAUGE, swg: GAUGE, metric: GAUGE})})
@@ -107,7 +107,8 @@ module Meander
       # x, y, how far it is turned (radians from +y towards +x), and -1 where it is mirrored.
       POSE = List.new(figure, 4..4)
       SECTION = Record.new({id: words, words:, length_mm: figure, copies: whole, wraps: whole, minutes: figure, pose: POSE, plan: Maybe.new(PLAN),
-steps: Many.new(Record.new({wire: words, mm: figure}))})
+                             lacing: Maybe.new(Record.new({words:, path_mm: figure, cut_mm: whole, lengths: whole})),
+                             steps: Many.new(Record.new({wire: words, mm: figure}))})
       BUILT = Record.new({
         sections: Many.new(SECTION), cuts: Many.new(CUT), extent: List.new(List.new(figure, 2..2), 2..2),
         wearing: Maybe.new(Record.new({wrist_mm: figure, reach_mm: figure, wanted_mm: figure, off_mm: figure, frames: Maybe.new(whole)})),

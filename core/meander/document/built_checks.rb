@@ -18,8 +18,11 @@ module Meander
 
       def call
         @sections.each_with_index do |section, i|
+          next laces(section, "/sections/#{i}/rows", i) if section[:craft] == "lace"
+
           stands(section, i)
           goes_on(section, i)
+          cut_away(section, i)
           (section[:craft] == "weave") ? woven(section, "/sections/#{i}") : bent(section, "/sections/#{i}")
         end
         unused
@@ -30,13 +33,34 @@ module Meander
       private
 
       def fault(path, given, message, accepted) = @reading.fault(path, "built", given, message:, accepted:)
-      def ids(count) = @sections.first(count).map { |section| section[:id] }
+      def ids(count) = @sections.first(count).reject { |section| section[:craft] == "lace" }.map { |section| section[:id] }
 
       def stands(section, index)
         at = section[:at]
         return if at[:kind] == "first" || ids(index).include?(at[:section])
 
         fault("/sections/#{index}/at/section", at[:section], "a section stands on one before it", index.zero? ? "first" : ids(index).join(", "))
+      end
+
+      # Wires cut away between two sections lie in both, and one at least is left to hold them together.
+      def cut_away(section, index)
+        cut, last = section[:at][:cut_away] || [], @sections.find { |one| one[:id] == section[:at][:section] }
+        return unless cut.any? && last
+
+        shared = section[:base] & last[:base]
+        cut.each_with_index do |wire, i|
+          fault("/sections/#{index}/at/cut_away/#{i}", wire, "#{wire} does not go on here", shared.join(", ")) unless shared.include?(wire)
+        end
+        fault("/sections/#{index}/at/cut_away", cut.join(", "), "nothing would hold the two sections together", "all but one at the most") if (shared - cut).empty?
+      end
+
+      # A lacing joins two sections before it, neither of them a lacing.
+      def laces(section, place, index)
+        known = ids(index)
+        section[:rows].each_with_index do |row, i|
+          fault("#{place}/#{i}", row, "only a section before it can be laced", known.empty? ? "a section, of which there is none yet" : known.join(", ")) unless known.include?(row)
+        end
+        fault("#{place}/1", section[:rows][1], "a section is not laced to itself", "two different sections") if section[:rows].uniq.size == 1
       end
 
       # A wire goes on only from the section it was in last, and only where the next one begins at its end.
@@ -86,6 +110,9 @@ module Meander
           fault("#{place}/bend/pitch", bend[:pitch].typed, "the turns of a swirl cannot lie closer than the wire is thick",
 "#{Units::Text.wire(wire[:size].mm)} or more")
         end
+        if bend[:kind] == "waved_ring" && bend[:height].mm >= bend[:across].mm
+          fault("#{place}/bend/height", bend[:height].typed, "the waves would meet in the middle of the ring", "less than #{Units::Text.length(bend[:across].mm)}")
+        end
         if bend[:kind] == "arc" && bend[:radius].mm <= wire[:size].mm / 2
           fault("#{place}/bend/radius", bend[:radius].typed, "a wire cannot be bent round less than half its own thickness",
 "more than #{Units::Text.wire(wire[:size].mm / 2)}")
@@ -113,6 +140,9 @@ module Meander
         return if ending[:wires].each_with_index.map { |wire, i| ends_here?(ending, wire, "#{place}/wires/#{i}") }.include?(false)
 
         alone = ALONE.include?(ending[:kind]) && ending[:wires].size != 1
+        if ending[:kind] == "wrap" && section_of(ending, ending[:wires].first, :craft) == "bend"
+          fault("#{place}/kind", "wrap", "one wire by itself is no band to wrap", "another ending")
+        end
         fault("#{place}/wires", ending[:wires].join(", "), "one wire is bent to a #{ending[:kind]}", "one wire") if alone
         fault("#{place}/wires", ending[:wires].join(", "), "a fold joins two wires", "two wires of one size and metal") if ending[:kind] == "fold" && !two_alike?(ending[:wires])
       end
@@ -135,9 +165,9 @@ module Meander
         false
       end
 
-      def section_of(ending, wire)
+      def section_of(ending, wire, key = :id)
         own = @sections.select { |section| section[:base].include?(wire) }
-        ((ending[:side] == "end") ? own.last : own.first)&.fetch(:id)
+        ((ending[:side] == "end") ? own.last : own.first)&.fetch(key)
       end
 
       def pins

@@ -6,8 +6,11 @@ module Meander
     # one ending a side of a kind the body can wear, each quantity pinned once.
     class References
       ENDINGS_OF = {"cuff" => {"start" => %w[plain], "end" => %w[plain]},
-                     "ring" => {"start" => %w[plain], "end" => %w[plain]},
+                     "ring" => {"start" => %w[plain wrap], "end" => %w[plain wrap]},
                      "bracelet" => {"start" => %w[loop hook], "end" => %w[hook loop]}}.freeze
+
+      # How many of its wires an ending needs; of the others two.
+      FORMED_BY = {"plain" => 0, "wrap" => 25}.freeze
 
       def self.call(document, reading) = new(document, reading).call
 
@@ -91,7 +94,7 @@ module Meander
 
       # A hook or loop is formed by its first wire and bound with its second.
       def keeps_its_wires(ending)
-        gone = (ending[:kind] == "plain") ? [] : ending[:wires].first(2) & section[:cut_away]
+        gone = FORMED_BY.fetch(ending[:kind], 2).then { |wires| ending[:wires].first(wires) } & section[:cut_away]
         return if gone.empty?
 
         @reading.fault("/sections/0/cut_away", "reference", gone.join(", "), message: "#{gone.first} forms or binds the #{ending[:kind]}, so it cannot be cut away",

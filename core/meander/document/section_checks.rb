@@ -17,7 +17,7 @@ module Meander
 
       def call
         wire_roles
-        return if @section[:craft] == "bend"
+        return unless @section[:craft] == "weave"
 
         strands
         strand_sizes

@@ -8,12 +8,15 @@ module Meander
     # running outwards from 0), `reach_mm` (how far it adds to the wearing length, to the inside of a loop or hook) and
     # `words`. What it costs in wire is the length of its strands and nothing else.
     module Registry
-      KINDS = {"plain" => Plain, "loop" => ClosingLoop, "hook" => Hook, "eye" => Eye, "curl" => Curl, "post" => Post, "bail" => Bail, "fold" => Fold}.freeze
+      KINDS = {"plain" => Plain, "loop" => ClosingLoop, "hook" => Hook, "eye" => Eye, "curl" => Curl, "post" => Post, "bail" => Bail, "fold" => Fold,
+        "wrap" => Wrap}.freeze
 
-      # fields: the ending as read from the document; wires: Wire values in strip order; centres: their x in mm.
-      def self.build(fields, wires:, centres:)
+      # fields: the ending as read from the document; wires: Wire values in strip order; centres: their x in mm; weaving_mm: of the
+      # wire that binds them (0 where none does); lap: how much thicker and wider the band is where its ends meet.
+      def self.build(fields, wires:, centres:, weaving_mm: 0.0, lap: {lift_mm: 0.0, slide_mm: 0.0})
         seats = wires.zip(centres).to_h { |wire, x| [wire.id, Seat.new(wire.id, wire.mm, x).freeze] }
-        KINDS.fetch(fields[:kind]).new(fields, seats.values_at(*fields[:wires]))
+        band = Wrap::Band.new(low: centres.min, high: centres.max, outside_mm: (wires.map(&:mm).max / 2) + weaving_mm, **lap).freeze
+        KINDS.fetch(fields[:kind]).new({**fields, band:}, seats.values_at(*fields[:wires]))
       end
     end
   end

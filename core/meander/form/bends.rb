@@ -6,8 +6,8 @@ module Meander
     # tight it is bent at its tightest (radius of its inside). All in mm.
     class Bends
       # points: drawn; length_mm; least_mm: the smallest inside radius, nil where it is straight; turn: how far it has turned at its
-      # end; words.
-      Bent = Struct.new(:points, :length_mm, :least_mm, :turn, :words, keyword_init: true)
+      # end; words; centre: of a figure that has one, [x, y].
+      Bent = Struct.new(:points, :length_mm, :least_mm, :turn, :words, :centre, keyword_init: true)
 
       def self.call(bend, wire_mm) = new(bend, wire_mm).public_send(bend[:kind])
 
@@ -30,6 +30,18 @@ module Meander
         rate = 2 * Math::PI * @bend[:waves] / mm(:length)
         points = Trace.points(48 * @bend[:waves]) { |share| [mm(:height) / 2 * Math.sin(rate * share * mm(:length)), share * mm(:length)] }
         bent(points, Trace.smooth_mm(points), (1 / (mm(:height) / 2 * (rate**2))) - (@mm / 2), 0.0, "#{Units::Text.count(@bend[:waves], "wave")} over #{said(:length)}, #{said(:height)} high")
+      end
+
+      # A circle whose radius swings half the height to either side, closed; it begins outside. Its tightest bend is at a crest, where
+      # the curvature in polar form is (r - r'') / r^2 (any book of differential geometry).
+      def waved_ring
+        mean, swing, waves = mm(:across) / 2, mm(:height) / 2, @bend[:waves]
+        outer = mean + swing
+        points = Trace.points(64 * waves) do |share|
+          (2 * Math::PI * share).then { |t| (mean + (swing * Math.cos(waves * t))).then { |r| [outer - (r * Math.cos(t)), r * Math.sin(t)] } }
+        end
+        bent(points, Trace.smooth_mm(points), (outer**2 / (outer + (swing * (waves**2)))) - (@mm / 2), 0.0,
+          "a ring #{said(:across)} across in #{waves} waves #{said(:height)} high", [outer, 0.0])
       end
 
       # An Archimedean spiral from its outside to its middle; its length in closed form.
@@ -71,7 +83,7 @@ module Meander
         petals = @bend[:petals]
         way = RosetteWay.new(Bends.centre_mm(@bend, @mm), (mm(:fold) + @mm) / 2, petals)
         petals.times { |i| way.petal(i.even? ? mm(:long) : mm(:short), last: i == petals - 1) }
-        bent(way.points, way.length_mm, mm(:fold) / 2, 0.0, "a rosette of #{petals} petals, #{said(:long)} and #{said(:short)} in turn")
+        bent(way.points, way.length_mm, mm(:fold) / 2, 0.0, "a rosette of #{petals} petals, #{said(:long)} and #{said(:short)} in turn", [0.0, 0.0])
       end
 
       # The circle the legs stand on at the centre: as asked for, or as small as all of them side by side allow.
@@ -83,7 +95,9 @@ module Meander
       def said(key) = Units::Text.length(mm(key))
       def radians = @bend[:angle] * Math::PI / 180
 
-      def bent(points, length_mm, least_mm, turn, words) = Bent.new(points: points.map { |x, y, z| [x, y, z || 0.0] }.freeze, length_mm:, least_mm:, turn:, words:).freeze
+      def bent(points, length_mm, least_mm, turn, words, centre = nil)
+        Bent.new(points: points.map { |x, y, z| [x, y, z || 0.0] }.freeze, length_mm:, least_mm:, turn:, words:, centre:).freeze
+      end
     end
   end
 end

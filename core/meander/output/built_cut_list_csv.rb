@@ -12,7 +12,7 @@ module Meander
       def self.call(plan)
         CSV.generate do |csv|
           csv << COLUMNS
-          (base_rows(plan) + plan.woven.flat_map { |section| weaving_rows(section) }).each_with_index { |row, i| csv << [i + 1, *row] }
+          (base_rows(plan) + plan.woven.flat_map { |section| weaving_rows(section) } + plan.lacings.map { |lacing| lacing_row(lacing) }).each_with_index { |row, i| csv << [i + 1, *row] }
         end
       end
 
@@ -28,7 +28,12 @@ module Meander
           [section.copies, wire.id, wire.material.name, wire.mm.round(4), length[:cut_mm], nil, "weaves #{section.id}, repeats #{length[:first]} to #{length[:last]}"]
         end
       end
-      private_class_method :base_rows, :weaving_rows
+
+      def self.lacing_row(lacing)
+        use = "#{lacing.tied? ? "ties" : "laces"} #{lacing.rows.map(&:id).join(" and ")}"
+        [1, lacing.wire.id, lacing.wire.material.name, lacing.wire.mm.round(4), lacing.to_h[:cut_mm], nil, use]
+      end
+      private_class_method :base_rows, :weaving_rows, :lacing_row
     end
   end
 end

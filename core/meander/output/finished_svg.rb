@@ -46,8 +46,9 @@ module Meander
       # Layer by layer through all sections, so that what lies in front is drawn over what lies behind.
       def layers
         order = (0...Picture::Finished::LAYERS.size).to_a
-        order.reverse! if @back
-        order.flat_map { |layer| @plan.finished.flat_map { |picture, pose, _| drawn(picture, pose, layer) } }
+        finished = @plan.finished
+        [order, finished].each(&:reverse!) if @back
+        order.flat_map { |layer| finished.flat_map { |picture, pose, _| drawn(picture, pose, layer) } }
       end
 
       def drawn(picture, pose, layer)
@@ -59,10 +60,10 @@ module Meander
 
       # Where something happens on a base wire: a ring at the place, and while they are few, how far from the wire's first end it is.
       def marks
-        places = @plan.cuts.flat_map(&:places)
-        named = places.size <= MOST_NAMED
-        rings = places.map { |_, (x, y, _)| %(<circle cx="#{n(@flip * x)}" cy="#{n(y)}" r="0.7"/>) }
-        words = named ? places.map { |mark, (x, y, _)| %(<text x="#{n((@flip * x) + 1)}" y="#{n(y - 0.6)}">#{n(mark.at_mm.round(1))}</text>) } : []
+        marks = @plan.cuts.flat_map(&:marks)
+        rings = marks.map { |mark| %(<circle cx="#{n(@flip * mark.place[0])}" cy="#{n(mark.place[1])}" r="0.7"/>) }
+        named = (marks.size > MOST_NAMED) ? [] : marks
+        words = named.map { |mark| %(<text x="#{n((@flip * mark.place[0]) + 1)}" y="#{n(mark.place[1] - 0.6)}">#{n(mark.at_mm.round(1))}</text>) }
         %(<g fill="none" stroke="#111" stroke-width="0.2">#{rings.join}</g>) +
           %(<g font-family="sans-serif" font-size="1.7" fill="#111" stroke="#fff" stroke-width="0.5" paint-order="stroke">#{words.join}</g>)
       end

@@ -59,10 +59,12 @@ module Meander
 
       private
 
+      def lap = Wearing.new(piece, thickness_mm: frame.thickness_mm, width_mm:).then { |wearing| {lift_mm: wearing.lift_mm, slide_mm: wearing.slide_mm} }
+
       # The weave begins at its start, or in the middle and then both ends are as its end is.
       def ending(side)
         at = (side == "start" && sides == 1) ? laid.frame : laid.end_frame
-        Endings::Registry.build(piece.ending(side), wires: piece.base_wires, centres: at.centres)
+        Endings::Registry.build(piece.ending(side), wires: piece.base_wires, centres: at.centres, weaving_mm: frame.wire_mm, lap:)
       end
     end
   end

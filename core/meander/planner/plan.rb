@@ -22,6 +22,13 @@ module Meander
       def picture = @drawn[:picture] ||= Picture::DrawStrip.call(layout, fit, account)
       def mass = Mass.call(layout, bars, account)
       def advice = Advice::Council.call(self)
+
+      # Where one length of weaving wire ends and the next begins.
+      def joins
+        on = Weave::JoinPlace.words(Weave::Groups.of(layout.pattern.walk.gaps), layout.frame.count)
+        account.joins.map { |length, at_mm| {repeat: length.first, half: length.half, strands: length.strands, at_mm:, on:} }
+      end
+
       def spare_mm = piece.pinned("weaving_wire")&.then { |to_hand| to_hand - account.total_mm }
 
       # picture: the name it is known by.
@@ -69,9 +76,9 @@ module Meander
       def weaving_h
         {strands: piece.strands.map { |wire| {wire: wire.id, words: wire.words, colour: wire.material.colour} },
           path_mm: account.path_mm, slack_mm: account.slack_mm, tails_mm: account.tails_mm, waste_mm: account.waste_mm,
-          margin_mm: account.margin_mm, total_mm: account.total_mm, spare_mm: spare_mm,
+          margin_mm: account.margin_mm, reserve_mm: account.reserve_mm, total_mm: account.total_mm, spare_mm: spare_mm,
           lengths: account.lengths.map { |length| {**length.to_h, cut_mm: (length.cut_mm - Tolerance::PACKING_MM).ceil} },
-          joins: account.joins.map { |length, at_mm| {repeat: length.first, half: length.half, strands: length.strands, at_mm:} }}
+          joins:}
       end
     end
   end

@@ -11,8 +11,8 @@ module Meander
     class WeavingAccount
       # One working length: from the repeat it starts to the repeat it ends (counted from 1 in the order they are woven), what
       # it weaves, what to cut, on which half (0, or 1 for the second from the middle; nil for both), and of which strands
-      # (their places in Piece#strands).
-      Length = Struct.new(:first, :last, :path_mm, :cut_mm, :half, :strands, keyword_init: true)
+      # (their places in Piece#strands); begin_mm: where on it the weave begins.
+      Length = Struct.new(:first, :last, :path_mm, :cut_mm, :half, :strands, :begin_mm, keyword_init: true)
 
       attr_reader :repeats
 
@@ -42,8 +42,10 @@ module Meander
       def slack_mm = path_mm * @layout.calibration.slack
       def tails_mm = count * 2 * allowance(:tail)
       def waste_mm = count * allowance(:waste)
+      # Kept on a tail for later.
+      def reserve_mm = reserve * @layout.piece.strands.size
       def margin_mm = (path_mm + slack_mm) * @layout.piece.margin
-      def total_mm = path_mm + slack_mm + tails_mm + waste_mm + margin_mm
+      def total_mm = path_mm + slack_mm + tails_mm + waste_mm + margin_mm + reserve_mm
       def comfortable? = @whole || @shares.all? { |share| comfortable_mm?(share.longest_mm(@counts[share])) }
 
       # Where one length ends and the next is joined on: [Length, mm from the start of the weave].
@@ -52,6 +54,15 @@ module Meander
       end
 
       private
+
+      def reserve = @layout.piece.section[:reserve][:length].mm
+
+      # Is so much kept on this length: on the tail of the first one, or of the last?
+      def reserves?(first, last, half)
+        return true if half.nil?
+
+        (@layout.piece.section[:reserve][:side] == "start") ? first == 1 && half.zero? : last == per_half && half == @layout.sides - 1
+      end
 
       def per_half = repeats / @layout.sides
       def allowance(key) = @layout.piece.allowance_mm(key)
@@ -82,10 +93,14 @@ module Meander
       def comfortable_mm?(path_mm) = path_mm * stretch <= room_mm + Tolerance::PACKING_MM
 
       # What a comfortable length can weave, its tails and waste taken off.
-      def room_mm = allowance(:working_length) - (2 * allowance(:tail)) - allowance(:waste)
+      def room_mm = allowance(:working_length) - (2 * allowance(:tail)) - allowance(:waste) - reserve
 
       def length(first, last, path, half, share)
-        Length.new(first:, last:, path_mm: path, half:, strands: share.strands, cut_mm: (path * stretch) + (2 * allowance(:tail)) + allowance(:waste)).freeze
+        woven = (path * stretch) + (2 * allowance(:tail)) + allowance(:waste)
+        kept = reserves?(first, last, half) ? reserve : 0.0
+        before = (@layout.piece.section[:reserve][:side] == "start") ? kept : 0.0
+        begin_mm = before + ((@whole && half.nil?) ? woven / 2 : allowance(:tail))
+        Length.new(first:, last:, path_mm: path, half:, strands: share.strands, cut_mm: woven + kept, begin_mm:).freeze
       end
 
       def stretch = (1 + @layout.calibration.slack) * (1 + @layout.piece.margin)

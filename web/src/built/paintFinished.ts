@@ -114,9 +114,11 @@ export function paintFinished(ctx: CanvasRenderingContext2D, placed: Placed[], v
   ctx.setTransform(1, 0, 0, 1, 0, 0);
   ctx.clearRect(0, 0, ctx.canvas.width, ctx.canvas.height);
   ctx.save();
+  const back = view.face === "back";
+  const order = back ? placed.toReversed() : placed;
   for (let i = 0; i < LAYERS; i++) {
-    const layer = view.face === "back" ? LAYERS - 1 - i : i;
-    for (const { picture, pose, section } of placed) {
+    const layer = back ? LAYERS - 1 - i : i;
+    for (const { picture, pose, section } of order) {
       const on = page.multiply(standing(pose, picture.finest_mm));
       ctx.globalAlpha = view.section === null || section === null || section === view.section ? 1 : 0.5;
       for (const group of picture.groups) if (group.layer === layer) paintGroup(ctx, picture, group, on, view.scale);

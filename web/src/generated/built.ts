@@ -153,6 +153,7 @@ export interface Built {
         tails_mm: number;
         waste_mm: number;
         margin_mm: number;
+        reserve_mm: number;
         total_mm: number;
         spare_mm: number | null;
         lengths: {
@@ -162,12 +163,14 @@ export interface Built {
           strands: number[];
           path_mm: number;
           cut_mm: number;
+          begin_mm: number;
         }[];
         joins: {
           repeat: number;
           half: (0 | 1) | null;
           strands: number[];
           at_mm: number;
+          on: string;
         }[];
       };
       mass: {
@@ -213,6 +216,12 @@ export interface Built {
         offers: string[];
       }[];
       picture: string;
+    } | null;
+    lacing: {
+      words: string;
+      path_mm: number;
+      cut_mm: number;
+      lengths: number;
     } | null;
     steps: {
       wire: string;

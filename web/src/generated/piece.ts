@@ -226,6 +226,24 @@ export interface Piece {
               waves: number;
             }
           | {
+              kind: "waved_ring";
+              /**
+               * middle of the waved ring, across; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 200 mm
+               */
+              across: {
+                typed: string;
+                mm?: number;
+              };
+              /**
+               * height of the wave; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.1 mm to 60 mm
+               */
+              height: {
+                typed: string;
+                mm?: number;
+              };
+              waves: number;
+            }
+          | {
               kind: "swirl";
               /**
                * inside; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 150 mm
@@ -328,6 +346,11 @@ export interface Piece {
                 mm?: number;
               };
               turn?: number;
+              /**
+               * @minItems 0
+               * @maxItems 24
+               */
+              cut_away?: string[];
             }
           | {
               kind: "beside";
@@ -349,9 +372,35 @@ export interface Piece {
               side: "near" | "far";
             }
           | {
+              kind: "centre";
+              section: string;
+              turn?: number;
+            }
+          | {
               kind: "mirror";
               section: string;
             };
+      }
+    | {
+        craft: "lace";
+        id: string;
+        /**
+         * @minItems 0
+         * @maxItems 0
+         */
+        base: string[];
+        /**
+         * @minItems 1
+         * @maxItems 1
+         */
+        weaving: string[];
+        /**
+         * @minItems 2
+         * @maxItems 2
+         */
+        rows: string[];
+        places: number;
+        wraps: number;
       }
     | {
         craft: "weave";
@@ -369,6 +418,7 @@ export interface Piece {
                 mm?: number;
               };
               towards: "near" | "far";
+              shaped?: "after" | "before";
             }
           | {
               kind: "ring";
@@ -505,6 +555,11 @@ export interface Piece {
                 mm?: number;
               };
               turn?: number;
+              /**
+               * @minItems 0
+               * @maxItems 24
+               */
+              cut_away?: string[];
             }
           | {
               kind: "beside";
@@ -524,6 +579,11 @@ export interface Piece {
                 mm?: number;
               };
               side: "near" | "far";
+            }
+          | {
+              kind: "centre";
+              section: string;
+              turn?: number;
             }
           | {
               kind: "mirror";
@@ -668,6 +728,16 @@ export interface Piece {
           typed: string;
           mm?: number;
         };
+        reserve?: {
+          side: "start" | "end";
+          /**
+           * weaving wire kept for later; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 5 m
+           */
+          length: {
+            typed: string;
+            mm?: number;
+          };
+        };
       }
   )[];
   /**
@@ -807,6 +877,17 @@ export interface Piece {
          * @maxItems 25
          */
         wires: string[];
+      }
+    | {
+        kind: "wrap";
+        id: string;
+        side: "start" | "end";
+        /**
+         * @minItems 1
+         * @maxItems 25
+         */
+        wires: string[];
+        wraps: number;
       }
   )[];
   /**

@@ -140,6 +140,7 @@ export interface Plan {
     tails_mm: number;
     waste_mm: number;
     margin_mm: number;
+    reserve_mm: number;
     total_mm: number;
     spare_mm: number | null;
     lengths: {
@@ -149,12 +150,14 @@ export interface Plan {
       strands: number[];
       path_mm: number;
       cut_mm: number;
+      begin_mm: number;
     }[];
     joins: {
       repeat: number;
       half: (0 | 1) | null;
       strands: number[];
       at_mm: number;
+      on: string;
     }[];
   };
   mass: {

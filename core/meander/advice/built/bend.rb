@@ -16,14 +16,18 @@ module Meander
         WIDE = 0.15
 
         def self.call(plan)
-          plan.sections.each_with_index.flat_map { |section, i| section.woven? ? [coils(section, i), closed(section, i), turn(section, i), span(section, i)] : [wire(section, i)] }.compact
+          plan.sections.each_with_index.flat_map do |section, i|
+            next [] if section.laced?
+
+            section.woven? ? [coils(section, i), closed(section, i), turn(section, i), span(section, i)] : [wire(section, i)]
+          end.compact
         end
 
         # Wire cannot be compressed: where the wire that lies inside is covered, its coils set the tightest bend, R_i = c s / (1 - c) for
         # the covered share c and wires s apart; beyond it those outside open.
         def self.coils(section, index)
           form = section.section[:form]
-          return unless EDGEWISE.include?(form[:kind]) && section.base.size > 1
+          return unless EDGEWISE.include?(form[:kind]) && section.base.size > 1 && !section.shaped_first?
 
           spread = section.plan.layout.frame.centres.then { |centres| centres.last - centres.first }
           radius = form[:radius]&.mm || (section.length_mm / (2 * Math::PI))

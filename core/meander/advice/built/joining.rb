@@ -8,7 +8,23 @@ module Meander
         # A hole smaller than this is covered by the folds round it.
         COVERED_MM = 1.0
 
-        def self.call(plan) = plan.sections.each_with_index.flat_map { |section, i| section.woven? ? [crossing(section, i), longer(section, i)] : [centre(section, i)] }.compact
+        # A lacing that spans more than this hangs loose. Our choice, no source.
+        LOOSE_MM = 8.0
+
+        def self.call(plan)
+          plan.sections.each_with_index.flat_map do |section, i|
+            next [loose(section, i)] if section.laced?
+
+            section.woven? ? [crossing(section, i), longer(section, i)] : [centre(section, i, plan)]
+          end.compact
+        end
+
+        def self.loose(lacing, index)
+          return if lacing.widest_mm <= LOOSE_MM
+
+          Bend.item("lacing-loose", "warn", "/sections/#{index}/rows", "The two rows stand up to #{Units::Text.length(lacing.widest_mm)} apart where they are laced",
+            "A wire led so far from row to row stays loose and catches.", "Set the rows nearer, or lace them at more places.", widest_mm: lacing.widest_mm)
+        end
 
         def self.crossing(section, index)
           form = section.section[:form]
@@ -30,9 +46,9 @@ module Meander
 "Fewer repeats, or a longer frame.", over_mm: over, room_mm: room)
         end
 
-        def self.centre(section, index)
+        def self.centre(section, index, plan)
           bend = section.section[:bend]
-          return unless bend[:kind] == "rosette"
+          return unless bend[:kind] == "rosette" && plan.sections.none? { |one| one.section[:at] && one.section[:at][:kind] == "centre" && one.section[:at][:section] == section.id }
 
           radius = Form::Bends.centre_mm(bend, section.wire.mm)
           hole = (2 * radius) - section.wire.mm
@@ -44,7 +60,7 @@ module Meander
             folds,
                     "Fewer petals, tighter folds, or something that covers it.", hole_mm: hole)
         end
-        private_class_method :crossing, :longer, :centre
+        private_class_method :loose, :crossing, :longer, :centre
       end
     end
   end

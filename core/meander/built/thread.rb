@@ -1,0 +1,9 @@
+# frozen_string_literal: true
+
+module Meander
+  module Built
+    # What a section takes of weaving wire. used_mm: woven, slack and all; total_mm: cut for it, tails, waste and margin with it;
+    # lengths: how many are cut; begun: how many are begun where they cannot go on from another; closed: whether the spool cannot pass.
+    Thread = Struct.new(:used_mm, :total_mm, :lengths, :begun, :closed, keyword_init: true)
+  end
+end

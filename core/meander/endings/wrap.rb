@@ -1,0 +1,61 @@
+# frozen_string_literal: true
+
+module Meander
+  module Endings
+    # Ends wrapped over the band: each wire folds back over the band's front and goes so many times round all of it, side by side
+    # with the others, from where the weave ends inwards.
+    class Wrap
+      # What is wrapped: x of its outermost base wires, how far their outsides lie from those (in mm, weaving wire and all), and how
+      # much thicker and wider it is where the band's ends lie over or beside each other.
+      Band = Struct.new(:low, :high, :outside_mm, :lift_mm, :slide_mm, keyword_init: true)
+
+      attr_reader :strands, :reach_mm
+
+      def initialize(fields, seats)
+        @wraps = fields[:wraps]
+        @band = fields[:band]
+        wide = @wraps * seats.map(&:mm).max
+        @strands = seats.each_with_index.to_h { |seat, i| [seat.id, strand(seat, i * wide)] }.freeze
+        @reach_mm = 0.0
+        freeze
+      end
+
+      def words = "wrapped over the band #{Units::Text.count(@wraps, "time")}"
+
+      private
+
+      def strand(seat, back_mm)
+        rho = @band.outside_mm + (seat.mm / 2)
+        top = rho + @band.lift_mm
+        parts = [FoldOver.new(seat.x, top / 2)]
+        parts << Curve::Flat.new(Curve::Chain.new([Curve::Line.new([seat.x, 0.0], [seat.x, -back_mm])]), height: top) if back_mm.positive?
+        Curve::Strand.new([*parts, Curve::Climb.new(Curve::Chain.new(round(seat.x, rho, top) * @wraps), from: -back_mm, to: -back_mm - (@wraps * seat.mm))])
+      end
+
+      # Once round the band from its front and back to it: four straights and four quarter turns.
+      def round(x, rho, top)
+        low, high, lift = @band.low, @band.high + @band.slide_mm, @band.lift_mm
+        quarter = ->(cx, cz, start) { Curve::Arc.new([cx, cz], rho, start, -Math::PI / 2) }
+        line = ->(from, to) { Curve::Line.new(from, to) }
+        pieces = [line.call([x, top], [high, top]), quarter.call(high, lift, Math::PI / 2), line.call([high + rho, lift], [high + rho, 0.0]), quarter.call(high, 0.0, 0.0),
+          line.call([high, -rho], [low, -rho]), quarter.call(low, 0.0, -Math::PI / 2), line.call([low - rho, 0.0], [low - rho, lift]), quarter.call(low, lift, Math::PI),
+          line.call([low, top], [x, top])]
+        pieces.reject { |piece| piece.length < Tolerance::PACKING_MM }
+      end
+    end
+
+    # Half a turn from the plane of the base wires over to the front, out beyond the band's end and back to it.
+    class FoldOver
+      STEPS = 12
+
+      def initialize(x, radius)
+        @x = x
+        @radius = radius
+        freeze
+      end
+
+      def length = Math::PI * @radius
+      def points = (0..STEPS).map { |k| (Math::PI * k / STEPS).then { |t| [@x, @radius * Math.sin(t), @radius * (1 - Math.cos(t))] } }
+    end
+  end
+end

@@ -1,0 +1,30 @@
+# frozen_string_literal: true
+
+module Meander
+  module Weave
+    # Where in a repeat a new length of weaving wire is best joined on: at the back of the first coils round a single base wire,
+    # where both tails can be tied in and no lump shows (common practice, no source).
+    module JoinPlace
+      # In words, for a repeat of so many groups over so many base wires.
+      def self.words(groups, wires)
+        before = 0.0
+        single = groups.find do |group|
+          coils = group.is_a?(Groups::Wraps) && group.near == group.far
+          before += group.gaps.size / 2.0 unless coils
+          coils
+        end
+        return "at the back; no wire is coiled by itself in this repeat, so tie both tails round the wrapped wires" unless single
+
+        wire = (wires == 1) ? "wire" : name(single.near, wires)
+        "on the #{(single.times == 1) ? "single coil" : "#{single.times} single coils"} of the #{wire}, at the back#{", #{Units::Text.count(before.ceil, "wrap")} on" if before.positive?}"
+      end
+
+      def self.name(wire, wires)
+        return "#{(wire == 1) ? "near" : "far"} wire" if wires == 2
+
+        "wire #{wire}"
+      end
+      private_class_method :name
+    end
+  end
+end
