@@ -11,7 +11,11 @@ class LacedTest < PieceTest
 
   def lace(rows, places: 1, wraps: 3, id: "s9") = {"id" => id, "craft" => "lace", "base" => [], "weaving" => ["w9"], "rows" => rows, "places" => places, "wraps" => wraps}
   def beside(section, across) = {"kind" => "beside", "section" => section, "across" => size("#{across} mm"), "along" => size("0 mm"), "side" => "far"}
-  def pair(bend, across, **lacing) = built(put_together([bent("s1", "w1", bend), bent("s2", "w2", bend, at: beside("s1", across)), lace(%w[s1 s2], **lacing)], wires: [base("w1"), base("w2"), weaving]))
+
+  def pair(bend, across, **lacing)
+    built(put_together([bent("s1", "w1", bend), bent("s2", "w2", bend, at: beside("s1", across)), lace(%w[s1 s2], **lacing)], wires: [base("w1"), base("w2"), weaving]))
+  end
+
   def faults(json) = assert_raises(Meander::InvalidInput) { built(json) }.faults.to_h { |fault| [fault.path, fault.message] }
 
   # Parallel rows meet straight across, whichever way each of them runs.
@@ -21,7 +25,7 @@ class LacedTest < PieceTest
     [other, other.reverse].each do |row|
       met = Meeting.call([one], [row], 3)
 
-      assert_equal [10.0, 15.0, 20.0], (met.map { |m| m.one.place[1] })
+      assert_equal [10.0, 15.0, 20.0], met.map { |m| m.one.place[1] }
       met.each { |m| assert_in_delta m.one.place[1], m.other.place[1], 1e-9 }
       assert_in_delta 4.0, met[1].apart_mm, 1e-9
     end
@@ -57,7 +61,9 @@ class LacedTest < PieceTest
     assert_equal [6, 6], marks.map(&:size)
     marks.each { |own| assert_equal own.map(&:at_mm).sort, own.map(&:at_mm) }
     plan.lacings.first.places.each { |one| assert_includes 2.2..3.0, one.met.apart_mm }
-    assert_in_delta plan.lacings.first.mass_g, plan.mass_g - pair({kind: "loops", inside: 5.0, count: 6, pitch: 6.5}, 8.0, places: 6, wraps: 2).runs.sum { |run| run.wire.material.mass_g(0.8, run.kept_mm) }, 1e-9
+    assert_in_delta plan.lacings.first.mass_g, plan.mass_g - pair({kind: "loops", inside: 5.0, count: 6, pitch: 6.5}, 8.0, places: 6, wraps: 2).runs.sum { |run|
+      run.wire.material.mass_g(0.8, run.kept_mm)
+    }, 1e-9
     assert_includes Meander::Output::BuiltCutListCsv.call(plan), "laces s1 and s2"
     assert(Meander::Built::OrderOfWork.call(plan).any? { |step| step.words.start_with?("Lace section 1 and section 2 together with #{plan.lacings.first.to_h[:cut_mm]} mm") })
     assert_nil plan.advice.find { |item| item.id == "lacing-loose" }

@@ -65,6 +65,7 @@ class RingTest < PieceTest
       assert_in_delta plain.bars[0].total_mm + (2 * near), made.bars[0].total_mm, 1e-9
       made.layout.endings["end"].strands.each_value { |strand| assert_in_epsilon strand.length, Meander::Curve::Strand.polyline_length(strand.points), 0.003 }
     end
+
     assert_equal ["/sections/0/cut_away"], faults(document("ring", endings: wrapped, "sections.0.cut_away": ["w2"])).map(&:path).uniq
   end
 

@@ -106,6 +106,43 @@ class BuiltBenchTest < SystemTest
     assert_accessible
   end
 
+  # Wires are cut away between two sections, a bent ring is set on a centre and tied on; looked at near and far, all of it is undone.
+  def test_sections_joined_in_other_ways
+    visit "/"
+    click_on "New pendant"
+    click_on "Cut ending 2 flush"
+    click_on "Add a woven section"
+    select "on from the end of", from: "Section 2: where it stands"
+    click_on "Section 2: cut wire 2 away before it"
+
+    assert_selector ".mark-list li", text: "cut away from here"
+    assert_button "Section 2: cut wire 1 away before it", disabled: true
+    click_on "Add a bent wire"
+    select "on the centre of", from: "Section 3: where it stands"
+    select "section 1", from: "Section 3: the section it stands on"
+    select "waved ring", from: "Section 3: form"
+    click_on "Lace two together"
+    select "section 1", from: "Section 4: first row"
+    select "section 3", from: "Section 4: second row"
+    enter "Section 4: wraps at a place", "4"
+    plan = assert_cuts("New pendant")
+
+    assert_equal [["w2"], %w[s1 s3], 4], [plan.piece.document[:sections][1][:at][:cut_away], plan.lacings[0].section[:rows], plan.lacings[0].section[:wraps]]
+    assert_selector ".order li", text: /\AJoin\. (Lace|Tie) section 1 and section 3/
+    assert_selector ".order li", text: "Cut wire 2 away between section 2 and the one before it"
+    assert_selector ".weaving-cuts td", text: "#{plan.lacings[0].to_h[:cut_mm]} mm"
+    3.times { click_on "Nearer" }
+    click_on "Whole"
+
+    assert_button "Whole", disabled: true
+    assert drawn?(".finished-picture canvas")
+    click_on "Take section 3 out"
+
+    assert_selector ".section-line", count: 2
+    assert_cuts("New pendant")
+    assert_accessible
+  end
+
   def test_a_component_from_new_to_cut_list
     visit "/"
     click_on "New component"

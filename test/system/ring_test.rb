@@ -62,6 +62,30 @@ class RingBenchTest < SystemTest
     assert_field "Finger measured", with: "US 7"
   end
 
+  # The ends wrapped over the band, and weaving wire kept for later: both are cut, both can be taken back.
+  def test_ends_wrapped_over_and_wire_kept
+    visit "/"
+    click_on "New ring"
+    select "wrapped over the band", from: "How the wires of the ring end"
+    enter "Wraps over the band at the end", "3"
+
+    assert_selector ".cut .parts", text: "wrapped over the band 3 times"
+    click_on "bound"
+    click_on "Keep some for later"
+
+    assert_selector ".account", text: /kept for later/
+    assert_selector ".cut .parts", text: /begin 50 mm from its first end/
+    select "start", from: "Tail kept for later"
+
+    assert_selector ".cut .parts", text: /begin 550 mm from its first end/
+    assert_saved
+    assert_equal [%w[wrap wrap], [2, 3]], stored_document("New ring")["endings"].then { |ends| [ends.map { |one| one["kind"] }, ends.map { |one| one["wraps"] }] }
+    select "cut flush", from: "How the wires of the ring end"
+
+    assert_no_selector ".cut .parts", text: "wrapped over"
+    assert_saved
+  end
+
   def test_the_ring_as_worn
     open_piece "Limpet ring"
     click_on "In space"

@@ -67,7 +67,7 @@ module Meander
 
       # Base wires that only led on to here are cut away once the section holds.
       def freed(section)
-        cut = section.section[:at][:cut_away] || []
+        cut = @plan.places.fetch(section.id)[:cut_away] || []
         return [] if cut.empty?
 
         gone = Units::Text.list(cut.map { |id| "wire #{section.base.index(id) + 1}" })

@@ -4,13 +4,15 @@ module Meander
   module Built
     # Everything planned for a built piece. Figures in mm and g, full precision; `to_h` is what goes out as JSON.
     class Plan
-      attr_reader :piece, :sections, :calibration, :questions, :poses, :runs, :cuts
+      # places: where the document says that each section stands, by id.
+      attr_reader :piece, :sections, :places, :calibration, :questions, :poses, :runs, :cuts
 
       def initialize(piece, sections, calibration, questions)
         @piece = piece
         @calibration = calibration
         @questions = questions
-        @poses = Standing.call(sections)
+        @places = piece.document[:sections].to_h { |section| [section[:id], section[:at]] }.freeze
+        @poses = Standing.call(sections, places)
         @sections = laced(sections).freeze
         @ended = piece.document[:endings].to_h { |fields| [fields[:id], ended_at(fields)] }.freeze
         @runs = piece.wires.select(&:base?).map { |wire| run(wire) }.freeze
@@ -95,7 +97,7 @@ module Meander
       end
 
       # Before which sections a wire is cut away once the piece is woven.
-      def cut_away(wire) = piece.document[:sections].select { |section| section.dig(:at, :cut_away)&.include?(wire.id) }.map { |section| section[:id] }
+      def cut_away(wire) = places.select { |_, at| at && at[:cut_away]&.include?(wire.id) }.keys
 
       # An ending stands where its wires leave their last section, or enter their first.
       def ended_at(fields)
@@ -111,7 +113,8 @@ module Meander
       def ended(fields) = sections.select { |section| section.base.include?(fields[:wires].first) }.then { |own| (fields[:side] == "end") ? own.last : own.first }
 
       def along_mm
-        first, *, last = sections.reject(&:laced?).values_at(0, -1)
+        first = sections.first
+        last = runs.find { |run| run.wire.id == first.base.first }.sections.last
         from = pose(first)
         x, y, = pose(last).at(last.out[0])
         Math.hypot(x - from.x, y - from.y) + endings.sum(&:reach_mm)

@@ -4,9 +4,10 @@ module Meander
   module Built
     # Where every section stands in the finished piece: { section id => Form::Pose }.
     module Standing
-      # sections: the planned sections in the order of the document; each says where it stands.
-      def self.call(sections)
-        sections.each_with_object({}) { |section, poses| poses[section.id] = pose(section.section[:at], poses, sections).freeze }
+      # sections: the planned sections in the order of the document; places: where the document says each stands, by id (a kept
+      # section may have been planned when it stood elsewhere).
+      def self.call(sections, places)
+        sections.each_with_object({}) { |section, poses| poses[section.id] = pose(places.fetch(section.id), poses, sections).freeze }
       end
 
       def self.pose(at, poses, sections)

@@ -34,7 +34,7 @@ module Meander
       def self.refined(line, other, line_at, other_at, ranges)
         steps = ranges.map { |from, to| [((to - from) / COARSE.to_f).ceil, 1].max }
         found = least(line, other, *ranges.zip(steps).map { |(from, to), step| (from..to).step(step) })
-        i, j = least(line, other, *found.zip(steps, ranges).map { |at, step, (from, to)| ([at - step, from].max..[at + step, to].min) })
+        i, j = least(line, other, *found.zip(steps, ranges).map { |at, step, (from, to)| [at - step, from].max..[at + step, to].min })
         Met.new(On.new(line_at, i, line[i]), On.new(other_at, j, other[j])).freeze
       end
 

@@ -11,6 +11,7 @@ import LiveCount from "./LiveCount.vue";
 import LiveSize from "./LiveSize.vue";
 import LiveWire from "./LiveWire.vue";
 import PatternWords from "./PatternWords.vue";
+import RingEnds from "./RingEnds.vue";
 import PinnedValue from "./PinnedValue.vue";
 import WeaveCollection from "../weaves/WeaveCollection.vue";
 
@@ -95,7 +96,7 @@ const opening = computed(() => (piece.value.body.kind === "cuff" ? piece.value.b
           label="How the ends of the ring meet"
           @change="(kind) => bench.edit('/body/closing/kind', kind)"
         />
-        by <LiveSize path="/body/closing/length" label="How far the ends lie so" :by="0.5" />,
+        by <LiveSize path="/body/closing/length" label="How far the ends lie so" :by="0.5" />, <RingEnds />,
       </template>
       <template v-else
         >for a <PinnedValue quantity="wrist" label="Wrist measured" :by="1" /> wrist,

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from "vue";
 import { useBench } from "../bench/useBench";
-import { strandsOf, type Strands, withStrands } from "../bench/weave";
+import { section, strandsOf, type Strands, withSection, withStrands } from "../bench/weave";
 import LiveChoice from "./LiveChoice.vue";
 import LiveCount from "./LiveCount.vue";
 import LiveSize from "./LiveSize.vue";
@@ -15,6 +15,16 @@ const STRANDS = [
   { key: "two", name: "two wires side by side" },
   { key: "turns", name: "two wires in turn, repeat by repeat" },
 ];
+const SIDES = [
+  { key: "start", name: "start" },
+  { key: "end", name: "end" },
+];
+const reserve = computed(() => {
+  const kept = section(bench.draft.value!).reserve;
+  return kept && bench.read("/sections/0/reserve/length")?.mm !== 0 ? kept : null;
+});
+const keep = () =>
+  bench.change(withSection(bench.draft.value!, { reserve: { side: "end", length: { typed: "500 mm" } } }));
 const take = (next: string) => void bench.change(withStrands(bench.draft.value!, next as Strands));
 </script>
 
@@ -25,5 +35,17 @@ const take = (next: string) => void bench.change(withStrands(bench.draft.value!,
     tails of <LiveSize path="/allowances/tail" label="Weaving-wire tail" :by="5" /> and loses
     <LiveSize path="/allowances/waste" label="Waste on each length" :by="5" /> too short to hold. Add
     <LiveCount path="/allowances/margin" label="Margin in percent" percent /> % to be safe.
+    <template v-if="reserve"
+      >Keep <LiveSize path="/sections/0/reserve/length" label="Weaving wire kept for later" :by="50" /> more on the tail
+      at the
+      <LiveChoice
+        :value="reserve.side"
+        :options="SIDES"
+        label="Tail kept for later"
+        @change="(side) => bench.edit('/sections/0/reserve/side', side)"
+      />
+      for later, as for beads.</template
+    >
+    <button v-else type="button" class="unfold plain" @click="keep">Keep some for later</button>
   </p>
 </template>

@@ -6,8 +6,9 @@ import { useBench } from "../bench/useBench";
 import { pinIndex, withPin } from "../bench/pins";
 import type { Piece } from "../generated/piece";
 import { useFormat } from "../units/format";
-import { withSectionAdded } from "./document";
+import { rowsOf, withLacing, withSectionAdded } from "./document";
 import EndingLines from "./EndingLines.vue";
+import LaceSentence from "./LaceSentence.vue";
 import SectionSentence from "./SectionSentence.vue";
 
 /** A piece put together from sections: what it is, a sentence for each section, and how its wires end. */
@@ -87,18 +88,23 @@ function add(craft: "weave" | "bend") {
       </button>
     </p>
     <ol class="section-lines">
-      <SectionSentence
-        v-for="(section, index) in piece.sections"
-        :key="section.id"
-        :index="index"
-        :current="section.id === current"
-        @choose="emit('choose', section.id)"
-      />
+      <template v-for="(section, index) in piece.sections" :key="section.id">
+        <LaceSentence v-if="section.craft === 'lace'" :index="index" />
+        <SectionSentence v-else :index="index" :current="section.id === current" @choose="emit('choose', section.id)" />
+      </template>
     </ol>
     <EndingLines />
     <div v-if="piece.sections.length < MOST_SECTIONS" class="section-add">
       <button type="button" class="act" @click="add('weave')">Add a woven section</button>
       <button type="button" class="act" @click="add('bend')">Add a bent wire</button>
+      <button
+        v-if="rowsOf(piece, piece.sections.length).length > 1"
+        type="button"
+        class="act"
+        @click="bench.change(withLacing(piece, bench.catalogue.value!.starts))"
+      >
+        Lace two together
+      </button>
     </div>
   </section>
 </template>

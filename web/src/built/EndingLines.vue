@@ -3,7 +3,7 @@ import { computed, ref } from "vue";
 import { useBench } from "../bench/useBench";
 import { openEnds, withEndingAdded, withoutEnding } from "./document";
 import FormParts from "./FormParts.vue";
-import { ENDINGS } from "./forms";
+import { ENDINGS } from "./endings";
 
 /** How the wires end, and where one may still be ended otherwise than cut flush. */
 const bench = useBench();

@@ -4,6 +4,7 @@ import type { Built } from "../generated/built";
 import { useFormat } from "../units/format";
 import { liesDown } from "./paintFinished";
 import FinishedPicture from "./FinishedPicture.vue";
+import { useNear } from "./useNear";
 
 /** The piece as it will look, front and back beside each other or one of them large. */
 const props = defineProps<{ built: Built; title: string; section: string | null }>();
@@ -21,6 +22,8 @@ const FACES: { key: Show; name: string }[] = [
 const faces = computed<("front" | "back")[]>(() => (show.value === "both" ? ["front", "back"] : [show.value]));
 const size = computed(() => props.built.extent.map(([low, high]) => high! - low!) as [number, number]);
 const height = computed(() => (liesDown(props.built.extent) ? LYING_PX : HEIGHT_PX));
+const box = ref<HTMLElement | null>(null);
+const look = useNear(box);
 const turn = () => (show.value = show.value === "back" ? "front" : "back");
 defineExpose({ turn });
 </script>
@@ -40,12 +43,26 @@ defineExpose({ turn });
           {{ face.name }}
         </button>
       </div>
+      <div class="choice" role="group" aria-label="How near">
+        <button type="button" aria-label="Farther" :disabled="look.farthest()" @click="look.farther">−</button>
+        <button type="button" :disabled="look.farthest()" @click="look.whole">Whole</button>
+        <button type="button" aria-label="Nearer" :disabled="look.nearest()" @click="look.nearer">+</button>
+      </div>
       <span class="spacer" />
       <span class="quiet figures">{{ format.length(size[0]) }} wide, {{ format.length(size[1]) }} long</span>
     </header>
-    <div class="finished-faces" :class="{ lying: liesDown(built.extent) }">
+    <div
+      ref="box"
+      class="finished-faces"
+      :class="{ lying: liesDown(built.extent), near: look.near.value.k > 1 }"
+      tabindex="0"
+      role="group"
+      aria-label="The finished piece, near or far: plus, minus, 0 and the arrow keys"
+      v-on="look.on"
+    >
       <figure v-for="face in faces" :key="face">
         <FinishedPicture
+          :near="look.near.value"
           :built="built"
           :face="face"
           :later="face === 'back'"

@@ -5,6 +5,7 @@ import { useFrameLater } from "../common/useFrameLater";
 import { useSettings } from "../settings/useSettings";
 import { useCanvas } from "../strip/useCanvas";
 import { useFinished } from "./finishedPictures";
+import { type Near, WHOLE } from "./useNear";
 import { finishedHeight, fitted, paintFinished } from "./paintFinished";
 
 /** A finished piece to scale, one face of it. */
@@ -19,6 +20,8 @@ const props = defineProps<{
   section?: string | null;
   /** Drawn a frame after others. */
   later?: boolean;
+  /** How near it is looked at; left out, all of it is seen. */
+  near?: Near;
 }>();
 const emit = defineEmits<{ stale: [] }>();
 
@@ -35,6 +38,7 @@ useCanvas(canvas, heightPx, (ctx, width, height) => {
   paintFinished(ctx, placed.value, {
     ...fitted(extent, width, height, props.scale),
     left: props.scale !== undefined,
+    near: props.near ?? WHOLE,
     width,
     height,
     extent,

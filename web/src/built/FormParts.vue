@@ -22,7 +22,7 @@ const bench = useBench();
     <LiveCount v-else-if="part.kind === 'count'" :path="`${path}/${part.key}`" :label="`${name}: ${part.label}`" />
     <LiveChoice
       v-else
-      :value="String(bench.value(`${path}/${part.key}`))"
+      :value="String(bench.value(`${path}/${part.key}`) ?? part.options![0]!.key)"
       :options="part.options!"
       :label="`${name}: ${part.label}`"
       @change="(key) => bench.edit(`${path}/${part.key}`, key)"

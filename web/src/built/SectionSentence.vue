@@ -5,16 +5,17 @@ import LiveCount from "../brief/LiveCount.vue";
 import LiveSize from "../brief/LiveSize.vue";
 import LiveWire from "../brief/LiveWire.vue";
 import { useBench } from "../bench/useBench";
-import { withBend, withExtent, withForm, withMirror, withoutSection, withPlace } from "./document";
+import { type Formed, rowsOf, withBend, withExtent, withForm, withMirror, withoutSection, withPlace } from "./document";
 import FormParts from "./FormParts.vue";
 import { BENDS, FORMS, FRAMES, SIDES } from "./forms";
+import WiresCutBetween from "./WiresCutBetween.vue";
 
 /** One section of a piece as a sentence, every value in it alive. */
 const props = defineProps<{ index: number; current: boolean }>();
 const emit = defineEmits<{ choose: [] }>();
 const bench = useBench();
 const piece = computed(() => bench.draft.value!);
-const section = computed(() => piece.value.sections[props.index]!);
+const section = computed(() => piece.value.sections[props.index] as Formed);
 const path = computed(() => `/sections/${props.index}`);
 const name = computed(() => `Section ${props.index + 1}`);
 const woven = computed(() => (section.value.craft === "weave" ? section.value : null));
@@ -31,10 +32,14 @@ const PLACES = [
   { key: "first", name: "by itself" },
   { key: "after", name: "on from the end of" },
   { key: "beside", name: "beside" },
+  { key: "centre", name: "on the centre of" },
   { key: "mirror", name: "as the mirror image of" },
 ];
 const earlier = computed(() =>
-  piece.value.sections.slice(0, props.index).map((one, i) => ({ key: one.id, name: `section ${i + 1}` })),
+  rowsOf(piece.value, props.index).map((id) => ({
+    key: id,
+    name: `section ${piece.value.sections.findIndex((one) => one.id === id) + 1}`,
+  })),
 );
 const other = computed(() => ("section" in at.value ? at.value.section : earlier.value.at(-1)?.key) ?? "");
 const place = (kind: string, id = other.value) => bench.change(withPlace(piece.value, props.index, kind, id));
@@ -85,9 +90,9 @@ const EXTENTS = [
           /> </template
         ><template v-if="at.kind === 'after'"
           >, <LiveSize :path="`${path}/at/bare`" :label="`${name}: bare wire before it`" /> bare between, turned by
-          <LiveCount :path="`${path}/at/turn`" :label="`${name}: turned by`" signed />°</template
-        >
-        <template v-else-if="at.kind === 'first'"
+          <LiveCount :path="`${path}/at/turn`" :label="`${name}: turned by`" signed />° <WiresCutBetween :index="index"
+        /></template>
+        <template v-else-if="at.kind === 'first' || at.kind === 'centre'"
           >, turned by <LiveCount :path="`${path}/at/turn`" :label="`${name}: turned by`" signed />°</template
         >
         <template v-else-if="at.kind === 'beside'"

@@ -8,7 +8,13 @@ const props = defineProps<{ built: Built }>();
 const format = useFormat();
 const rows = computed(() =>
   props.built.sections.flatMap((section, i) => {
-    const weaving = section.plan?.weaving;
+    const { plan, lacing, wraps, minutes } = section;
+    const laced = { number: i + 1, copies: 1, repeats: "laced", wraps, minutes };
+    if (lacing) {
+      const times = lacing.lengths > 1 ? ` in ${lacing.lengths} lengths` : "";
+      return [{ ...laced, lengths: format.cut(lacing.cut_mm) + times, words: lacing.words, path: lacing.path_mm }];
+    }
+    const weaving = plan?.weaving;
     if (!weaving) return [];
     const lengths = weaving.lengths.map((length) => format.cut(length.cut_mm)).join(", ");
     return [
@@ -18,9 +24,9 @@ const rows = computed(() =>
         lengths,
         words: weaving.strands[0]!.words,
         path: weaving.path_mm,
-        repeats: section.plan!.fit.repeats,
-        wraps: section.wraps,
-        minutes: section.minutes,
+        repeats: String(plan.fit.repeats),
+        wraps,
+        minutes,
       },
     ];
   }),

@@ -1,8 +1,12 @@
 import type { Piece } from "../generated/piece";
-import { BENDS, ENDINGS, FORMS, FRAMES } from "./forms";
+import { ENDINGS } from "./endings";
+import { BENDS, FORMS, FRAMES } from "./forms";
 
 type Part = Piece["sections"][number];
 type Woven = Extract<Part, { craft: "weave" }>;
+type Lace = Extract<Part, { craft: "lace" }>;
+/** A section with a form of its own. */
+export type Formed = Exclude<Part, Lace>;
 type Wire = Piece["wires"][number];
 type Ending = Piece["endings"][number];
 
@@ -48,6 +52,7 @@ export function withPlace(piece: Piece, index: number, kind: string, section: st
     first: { kind, turn: 0 },
     after: { kind, section, bare: mm(8), turn: 0 },
     beside: { kind, section, across: mm(6), along: mm(0), side: "far" },
+    centre: { kind, section, turn: 0 },
     mirror: { kind, section },
   };
   const placed = with_(piece, index, { at: places[kind] });
@@ -80,7 +85,7 @@ function onOwnWires(piece: Piece, index: number): Piece {
 /** Without wires that lie in no section, and endings of such. */
 function tidy(piece: Piece): Piece {
   const used = new Set(
-    piece.sections.flatMap((one) => (one.craft === "weave" ? [...one.base, ...one.weaving] : one.base)),
+    piece.sections.flatMap((one) => (one.craft === "bend" ? one.base : [...one.base, ...one.weaving])),
   );
   return {
     ...piece,
@@ -91,7 +96,7 @@ function tidy(piece: Piece): Piece {
 
 /** One more section: like the one it follows on its wires, or a bent wire of its own. */
 export function withSectionAdded(piece: Piece, craft: "weave" | "bend", starts: Record<string, Piece>): Piece {
-  const last = piece.sections.at(-1)!;
+  const last = piece.sections.filter((one) => one.craft !== "lace").at(-1)!;
   const [id] = fresh(
     piece.sections.map((one) => one.id),
     "s",
@@ -140,13 +145,37 @@ export function withMirror(piece: Piece, index: number): Piece {
   return onOwnWires({ ...piece, sections: [...piece.sections, copy] }, piece.sections.length);
 }
 
+/** The sections before one that something can stand on or be laced to. */
+export const rowsOf = (piece: Piece, index: number): string[] =>
+  piece.sections.slice(0, index).flatMap((one) => (one.craft === "lace" ? [] : [one.id]));
+
+/** The last two sections laced together, with the wire that weaves the last woven one, or a fine one of its own. */
+export function withLacing(piece: Piece, starts: Record<string, Piece>): Piece {
+  const rows = rowsOf(piece, piece.sections.length).slice(-2);
+  const [id] = fresh(
+    piece.sections.map((one) => one.id),
+    "s",
+  );
+  const [own] = fresh(
+    piece.wires.map((wire) => wire.id),
+    "w",
+  );
+  const weaving = piece.wires.find((wire) => wire.role === "weaving");
+  const fine = starts.earring!.wires.find((wire) => wire.role === "weaving")!;
+  const wires = weaving ? piece.wires : ([...piece.wires, { ...fine, id: own! }] as Piece["wires"]);
+  const lace = { id: id!, craft: "lace", base: [], weaving: [weaving?.id ?? own!], rows, places: 1, wraps: 3 };
+  return { ...piece, wires, sections: [...piece.sections, lace as unknown as Part] };
+}
+
 /** Without a section; those that stood on it stand alone. */
 export function withoutSection(piece: Piece, index: number): Piece {
   const gone = piece.sections[index]!.id;
   const sections = piece.sections
-    .filter((_, i) => i !== index)
+    .filter((one, i) => i !== index && !(one.craft === "lace" && one.rows.includes(gone)))
     .map((one) =>
-      one.at && "section" in one.at && one.at.section === gone ? { ...one, at: { kind: "first", turn: 0 } } : one,
+      one.craft !== "lace" && one.at && "section" in one.at && one.at.section === gone
+        ? { ...one, at: { kind: "first", turn: 0 } }
+        : one,
     );
   return tidy({ ...piece, sections: sections as Part[] });
 }

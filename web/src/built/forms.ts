@@ -17,8 +17,8 @@ export interface Form {
   start: Record<string, unknown>;
 }
 
-const mm = (value: number) => ({ typed: `${value} mm` });
-const size = (key: string, label: string, before = "", after = "", by = 1): Part => ({
+export const mm = (value: number) => ({ typed: `${value} mm` });
+export const size = (key: string, label: string, before = "", after = "", by = 1): Part => ({
   key,
   kind: "size",
   label,
@@ -26,7 +26,7 @@ const size = (key: string, label: string, before = "", after = "", by = 1): Part
   after,
   by,
 });
-const count = (key: string, label: string, before = "", after = ""): Part => ({
+export const count = (key: string, label: string, before = "", after = ""): Part => ({
   key,
   kind: "count",
   label,
@@ -51,6 +51,17 @@ const frame = [
 ];
 const open = size("open", "Left open at the end", ", left open", "at its end", 0.5);
 const radius = size("radius", "Radius of the bend", "on a radius of", "");
+const shaped: Part = {
+  key: "shaped",
+  kind: "choice",
+  label: "When it is bent",
+  before: ", bent",
+  after: "it is woven",
+  options: [
+    { key: "after", name: "after" },
+    { key: "before", name: "before" },
+  ],
+};
 const CROSSINGS = [
   { key: "left", name: "from the left" },
   { key: "right", name: "from the right" },
@@ -60,7 +71,12 @@ const CROSSINGS = [
 /** What woven sections are bent to. */
 export const FORMS: Form[] = [
   { key: "straight", name: "straight strip", parts: [], start: {} },
-  { key: "arc", name: "arc", parts: [radius, towards], start: { radius: mm(25), towards: "far" } },
+  {
+    key: "arc",
+    name: "arc",
+    parts: [radius, towards, shaped],
+    start: { radius: mm(25), towards: "far", shaped: "after" },
+  },
   { key: "ring", name: "closed ring", parts: [], start: {} },
   {
     key: "helix",
@@ -119,6 +135,16 @@ export const BENDS: Form[] = [
     start: { length: mm(40), height: mm(6), waves: 4 },
   },
   {
+    key: "waved_ring",
+    name: "waved ring",
+    parts: [
+      count("waves", "Waves of the ring", "of", "waves,"),
+      size("across", "Middle of the ring, across", "", "across,", 0.5),
+      size("height", "Height of the wave", "", "high", 0.2),
+    ],
+    start: { across: mm(8), height: mm(1.6), waves: 8 },
+  },
+  {
     key: "swirl",
     name: "swirl",
     parts: [
@@ -161,65 +187,4 @@ export const BENDS: Form[] = [
     ],
     start: { long: mm(14), short: mm(10), fold: mm(2), centre: mm(0), petals: 8 },
   },
-];
-
-/** How a wire may end, by itself or with others. */
-export const ENDINGS: (Form & { wires: "one" | "all" })[] = [
-  { key: "plain", name: "cut flush", parts: [], start: {}, wires: "all" },
-  {
-    key: "eye",
-    name: "a simple loop",
-    parts: [size("inside", "Inside of the loop", "", "inside", 0.5)],
-    start: { inside: mm(2.5) },
-    wires: "one",
-  },
-  {
-    key: "curl",
-    name: "a curl",
-    parts: [
-      count("turns", "Turns of the curl", "of", "turns,"),
-      size("inside", "Inside of the curl", "", "inside", 0.5),
-    ],
-    start: { inside: mm(1.5), turns: 2 },
-    wires: "one",
-  },
-  {
-    key: "post",
-    name: "an ear post",
-    parts: [size("length", "Length of the ear post", "of")],
-    start: { length: mm(14) },
-    wires: "one",
-  },
-  {
-    key: "bail",
-    name: "a bail",
-    parts: [
-      size("inside", "Inside of the bail", "", "inside,", 0.5),
-      count("wraps", "Wraps that bind the bail", "", "wraps"),
-    ],
-    start: { inside: mm(4), wraps: 3 },
-    wires: "all",
-  },
-  {
-    key: "loop",
-    name: "a closing loop",
-    parts: [
-      size("inside", "Inside of the closing loop", "", "inside,", 0.5),
-      count("wraps", "Wraps that bind the closing loop", "", "wraps"),
-    ],
-    start: { inside: mm(5), wraps: 3 },
-    wires: "all",
-  },
-  {
-    key: "hook",
-    name: "a hook",
-    parts: [
-      size("inside", "Inside of the hook", "", "inside,", 0.5),
-      size("shank", "Shank of the hook", "shank"),
-      count("wraps", "Wraps that bind the hook", ",", "wraps"),
-    ],
-    start: { inside: mm(4), shank: mm(9), wraps: 3 },
-    wires: "all",
-  },
-  { key: "fold", name: "a fold: two wires are one", parts: [], start: {}, wires: "all" },
 ];

@@ -1,5 +1,6 @@
 import type { Finished } from "../generated/finished";
 import type { Placed } from "./finishedPictures";
+import type { Near } from "./useNear";
 
 /** What is seen of a finished piece, and how. */
 export interface FinishedView {
@@ -17,6 +18,7 @@ export interface FinishedView {
   section: string | null;
   /** Whether it begins at the left instead of standing in the middle. */
   left: boolean;
+  near: Near;
 }
 
 const LAYERS = 8;
@@ -48,7 +50,9 @@ function pageOf(view: FinishedView): DOMMatrix {
   const mirror = new DOMMatrix(view.lying ? [1, 0, 0, flip, 0, 0] : [flip, 0, 0, 1, 0, 0]);
   const shown = view.lying ? y1 - y0 : x1 - x0;
   const middleX = view.left ? (view.scale * (shown + 2)) / 2 + 4 : view.width / 2;
-  return new DOMMatrix([view.scale, 0, 0, view.scale, middleX, view.height / 2])
+  const { k, x, y } = view.near;
+  return new DOMMatrix([k, 0, 0, k, (1 - k) * (view.width / 2) + x, (1 - k) * (view.height / 2) + y])
+    .multiply(new DOMMatrix([view.scale, 0, 0, view.scale, middleX, view.height / 2]))
     .multiply(mirror)
     .multiply(turned)
     .multiply(middle);
@@ -121,7 +125,8 @@ export function paintFinished(ctx: CanvasRenderingContext2D, placed: Placed[], v
     for (const { picture, pose, section } of order) {
       const on = page.multiply(standing(pose, picture.finest_mm));
       ctx.globalAlpha = view.section === null || section === null || section === view.section ? 1 : 0.5;
-      for (const group of picture.groups) if (group.layer === layer) paintGroup(ctx, picture, group, on, view.scale);
+      for (const group of picture.groups)
+        if (group.layer === layer) paintGroup(ctx, picture, group, on, view.scale * view.near.k);
     }
   }
   ctx.restore();

@@ -16,7 +16,7 @@ function alone(piece: Piece, id: string): Piece {
 /** The piece with a section and its wires as they became; wires nothing uses any more are gone, with what was bent of them. */
 function together(piece: Piece, id: string, changed: Piece): Piece {
   const sections = piece.sections.map((one) => (one.id === id ? { ...changed.sections[0]! } : one));
-  const used = new Set(sections.flatMap((one) => (one.craft === "weave" ? wiresOf(one) : one.base)));
+  const used = new Set(sections.flatMap((one) => (one.craft === "bend" ? one.base : [...one.base, ...one.weaving])));
   const now = new Map(changed.wires.map((wire) => [wire.id, wire]));
   const old = new Set(piece.wires.map((wire) => wire.id));
   const wires = [

@@ -57,6 +57,14 @@ const format = useFormat();
             <td>{{ section.plan!.weaving.strands[0]!.words }}, weaving wire</td>
             <td>weaves section {{ i + 1 }}, repeats {{ length.first }} to {{ length.last }}</td>
           </tr>
+          <tr v-if="section.lacing">
+            <td class="tick">☐</td>
+            <td>
+              <strong>{{ format.cut(section.lacing.cut_mm) }}</strong>
+            </td>
+            <td>{{ section.lacing.words }}</td>
+            <td>laces, section {{ i + 1 }}</td>
+          </tr>
         </template>
       </tbody>
     </table>

@@ -25,6 +25,8 @@ function placesOf(alike: Plan["base"]): string {
   if (alike.length === props.plan.base.length) return alike.length === 2 ? "near and far" : "all alike";
   return `wires ${alike.map((bar) => bar.place.replace("wire ", "")).join(", ")}`;
 }
+/** Marks that all lie within this share of the longest bar stand in two rows. */
+const CLOSE = 0.55;
 const marks = (bar: Plan["base"][number]) => [
   { name: "start", mm: bar.start_mark_mm },
   { name: "middle", mm: bar.middle_mark_mm },
@@ -51,7 +53,7 @@ const marks = (bar: Plan["base"][number]) => [
           :title="`${partName(part.kind)} ${format.length(part.mm)}`"
         />
       </div>
-      <div class="marks figures">
+      <div class="marks figures" :class="{ close: bar.end_mark_mm - bar.start_mark_mm < longest * CLOSE }">
         <span v-for="mark in marks(bar)" :key="mark.name" class="bar-mark" :style="{ left: share(mark.mm) }">
           <b>{{ format.length(mark.mm) }}</b> {{ mark.name }}
         </span>

@@ -28,6 +28,7 @@ const account = computed(() => [
   { name: "tails", mm: weaving.value.tails_mm },
   { name: "waste", mm: weaving.value.waste_mm },
   { name: "margin", mm: weaving.value.margin_mm },
+  ...(weaving.value.reserve_mm > 0 ? [{ name: "kept for later", mm: weaving.value.reserve_mm }] : []),
 ]);
 </script>
 
@@ -55,9 +56,12 @@ const account = computed(() => [
         <b>{{ length.first }}–{{ length.last }}</b>
         <span v-if="length.half !== null && halves">{{ length.half === 0 ? "first half" : "second half" }}</span>
         <span v-else-if="length.half === null">its middle at the middle of the work</span>
+        <span v-if="length.half === null || weaving.reserve_mm > 0"
+          >begin <b>{{ format.length(length.begin_mm) }}</b> from its first end</span
+        >
         <span v-if="joinOf(length)"
-          >joins at {{ format.length(joinOf(length)!.at_mm) }}, on the first coils of repeat {{ length.first }}, at the
-          back</span
+          >joins at {{ format.length(joinOf(length)!.at_mm) }}, in repeat {{ length.first }},
+          {{ joinOf(length)!.on }}</span
         >
       </p>
     </div>

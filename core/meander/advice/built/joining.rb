@@ -48,7 +48,7 @@ module Meander
 
         def self.centre(section, index, plan)
           bend = section.section[:bend]
-          return unless bend[:kind] == "rosette" && plan.sections.none? { |one| one.section[:at] && one.section[:at][:kind] == "centre" && one.section[:at][:section] == section.id }
+          return unless bend[:kind] == "rosette" && plan.places.values.compact.none? { |at| at[:kind] == "centre" && at[:section] == section.id }
 
           radius = Form::Bends.centre_mm(bend, section.wire.mm)
           hole = (2 * radius) - section.wire.mm

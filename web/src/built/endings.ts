@@ -1,0 +1,69 @@
+import { count, type Form, mm, size } from "./forms";
+
+/** How a wire may end, by itself or with others. */
+export const ENDINGS: (Form & { wires: "one" | "all" })[] = [
+  { key: "plain", name: "cut flush", parts: [], start: {}, wires: "all" },
+  {
+    key: "eye",
+    name: "a simple loop",
+    parts: [size("inside", "Inside of the loop", "", "inside", 0.5)],
+    start: { inside: mm(2.5) },
+    wires: "one",
+  },
+  {
+    key: "curl",
+    name: "a curl",
+    parts: [
+      count("turns", "Turns of the curl", "of", "turns,"),
+      size("inside", "Inside of the curl", "", "inside", 0.5),
+    ],
+    start: { inside: mm(1.5), turns: 2 },
+    wires: "one",
+  },
+  {
+    key: "post",
+    name: "an ear post",
+    parts: [size("length", "Length of the ear post", "of")],
+    start: { length: mm(14) },
+    wires: "one",
+  },
+  {
+    key: "bail",
+    name: "a bail",
+    parts: [
+      size("inside", "Inside of the bail", "", "inside,", 0.5),
+      count("wraps", "Wraps that bind the bail", "", "wraps"),
+    ],
+    start: { inside: mm(4), wraps: 3 },
+    wires: "all",
+  },
+  {
+    key: "loop",
+    name: "a closing loop",
+    parts: [
+      size("inside", "Inside of the closing loop", "", "inside,", 0.5),
+      count("wraps", "Wraps that bind the closing loop", "", "wraps"),
+    ],
+    start: { inside: mm(5), wraps: 3 },
+    wires: "all",
+  },
+  {
+    key: "hook",
+    name: "a hook",
+    parts: [
+      size("inside", "Inside of the hook", "", "inside,", 0.5),
+      size("shank", "Shank of the hook", "shank"),
+      count("wraps", "Wraps that bind the hook", ",", "wraps"),
+    ],
+    start: { inside: mm(4), shank: mm(9), wraps: 3 },
+    wires: "all",
+  },
+  {
+    key: "wrap",
+    name: "wraps over the band",
+    parts: [count("wraps", "Wraps over the band", "", "times")],
+    start: { wraps: 2 },
+    wires: "all",
+  },
+  { key: "fold", name: "a fold: two wires are one", parts: [], start: {}, wires: "all" },
+];
