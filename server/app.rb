@@ -39,10 +39,12 @@ module Server
     use Middleware::LocalOnly
 
     helpers do
-      def json(value, status: 200)
+      def json(value, status: 200) = text_json(JSON.generate(value), status:)
+
+      def text_json(text, status: 200)
         content_type "application/json"
         cache_control :no_store
-        halt status, JSON.generate(value)
+        halt status, text
       end
 
       def problem(error) = error.response.then { |status, headers, body| halt status, headers, body }

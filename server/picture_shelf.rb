@@ -10,14 +10,15 @@ module Server
       @lock = Mutex.new
     end
 
+    # Answers whether the picture is a new one.
     def put(picture)
       key = picture.content_hash
       @lock.synchronize do
-        @pictures.delete(key)
+        had = @pictures.delete(key)
         @pictures[key] = picture
         @pictures.shift if @pictures.size > LIMIT
+        had.nil?
       end
-      key
     end
 
     # The picture, or nil when it was let go.

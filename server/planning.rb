@@ -7,19 +7,20 @@ module Server
     SECTIONS = KeptSections.new
 
     # The plan of a document given as JSON values: Planner::Plan of one band, Built::Plan of a piece put together from sections.
+    # @param fresh [Array] is given the pictures that are shown at once and were not on the shelf
     # @raise [Meander::InvalidInput]
-    def self.plan(json)
+    def self.plan(json, fresh = [])
       result = Meander::Document::PieceReader.call(json)
-      result.piece.built? ? built(result) : band(result)
+      plan = result.piece.built? ? built(result) : band(result)
+      shown = plan.piece.built? ? plan.finished.map(&:first) : [plan.picture]
+      fresh.concat(shown.select { |picture| PICTURES.put(picture) })
+      plan
     end
 
-    def self.band(result)
-      Meander::Planner::PlanPiece.call(result.piece, calibration: Maker.calibration, questions: result.questions).tap { |plan| PICTURES.put(plan.picture) }
-    end
+    def self.band(result) = Meander::Planner::PlanPiece.call(result.piece, calibration: Maker.calibration, questions: result.questions)
 
     def self.built(result)
       Meander::Built::PlanPiece.call(result.piece, calibration: Maker.calibration, questions: result.questions, kept: SECTIONS).tap do |plan|
-        plan.finished.each { |picture, _, _| PICTURES.put(picture) }
         plan.woven.each { |section| PICTURES.put(section.strip_picture) }
       end
     end
@@ -58,7 +59,8 @@ module Server
 
     def self.tried(piece, sample)
       plan = Meander::Planner::TryWeave.call(piece, sample)
-      {figures: Meander::Planner::TryWeave.figures(plan), picture: PICTURES.put(plan.picture)}
+      PICTURES.put(plan.picture)
+      {figures: Meander::Planner::TryWeave.figures(plan), picture: plan.picture.content_hash}
     end
 
     def self.own_tried(piece, weave)
@@ -77,10 +79,12 @@ module Server
     # What the bench shows: the document as read, and its plan.
     def self.answer(plan) = {document: plan.piece.to_h, (plan.piece.built? ? :built : :plan) => plan.to_h}
 
-    # The same as JSON text, with the picture of a band (`drawn`) where it is sure to be asked for next.
-    def self.drawn_answer(plan)
-      text = JSON.generate(answer(plan))
-      plan.piece.built? ? text : %(#{text.chop},"drawn":#{plan.picture.json}})
+    # The same of a document, as JSON text with the pictures that are sure to be asked for next: `drawn`, by their hashes.
+    def self.drawn_answer(json)
+      fresh = []
+      plan = plan(json, fresh)
+      drawn = fresh.uniq(&:content_hash).map { |picture| %("#{picture.content_hash}":#{picture.json}) }
+      %(#{JSON.generate(answer(plan)).chop},"drawn":{#{drawn.join(",")}}})
     end
 
     # What the shelf shows of a piece.

@@ -15,13 +15,11 @@ module Server
       def self.registered(app)
         app.get("/api/catalogue") { json(Plans.catalogue) }
 
-        app.post("/api/plan") { json(Planning.answer(Planning.plan(given_document))) }
+        app.post("/api/plan") { text_json(Planning.drawn_answer(given_document)) }
 
         app.get("/api/pictures/:hash") do |hash|
           picture = Planning::PICTURES.get(hash) || raise(Problem.new(404, "not-found", "this picture is no longer kept; plan again"))
-          content_type "application/json"
-          cache_control :no_store
-          picture.json
+          text_json(picture.json)
         end
       end
     end

@@ -12,14 +12,14 @@ module Server
         {gaps: Meander::Notation::Reader.call(asked[:text], base: asked[:base])}
       end
 
-      # The plan of a piece with a walk said in short notation put in: in its only section, or in the one that is asked about.
+      # A piece with a walk said in short notation put in: in its only section, or in the one that is asked about.
       def self.said(given)
         document = given["document"]
         piece = Meander::Document::PieceReader.call(document).piece
         place = Planning.woven_place(piece, given["section"])
         gaps = read({"text" => given["text"], "base" => piece.document[:sections][place][:base].size})[:gaps]
         sections = document["sections"].each_with_index.map { |one, i| (i == place) ? one.merge("pattern" => one["pattern"].merge("gaps" => gaps)) : one }
-        Planning.plan(document.merge("sections" => sections))
+        document.merge("sections" => sections)
       end
 
       # The best few even fillings of a length, each with what the section becomes.
@@ -53,9 +53,7 @@ module Server
         app.post("/api/weaves/read") { json(Weaves.read(given)) }
         app.post("/api/weaves/say") do
           given_document
-          content_type "application/json"
-          cache_control :no_store
-          Planning.drawn_answer(Weaves.said(given))
+          text_json(Planning.drawn_answer(Weaves.said(given)))
         end
         app.post("/api/weaves/join") { json(Questions.join(given)) }
         app.post("/api/weaves/even") { given_document && json(Weaves.even(given)) }

@@ -73,11 +73,11 @@ wires: [base("w1"), base("w2"), weaving])
   # A band's weave said in short notation comes back planned, with the picture that will be asked for next.
   def test_a_weave_said_comes_with_its_picture
     band = document("cuff", "sections.0.pattern": {"kind" => "walk", "gaps" => [0, 1, 0, 2], "before" => [], "after" => []})
-    said = send_json(:post, "/api/weaves/say", {document: band, text: "4 on 1, 2 on 1-2"})
+    said = send_json(:post, "/api/weaves/say", {document: band, text: "37 on 1, 2 on 1-2"})
     get "/api/pictures/#{said["plan"]["picture"]}"
 
-    assert_equal answer, said["drawn"]
-    assert_equal "4 on 1, 2 on 1-2", said["plan"]["weave"]["notation"]
+    assert_equal({said["plan"]["picture"] => answer}, said["drawn"])
+    assert_equal "37 on 1, 2 on 1-2", said["plan"]["weave"]["notation"]
     send_json(:post, "/api/weaves/say", {document: band, text: "4 on 9"})
 
     assert_problem 422, "invalid-input"

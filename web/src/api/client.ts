@@ -10,8 +10,8 @@ export interface Answer {
   document: Piece;
   plan: Plan;
   built?: Built;
-  /** The plan's picture, where it came with it. */
-  drawn?: Picture;
+  /** Pictures of the plan that are new, by their hashes. */
+  drawn?: Record<string, Picture | Finished>;
 }
 
 /** What is asked about: a band, or a section of a piece put together from sections. */

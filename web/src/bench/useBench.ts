@@ -10,6 +10,8 @@ import {
   type StoredPiece,
 } from "../api/client";
 import type { Fault } from "../generated/fault";
+import type { Finished } from "../generated/finished";
+import type { Picture } from "../generated/picture";
 import type { Piece } from "../generated/piece";
 import type { Plan } from "../generated/plan";
 import { fetchFinished } from "../built/finishedPictures";
@@ -22,9 +24,12 @@ import { type Section, section, withBase, withSample, withSection } from "./weav
 /** An answer once its picture is here, too; a picture that cannot be fetched is asked for again where it is shown. */
 async function pictured(planned: Promise<Answer>): Promise<Answer> {
   const answer = await planned;
+  const came = answer.drawn ?? {};
   if (answer.built)
-    await Promise.all(answer.built.finished.map(({ picture }) => fetchFinished(picture).catch(() => null)));
-  else await fetchPicture(answer.plan.picture, answer.drawn).catch(() => null);
+    await Promise.all(
+      answer.built.finished.map(({ picture }) => fetchFinished(picture, came[picture] as Finished).catch(() => null)),
+    );
+  else await fetchPicture(answer.plan.picture, came[answer.plan.picture] as Picture).catch(() => null);
   return answer;
 }
 

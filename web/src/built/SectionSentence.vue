@@ -4,6 +4,7 @@ import LiveChoice from "../brief/LiveChoice.vue";
 import LiveCount from "../brief/LiveCount.vue";
 import LiveSize from "../brief/LiveSize.vue";
 import LiveWire from "../brief/LiveWire.vue";
+import { useSame } from "../common/useSame";
 import { useBench } from "../bench/useBench";
 import { type Formed, rowsOf, withBend, withExtent, withForm, withMirror, withoutSection, withPlace } from "./document";
 import FormParts from "./FormParts.vue";
@@ -16,6 +17,7 @@ const emit = defineEmits<{ choose: [] }>();
 const bench = useBench();
 const piece = computed(() => bench.draft.value!);
 const section = computed(() => piece.value.sections[props.index] as Formed);
+const many = computed(() => piece.value.sections.length > 1);
 const path = computed(() => `/sections/${props.index}`);
 const name = computed(() => `Section ${props.index + 1}`);
 const woven = computed(() => (section.value.craft === "weave" ? section.value : null));
@@ -35,7 +37,7 @@ const PLACES = [
   { key: "centre", name: "on the centre of" },
   { key: "mirror", name: "as the mirror image of" },
 ];
-const earlier = computed(() =>
+const earlier = useSame(() =>
   rowsOf(piece.value, props.index).map((id) => ({
     key: id,
     name: `section ${piece.value.sections.findIndex((one) => one.id === id) + 1}`,
@@ -44,7 +46,7 @@ const earlier = computed(() =>
 const other = computed(() => ("section" in at.value ? at.value.section : earlier.value.at(-1)?.key) ?? "");
 const place = (kind: string, id = other.value) => bench.change(withPlace(piece.value, props.index, kind, id));
 
-const bases = computed(() =>
+const bases = useSame(() =>
   section.value.base.map((id) => piece.value.wires.findIndex((wire) => wire.id === id)).filter((i) => i >= 0),
 );
 const alike = computed(
@@ -137,13 +139,13 @@ const EXTENTS = [
           }}, with <LiveSize :path="`${path}/bare`" :label="`${name}: bare at each end`" /> bare at each end</template
         ></template
       >.
-      <template v-if="index === 0 && piece.sections.length > 1">
+      <template v-if="index === 0 && many">
         It stands turned by <LiveCount :path="`${path}/at/turn`" :label="`${name}: turned by`" signed />°.</template
       >
       <span class="section-acts">
         <button type="button" class="quiet-act" @click="bench.change(withMirror(piece, index))">Mirror it</button>
         <button
-          v-if="piece.sections.length > 1"
+          v-if="many"
           type="button"
           class="quiet-act"
           :aria-label="`Take section ${index + 1} out`"

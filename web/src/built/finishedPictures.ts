@@ -7,8 +7,9 @@ import type { Finished } from "../generated/finished";
 const kept = new Map<string, Finished>();
 const KEPT = 60;
 
-export async function fetchFinished(hash: string): Promise<Finished> {
-  const picture = kept.get(hash) ?? (await api.finished(hash));
+/** A picture, unless it is kept or came by itself. */
+export async function fetchFinished(hash: string, came?: Finished): Promise<Finished> {
+  const picture = kept.get(hash) ?? came ?? (await api.finished(hash));
   kept.delete(hash);
   kept.set(hash, picture);
   if (kept.size > KEPT) kept.delete(kept.keys().next().value!);

@@ -25,7 +25,7 @@ const LAYERS = 8;
 /** Pixels per mm at the most. */
 const NEAREST = 26;
 /** Below so many pixels a wire is a dark line and a light one. */
-const THIN_PX = 1.5;
+const THIN_PX = 2.2;
 const paths = new WeakMap<Finished["groups"][number], Path2D>();
 
 function pathOf(group: Finished["groups"][number]): Path2D {

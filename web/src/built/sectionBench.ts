@@ -13,6 +13,13 @@ function alone(piece: Piece, id: string): Piece {
   return { ...piece, wires, sections: [section], endings: [], pins: [] };
 }
 
+/** Are two bands of the same parts? Lists are compared item by item. */
+function alike(one: Piece, other: Piece): boolean {
+  const same = (a: unknown, b: unknown) =>
+    Array.isArray(a) && Array.isArray(b) ? a.length === b.length && a.every((item, i) => item === b[i]) : a === b;
+  return (Object.keys(one) as (keyof Piece)[]).every((key) => same(one[key], other[key]));
+}
+
 /** The piece with a section and its wires as they became; wires nothing uses any more are gone, with what was bent of them. */
 function together(piece: Piece, id: string, changed: Piece): Piece {
   const sections = piece.sections.map((one) => (one.id === id ? { ...changed.sections[0]! } : one));
@@ -34,7 +41,11 @@ function together(piece: Piece, id: string, changed: Piece): Piece {
 export function createSectionBench(whole: Bench, id: string): Bench {
   const place = (piece: Piece) => piece.sections.findIndex((one) => one.id === id);
   const here = (piece: Piece | null) => (piece && place(piece) >= 0 ? alone(piece, id) : null);
-  const draft = computed(() => here(whole.draft.value));
+  // Nothing of the strip is drawn again while only other sections change.
+  const draft = computed<Piece | null>((old) => {
+    const next = here(whole.draft.value);
+    return old && next && alike(old, next) ? old : next;
+  });
   const answer = computed(() => {
     const found = whole.answer.value;
     const plan = found?.built?.sections.find((one) => one.id === id)?.plan;
