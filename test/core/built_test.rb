@@ -223,7 +223,7 @@ class BuiltTest < PieceTest
   # The weaving wire kept three ways: a length each is never less than one bobbin, and the spool wastes only its tails.
   def test_weaving_wire_kept_three_ways
     each_built do |plan, said|
-      lengths, bobbin, spool = Meander::Built::Supply.call(plan.piece, plan.sections)
+      lengths, bobbin, spool = Meander::Built::Supply.call(plan.piece, plan.woven, plan.own_lengths)
       next unless lengths
 
       used = plan.woven.sum { |section| section.copies * (section.plan.account.path_mm + section.plan.account.slack_mm) } + plan.lacings.sum { |lacing| lacing.path_mm * 1.04 }

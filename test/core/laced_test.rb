@@ -61,11 +61,11 @@ class LacedTest < PieceTest
     assert_equal [6, 6], marks.map(&:size)
     marks.each { |own| assert_equal own.map(&:at_mm).sort, own.map(&:at_mm) }
     plan.lacings.first.places.each { |one| assert_includes 2.2..3.0, one.met.apart_mm }
-    assert_in_delta plan.lacings.first.mass_g, plan.mass_g - pair({kind: "loops", inside: 5.0, count: 6, pitch: 6.5}, 8.0, places: 6, wraps: 2).runs.sum { |run|
+    assert_in_delta plan.lacings.first.own_length.mass_g, plan.mass_g - pair({kind: "loops", inside: 5.0, count: 6, pitch: 6.5}, 8.0, places: 6, wraps: 2).runs.sum { |run|
       run.wire.material.mass_g(0.8, run.kept_mm)
     }, 1e-9
     assert_includes Meander::Output::BuiltCutListCsv.call(plan), "laces s1 and s2"
-    assert(Meander::Built::OrderOfWork.call(plan).any? { |step| step.words.start_with?("Lace section 1 and section 2 together with #{plan.lacings.first.to_h[:cut_mm]} mm") })
+    assert(Meander::Built::OrderOfWork.call(plan).any? { |step| step.words.start_with?("Lace section 1 and section 2 together with #{plan.lacings.first.own_length.cut_mm} mm") })
     assert_nil plan.advice.find { |item| item.id == "lacing-loose" }
     assert(pair({kind: "line", length: 30.0}, 12.0).advice.any? { |item| item.id == "lacing-loose" })
   end
@@ -131,5 +131,19 @@ class LacedTest < PieceTest
     assert_in_delta 250, middle.lengths.first.begin_mm - (middle.lengths.first.cut_mm / 2), 1e-6
     assert_in_delta 500, middle.reserve_mm, 1e-9
     assert_in_delta middle.total_mm, middle.lengths.sum(&:cut_mm), 1e-6
+  end
+
+  # A bare coil slid over a fold covers pi (f + D / 2) with turns that touch inside it; it is cut, drawn and weighed.
+  def test_a_coil_over_a_fold
+    json = document("pendant")
+    ends = json["endings"].map { |ending| (ending["kind"] == "fold") ? ending.merge("cover" => "w3") : ending }
+    bare, covered = built(json), built(json.merge("endings" => ends))
+    coil = covered.own_lengths.first
+    fold = covered.runs.flat_map(&:parts).find { |part| part.words == "folded" && part.mm.positive? }.mm
+
+    assert_equal (fold / 0.3).floor, coil.wraps
+    assert_in_delta coil.wraps * Math.hypot(Math::PI * 1.1, 0.3), coil.path_mm, 1e-9
+    assert_in_delta coil.mass_g, covered.mass_g - bare.mass_g, 1e-9
+    assert_equal "a fold is covered with a weaving wire", faults(json.merge("endings" => ends.map { |ending| ending["cover"] ? ending.merge("cover" => "w1") : ending }))["/endings/1/cover"]
   end
 end

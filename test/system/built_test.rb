@@ -130,7 +130,7 @@ class BuiltBenchTest < SystemTest
     assert_equal [["w2"], %w[s1 s3], 4], [plan.piece.document[:sections][1][:at][:cut_away], plan.lacings[0].section[:rows], plan.lacings[0].section[:wraps]]
     assert_selector ".order li", text: /\AJoin\. (Lace|Tie) section 1 and section 3/
     assert_selector ".order li", text: "Cut wire 2 away between section 2 and the one before it"
-    assert_selector ".weaving-cuts td", text: "#{plan.lacings[0].to_h[:cut_mm]} mm"
+    assert_selector ".weaving-cuts td", text: "#{plan.lacings[0].own_length.cut_mm} mm"
     3.times { click_on "Nearer" }
     click_on "Whole"
 

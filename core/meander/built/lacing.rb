@@ -19,7 +19,7 @@ module Meander
         @section = section
         @rows = rows
         @wire = piece.wire(section[:weaving].first)
-        @slack = 1 + calibration.slack
+        @slack = calibration.slack
         lines = rows.map { |row| row.base.map { |id| row.trace(id).map { |point| poses.fetch(row.id).at(point) } } }
         @places = Form::Meeting.call(*lines, section[:places]).map { |met| place(met) }.freeze
         @path_mm = places.sum { |one| at_mm(one) } + places.each_cons(2).sum { |one, other| far(one.met.other.place, other.met.one.place) }
@@ -37,7 +37,6 @@ module Meander
       def length_mm = path_mm
       def tied? = places.all? { |one| one.tied?(wire.mm) }
       def wraps = places.sum { |one| one.tied?(wire.mm) ? section[:wraps] : 2 * section[:wraps] }
-      def mass_g = wire.material.mass_g(wire.mm, path_mm)
       def widest_mm = places.map { |one| one.met.apart_mm }.max
       def outline = Form::Hull.call(places.flat_map { |one| [one.met.one.place, one.met.other.place] })
 
@@ -46,10 +45,10 @@ module Meander
         "#{done} together at #{Units::Text.count(places.size, "place")}, #{Units::Text.count(section[:wraps], "wrap")} round #{each}"
       end
 
-      def thread
-        tails = (2 * @piece.allowance_mm(:tail)) + @piece.allowance_mm(:waste)
-        lengths = [(path_mm * @slack / [@piece.allowance_mm(:working_length) - tails, 1.0].max).ceil, 1].max
-        Thread.new(used_mm: path_mm * @slack, total_mm: (path_mm * @slack * (1 + @piece.margin)) + (lengths * tails), lengths:, begun: 1, closed: false)
+      # The wire that laces.
+      def own_length
+        use = "#{tied? ? "ties" : "laces"} #{rows.map(&:id).join(" and ")}"
+        Planner::OwnLength.new(@piece, wire, path_mm, use:, wraps:, slack: @slack)
       end
 
       # Where a base wire of a row is tied or laced: [[mm from where it enters its section, words, place], ...].
@@ -63,8 +62,6 @@ module Meander
         end
         found.sort_by(&:first)
       end
-
-      def to_h = {words: "#{wire.words}, #{words}", path_mm:, cut_mm: (thread.total_mm - Tolerance::PACKING_MM).ceil, lengths: thread.lengths}
 
       private
 

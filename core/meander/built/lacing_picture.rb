@@ -24,21 +24,9 @@ module Meander
         ends.each_with_index.flat_map { |on, i| wraps(on.place, along(lines[i][on.line], on.point), one.thick[i] + lacing.wire.mm, lacing) } << ends.map(&:place)
       end
 
-      # Wraps side by side across a wire that runs along a direction, each as long as what it goes round is thick.
-      def self.wraps(place, (dx, dy), across_mm, lacing)
-        count, half = lacing.section[:wraps], across_mm / 2
-        Array.new(count) do |k|
-          on = (k - ((count - 1) / 2.0)) * lacing.wire.mm
-          x, y = place[0] + (on * dx), place[1] + (on * dy)
-          [[x + (dy * half), y - (dx * half), 0.0], [x - (dy * half), y + (dx * half), 0.0]]
-        end
-      end
+      def self.wraps(place, direction, across_mm, lacing) = TurnsPicture.about(place, direction, lacing.section[:wraps], lacing.wire.mm, across_mm)
 
-      def self.along(line, point)
-        from, to = line[[point - 1, 0].max], line[[point + 1, line.size - 1].min]
-        far = [Math.hypot(to[0] - from[0], to[1] - from[1]), 1e-9].max
-        [(to[0] - from[0]) / far, (to[1] - from[1]) / far]
-      end
+      def self.along(line, point) = TurnsPicture.direction(line[[point - 1, 0].max], line[[point + 1, line.size - 1].min])
       private_class_method :place, :wraps, :along
     end
   end

@@ -80,7 +80,7 @@ module Meander
         how = lacing.tied? ? "Tie #{rows} where they meet" : "Lace #{rows} together"
         where = (lacing.places.size == 1) ? "at one place" : "at #{lacing.places.size} places"
         each = "#{Units::Text.count(lacing.section[:wraps], "wrap")} round #{lacing.tied? ? "both" : "each"}"
-        step("join", "#{how} with #{lacing.to_h[:cut_mm]} mm of #{lacing.wire.words}, #{where}, #{each}; tuck both ends in at the back.", lacing.id, lacing.wraps / @plan.calibration.pace.to_f)
+        step("join", "#{how} with #{lacing.own_length.cut_mm} mm of #{lacing.wire.words}, #{where}, #{each}; tuck both ends in at the back.", lacing.id, lacing.wraps / @plan.calibration.pace.to_f)
       end
 
       def anchor(section)
@@ -111,7 +111,10 @@ module Meander
       end
 
       def endings
-        @plan.piece.document[:endings].reject { |one| QUIET.include?(one[:kind]) }.map { |ending| step("end", "#{Units::Text.sentence(@plan.built_ending(ending).words)} at the #{ending[:side]}.") }
+        slid = @plan.own_lengths.select { |own| own.use.start_with?("covers") }.map do |own|
+          step("end", "Wind #{own.cut_mm} mm of #{own.wire.words} on a mandrel as thick as the base wire and slide it over: it #{own.use}.", nil, own.wraps / @plan.calibration.pace.to_f)
+        end
+        slid + @plan.piece.document[:endings].reject { |one| QUIET.include?(one[:kind]) }.map { |ending| step("end", "#{Units::Text.sentence(@plan.built_ending(ending).words)} at the #{ending[:side]}.") }
       end
     end
   end

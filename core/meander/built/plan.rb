@@ -29,17 +29,20 @@ module Meander
       def woven = sections.select(&:woven?)
       def lacings = sections.select(&:laced?)
 
+      # Wires cut for something by themselves: lacings, coils over folds.
+      def own_lengths = lacings.map(&:own_length) + covers
+
       # Where a section stands; a lacing lies where its rows do.
       def pose(section) = poses.fetch(section.id, Form::Pose::ORIGIN)
       def advice = Advice::Built::Council.call(self)
-      def wraps = sections.sum(&:wraps)
+      def wraps = sections.sum(&:wraps) + covers.sum(&:wraps)
       def minutes = wraps / calibration.pace.to_f
       def folds = piece.document[:endings].select { |ending| ending[:kind] == "fold" }
 
       # Grams of one finished piece.
       def mass_g
         base = runs.sum { |run| run.wire.material.mass_g(run.wire.mm, run.kept_mm) }
-        base + woven.sum { |section| section.copies * section.plan.mass[:weaving_g] } + lacings.sum(&:mass_g)
+        base + woven.sum { |section| section.copies * section.plan.mass[:weaving_g] } + own_lengths.sum(&:mass_g)
       end
 
       # Every picture with where it stands: [[Picture::Finished, Form::Pose, section id or nil], ...].
@@ -71,11 +74,18 @@ module Meander
         {sections: sections.map { |section| section_h(section) }, cuts: cuts.map(&:to_h), wearing:, extent: extent,
           finished: finished_h,
           work: {wraps:, minutes:}, mass_g: mass_g, pieces:, order: OrderOfWork.call(self).map(&:to_h),
-          supply: Supply.call(piece, sections).map(&:to_h), advice: advice.map(&:to_h),
+          own: own_lengths.map(&:to_h), supply: Supply.call(piece, woven, own_lengths).map(&:to_h), advice: advice.map(&:to_h),
           names: piece.wires.map { |wire| {id: wire.id, words: wire.words, colour: wire.material.colour, names: Units::Gauge.names(wire.mm)} }}
       end
 
       private
+
+      def covers
+        @ended.values.filter_map { |ended| ended.ending.cover if ended.ending.is_a?(Endings::Fold) && ended.ending.cover }.map do |cover|
+          use = "covers the fold with a coil of #{Units::Text.count(cover.coils, "turn")}"
+          Planner::OwnLength.new(piece, piece.wire(cover.wire), cover.path_mm, use:, wraps: cover.coils, slack: calibration.slack)
+        end
+      end
 
       # The sections in the order of the document, with what laces them together.
       def laced(sections)
@@ -105,7 +115,8 @@ module Meander
         last = fields[:side] == "end"
         seats = section.seats[last ? 1 : 0]
         wires = fields[:wires].map { |id| piece.wire(id) }
-        ending = Endings::Registry.build({**fields, rounded: section.rounded?(fields[:side])}, wires:, centres: wires.map { |wire| seats.fetch(wire.id) },
+        fields = {**fields, rounded: section.rounded?(fields[:side]), cover: fields[:cover] && piece.wire(fields[:cover])}
+        ending = Endings::Registry.build(fields, wires:, centres: wires.map { |wire| seats.fetch(wire.id) },
           weaving_mm: section.woven? ? section.plan.layout.frame.wire_mm : 0.0)
         EndedAt.new(ending, poses.fetch(section.id).on(*(last ? section.out : [[0.0, 0.0, 0.0], 0.0])), last ? 1 : -1).freeze
       end
@@ -130,6 +141,13 @@ module Meander
         ended.ending.strands.each do |id, strand|
           by_depth(strand.points).each { |layer, points| picture.line(layer, id, piece.wire(id).mm, points.map { |point| ended.at(point) }) }
         end
+        draw_cover(picture, ended) if ended.ending.is_a?(Endings::Fold) && ended.ending.cover
+      end
+
+      def draw_cover(picture, ended)
+        cover, id = ended.ending.cover, ended.ending.strands.keys.first
+        wire = piece.wire(cover.wire)
+        TurnsPicture.along(ended.points(id), cover.coils, piece.wire(id).mm + wire.mm).each { |points| picture.line(6, wire.id, wire.mm, points) }
       end
 
       # What of an ending lies before the work, level with it, and behind it.
@@ -146,7 +164,7 @@ module Meander
 
       def section_h(section)
         {id: section.id, words: section.words, length_mm: section.length_mm, copies: section.copies, wraps: section.wraps, minutes: section.wraps / calibration.pace.to_f,
-          pose: pose(section).to_a, plan: section.plan_h, lacing: section.laced? ? section.to_h : nil,
+          pose: pose(section).to_a, plan: section.plan_h,
           steps: section.steps.map { |wire, mm| {wire:, mm:} }}
       end
     end

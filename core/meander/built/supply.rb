@@ -8,8 +8,9 @@ module Meander
       # kind: lengths, bobbin or spool; total_mm; over_mm: what of it is not woven; possible: whether it can be done; why: where not.
       Way = Struct.new(:kind, :total_mm, :over_mm, :possible, :why, keyword_init: true)
 
-      def self.call(piece, sections)
-        threads = sections.reject { |section| section.is_a?(BentWire) }.map(&:thread)
+      # own: Planner::OwnLength values.
+      def self.call(piece, woven, own)
+        threads = woven.map(&:thread) + own.map { |length| Thread.of(length) }
         return [] if threads.empty?
 
         used, begun = threads.sum(&:used_mm), threads.sum(&:begun)

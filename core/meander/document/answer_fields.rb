@@ -103,11 +103,11 @@ module Meander
       })
 
       RUN_PART = Record.new({kind: Choice.new(%w[tail ending section between trim]), mm: figure, section: Maybe.new(words), words:})
+      OWN = Record.new({wire: words, words:, use: words, path_mm: figure, cut_mm: whole, lengths: whole, wraps: whole})
       CUT = Record.new({wires: Many.new(words), words:, colour: words, cut_mm: whole, total_mm: figure, parts: Many.new(RUN_PART), marks: Many.new(Record.new({at_mm: figure, words:}))})
       # x, y, how far it is turned (radians from +y towards +x), and -1 where it is mirrored.
       POSE = List.new(figure, 4..4)
       SECTION = Record.new({id: words, words:, length_mm: figure, copies: whole, wraps: whole, minutes: figure, pose: POSE, plan: Maybe.new(PLAN),
-                             lacing: Maybe.new(Record.new({words:, path_mm: figure, cut_mm: whole, lengths: whole})),
                              steps: Many.new(Record.new({wire: words, mm: figure}))})
       BUILT = Record.new({
         sections: Many.new(SECTION), cuts: Many.new(CUT), extent: List.new(List.new(figure, 2..2), 2..2),
@@ -115,6 +115,7 @@ module Meander
         finished: Many.new(Record.new({picture: words, pose: POSE, section: Maybe.new(words)})),
         work: Record.new({wraps: whole, minutes: figure}), mass_g: figure, pieces: Choice.new([1, 2]),
         order: Many.new(Record.new({kind: words, words:, section: Maybe.new(words), minutes: figure})),
+        own: Many.new(OWN),
         supply: Many.new(Record.new({kind: Choice.new(%w[lengths bobbin spool]), total_mm: figure, over_mm: figure, possible: Choice.new([true, false]), why: words})),
         names: Many.new(NAMED), advice: Many.new(ADVICE)
       })

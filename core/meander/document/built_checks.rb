@@ -130,7 +130,7 @@ module Meander
       end
 
       def unused
-        used = @sections.flat_map { |section| section[:base] + (section[:weaving] || []) }
+        used = @sections.flat_map { |section| section[:base] + (section[:weaving] || []) } + @document[:endings].filter_map { |ending| ending[:cover] }
         @document[:wires].each_with_index do |wire, i|
           fault("/wires/#{i}", wire[:id], "this wire lies in no section", "a wire of a section, or none") unless used.include?(wire[:id])
         end
@@ -144,7 +144,13 @@ module Meander
           fault("#{place}/kind", "wrap", "one wire by itself is no band to wrap", "another ending")
         end
         fault("#{place}/wires", ending[:wires].join(", "), "one wire is bent to a #{ending[:kind]}", "one wire") if alone
+        covered(ending[:cover], place) if ending[:cover]
         fault("#{place}/wires", ending[:wires].join(", "), "a fold joins two wires", "two wires of one size and metal") if ending[:kind] == "fold" && !two_alike?(ending[:wires])
+      end
+
+      def covered(wire, place)
+        weaving = @document[:wires].select { |one| one[:role] == "weaving" }.map { |one| one[:id] }
+        fault("#{place}/cover", wire, "a fold is covered with a weaving wire", weaving.empty? ? "a weaving wire, of which there is none yet" : weaving.join(", ")) unless weaving.include?(wire)
       end
 
       def two_alike?(wires)

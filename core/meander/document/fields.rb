@@ -139,9 +139,9 @@ module Meander
         "curl" => {**ends, inside: size("inside of the curl", 0.2..40.0, 0.5..8.0), turns: Count.new(1..8)},
         "post" => {**ends, length: size("ear post", 1.0..60.0, 10.0..22.0)},
         "bail" => {**ends, inside: size("inside of the bail", 0.5..40.0, 2.0..10.0), wraps: Count.new(1..12)},
-        "fold" => {**ends},
+        "fold" => {**ends, cover: Maybe.new(Id.new)},
         "wrap" => {**ends, wraps: Count.new(1..12)}
-      })
+      }, left_out: {cover: nil})
 
       PIN = Variant.new(:quantity, {
         "wrist" => {id: Id.new, length: size("wrist", 20.0..1000.0, 110.0..240.0)},

@@ -114,18 +114,32 @@ module Meander
 
     # Two wires that are one: it is folded here, half a turn from the one to the other, or straight on where they meet head on (rounded).
     class Fold
-      attr_reader :strands, :reach_mm
+      # A coil of weaving wire slid over the fold: of which wire, how many turns, and the wire they take.
+      Cover = Struct.new(:wire, :coils, :path_mm)
 
+      # cover: nil where the fold is bare.
+      attr_reader :strands, :reach_mm, :cover
+
+      # fields[:cover]: the weaving wire that covers it (a Materials::Wire), or nil.
       def initialize(fields, seats)
         one, other = seats.sort_by(&:x)
         @radius = (other.x - one.x) / 2
         over = fields[:rounded] ? Curve::Line.new([one.x, 0.0], [other.x, 0.0]) : Curve::Arc.new([one.x + @radius, 0.0], @radius, Math::PI, -Math::PI)
         @strands = {one.id => Curve::Strand.new([Curve::Flat.new(Curve::Chain.new([over]))]), other.id => Curve::Strand.new([])}.freeze
         @reach_mm = (fields[:rounded] ? 0.0 : @radius) + (one.mm / 2)
+        @cover = fields[:cover] && coil(fields[:cover], one.mm)
         freeze
       end
 
       def words = "folded"
+
+      private
+
+      # Turns that touch on the inside of the bend; each is a turn of a helix.
+      def coil(wire, base_mm)
+        coils = (strands.values.sum(&:length) / wire.mm).floor
+        Cover.new(wire.id, coils, coils * Math.hypot(Math::PI * (base_mm + wire.mm), wire.mm)).freeze
+      end
     end
   end
 end

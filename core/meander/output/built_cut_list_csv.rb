@@ -12,7 +12,7 @@ module Meander
       def self.call(plan)
         CSV.generate do |csv|
           csv << COLUMNS
-          (base_rows(plan) + plan.woven.flat_map { |section| weaving_rows(section) } + plan.lacings.map { |lacing| lacing_row(lacing) }).each_with_index { |row, i| csv << [i + 1, *row] }
+          (base_rows(plan) + plan.woven.flat_map { |section| weaving_rows(section) } + plan.own_lengths.map { |own| own_row(own) }).each_with_index { |row, i| csv << [i + 1, *row] }
         end
       end
 
@@ -29,11 +29,8 @@ module Meander
         end
       end
 
-      def self.lacing_row(lacing)
-        use = "#{lacing.tied? ? "ties" : "laces"} #{lacing.rows.map(&:id).join(" and ")}"
-        [1, lacing.wire.id, lacing.wire.material.name, lacing.wire.mm.round(4), lacing.to_h[:cut_mm], nil, use]
-      end
-      private_class_method :base_rows, :weaving_rows, :lacing_row
+      def self.own_row(own) = [1, own.wire.id, own.wire.material.name, own.wire.mm.round(4), own.cut_mm, nil, own.use]
+      private_class_method :base_rows, :weaving_rows, :own_row
     end
   end
 end

@@ -7,7 +7,7 @@ module Meander
       def self.call(plan)
         sections = plan.sections.map { |section| "#{section.id}: #{section.words}" }
         cuts = plan.cuts.map { |cut| "cut #{cut.cut_mm} mm of #{cut.words}: #{cut.marks.map { |mark| "#{Units::Text.length(mark.at_mm)} #{mark.words}" }.join(", ")}" }
-        cuts += plan.lacings.map { |lacing| "cut #{lacing.to_h[:cut_mm]} mm of #{lacing.to_h[:words]}" }
+        cuts += plan.own_lengths.map { |own| "cut #{own.cut_mm} mm of #{own.wire.words}: #{own.use}" }
         order = Built::OrderOfWork.call(plan).each_with_index.map { |step, i| "#{i + 1}. #{step.words}" }
         ["#{plan.piece.name}: #{Units::Text.number(plan.mass_g, 2)} g", *sections, *cuts, *order, *plan.advice.map { |item| "#{item.severity}: #{item.title} [#{item.id}]" }]
       end

@@ -2,6 +2,7 @@
 import { computed, ref } from "vue";
 import { useBench } from "../bench/useBench";
 import { openEnds, withEndingAdded, withoutEnding } from "./document";
+import LiveChoice from "../brief/LiveChoice.vue";
 import FormParts from "./FormParts.vue";
 import { ENDINGS } from "./endings";
 
@@ -23,6 +24,12 @@ function wireWords(side: "start" | "end", ids: string[]): string {
   };
   return `${ids.map(place).join(" and ")}${piece.value.sections.length > 1 ? ` of section ${index + 1}` : ""}`;
 }
+/** A coil of any weaving wire may cover a fold. */
+const coverings = computed(() =>
+  piece.value.wires.flatMap((wire) =>
+    wire.role === "weaving" ? [{ key: wire.id, name: `covered with a coil of ${wire.size.typed}` }] : [],
+  ),
+);
 const ends = computed(() => openEnds(piece.value));
 const chosen = ref("");
 const kinds = computed(() => ENDINGS.filter((one) => one.key !== "plain"));
@@ -45,6 +52,14 @@ const possible = (key: string) => {
       At the {{ ending.side }} {{ wireWords(ending.side, ending.wires) }}
       {{ ending.wires.length > 1 ? "end" : "ends" }} in {{ form?.name ?? ending.kind
       }}<FormParts :parts="form?.parts ?? []" :path="`/endings/${index}`" :name="`Ending ${index + 1}`" />
+      <template v-if="ending.kind === 'fold' && coverings.length"
+        >,
+        <LiveChoice
+          :value="ending.cover ?? ''"
+          :options="[{ key: '', name: 'left bare' }, ...coverings]"
+          :label="`Ending ${index + 1}: what covers the fold`"
+          @change="(id) => bench.edit(`/endings/${index}/cover`, id || null)"
+      /></template>
       <button
         type="button"
         class="quiet-act"

@@ -8,12 +8,7 @@ const props = defineProps<{ built: Built }>();
 const format = useFormat();
 const rows = computed(() =>
   props.built.sections.flatMap((section, i) => {
-    const { plan, lacing, wraps, minutes } = section;
-    const laced = { number: i + 1, copies: 1, repeats: "laced", wraps, minutes };
-    if (lacing) {
-      const times = lacing.lengths > 1 ? ` in ${lacing.lengths} lengths` : "";
-      return [{ ...laced, lengths: format.cut(lacing.cut_mm) + times, words: lacing.words, path: lacing.path_mm }];
-    }
+    const { plan, wraps, minutes } = section;
     const weaving = plan?.weaving;
     if (!weaving) return [];
     const lengths = weaving.lengths.map((length) => format.cut(length.cut_mm)).join(", ");
@@ -35,7 +30,7 @@ const WAYS = { lengths: "a length cut for each", bobbin: "one bobbin for all", s
 </script>
 
 <template>
-  <div v-if="rows.length" class="weaving-cuts">
+  <div v-if="rows.length || built.own.length" class="weaving-cuts">
     <table class="figures" aria-label="Weaving wire by section">
       <thead>
         <tr>
@@ -57,6 +52,18 @@ const WAYS = { lengths: "a length cut for each", bobbin: "one bobbin for all", s
           <td>{{ row.repeats }}</td>
           <td>{{ row.wraps }}</td>
           <td>{{ format.time(row.minutes) }}</td>
+        </tr>
+        <tr v-for="(own, i) in built.own" :key="`own ${i}`">
+          <th scope="row" colspan="1">–</th>
+          <td>
+            <b>{{ format.cut(own.cut_mm) }}{{ own.lengths > 1 ? ` in ${own.lengths} lengths` : "" }}</b>
+            {{ own.words }},
+            {{ own.use }}
+          </td>
+          <td>{{ format.long(own.path_mm) }}</td>
+          <td></td>
+          <td>{{ own.wraps }}</td>
+          <td></td>
         </tr>
       </tbody>
     </table>

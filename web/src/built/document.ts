@@ -87,6 +87,7 @@ function tidy(piece: Piece): Piece {
   const used = new Set(
     piece.sections.flatMap((one) => (one.craft === "bend" ? one.base : [...one.base, ...one.weaving])),
   );
+  for (const ending of piece.endings) if (ending.kind === "fold" && ending.cover) used.add(ending.cover);
   return {
     ...piece,
     wires: piece.wires.filter((wire) => used.has(wire.id)),

@@ -217,12 +217,6 @@ export interface Built {
       }[];
       picture: string;
     } | null;
-    lacing: {
-      words: string;
-      path_mm: number;
-      cut_mm: number;
-      lengths: number;
-    } | null;
     steps: {
       wire: string;
       mm: number;
@@ -277,6 +271,15 @@ export interface Built {
     words: string;
     section: string | null;
     minutes: number;
+  }[];
+  own: {
+    wire: string;
+    words: string;
+    use: string;
+    path_mm: number;
+    cut_mm: number;
+    lengths: number;
+    wraps: number;
   }[];
   supply: {
     kind: "lengths" | "bobbin" | "spool";

@@ -877,6 +877,7 @@ export interface Piece {
          * @maxItems 25
          */
         wires: string[];
+        cover?: string | null;
       }
     | {
         kind: "wrap";

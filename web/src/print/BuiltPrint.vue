@@ -57,15 +57,15 @@ const format = useFormat();
             <td>{{ section.plan!.weaving.strands[0]!.words }}, weaving wire</td>
             <td>weaves section {{ i + 1 }}, repeats {{ length.first }} to {{ length.last }}</td>
           </tr>
-          <tr v-if="section.lacing">
-            <td class="tick">☐</td>
-            <td>
-              <strong>{{ format.cut(section.lacing.cut_mm) }}</strong>
-            </td>
-            <td>{{ section.lacing.words }}</td>
-            <td>laces, section {{ i + 1 }}</td>
-          </tr>
         </template>
+        <tr v-for="(own, i) in built.own" :key="`own ${i}`">
+          <td class="tick">☐</td>
+          <td>
+            <strong>{{ format.cut(own.cut_mm) }}</strong>
+          </td>
+          <td>{{ own.words }}</td>
+          <td>{{ own.use }}</td>
+        </tr>
       </tbody>
     </table>
     <ol class="print-order">

@@ -1,0 +1,36 @@
+# frozen_string_literal: true
+
+module Meander
+  module Planner
+    # A wire cut for something by itself, beside what is woven: a lacing, a coil over a fold, beads stitched on. All in mm.
+    class OwnLength
+      attr_reader :wire, :path_mm, :use, :wraps
+
+      # path_mm: its drawn way; use: what it does, in words; wraps: how many of it are wraps; slack: as in Calibration.
+      def initialize(piece, wire, path_mm, use:, wraps:, slack:)
+        @piece = piece
+        @wire = wire
+        @path_mm = path_mm
+        @use = use
+        @wraps = wraps
+        @slack = slack
+        freeze
+      end
+
+      def used_mm = path_mm * (1 + @slack)
+
+      # How many lengths a hand can manage it takes.
+      def lengths = [(used_mm / [@piece.allowance_mm(:working_length) - ends_mm, 1.0].max).ceil, 1].max
+      def total_mm = (used_mm * (1 + @piece.margin)) + (lengths * ends_mm)
+
+      # What to measure off and cut in all, rounded up to a whole millimetre.
+      def cut_mm = (total_mm - Tolerance::PACKING_MM).ceil
+      def mass_g = wire.material.mass_g(wire.mm, path_mm)
+      def to_h = {wire: wire.id, words: wire.words, use:, path_mm:, cut_mm:, lengths:, wraps:}
+
+      private
+
+      def ends_mm = (2 * @piece.allowance_mm(:tail)) + @piece.allowance_mm(:waste)
+    end
+  end
+end
