@@ -30,6 +30,8 @@ module Meander
       def mark_places(_wire) = bent.points.values_at(0, -1)
       def outline = @kept[:outline] ||= Form::Hull.call(bent.points.flat_map { |x, y| [[x - wire.mm, y], [x + wire.mm, y]] })
       def centre = bent.centre || [0, 1].map { |axis| outline.map { |point| point[axis] }.minmax.sum / 2 }
+      def ground = @kept[:ground] ||= Beads::BentGround.new(bent.points, bent.length_mm, wire, centre)
+      def lying(x, y) = [[x, y, 0.0]]
       def wraps = 0
       def steps = {}
       def words = bent.words

@@ -18,8 +18,10 @@ module Meander
 
       def call
         steps = [step("cut", "Cut #{Units::Text.list(@plan.cuts.map { |cut| "#{cut.cut_mm} mm of #{cut.words}" })}; straighten and mark them.")]
+        steps.concat(strung)
         @plan.sections.reject(&:laced?).each { |section| steps.concat(section.woven? ? woven(section) : bent(section)) }
         steps.concat(@plan.lacings.map { |lacing| lace(lacing) })
+        steps.concat(beads)
         steps.concat(endings)
         steps << step("pair", "Make the second one as its mirror image: same counts, same marks, what turns to the left now turns to the right.") if @plan.pair?
         steps << step("end", "Feel for sharp ends, check the size and both faces against the printed template.")
@@ -72,6 +74,22 @@ module Meander
 
         gone = Units::Text.list(cut.map { |id| "wire #{section.base.index(id) + 1}" })
         [step("secure", "Cut #{gone} away between #{called(section)} and the one before it; file the stubs, no end may stand out.", section.id)]
+      end
+
+      # Beads woven in are strung before the weave begins; beads on the bent wire before it is bent past them.
+      def strung
+        @plan.beads.select { |rule| rule.is_a?(Beads::Woven) || rule.is_a?(Beads::Strung) || rule.is_a?(Beads::Framed) }.reject { |rule| rule.count.zero? }.map do |rule|
+          behind = rule.is_a?(Beads::Woven) ? "the weaving wire before it is anchored, behind a stop bend, and slide one up at each place" : "the wire before its end is bent"
+          step("bead", "String #{rule.count} of #{rule.kind.words} on #{behind}.", rule.fields[:section])
+        end
+      end
+
+      def beads
+        @plan.beads.reject { |rule| rule.own_mm.nil? || rule.count.zero? }.map do |rule|
+          own = Beads::Own.call(@plan.piece, [rule], @plan.calibration).first
+          step("bead", "With #{own.cut_mm} mm of #{own.wire.words} set #{rule.words}; try the row dry first, every one of a pair takes the same number.", rule.fields[:section],
+own.wraps / @plan.calibration.pace.to_f)
+        end
       end
 
       # Rows are laced once both lie ready.

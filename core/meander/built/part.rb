@@ -11,9 +11,12 @@ module Meander
       def self.piece(piece, section, opening, stretch)
         Document::Piece.new({**piece.document, body: {kind: "cuff", ease: NOTHING, opening: {kind: "length", length: NOTHING}},
           wires: piece.document[:wires].select { |wire| (section[:base] + section[:weaving]).include?(wire[:id]) },
-          sections: [strip(section, opening, stretch)], endings: %w[start end].map { |side| {id: side, kind: "plain", side:, wires: section[:base]} },
+          sections: [strip(section, opening, stretch)], beads: woven_beads(piece, section), endings: %w[start end].map { |side| {id: side, kind: "plain", side:, wires: section[:base]} },
           pins: [{id: "p1", **wanted(section[:extent], stretch)}]})
       end
+
+      # Those that are threaded while it is woven.
+      def self.woven_beads(piece, section) = piece.beads(section[:id]).select { |placed| placed[:rule] == "woven" }
 
       # The same strip woven at a pitch in mm.
       def self.opened(part, pitch)

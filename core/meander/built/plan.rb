@@ -5,7 +5,7 @@ module Meander
     # Everything planned for a built piece. Figures in mm and g, full precision; `to_h` is what goes out as JSON.
     class Plan
       # places: where the document says that each section stands, by id.
-      attr_reader :piece, :sections, :places, :calibration, :questions, :poses, :runs, :cuts
+      attr_reader :piece, :sections, :places, :calibration, :questions, :poses, :runs, :cuts, :beads
 
       def initialize(piece, sections, calibration, questions)
         @piece = piece
@@ -17,6 +17,7 @@ module Meander
         @ended = piece.document[:endings].to_h { |fields| [fields[:id], ended_at(fields)] }.freeze
         @runs = piece.wires.select(&:base?).map { |wire| run(wire) }.freeze
         @cuts = Cut.all(runs, folds).freeze
+        @beads = piece.beads.map { |placed| Beads::Rules.build(placed, piece, section(placed).ground) }.freeze
         @loose = Picture::Finished.new(piece.wires.to_h { |wire| [wire.id, wire.material.colour] }) { |picture| draw_loose(picture) }
         freeze
       end
@@ -30,19 +31,19 @@ module Meander
       def lacings = sections.select(&:laced?)
 
       # Wires cut for something by themselves: lacings, coils over folds.
-      def own_lengths = lacings.map(&:own_length) + covers
+      def own_lengths = lacings.map(&:own_length) + covers + Beads::Own.call(piece, beads, calibration)
 
       # Where a section stands; a lacing lies where its rows do.
       def pose(section) = poses.fetch(section.id, Form::Pose::ORIGIN)
       def advice = Advice::Built::Council.call(self)
-      def wraps = sections.sum(&:wraps) + covers.sum(&:wraps)
+      def wraps = woven.sum(&:wraps) + own_lengths.sum(&:wraps)
       def minutes = wraps / calibration.pace.to_f
       def folds = piece.document[:endings].select { |ending| ending[:kind] == "fold" }
 
       # Grams of one finished piece.
       def mass_g
         base = runs.sum { |run| run.wire.material.mass_g(run.wire.mm, run.kept_mm) }
-        base + woven.sum { |section| section.copies * section.plan.mass[:weaving_g] } + own_lengths.sum(&:mass_g)
+        base + woven.sum { |section| section.copies * section.plan.mass[:weaving_g] } + own_lengths.sum(&:mass_g) + beads.sum(&:mass_g)
       end
 
       # Every picture with where it stands: [[Picture::Finished, Form::Pose, section id or nil], ...].
@@ -53,7 +54,11 @@ module Meander
 
       # The finished piece's extent: [[x, x], [y, y]].
       def extent
-        points = sections.flat_map { |section| section.outline.map { |point| pose(section).at(point) } } + @loose.groups.values.flatten(2)
+        points = beads.flat_map { |rule| rule.lying.flat_map { |one| around(rule, one) } } + sections.flat_map { |section|
+          section.outline.map { |point|
+            pose(section).at(point)
+          }
+        } + @loose.groups.values.flatten(2)
         [0, 1].map { |axis| points.map { |point| point[axis] }.minmax }
       end
 
@@ -74,7 +79,7 @@ module Meander
         {sections: sections.map { |section| section_h(section) }, cuts: cuts.map(&:to_h), wearing:, extent: extent,
           finished: finished_h,
           work: {wraps:, minutes:}, mass_g: mass_g, pieces:, order: OrderOfWork.call(self).map(&:to_h),
-          own: own_lengths.map(&:to_h), supply: Supply.call(piece, woven, own_lengths).map(&:to_h), advice: advice.map(&:to_h),
+          own: own_lengths.map(&:to_h), beads: Beads::Told.call(piece, beads) { |rule, at| on_page(rule, at) }, supply: Supply.call(piece, woven, own_lengths).map(&:to_h), advice: advice.map(&:to_h),
           names: piece.wires.map { |wire| {id: wire.id, words: wire.words, colour: wire.material.colour, names: Units::Gauge.names(wire.mm)} }}
       end
 
@@ -106,6 +111,11 @@ module Meander
         end
       end
 
+      def section(placed) = sections.find { |one| one.id == placed[:section] }
+
+      # Where a place on a placement's ground lies in the finished piece, in each copy of its section: [[x, y, z], ...].
+      def on_page(rule, at) = section(rule.fields).then { |one| one.lying(*at).map { |point| pose(one).at(point) } }
+
       # Before which sections a wire is cut away once the piece is woven.
       def cut_away(wire) = places.select { |_, at| at && at[:cut_away]&.include?(wire.id) }.keys
 
@@ -135,6 +145,7 @@ module Meander
       def draw_loose(picture)
         runs.each { |run| run.kept_ways.each { |points| picture.line(4, run.wire.id, run.wire.mm, points) } }
         @ended.each_value { |ended| draw_ending(picture, ended) }
+        beads.each { |rule| draw_threads(picture, rule) }
       end
 
       def draw_ending(picture, ended)
@@ -142,6 +153,18 @@ module Meander
           by_depth(strand.points).each { |layer, points| picture.line(layer, id, piece.wire(id).mm, points.map { |point| ended.at(point) }) }
         end
         draw_cover(picture, ended) if ended.ending.is_a?(Endings::Fold) && ended.ending.cover
+      end
+
+      # The wires beads are threaded on, where they have their own.
+      def draw_threads(picture, rule)
+        rule.threads.each do |points, face|
+          points.map { |at| on_page(rule, at) }.transpose.each { |line| picture.line(face.positive? ? 6 : 3, rule.thread.id, rule.thread.mm, line) }
+        end
+      end
+
+      def around(rule, one)
+        reach = one.kind.across_mm / 2
+        on_page(rule, one.at).flat_map { |x, y| [[x - reach, y - reach], [x + reach, y + reach]] }
       end
 
       def draw_cover(picture, ended)

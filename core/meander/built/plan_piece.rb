@@ -29,7 +29,9 @@ module Meander
       # All that a section's plan depends on: not where it stands.
       def self.key(piece, section, calibration)
         wires = piece.document[:wires].select { |wire| section[:base].include?(wire[:id]) || section[:weaving]&.include?(wire[:id]) }
-        [section.except(:at), wires, piece.document[:allowances], calibration]
+        beads = Part.woven_beads(piece, section)
+        kinds = beads.map { |placed| piece.document[:tray].find { |kind| kind[:id] == placed[:bead] } }
+        [section.except(:at), wires, piece.document[:allowances], beads, kinds, calibration]
       end
       private_class_method :section, :key
     end

@@ -16,6 +16,8 @@ module Meander
 
       def run_mm(wire) = once(:run, wire) { (copies * cell_run_mm(wire)) + ((copies - 1) * Form::Trace.smooth_mm(crossing(wire, 0))) }
 
+      def lying(along, across) = ground.repeated_mm(pitch_mm).map { |more| way.at(along + more, across, 0.0) }
+
       # Start and end of every frame's weave, and every crossing between.
       def marks(wire) = once(:marks, wire) { marked(wire) }
 

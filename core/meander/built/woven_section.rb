@@ -78,6 +78,15 @@ module Meander
       # The corners of what the section covers: [[x, y], ...].
       def outline = once(:outline) { Form::Hull.call(base.flat_map { |id| beside(trace(id), (plan.piece.wire(id).mm / 2) + plan.layout.frame.wire_mm) }) }
 
+      # What its beads are placed on.
+      def ground
+        curvature = (opening || !way.flat? || length_mm.zero?) ? 0.0 : way.turn(length_mm) / length_mm
+        once(:ground) { Beads::Ground.new(plan, length_mm: opening ? opening.length_mm : length_mm, from_mm: woven_from, opening:, curvature:, copies:) }
+      end
+
+      # Where a place on that ground lies in the section, in each of its copies: [[x, y, z], ...].
+      def lying(along, across) = [way.at(along, across, 0.0)]
+
       # The middle of what it covers.
       def centre = [0, 1].map { |axis| outline.map { |point| point[axis] }.minmax.sum / 2 }
 

@@ -59,8 +59,19 @@ module Meander
                          start_mark_mm: figure, middle_mark_mm: figure, end_mark_mm: figure})
       LENGTH = Record.new({first: whole, last: whole, half: Maybe.new(Choice.new([0, 1])), strands: Many.new(whole), path_mm: figure, cut_mm: whole, begin_mm: figure})
       STRAND = Record.new({wire: words, words:, colour: words})
+      figures = Many.new(figure)
+      LOOK = Many.new(Record.new({points: figures, tone: words, shift: figure}))
+      # What beads come to. set: rows of look, x, y, the direction of the hole x, y, and face (1 in front, -1 behind, 0 both).
+      BEADS = Record.new({
+        placed: Many.new(Record.new({id: words, rule: words, bead: words, count: whole, thread: words, wire_mm: figure, need_mm: figure, hole_mm: figure, passes: whole,
+                                      left_mm: Maybe.new(figure), pitch_mm: Maybe.new(figure), mass_g: figure, words:, guessed: Many.new(words)})),
+        strings: Many.new(Record.new({wire: words, section: words, length_mm: figure, runs: Many.new(Record.new({bead: words, name: words, times: whole}))})),
+        kinds: Many.new(Record.new({id: words, words:, along_mm: figure, across_mm: figure, hole_mm: figure, mass_g: figure, guessed: Many.new(words), look: LOOK})),
+        drawn: Record.new({looks: Many.new(LOOK), set: Many.new(figures)})
+      })
+      OWN = Record.new({wire: words, words:, use: words, path_mm: figure, cut_mm: whole, lengths: whole, wraps: whole})
       WEAVING = Record.new({
-        strands: Many.new(STRAND), path_mm: figure, slack_mm: figure, tails_mm: figure, waste_mm: figure,
+        strands: Many.new(STRAND), path_mm: figure, beads_mm: figure, slack_mm: figure, tails_mm: figure, waste_mm: figure,
         margin_mm: figure, reserve_mm: figure, total_mm: figure, spare_mm: Maybe.new(figure), lengths: Many.new(LENGTH),
         joins: Many.new(Record.new({repeat: whole, half: Maybe.new(Choice.new([0, 1])), strands: Many.new(whole), at_mm: figure, on: words}))
       })
@@ -84,11 +95,10 @@ module Meander
       PLAN = Record.new({
         fit: FIT, weave: WEAVE,
         work: Record.new({wraps: whole, minutes: figure}),
-        base: Many.new(BAR), weaving: WEAVING, mass: Record.new({base_g: figure, weaving_g: figure, finished_g: figure}),
-        wires: Many.new(NAMED), endings: Table.new(words), advice: Many.new(ADVICE), picture: words
+        base: Many.new(BAR), weaving: WEAVING, mass: Record.new({base_g: figure, weaving_g: figure, beads_g: figure, finished_g: figure}),
+        wires: Many.new(NAMED), endings: Table.new(words), beads: BEADS, own: Many.new(OWN), advice: Many.new(ADVICE), picture: words
       })
 
-      figures = Many.new(figure)
       PICTURE = Record.new({
         version: Choice.new([1]), finest_mm: figure, wire_mm: figure, x_range: figures, y_range: figures, centres: figures, gaps: figures,
         places: Record.new({front: Many.new(words), back: Many.new(words)}),
@@ -103,7 +113,6 @@ module Meander
       })
 
       RUN_PART = Record.new({kind: Choice.new(%w[tail ending section between trim]), mm: figure, section: Maybe.new(words), words:})
-      OWN = Record.new({wire: words, words:, use: words, path_mm: figure, cut_mm: whole, lengths: whole, wraps: whole})
       CUT = Record.new({wires: Many.new(words), words:, colour: words, cut_mm: whole, total_mm: figure, parts: Many.new(RUN_PART), marks: Many.new(Record.new({at_mm: figure, words:}))})
       # x, y, how far it is turned (radians from +y towards +x), and -1 where it is mirrored.
       POSE = List.new(figure, 4..4)
@@ -115,7 +124,7 @@ module Meander
         finished: Many.new(Record.new({picture: words, pose: POSE, section: Maybe.new(words)})),
         work: Record.new({wraps: whole, minutes: figure}), mass_g: figure, pieces: Choice.new([1, 2]),
         order: Many.new(Record.new({kind: words, words:, section: Maybe.new(words), minutes: figure})),
-        own: Many.new(OWN),
+        own: Many.new(OWN), beads: BEADS,
         supply: Many.new(Record.new({kind: Choice.new(%w[lengths bobbin spool]), total_mm: figure, over_mm: figure, possible: Choice.new([true, false]), why: words})),
         names: Many.new(NAMED), advice: Many.new(ADVICE)
       })

@@ -130,7 +130,8 @@ module Meander
       end
 
       def unused
-        used = @sections.flat_map { |section| section[:base] + (section[:weaving] || []) } + @document[:endings].filter_map { |ending| ending[:cover] }
+        used = @sections.flat_map { |section| section[:base] + (section[:weaving] || []) }
+        used += @document[:endings].filter_map { |ending| ending[:cover] } + @document[:beads].filter_map { |placed| placed[:weaving] }
         @document[:wires].each_with_index do |wire, i|
           fault("/wires/#{i}", wire[:id], "this wire lies in no section", "a wire of a section, or none") unless used.include?(wire[:id])
         end

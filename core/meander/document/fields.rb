@@ -151,6 +151,29 @@ module Meander
         "weaving_wire" => {id: Id.new, length: size("weaving wire to hand", 10.0..1_000_000.0, 500.0..60_000.0)}
       })
 
+      # A kind of bead. length: along its axis, width: across it; drilled along the axis or across it; mass in g, null where it is worked
+      # out; guessed: which of the sizes were not measured.
+      BEAD = Record.new({
+        id: Id.new, name: Text.new(min: 1, max: 80), material: Choice.new(Beads::MATERIALS.keys), shape: Choice.new(Beads::Body::NAMES.keys),
+        length: size("length of the bead", 0.3..80.0, 1.0..30.0), width: size("width of the bead", 0.3..80.0, 1.0..30.0), hole: size("hole of the bead", 0.05..20.0, 0.3..3.5),
+        drilled: Choice.new(%w[along across]), mass: Maybe.new(Amount.new(0.0001..200.0, "g")), colour: Colour.new, guessed: list(Choice.new(%w[length width hole mass]), 0..4)
+      })
+      own = {id: Id.new, bead: Id.new, section: Id.new}
+      spun = {**own, weaving: Id.new}
+      fits = Count.new(0..1000)
+      into = size("where the beads begin", 0.0..500.0, 0.0..120.0)
+      # Where beads are placed: on the weaving wire as it is woven; in rows across a frame; along a side of a strip; strung on a bent wire;
+      # one framed on its stem; one hung in the centre of a figure; in a line across a surface. A count of 0, or no counts: as many as fit.
+      PLACED = Variant.new(:rule, {
+        "woven" => {**own, of: Choice.new(%w[repeat wrap]), every: Count.new(1..500), first: Count.new(1..500), on: Choice.new(%w[front back near far])},
+        "rows" => {**spun, counts: list(Count.new(1..60), 0..60), wraps: Count.new(0..40), from: into},
+        "curve" => {**spun, side: Choice.new(%w[inside outside]), wraps: Count.new(1..20), count: fits},
+        "strung" => {**own, from: into, apart: size("room between beads", 0.0..200.0, 0.0..40.0), count: fits},
+        "framed" => {**spun, from: into, circuits: Count.new(1..30), coils: Count.new(0..40)},
+        "centre" => {**spun, wraps: Count.new(1..20)},
+        "surface" => {**spun, count: fits}
+      })
+
       ALLOWANCES = Record.new({
         tail: size("weaving-wire tail", 0.0..1000.0, 20.0..250.0),
         waste: size("waste on each working length", 0.0..1000.0, 0.0..200.0),
@@ -163,15 +186,16 @@ module Meander
       # How a maker works. pace: wraps a minute, pushed up and counted.
       MAKER = Record.new({pace: Count.new(1..120)})
 
-      # Beads and steps have their place from the first version on; a version that fills them widens these lists. weaves: weaves the
+      # Steps have their place from the first version on; a version that fills them widens the list. tray: the kinds of beads the piece
+      # uses. weaves: weaves the
       # maker named, which travel with the piece.
       PIECE = Record.new({
         format: Choice.new([FORMAT]), version: Choice.new([VERSION]),
         name: Text.new(min: 1, max: 120), notes: Text.new(max: 4000),
         body: BODY, wires: list(WIRE, 1..40), sections: list(SECTION, 1..12), endings: list(ENDING, 0..40),
-        beads: list(Id.new, 0..0), steps: list(Id.new, 0..0), pins: list(PIN, 0..4), allowances: ALLOWANCES,
+        beads: list(PLACED, 0..24), tray: list(BEAD, 0..40), steps: list(Id.new, 0..0), pins: list(PIN, 0..4), allowances: ALLOWANCES,
         weaves: list(WEAVE, 0..20)
-      }, left_out: {weaves: []})
+      }, left_out: {weaves: [], tray: []})
     end
   end
 end

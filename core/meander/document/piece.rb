@@ -21,6 +21,7 @@ module Meander
       def initialize(document)
         @document = document.freeze
         @wires = document[:wires].to_h { |fields| [fields[:id], Wire.new(**fields.slice(:id, :role, :size, :metal, :temper)).freeze] }.freeze
+        @beads = document[:tray].to_h { |fields| [fields[:id], Beads::Kind.new(fields)] }.freeze
         freeze
       end
 
@@ -31,6 +32,10 @@ module Meander
       def ring? = body[:kind] == "ring"
       def worn_on = ring? ? "finger" : "wrist"
       def ease_mm = body[:ease]&.mm || 0.0
+      # The kind of bead a placement names.
+      def bead(id) = @beads.fetch(id)
+      # Placements on a section, or of all of them.
+      def beads(section = nil) = section ? document[:beads].select { |one| one[:section] == section } : document[:beads]
       def wires = @wires.values
       def wire(id) = @wires.fetch(id)
       def section = document[:sections].first

@@ -20,10 +20,11 @@ module Meander
       end
 
       def call
-        %i[wires sections endings pins].each { |key| unique_ids(key) }
+        %i[wires sections endings pins tray beads].each { |key| unique_ids(key) }
         @document[:sections].each_with_index { |section, i| SectionChecks.call(section, @document, "/sections/#{i}", @reading) }
         @document[:weaves].each_with_index { |weave, i| WalkChecks.call({kind: "walk", **weave}, weave[:base], "/weaves/#{i}", @reading) }
         pinned_once
+        BeadChecks.call(@document, @reading)
         return BuiltChecks.call(@document, @reading) if Fields::BUILT.include?(@document[:body][:kind])
         return unless one_strip?
 

@@ -89,6 +89,34 @@ module Meander
         def schema = {type: "number", minimum: @range.min, maximum: @range.max}
       end
 
+      # A number in a range, of a unit.
+      class Amount
+        def initialize(range, unit)
+          @range = range
+          @unit = unit
+          freeze
+        end
+
+        def read(value, path, reading)
+          return value.to_f if value.is_a?(Numeric) && value.to_f.finite? && @range.cover?(value)
+
+          reading.fault(path, "amount", value, message: "#{Fault.printable(value)} is not such an amount", accepted: "a number from #{@range.min} to #{@range.max} #{@unit}")
+        end
+
+        def schema = {type: "number", minimum: @range.min, maximum: @range.max}
+      end
+
+      # A colour as #rrggbb.
+      class Colour
+        def read(value, path, reading)
+          return value if value.is_a?(String) && value.match?(/\A#\h{6}\z/)
+
+          reading.fault(path, "colour", value, message: "#{Fault.printable(value)} is not a colour", accepted: "#rrggbb, as #4b7f7a")
+        end
+
+        def schema = {type: "string", pattern: "^#[0-9a-fA-F]{6}$"}
+      end
+
       # A list of one shape.
       class List
         def initialize(of, size)

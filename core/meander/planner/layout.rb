@@ -4,7 +4,8 @@ module Meander
   module Planner
     # What a piece's wires, weave and endings come to before anything is counted: repeats, rise, thickness, reach.
     class Layout
-      attr_reader :piece, :calibration, :laid, :endings, :sides, :cover
+      # seats: Beads::Seats of the beads threaded while it is woven.
+      attr_reader :piece, :calibration, :laid, :endings, :sides, :cover, :seats
 
       def initialize(piece, calibration)
         @piece = piece
@@ -12,6 +13,7 @@ module Meander
         @laid = Crafts.fetch(piece.section[:craft]).lay(piece, calibration)
         @sides = piece.from_middle? ? 2 : 1
         @cover = Weave::Cover.new(pattern)
+        @seats = piece.beads(piece.section[:id]).select { |placed| placed[:rule] == "woven" }.map { |placed| Beads::Seats.new(self, placed, piece.bead(placed[:bead])) }.freeze
         @endings = {"start" => ending("start"), "end" => ending("end")}.freeze
         freeze
       end

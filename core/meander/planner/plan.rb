@@ -20,7 +20,11 @@ module Meander
 
       # Drawn when it is first asked for.
       def picture = @drawn[:picture] ||= Picture::DrawStrip.call(layout, fit, account)
-      def mass = Mass.call(layout, bars, account)
+
+      # The beads placed on it, and the wires that some of them have of their own.
+      def beads = @drawn[:beads] ||= rules.freeze
+      def own_lengths = Beads::Own.call(piece, beads, layout.calibration)
+      def mass = Mass.call(layout, bars, account, beads, own_lengths)
       def advice = Advice::Council.call(self)
 
       # Where one length of weaving wire ends and the next begins.
@@ -35,16 +39,27 @@ module Meander
       def to_h(picture: self.picture.content_hash)
         {fit: fit_h, weave: weave_h, work: work_h, base: bars.map { |bar| bar_h(bar) }, weaving: weaving_h, mass: mass,
           wires: piece.wires.map { |wire| {id: wire.id, words: wire.words, colour: wire.material.colour, names: Units::Gauge.names(wire.mm)} },
-          endings: layout.endings.transform_values(&:words), advice: advice.map(&:to_h), picture:}
+          endings: layout.endings.transform_values(&:words), beads: beads_h, own: own_lengths.map(&:to_h), advice: advice.map(&:to_h), picture:}
       end
 
       private
+
+      def rules
+        ground = Beads::Ground.new(self, length_mm: fit.woven_mm)
+        piece.beads(piece.section[:id]).map { |placed| Beads::Rules.build(placed, piece, ground) }
+      end
+
+      # On the strip: along it from where the weave begins, across it from the first base wire.
+      def beads_h
+        middle = layout.frame.centres.then { |centres| (centres.first + centres.last) / 2 }
+        Beads::Told.call(piece, beads) { |_, (along, across)| [[across + middle, along]] }
+      end
 
       def fit_h = {**fit.to_h, pinned: PlanPiece.pins(piece).keys, neighbours: Neighbours.call(layout, fit, account)}
 
       # Two passes are a wrap; side by side two strands are laid at once.
       def work_h
-        wraps = layout.passes(fit.repeats) / 2
+        wraps = (layout.passes(fit.repeats) / 2) + own_lengths.sum(&:wraps)
         {wraps:, minutes: wraps / layout.calibration.pace.to_f}
       end
 
@@ -75,7 +90,7 @@ module Meander
 
       def weaving_h
         {strands: piece.strands.map { |wire| {wire: wire.id, words: wire.words, colour: wire.material.colour} },
-          path_mm: account.path_mm, slack_mm: account.slack_mm, tails_mm: account.tails_mm, waste_mm: account.waste_mm,
+          path_mm: account.path_mm - account.beads_mm, beads_mm: account.beads_mm, slack_mm: account.slack_mm, tails_mm: account.tails_mm, waste_mm: account.waste_mm,
           margin_mm: account.margin_mm, reserve_mm: account.reserve_mm, total_mm: account.total_mm, spare_mm: spare_mm,
           lengths: account.lengths.map { |length| {**length.to_h, cut_mm: (length.cut_mm - Tolerance::PACKING_MM).ceil} },
           joins:}

@@ -16,15 +16,20 @@ module Meander
       def initialize(layout, repeats)
         @layout = layout
         @repeats = repeats
+        @beads_mm = layout.seats.sum { |seats| seats.extra_mm(repeats) }
         @strands = layout.piece.strands.each_index.to_a.freeze
         freeze
       end
 
-      # What one strand weaves from one repeat to another, with what comes before the first and after the last of all.
-      def path_mm(first, last) = @layout.laid.path_mm(first, last, @repeats)
+      # What the beads of all repeats take more of one strand.
+      attr_reader :beads_mm
+
+      # What one strand weaves from one repeat to another, with what comes before the first and after the last of all, and its share
+      # of what beads take more.
+      def path_mm(first, last) = @layout.laid.path_mm(first, last, @repeats) + (beads_mm * (last - first + 1) / @repeats)
 
       # The longest of so many lengths that share the repeats evenly.
-      def longest_mm(lengths) = @layout.laid.longest_mm(@repeats, lengths)
+      def longest_mm(lengths) = @layout.laid.longest_mm(@repeats, lengths) + (beads_mm * (@repeats / lengths.to_f).ceil / @repeats)
     end
 
     # One of two wires that take turns, repeat by repeat. While the other one weaves it runs along at the back.
@@ -32,6 +37,7 @@ module Meander
       # turn: 0 weaves the first repeat, the third, ...; 1 the second, the fourth, ...
       def initialize(layout, repeats, turn)
         @turn = turn
+        @beads_mm = 0.0
         @strands = [turn].freeze
         @layout = layout
         @repeats = repeats

@@ -39,6 +39,9 @@ module Meander
       def strand_paths_mm = @shares.flat_map { |share| share.strands.map { share.path_mm(1, per_half) * @layout.sides } }
 
       def path_mm = strand_paths_mm.sum
+
+      # What of it leads round beads.
+      def beads_mm = @shares.sum { |share| share.beads_mm * share.strands.size } * @layout.sides
       def slack_mm = path_mm * @layout.calibration.slack
       def tails_mm = count * 2 * allowance(:tail)
       def waste_mm = count * allowance(:waste)

@@ -893,9 +893,158 @@ export interface Piece {
   )[];
   /**
    * @minItems 0
-   * @maxItems 0
+   * @maxItems 24
    */
-  beads: string[];
+  beads: (
+    | {
+        rule: "woven";
+        id: string;
+        bead: string;
+        section: string;
+        of: "repeat" | "wrap";
+        every: number;
+        first: number;
+        on: "front" | "back" | "near" | "far";
+      }
+    | {
+        rule: "rows";
+        id: string;
+        bead: string;
+        section: string;
+        weaving: string;
+        /**
+         * @minItems 0
+         * @maxItems 60
+         */
+        counts: number[];
+        wraps: number;
+        /**
+         * where the beads begin; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 500 mm
+         */
+        from: {
+          typed: string;
+          mm?: number;
+        };
+      }
+    | {
+        rule: "curve";
+        id: string;
+        bead: string;
+        section: string;
+        weaving: string;
+        side: "inside" | "outside";
+        wraps: number;
+        count: number;
+      }
+    | {
+        rule: "strung";
+        id: string;
+        bead: string;
+        section: string;
+        /**
+         * where the beads begin; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 500 mm
+         */
+        from: {
+          typed: string;
+          mm?: number;
+        };
+        /**
+         * room between beads; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 200 mm
+         */
+        apart: {
+          typed: string;
+          mm?: number;
+        };
+        count: number;
+      }
+    | {
+        rule: "framed";
+        id: string;
+        bead: string;
+        section: string;
+        weaving: string;
+        /**
+         * where the beads begin; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 500 mm
+         */
+        from: {
+          typed: string;
+          mm?: number;
+        };
+        circuits: number;
+        coils: number;
+      }
+    | {
+        rule: "centre";
+        id: string;
+        bead: string;
+        section: string;
+        weaving: string;
+        wraps: number;
+      }
+    | {
+        rule: "surface";
+        id: string;
+        bead: string;
+        section: string;
+        weaving: string;
+        count: number;
+      }
+  )[];
+  /**
+   * @minItems 0
+   * @maxItems 40
+   */
+  tray?: {
+    id: string;
+    name: string;
+    material:
+      | "glass"
+      | "crystal"
+      | "pearl"
+      | "shell"
+      | "quartz"
+      | "turquoise"
+      | "garnet"
+      | "hematite"
+      | "amber"
+      | "ceramic"
+      | "wood"
+      | "resin"
+      | "brass"
+      | "copper"
+      | "silver"
+      | "steel";
+    shape: "round" | "oval" | "faceted" | "flat" | "tube" | "cube" | "spacer" | "drop";
+    /**
+     * length of the bead; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.3 mm to 80 mm
+     */
+    length: {
+      typed: string;
+      mm?: number;
+    };
+    /**
+     * width of the bead; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.3 mm to 80 mm
+     */
+    width: {
+      typed: string;
+      mm?: number;
+    };
+    /**
+     * hole of the bead; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.1 mm to 20 mm
+     */
+    hole: {
+      typed: string;
+      mm?: number;
+    };
+    drilled: "along" | "across";
+    mass: number | null;
+    colour: string;
+    /**
+     * @minItems 0
+     * @maxItems 4
+     */
+    guessed: ("length" | "width" | "hole" | "mass")[];
+  }[];
   /**
    * @minItems 0
    * @maxItems 0

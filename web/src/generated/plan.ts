@@ -136,6 +136,7 @@ export interface Plan {
       colour: string;
     }[];
     path_mm: number;
+    beads_mm: number;
     slack_mm: number;
     tails_mm: number;
     waste_mm: number;
@@ -163,6 +164,7 @@ export interface Plan {
   mass: {
     base_g: number;
     weaving_g: number;
+    beads_g: number;
     finished_g: number;
   };
   wires: {
@@ -190,6 +192,65 @@ export interface Plan {
   endings: {
     [k: string]: string;
   };
+  beads: {
+    placed: {
+      id: string;
+      rule: string;
+      bead: string;
+      count: number;
+      thread: string;
+      wire_mm: number;
+      need_mm: number;
+      hole_mm: number;
+      passes: number;
+      left_mm: number | null;
+      pitch_mm: number | null;
+      mass_g: number;
+      words: string;
+      guessed: string[];
+    }[];
+    strings: {
+      wire: string;
+      section: string;
+      length_mm: number;
+      runs: {
+        bead: string;
+        name: string;
+        times: number;
+      }[];
+    }[];
+    kinds: {
+      id: string;
+      words: string;
+      along_mm: number;
+      across_mm: number;
+      hole_mm: number;
+      mass_g: number;
+      guessed: string[];
+      look: {
+        points: number[];
+        tone: string;
+        shift: number;
+      }[];
+    }[];
+    drawn: {
+      looks: {
+        points: number[];
+        tone: string;
+        shift: number;
+      }[][];
+      set: number[][];
+    };
+  };
+  own: {
+    wire: string;
+    words: string;
+    use: string;
+    path_mm: number;
+    cut_mm: number;
+    lengths: number;
+    wraps: number;
+  }[];
   advice: {
     id: string;
     severity: "stop" | "warn" | "note";

@@ -1,0 +1,59 @@
+# frozen_string_literal: true
+
+module Meander
+  module Beads
+    # A bead on a straight stem, framed by circuits of a finer wire: coils on the stem before it, then round and round the bead, over
+    # the stem at both ends, the first half of the circuits in front and the rest behind.
+    class Framed < Rule
+      def words = "#{kind.words} on its stem, framed by #{Units::Text.count(fields[:circuits], "circuit")}"
+      def through = [ground.wire.mm]
+      def wraps = (2 * fields[:coils]) + fields[:circuits]
+      def over = fits? ? 0 : 1
+      def left_mm = ground.length_mm - fields[:from].mm - kind.along_mm
+
+      # Coils on the stem at both sides; a circuit is round the bead a wire's thickness off it, farther out for each one that lies
+      # inside it, and half round the stem at both ends.
+      def own_mm
+        circuits = (0...fields[:circuits]).sum { |i| Framed.round_mm(kind.along_mm + d + (2 * i * d), kind.across_mm + d + (2 * i * d)) + (Math::PI * (ground.wire.mm + d)) }
+        circuits + (2 * fields[:coils] * helix_mm(ground.wire.mm))
+      end
+
+      # The perimeter of an ellipse, by the arithmetic-geometric mean (Abramowitz and Stegun 17.6).
+      def self.round_mm(long, wide)
+        a, b = [long, wide].max / 2, [long, wide].min / 2
+        x, y, sum, power = a, b, (a**2) - (((a**2) - (b**2)) / 2), 0.5
+        12.times do
+          x, y, c = (x + y) / 2, Math.sqrt(x * y), (x - y) / 2
+          sum -= (power *= 2) * (c**2)
+        end
+        4 * Math::PI * sum / (x + y)
+      end
+
+      # The circuits as drawn.
+      def threads
+        return [] unless fits?
+
+        place, (dx, dy) = ground.at(middle)
+        Array.new(fields[:circuits]) { |i| [ellipse(place, dx, dy, i), (i < (fields[:circuits] + 1) / 2) ? 1 : -1] }
+      end
+
+      def fits? = left_mm >= -1e-9
+
+      private
+
+      def middle = fields[:from].mm + (kind.along_mm / 2)
+
+      def ellipse(place, dx, dy, number)
+        long, wide = [kind.along_mm, kind.across_mm].map { |mm| (mm + d + (2 * number * d)) / 2 }
+        (0..48).map { |k| (Math::PI * k / 24).then { |t| [place[0] + (long * Math.cos(t) * dx) - (wide * Math.sin(t) * dy), place[1] + (long * Math.cos(t) * dy) + (wide * Math.sin(t) * dx), 0.0] } }
+      end
+
+      def lay
+        return [] unless fits?
+
+        place, dir = ground.at(middle)
+        [lie(place.first(2), dir)]
+      end
+    end
+  end
+end

@@ -1,0 +1,77 @@
+# frozen_string_literal: true
+
+module Meander
+  module Beads
+    # Rows of beads across a frame, each on both ends of one wire, which wraps the frame's wires between the rows.
+    class Rows < Rule
+      # Where a row stands along the frame and how many beads it holds.
+      Row = Struct.new(:along, :count)
+      # A bead may be pressed into a row that is narrower by so much (our choice, no source).
+      SQUEEZE_MM = 0.1
+      STEP_MM = 0.25
+
+      def words = "#{Units::Text.count(rows.size, "row")} of #{kind.words} across: #{rows.map(&:count).join(", ")}"
+      def through = [d, d]
+
+      # From row to row: as far as a bead is wide, or as the wraps between are.
+      def pitch_mm = [kind.across_mm, (fields[:wraps] + 1) * d].max
+
+      # Both ends through every row, and on each side its wraps and what lies beyond them up to the next.
+      def own_mm
+        across = rows.sum { |row| 2 * ground.edges(row.along).then { |near, far| far - near } }
+        between = [rows.size - 1, 0].max * ground.base.values_at(0, -1).sum { |wire| (fields[:wraps] * helix_mm(wire.mm)) + [pitch_mm - (fields[:wraps] * d), 0.0].max }
+        across + between
+      end
+
+      def wraps = 2 * fields[:wraps] * [rows.size - 1, 0].max
+      def over = asked.sum - count
+
+      # What the fullest row leaves in its gap.
+      def left_mm = rows.map { |row| ground.clear_mm(row.along) - (row.count * kind.along_mm) }.min
+
+      def threads = rows.map { |row| [ground.edges(row.along).map { |edge| [row.along, edge] }, 1] }
+
+      # Bare frame between two rows, and how many wraps would hide it.
+      def bare_mm = pitch_mm - ((fields[:wraps] + 1) * d)
+      def hiding = [(kind.across_mm / d).round - 1, 0].max
+
+      private
+
+      def asked = fields[:counts]
+
+      def rows
+        return filled if asked.empty?
+
+        places = asked.each_index.map { |i| fields[:from].mm + (kind.across_mm / 2) + (i * pitch_mm) }
+        places.zip(asked).take_while { |along, _| along + (kind.across_mm / 2) <= ground.length_mm }.map { |along, wanted| Row.new(along, [wanted, most(along)].min) }.reject { |row| row.count.zero? }
+      end
+
+      # As many as each row holds, from where one first does to where none does any more.
+      def filled
+        along, found = fields[:from].mm + (kind.across_mm / 2), []
+        while along + (kind.across_mm / 2) <= ground.length_mm
+          held = most(along)
+          found << Row.new(along, held) if held.positive?
+          break if held.zero? && found.any?
+
+          along += held.zero? ? STEP_MM : pitch_mm
+        end
+        found
+      end
+
+      # At the narrower of the row's two sides.
+      def most(along)
+        half = kind.across_mm / 4
+        clear = [along - half, along + half].map { |at| ground.clear_mm(at.clamp(0.0, ground.length_mm)) }.min
+        ((clear + SQUEEZE_MM) / kind.along_mm).floor
+      end
+
+      def lay
+        rows.flat_map do |row|
+          apart = ground.clear_mm(row.along) / row.count
+          Array.new(row.count) { |i| lie([row.along, ((i + 0.5) * apart) - (ground.clear_mm(row.along) / 2)], [0.0, 1.0]) }
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,60 @@
+# frozen_string_literal: true
+
+module Meander
+  module Beads
+    # One placement of beads: how many, where they lie, what wire it takes and what goes through each hole. Its kinds are in RULES.
+    class Rule
+      # A bead where it lies: kind; at: [along, across] on its ground; dir: which way its hole leads there, [along, across]; face: 1 in
+      # front, -1 behind, 0 seen from both sides; end_on: whether its hole points at the maker.
+      Lying = Struct.new(:kind, :at, :dir, :face, :end_on, keyword_init: true)
+
+      attr_reader :fields, :kind, :ground, :lying
+
+      # fields: as read from the document; kind: Kind; ground: Ground or BentGround; thread: the wire its beads are threaded on.
+      def initialize(fields, kind, ground, thread)
+        @fields = fields
+        @kind = kind
+        @ground = ground
+        @thread = thread
+        @lying = lay.map(&:freeze).freeze
+        freeze
+      end
+
+      attr_reader :thread
+
+      def id = fields[:id]
+
+      # In all copies of its section.
+      def count = lying.size * ground.copies
+      def mass_g = count * kind.mass_g
+
+      # Wires through one hole, in mm; own wire cut for it, in mm (nil where it takes none); what the section's weaving wire takes more.
+      def through = [thread.mm]
+      def own_mm = nil
+      def extra_mm = 0.0
+      def wraps = 0
+
+      # The lines of that wire as they are drawn: [[points on its ground, 1 in front or -1 behind], ...].
+      def threads = []
+
+      # How many were asked for and do not fit; room left in mm, nil where nothing is filled; from one bead to the next, in mm.
+      def over = 0
+      def left_mm = nil
+      def pitch_mm = nil
+
+      # [[Kind, how many], ...] as they are used, from the first.
+      def used = [[kind, count]]
+
+      def to_h
+        {id:, rule: fields[:rule], bead: kind.id, count:, thread: thread.words, wire_mm: ground.copies * (own_mm || extra_mm), need_mm: Bundle.needs_mm(through), hole_mm: kind.hole_mm,
+          passes: through.size, left_mm:, pitch_mm:, mass_g:, words:, guessed: kind.guessed}
+      end
+
+      private
+
+      def d = thread.mm
+      def helix_mm(base_mm) = Math.hypot(Math::PI * (base_mm + d), d)
+      def lie(at, dir, face: 0, end_on: false) = Lying.new(kind:, at:, dir:, face:, end_on:)
+    end
+  end
+end

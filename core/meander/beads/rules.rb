@@ -1,0 +1,19 @@
+# frozen_string_literal: true
+
+module Meander
+  module Beads
+    # Every way beads are placed: rule in the document => class.
+    module Rules
+      ALL = {"woven" => Woven, "rows" => Rows, "curve" => Curve, "strung" => Strung, "framed" => Framed, "centre" => Centre, "surface" => Surface}.freeze
+
+      # ground: what the placement's section is; the beads are threaded on the section's weaving wire, on a wire of their own, or on
+      # the bent wire itself.
+      def self.build(fields, piece, ground)
+        thread = if fields[:weaving] then piece.wire(fields[:weaving])
+        else ground.woven? ? ground.plan.piece.weaving_wire : ground.wire
+        end
+        ALL.fetch(fields[:rule]).new(fields, piece.bead(fields[:bead]), ground, thread)
+      end
+    end
+  end
+end

@@ -1,0 +1,25 @@
+# frozen_string_literal: true
+
+module Meander
+  module Beads
+    # Beads strung on a bent wire itself.
+    class Strung < Rule
+      def words = "#{kind.words} strung on the wire"
+      def room_mm = ground.length_mm - fields[:from].mm
+      def pitch_mm = kind.along_mm + fields[:apart].mm
+      def most = [((room_mm + fields[:apart].mm) / pitch_mm + 1e-9).floor, 0].max
+      def over = [fields[:count] - most, 0].max
+      def left_mm = room_mm - (count * pitch_mm) + (count.zero? ? 0.0 : fields[:apart].mm)
+
+      private
+
+      def lay
+        wanted = fields[:count].zero? ? most : [fields[:count], most].min
+        Array.new(wanted) do |i|
+          place, dir = ground.at(fields[:from].mm + (i * pitch_mm) + (kind.along_mm / 2))
+          lie(place.first(2), dir)
+        end
+      end
+    end
+  end
+end

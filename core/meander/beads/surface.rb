@@ -1,0 +1,29 @@
+# frozen_string_literal: true
+
+module Meander
+  module Beads
+    # Beads in a line across a woven surface from corner to corner, stitched on; the wire goes on unseen at the back.
+    class Surface < Rule
+      def words = "#{kind.words} across the front from corner to corner"
+      def line_mm = Math.hypot(ground.plan.fit.woven_mm, wide)
+      def most = (line_mm / kind.along_mm).floor
+      def over = [fields[:count] - most, 0].max
+      def pitch_mm = count.zero? ? nil : line_mm / count
+      def left_mm = line_mm - (count * kind.along_mm)
+      def wraps = count
+
+      # Through each bead in front, to the back, on to the next and up again.
+      def own_mm = count.zero? ? 0.0 : line_mm + (2 * count * ground.plan.layout.frame.thickness_mm)
+
+      private
+
+      def wide = ground.edges(ground.from_mm).then { |near, far| far - near }
+
+      def lay
+        wanted = fields[:count].zero? ? most : [fields[:count], most].min
+        long = ground.plan.fit.woven_mm
+        Array.new(wanted) { |i| ((i + 0.5) / wanted).then { |share| lie([ground.from_mm + (share * long), (share - 0.5) * wide], [long, wide], face: 1) } }
+      end
+    end
+  end
+end

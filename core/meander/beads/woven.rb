@@ -1,0 +1,62 @@
+# frozen_string_literal: true
+
+module Meander
+  module Beads
+    # Beads on the weaving wire while it is woven: on every so manieth wrap, or repeat, before the base wires or behind them, or beside
+    # the outermost one.
+    class Woven < Rule
+      WHERE = {"front" => "in front", "back" => "at the back", "near" => "beside the near wire", "far" => "beside the far wire"}.freeze
+
+      def words = "#{kind.words} on every #{ordinal}#{fields[:of]}, #{WHERE.fetch(fields[:on])}"
+      def through = ground.plan.piece.strands.map(&:mm)
+      def extra_mm = seats.extra_mm(ground.plan.fit.repeats / layout.sides) * layout.sides * through.size
+
+      # From one to the next along the strip.
+      def pitch_mm
+        return if lying.size < 2
+
+        lying.map { |one| one.at[0] }.sort.each_cons(2).map { |a, b| b - a }.min
+      end
+
+      private
+
+      def ordinal
+        every = fields[:every]
+        return "" if every == 1
+
+        last = (11..13).cover?(every % 100) ? 0 : every % 10
+        "#{every}#{{1 => "st", 2 => "nd", 3 => "rd"}.fetch(last, "th")} "
+      end
+
+      def layout = ground.plan.layout
+      def seats = layout.seats.find { |one| one.fields[:id] == id }
+
+      # Read off the drawn strip, pass by pass, half by half.
+      def lay
+        strokes = Picture::DrawStrip.call(layout, ground.plan.fit, ground.plan.account, turn_rad: Math::PI / 4).strokes
+        half = strokes.size / layout.sides
+        layout.sides.times.flat_map { |side| in_half(strokes, side * half) }
+      end
+
+      def in_half(strokes, from)
+        middle = (layout.frame.centres.first + layout.frame.centres.last) / 2
+        Array.new(seats.count(ground.plan.fit.repeats / layout.sides)) do |number|
+          round, pass = seats.seat(number)
+          stroke = strokes[from + layout.laid.passes_before + (round * layout.pattern.passes.size) + pass]
+          seats.edge? ? beside(stroke, middle) : upon(stroke, middle)
+        end
+      end
+
+      def upon(stroke, middle)
+        low, high = stroke.points.minmax_by(&:first)
+        lie([ground.from_mm + ((low[1] + high[1]) / 2), ((low[0] + high[0]) / 2) - middle], [high[1] - low[1], high[0] - low[0]], face: stroke.face)
+      end
+
+      def beside(stroke, middle)
+        side, wire = seats.near? ? [-1, 0] : [1, -1]
+        centre = ground.opening ? ground.edges(ground.from_mm + stroke.points.last[1])[wire] : layout.frame.centres[wire] - middle
+        lie([ground.from_mm + stroke.points.last[1], centre + (side * (ground.base[wire].mm + kind.across_mm) / 2)], [1.0, 0.0], end_on: true)
+      end
+    end
+  end
+end

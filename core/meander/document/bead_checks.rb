@@ -1,0 +1,76 @@
+# frozen_string_literal: true
+
+module Meander
+  module Document
+    # Checks of a piece's beads: kinds that can be, placements on sections that can carry them, wires in their role.
+    class BeadChecks
+      # What a section must be for each rule.
+      CRAFTS = {"woven" => "weave", "rows" => "weave", "curve" => "weave", "strung" => "bend", "framed" => "bend", "surface" => "weave"}.freeze
+      NAMES = {"weave" => "a woven section", "bend" => "a bent wire"}.freeze
+
+      def self.call(document, reading) = new(document, reading).call
+
+      # A kind by itself, at a place of a document.
+      def self.kind(fields, place, reading)
+        across = [fields[:length], fields[:width]].map(&:mm).min
+        return if fields[:hole].mm < across
+
+        reading.fault("#{place}/hole", "bead", fields[:hole].typed, message: "the hole would be as wide as the bead", accepted: "less than #{Units::Text.length(across)}")
+      end
+
+      def initialize(document, reading)
+        @document = document
+        @reading = reading
+        @kinds = document[:tray].map { |kind| kind[:id] }
+      end
+
+      def call
+        @document[:tray].each_with_index { |kind, i| BeadChecks.kind(kind, "/tray/#{i}", @reading) }
+        @document[:beads].each_with_index { |placed, i| placed(placed, "/beads/#{i}") }
+      end
+
+      private
+
+      def fault(path, given, message, accepted) = @reading.fault(path, "bead", given, message:, accepted:)
+
+      def placed(placed, place)
+        known = @kinds.empty? ? "a bead, of which there is none yet" : @kinds.join(", ")
+        fault("#{place}/bead", placed[:bead], "#{placed[:bead]} is not in the tray of this piece", known) unless @kinds.include?(placed[:bead])
+        thread(placed, place) if placed[:weaving]
+        section = @document[:sections].find { |one| one[:id] == placed[:section] }
+        return fault("#{place}/section", placed[:section], "this section is not in the piece", ids) unless section
+
+        carries(placed, section, place)
+      end
+
+      def ids(craft = nil) = @document[:sections].select { |one| craft.nil? || one[:craft] == craft }.map { |one| one[:id] }.join(", ")
+
+      def thread(placed, place)
+        weaving = @document[:wires].select { |wire| wire[:role] == "weaving" }.map { |wire| wire[:id] }
+        fault("#{place}/weaving", placed[:weaving], "beads are threaded on a weaving wire", weaving.join(", ")) unless weaving.include?(placed[:weaving])
+      end
+
+      def carries(placed, section, place)
+        craft = CRAFTS[placed[:rule]]
+        return nowhere(placed, craft, place) if section[:craft] == "lace" || (craft && section[:craft] != craft)
+
+        case placed[:rule]
+        when "woven" then fault("#{place}/rule", "woven", "two wires that take turns carry no beads yet", "another rule, or wires laid together") if section[:turns] == "in_turn"
+        when "rows" then rows(section, place)
+        when "framed" then fault("#{place}/section", placed[:section], "only a straight run is a stem", "a bent wire that is a line") unless section[:bend][:kind] == "line"
+        end
+      end
+
+      def nowhere(placed, craft, place)
+        found = ids(craft)
+        fault("#{place}/section", placed[:section], "such beads are placed on #{NAMES.fetch(craft, "a woven section or a bent wire")}", found.empty? ? "none yet" : found)
+      end
+
+      def rows(section, place)
+        return if section[:base].size == 2 && (Form::Opening::OUTLINES.key?(section[:form][:kind]) || section[:spacing][:kind] == "apart")
+
+        fault("#{place}/section", section[:id], "rows of beads lie between two base wires that stand apart", "a frame, or two wires held apart")
+      end
+    end
+  end
+end
