@@ -11,12 +11,14 @@ require_relative "models/piece"
 require_relative "models/piece_version"
 require_relative "models/weave"
 require_relative "models/maker"
+require_relative "models/bead"
 require_relative "picture_shelf"
 require_relative "kept_sections"
 require_relative "planning"
 require_relative "request_body"
 require_relative "routes/plans"
 require_relative "routes/weaves"
+require_relative "routes/tray"
 require_relative "routes/pieces"
 require_relative "routes/exports"
 require_relative "routes/pages"
@@ -71,6 +73,7 @@ module Server
 
     register Routes::Plans
     register Routes::Weaves
+    register Routes::Tray
     register Routes::Pieces
     register Routes::Exports
     register Routes::Pages

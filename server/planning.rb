@@ -97,8 +97,8 @@ module Server
     end
 
     def self.built_summary(plan)
-      {kind: plan.piece.body[:kind], built: {finished: plan.finished_h, extent: plan.extent, pieces: plan.pieces, mass_g: plan.mass_g}, sections: plan.sections.map(&:words),
-wires: plan.piece.wires.map(&:words), stops: stops(plan)}
+      built = {finished: plan.finished_h, extent: plan.extent, pieces: plan.pieces, mass_g: plan.mass_g, beads: plan.beads_h.slice(:drawn)}
+      {kind: plan.piece.body[:kind], built:, sections: plan.sections.map(&:words), wires: plan.piece.wires.map(&:words), stops: stops(plan)}
     end
 
     def self.stops(plan) = plan.advice.count { |item| item.severity == "stop" }

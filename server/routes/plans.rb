@@ -7,8 +7,10 @@ module Server
       def self.catalogue
         metals = Meander::Materials::METALS.values.map { |metal| {key: metal.key, name: metal.name, colour: metal.colour} }
         tempers = Meander::Materials::TEMPERS.map { |key, name| {key:, name:} }
+        beads = {materials: Meander::Beads::MATERIALS.values.map { |material| {key: material.key, name: material.name} },
+                 shapes: Meander::Beads::Body::NAMES.map { |key, name| {key:, name:} }}
         eases = Meander::Planner::Wearing::EASES.map { |name, mm| {name:, mm:} }
-        {metals:, tempers:, eases:, weaves: Meander::Weave::Samples::ALL.map(&:to_h), beginnings: Meander::Weave::Beginnings.all(1..25),
+        {metals:, tempers:, eases:, beads:, weaves: Meander::Weave::Samples::ALL.map(&:to_h), beginnings: Meander::Weave::Beginnings.all(1..25),
           starts: Meander::Document::Fields::BODY.records.keys.to_h { |kind| [kind, Meander::Document::StartingPiece.call(kind)] }}
       end
 

@@ -226,7 +226,7 @@ class BuiltTest < PieceTest
       lengths, bobbin, spool = Meander::Built::Supply.call(plan.piece, plan.woven, plan.own_lengths)
       next unless lengths
 
-      used = plan.woven.sum { |section| section.copies * (section.plan.account.path_mm + section.plan.account.slack_mm) } + plan.lacings.sum { |lacing| lacing.path_mm * 1.04 }
+      used = plan.woven.sum { |section| section.copies * (section.plan.account.path_mm + section.plan.account.slack_mm) } + plan.own_lengths.sum { |own| own.path_mm * 1.04 }
 
       assert_operator lengths.total_mm, :>=, bobbin.total_mm - 1e-6, said
       assert_operator bobbin.total_mm, :>=, spool.total_mm - 1e-6, said

@@ -21,6 +21,7 @@ class ServerTest < PieceTest
     Server::PieceVersion.delete_all
     Server::Piece.delete_all
     Server::Weave.delete_all
+    Server::Bead.delete_all
     Server::Maker.delete_all
     header "Host", "127.0.0.1:4815"
   end

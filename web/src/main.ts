@@ -4,6 +4,7 @@ import "@fontsource-variable/source-sans-3/index.css";
 import "@fontsource-variable/source-serif-4/index.css";
 import "./styles/ground.css";
 import "./styles/controls.css";
+import "./styles/beads.css";
 
 import { createApp } from "vue";
 import { createRouter, createWebHistory } from "vue-router";
@@ -11,11 +12,13 @@ import App from "./App.vue";
 import BenchView from "./bench/BenchView.vue";
 import PrintView from "./print/PrintView.vue";
 import ShelfView from "./shelf/ShelfView.vue";
+import TrayView from "./tray/TrayView.vue";
 
 const router = createRouter({
   history: createWebHistory(),
   routes: [
     { path: "/", component: ShelfView },
+    { path: "/tray", component: TrayView },
     { path: "/pieces/:id", component: BenchView, props: true },
     { path: "/pieces/:id/print", component: PrintView, props: true },
   ],

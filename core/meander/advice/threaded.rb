@@ -16,7 +16,7 @@ module Meander
         placed = plan.piece.document[:beads].each_with_index.to_h { |fields, i| [fields[:id], "/beads/#{i}"] }
         plan.beads.flat_map { |rule|
           placed.fetch(rule.id).then { |place|
-            [hole(rule, place), over(rule, place), touching(rule, place), room(rule, place), heavy(rule, place), rough(rule, place)]
+            [hole(rule, place), over(rule, place), touching(rule, place), room(rule, place), buried(rule, place), heavy(rule, place), rough(rule, place)]
           }
         }.compact + guessed(plan)
       end
@@ -59,6 +59,19 @@ module Meander
           "Shared out it is #{each} before, between and after them; ask what fits.", left_mm: left, each_mm: left / (rule.lying.size + 1))
       end
 
+      # Rows need a gap the weave has left free.
+      def self.buried(rule, place)
+        return unless rule.is_a?(Beads::Rows)
+
+        half, ground = rule.kind.across_mm / 2, rule.ground
+        under = rule.lying.map { |one| one.at[0] }.uniq.count { |along| along + half > ground.from_mm + 1e-6 && along - half < ground.to_mm - 1e-6 }
+        return if under.zero?
+
+        item("bead-on-weave", "warn", "#{place}/from", "#{Units::Text.count(under, "row")} would lie where the frame is woven already",
+          "The weave runs from #{Units::Text.length(ground.from_mm)} to #{Units::Text.length(ground.to_mm)} of the section; wire before and behind leaves no room there for beads.",
+          "Begin the rows at #{Units::Text.length(ground.to_mm + half)}, leave the frame open for them, or weave less of it.", rows: under, woven_to_mm: ground.to_mm)
+      end
+
       def self.heavy(rule, place)
         carries = CARRIES_G * (rule.thread.mm**2)
         return if rule.kind.mass_g <= carries
@@ -86,7 +99,7 @@ module Meander
       end
 
       def self.item(id, severity, place, title, why, remedy, **figures) = Item.new(id:, severity:, place:, title:, why:, remedy:, figures:)
-      private_class_method :hole, :over, :touching, :room, :heavy, :rough, :guessed, :item
+      private_class_method :buried, :hole, :over, :touching, :room, :heavy, :rough, :guessed, :item
     end
   end
 end

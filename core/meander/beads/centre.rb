@@ -10,6 +10,7 @@ module Meander
 
       # From side to side, clear of wire and weave.
       def left_mm = (2 * reach) - side_mm - (ground.woven? ? 2 * ground.cover_mm : 0.0) - kind.along_mm
+      def gap_mm = left_mm + kind.along_mm
       def own_mm = (2 * reach) + (wraps * helix_mm(side_mm))
 
       # The wire from side to side as drawn.

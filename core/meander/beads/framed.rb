@@ -45,7 +45,7 @@ module Meander
 
       def ellipse(place, dx, dy, number)
         long, wide = [kind.along_mm, kind.across_mm].map { |mm| (mm + d + (2 * number * d)) / 2 }
-        (0..48).map { |k| (Math::PI * k / 24).then { |t| [place[0] + (long * Math.cos(t) * dx) - (wide * Math.sin(t) * dy), place[1] + (long * Math.cos(t) * dy) + (wide * Math.sin(t) * dx), 0.0] } }
+        (0..48).map { |k| (Math::PI * k / 24).then { |t| [place[0] + (long * Math.cos(t) * dx) - (wide * Math.sin(t) * dy), place[1] + (long * Math.cos(t) * dy) + (wide * Math.sin(t) * dx)] } }
       end
 
       def lay

@@ -31,6 +31,9 @@ module Meander
 
       def threads = rows.map { |row| [ground.edges(row.along).map { |edge| [row.along, edge] }, 1] }
 
+      # Of the fullest row.
+      def gap_mm = rows.map { |row| ground.clear_mm(row.along) }.max
+
       # Bare frame between two rows, and how many wraps would hide it.
       def bare_mm = pitch_mm - ((fields[:wraps] + 1) * d)
       def hiding = [(kind.across_mm / d).round - 1, 0].max

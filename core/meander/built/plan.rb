@@ -33,6 +33,9 @@ module Meander
       # Wires cut for something by themselves: lacings, coils over folds.
       def own_lengths = lacings.map(&:own_length) + covers + Beads::Own.call(piece, beads, calibration)
 
+      # The beads as they go out, in the places of the finished piece.
+      def beads_h = Beads::Told.call(piece, beads) { |rule, at| on_page(rule, at) }
+
       # Where a section stands; a lacing lies where its rows do.
       def pose(section) = poses.fetch(section.id, Form::Pose::ORIGIN)
       def advice = Advice::Built::Council.call(self)
@@ -79,7 +82,7 @@ module Meander
         {sections: sections.map { |section| section_h(section) }, cuts: cuts.map(&:to_h), wearing:, extent: extent,
           finished: finished_h,
           work: {wraps:, minutes:}, mass_g: mass_g, pieces:, order: OrderOfWork.call(self).map(&:to_h),
-          own: own_lengths.map(&:to_h), beads: Beads::Told.call(piece, beads) { |rule, at| on_page(rule, at) }, supply: Supply.call(piece, woven, own_lengths).map(&:to_h), advice: advice.map(&:to_h),
+          own: own_lengths.map(&:to_h), beads: beads_h, supply: Supply.call(piece, woven, own_lengths).map(&:to_h), advice: advice.map(&:to_h),
           names: piece.wires.map { |wire| {id: wire.id, words: wire.words, colour: wire.material.colour, names: Units::Gauge.names(wire.mm)} }}
       end
 

@@ -61,13 +61,16 @@ module Meander
       STRAND = Record.new({wire: words, words:, colour: words})
       figures = Many.new(figure)
       LOOK = Many.new(Record.new({points: figures, tone: words, shift: figure}))
-      # What beads come to. set: rows of look, x, y, the direction of the hole x, y, and face (1 in front, -1 behind, 0 both).
+      # How beads are drawn. set: rows of look, x, y, the direction of the hole x, y, and face (1 in front, -1 behind, 0 both).
+      DRAWN = Record.new({looks: Many.new(LOOK), set: Many.new(figures)})
+      # What beads come to.
       BEADS = Record.new({
-        placed: Many.new(Record.new({id: words, rule: words, bead: words, count: whole, thread: words, wire_mm: figure, need_mm: figure, hole_mm: figure, passes: whole,
+        placed: Many.new(Record.new({id: words, rule: words, bead: words, count: whole, thread: words, wire_mm: figure, need_mm: figure, hole_mm: figure,
+                                      passes: whole, wires_mm: figures, gap_mm: Maybe.new(figure),
                                       left_mm: Maybe.new(figure), pitch_mm: Maybe.new(figure), mass_g: figure, words:, guessed: Many.new(words)})),
         strings: Many.new(Record.new({wire: words, section: words, length_mm: figure, runs: Many.new(Record.new({bead: words, name: words, times: whole}))})),
         kinds: Many.new(Record.new({id: words, words:, along_mm: figure, across_mm: figure, hole_mm: figure, mass_g: figure, guessed: Many.new(words), look: LOOK})),
-        drawn: Record.new({looks: Many.new(LOOK), set: Many.new(figures)})
+        drawn: DRAWN
       })
       OWN = Record.new({wire: words, words:, use: words, path_mm: figure, cut_mm: whole, lengths: whole, wraps: whole})
       WEAVING = Record.new({
@@ -106,7 +109,7 @@ module Meander
         tones: Table.new(Many.new(List.new(Anything.new, 3..3))),
         rods: Many.new(Record.new({wire: words, d: figure, x: figure, from: figure, to: figure})),
         shapes: Many.new(Record.new({face: Choice.new([1, -1]), words:, turned: words, points: figures})),
-        cells: Many.new(Record.new({passes: Many.new(figures)})),
+        beads: DRAWN, cells: Many.new(Record.new({passes: Many.new(figures)})),
         placements: Many.new(Record.new({cell: whole, wire: words, at: figure, step: figure, count: whole, pass: whole, every: whole})),
         strands: Many.new(Record.new({wire: words, d: figure, points: Many.new(figures)})),
         marks: Many.new(Record.new({kind: Choice.new(%w[start middle end join]), at: figure}))

@@ -9,7 +9,7 @@ module Meander
       COLUMNS = %w[cut wire role metal temper diameter_mm diameter_typed cut_mm start_mark_mm middle_mark_mm end_mark_mm use].freeze
 
       def self.call(plan)
-        rows = base_rows(plan) + weaving_rows(plan)
+        rows = base_rows(plan) + weaving_rows(plan) + plan.own_lengths.map { |own| [*wire_columns(own.wire), own.cut_mm, nil, nil, nil, own.use] }
         CSV.generate do |csv|
           csv << COLUMNS
           rows.each_with_index { |row, i| csv << [i + 1, *row] }

@@ -30,9 +30,11 @@ module Meander
           <?xml version="1.0" encoding="UTF-8"?>
           <svg xmlns="http://www.w3.org/2000/svg" width="#{n(width)}mm" height="#{n(height)}mm" viewBox="#{n(low - MARGIN_MM)} #{n(@ys[0] - MARGIN_MM)} #{n(width)} #{n(height)}">
           <title>#{CGI.escapeHTML(@title)}</title>
+          #{beads { |face| face == hidden }}
           <g fill="none" stroke-linejoin="round" stroke-linecap="round" transform="scale(#{@flip} 1)">
           #{layers.join("\n")}
           </g>
+          #{beads { |face| face != hidden }}
           #{marks}
           #{ruler(low, @ys[1] + MARGIN_MM)}
           </svg>
@@ -57,6 +59,9 @@ module Meander
           Picture::Colour.strokes(@plan.piece.wire(wire).material.colour).map { |tone, share, _| %(<path d="#{path}" stroke="#{tone}" stroke-width="#{n(mm * share)}"/>) }
         end
       end
+
+      def hidden = @back ? 1 : -1
+      def beads(&block) = BeadSvg.call(@plan.beads_h[:drawn], block) { |x, y| [@flip * x, y] }
 
       # Where something happens on a base wire: a ring at the place, and while they are few, how far from the wire's first end it is.
       def marks

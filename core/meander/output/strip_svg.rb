@@ -34,7 +34,9 @@ module Meander
           #{defs}
           </defs>
           <g fill="none" stroke-linejoin="round" stroke-linecap="round">
+          #{beads { |face| face == -@face }}
           #{[layer(-@face), level, layer(@face)].flatten.join("\n")}
+          #{beads { |face| face != -@face }}
           </g>
           #{ruler}
           </svg>
@@ -48,7 +50,7 @@ module Meander
       def left = (@along.positive? ? ys[0] : -ys[1]) - MARGIN_MM
       def width = ys[1] - ys[0] + (2 * MARGIN_MM)
       def low = strand_xs.max
-      def strand_xs = @strand_xs ||= [*xs, *@picture.strands.flat_map { |s| s[:points].map(&:first) }].map { |x| -@face * x }
+      def strand_xs = @strand_xs ||= [*xs, *@picture.beads_across, *@picture.strands.flat_map { |s| s[:points].map(&:first) }].map { |x| -@face * x }
       def top = strand_xs.min - MARGIN_MM
       def height = low - strand_xs.min + (2 * MARGIN_MM) + RULER_MM
       def n(number) = Units::Text.number(number, 3)
@@ -60,6 +62,8 @@ module Meander
         layers = woven_wires.product(FACES).map { |wire, face| %(<g id="#{weave_id(wire, face)}">#{uses(wire, face)}</g>) }
         (cells + layers).join("\n")
       end
+
+      def beads(&block) = BeadSvg.call(@picture.beads, block) { |x, y| [@along * y, -@face * x] }
 
       def side(face) = face.positive? ? "f" : "b"
 

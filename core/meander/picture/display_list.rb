@@ -14,9 +14,9 @@ module Meander
       # Shapes and cells are written as whole numbers of this many mm (and the shapes' u in the same parts of one).
       FINEST_MM = 10.0**-Tolerance::WRITTEN_DIGITS
       PARTS = 10.0**Tolerance::WRITTEN_DIGITS
-      attr_reader :rods, :shapes, :cells, :placements, :strands, :marks, :colours, :wire_mm, :centres, :gaps, :counting, :x_range, :y_range
+      attr_reader :rods, :shapes, :cells, :placements, :strands, :marks, :colours, :wire_mm, :centres, :gaps, :counting, :beads, :x_range, :y_range
 
-      def initialize(rods:, shapes:, cells:, placements:, strands:, marks:, colours:, wire_mm:, centres:, gaps:, counting:)
+      def initialize(rods:, shapes:, cells:, placements:, strands:, marks:, colours:, wire_mm:, centres:, gaps:, counting:, beads:)
         @rods = rods.freeze
         @shapes = shapes.freeze
         @cells = cells.freeze
@@ -28,6 +28,7 @@ module Meander
         @centres = centres.freeze
         @gaps = gaps.freeze
         @counting = counting.freeze
+        @beads = beads.freeze
         @x_range = across.freeze
         @y_range = along.freeze
         @told = {}
@@ -41,7 +42,7 @@ module Meander
       def width_mm = x_range.then { |low, high| high - low }
 
       # All that is drawn across, endings and tails with it, and half a mm on either side.
-      def drawn_across_mm = [*x_range, *strands.flat_map { |strand| strand[:points].map(&:first) }].minmax.then { |low, high| high - low + 1 }
+      def drawn_across_mm = [*x_range, *beads_across, *strands.flat_map { |strand| strand[:points].map(&:first) }].minmax.then { |low, high| high - low + 1 }
 
       # Every drawn pass in order, placed: Cell::Stroke values.
       def strokes
@@ -57,9 +58,14 @@ module Meander
       def to_h
         {version: 1, finest_mm: FINEST_MM, wire_mm:, x_range: rounded(x_range), y_range: rounded(y_range), centres: rounded(centres), gaps: rounded(gaps), places:, counting:, rods: rounded(rods),
           tones: colours.transform_values { |hex| Colour.strokes(hex) },
-          shapes: shapes.map { |shape| {**shape.slice(:face, :words, :turned), points: shape[:points].flat_map { |x, z, u| [(x * PARTS).round, (z * PARTS).round, (u * PARTS).round] }} },
+          beads:, shapes: shapes.map { |shape| {**shape.slice(:face, :words, :turned), points: shape[:points].flat_map { |x, z, u| [(x * PARTS).round, (z * PARTS).round, (u * PARTS).round] }} },
           cells: cells.map { |cell| {passes: cell.passes.map { |row| written(row) }} },
           placements: rounded(placements), strands: rounded(strands), marks: rounded(marks)}
+      end
+
+      # How far beads reach across: [[x, x] of every bead] in one list.
+      def beads_across
+        beads[:set].flat_map { |look, x, *| beads[:looks][look].first[:points].map(&:abs).max.then { |reach| [x - reach, x + reach] } }
       end
 
       private

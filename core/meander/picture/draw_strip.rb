@@ -11,10 +11,13 @@ module Meander
       # lies.
       Half = Struct.new(:drawn, :along, :from_mm)
 
-      # turn_rad: how far a drawn step may turn.
-      def self.call(layout, fit, account, turn_rad: Tolerance::PATH_STEP_RAD) = new(layout, fit, account, turn_rad).call
+      NO_BEADS = {looks: [].freeze, set: [].freeze}.freeze
 
-      def initialize(layout, fit, account, turn_rad)
+      # turn_rad: how far a drawn step may turn; beads: see Beads::Drawn.
+      def self.call(layout, fit, account, turn_rad: Tolerance::PATH_STEP_RAD, beads: NO_BEADS) = new(layout, fit, account, turn_rad, beads).call
+
+      def initialize(layout, fit, account, turn_rad, beads)
+        @beads = beads
         @layout = layout
         @fit = fit
         @account = account
@@ -26,7 +29,7 @@ module Meander
       def call
         DisplayList.new(rods: rods, shapes: @shapes.to_a, cells: cells, placements:,
                         strands: bent_rods + endings + tails, marks:, colours:, wire_mm: @layout.frame.wire_mm,
-                        centres: @layout.laid.widest.centres, gaps:, counting:)
+                        centres: @layout.laid.widest.centres, gaps:, counting:, beads: @beads)
       end
 
       private

@@ -19,7 +19,7 @@ module Meander
       def piece = layout.piece
 
       # Drawn when it is first asked for.
-      def picture = @drawn[:picture] ||= Picture::DrawStrip.call(layout, fit, account)
+      def picture = @drawn[:picture] ||= Picture::DrawStrip.call(layout, fit, account, beads: beads_h[:drawn])
 
       # The beads placed on it, and the wires that some of them have of their own.
       def beads = @drawn[:beads] ||= rules.freeze
@@ -50,7 +50,9 @@ module Meander
       end
 
       # On the strip: along it from where the weave begins, across it from the first base wire.
-      def beads_h
+      def beads_h = @drawn[:told] ||= told
+
+      def told
         middle = layout.frame.centres.then { |centres| (centres.first + centres.last) / 2 }
         Beads::Told.call(piece, beads) { |_, (along, across)| [[across + middle, along]] }
       end

@@ -43,7 +43,7 @@ export interface ShelfPiece extends Stamp {
   wires: string[];
   stops: number;
   /** Of a piece put together from sections, which has no fit and no strip. */
-  built?: Pick<Built, "finished" | "extent" | "pieces" | "mass_g">;
+  built?: Pick<Built, "finished" | "extent" | "pieces" | "mass_g"> & { beads: Pick<Built["beads"], "drawn"> };
   sections?: string[];
 }
 
@@ -121,10 +121,36 @@ export interface Catalogue {
   metals: { key: string; name: string; colour: string }[];
   tempers: { key: string; name: string }[];
   eases: { name: string; mm: number }[];
+  beads: { materials: { key: string; name: string }[]; shapes: { key: string; name: string }[] };
   weaves: Sample[];
   /** By number of base wires: what to weave before the repeats to bring the wires in. */
   beginnings: Record<string, Record<"one_by_one" | "in_pairs", Sample["after"]>>;
   starts: Record<Piece["body"]["kind"], Piece>;
+}
+
+/** A kind of bead as a document tells it, and as it is drawn. */
+export type BeadKind = NonNullable<Piece["tray"]>[number];
+export type ToldKind = Plan["beads"]["kinds"][number];
+/** A kind of bead in the maker's tray. */
+export interface TrayBead {
+  id: string;
+  stock: number;
+  bead: BeadKind;
+  kind: ToldKind;
+}
+/** What fills a gap: how many in a row, what they leave, and whether the wires pass. */
+export interface Fit {
+  id: string;
+  name: string;
+  words: string;
+  count: number;
+  left_mm: number;
+  each_mm: number;
+  passes: boolean;
+  need_mm: number;
+  hole_mm: number;
+  guessed: string[];
+  stock: number;
 }
 
 /** An answer that is a problem: what is wrong, and with which fields. */
@@ -178,6 +204,13 @@ export const api = {
   putWeave: (id: string, weave: OwnWeave) => call<void>("PUT", `/api/own-weaves/${id}`, weave),
   dropWeave: (id: string) => call<void>("DELETE", `/api/own-weaves/${id}`),
   restoreWeave: (id: string) => call<void>("POST", `/api/own-weaves/${id}/restore`),
+  tray: () => call<{ beads: TrayBead[] }>("GET", "/api/tray"),
+  keepBead: (entry: { bead: unknown; stock: unknown }) => call<{ id: string }>("POST", "/api/tray", entry),
+  putBead: (id: string, entry: { bead: unknown; stock: unknown }) => call<void>("PUT", `/api/tray/${id}`, entry),
+  dropBead: (id: string) => call<void>("DELETE", `/api/tray/${id}`),
+  restoreBead: (id: string) => call<void>("POST", `/api/tray/${id}/restore`),
+  fitBeads: (asked: { gap: { typed: string }; wires: { typed: string }[] }) =>
+    call<{ fits: Fit[] }>("POST", "/api/tray/fit", asked),
   maker: () => call<Maker>("GET", "/api/maker"),
   sayMaker: (maker: Maker) => call<Maker>("PUT", "/api/maker", maker),
   judge: (asked: Asked & { made: number; said: number; turned: boolean }) =>

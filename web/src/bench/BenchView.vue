@@ -5,6 +5,7 @@ import AdviceList from "../answers/AdviceList.vue";
 import AnswersPanel from "../answers/AnswersPanel.vue";
 import FaultList from "../answers/FaultList.vue";
 import { api } from "../api/client";
+import BeadsPanel from "../beads/BeadsPanel.vue";
 import BuiltBench from "../built/BuiltBench.vue";
 import BriefPanel from "../brief/BriefPanel.vue";
 import StripPanel from "../strip/StripPanel.vue";
@@ -78,6 +79,7 @@ onBeforeUnmount(() => removeEventListener("keydown", key));
     <FaultList />
     <AdviceList which="urgent" />
     <StripPanel ref="strip" :picture="picture" :title="bench.draft.value!.name" />
+    <BeadsPanel :beads="plan.beads" :own="plan.own" />
     <div class="bench-lower" :class="{ stale: bench.faults.value.length }">
       <WiresPanel :plan="plan" />
       <div class="bench-side">

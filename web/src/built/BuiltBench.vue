@@ -4,6 +4,7 @@ import AdviceList from "../answers/AdviceList.vue";
 import FaultList from "../answers/FaultList.vue";
 import { useBench } from "../bench/useBench";
 import NotesPanel from "../bench/NotesPanel.vue";
+import BeadsPanel from "../beads/BeadsPanel.vue";
 import BuiltAnswers from "./BuiltAnswers.vue";
 import BuiltBrief from "./BuiltBrief.vue";
 import CutBars from "./CutBars.vue";
@@ -46,6 +47,7 @@ defineExpose({
     @stale="bench.replan"
   />
   <SectionStrip v-if="section?.plan" :id="current" :key="current" ref="strip" :number="number" />
+  <BeadsPanel :beads="built.beads" :own="built.own" />
   <div class="bench-lower" :class="{ stale: bench.faults.value.length }">
     <section class="panel wires" aria-label="Wires to cut">
       <header class="panel-head">

@@ -10,7 +10,7 @@ import { finishedHeight, fitted, paintFinished } from "./paintFinished";
 
 /** A finished piece to scale, one face of it. */
 const props = defineProps<{
-  built: Pick<Built, "finished" | "extent">;
+  built: Pick<Built, "finished" | "extent"> & { beads: Pick<Built["beads"], "drawn"> };
   face: "front" | "back";
   label: string;
   height?: number;
@@ -39,6 +39,7 @@ useCanvas(canvas, heightPx, (ctx, width, height) => {
     ...fitted(extent, width, height, props.scale),
     left: props.scale !== undefined,
     near: props.near ?? WHOLE,
+    beads: props.built.beads.drawn,
     width,
     height,
     extent,

@@ -14,6 +14,7 @@ const NAMES: Record<string, string> = {
   turn: "Turn over",
   bend: "Bend",
   join: "Join",
+  bead: "Beads",
   secure: "Secure",
   end: "End",
   pair: "The second one",

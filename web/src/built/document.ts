@@ -87,9 +87,13 @@ function tidy(piece: Piece): Piece {
   const used = new Set(
     piece.sections.flatMap((one) => (one.craft === "bend" ? one.base : [...one.base, ...one.weaving])),
   );
+  const sections = new Set(piece.sections.map((one) => one.id));
+  const beads = piece.beads.filter((one) => sections.has(one.section));
+  for (const placed of beads) if ("weaving" in placed) used.add(placed.weaving);
   for (const ending of piece.endings) if (ending.kind === "fold" && ending.cover) used.add(ending.cover);
   return {
     ...piece,
+    beads,
     wires: piece.wires.filter((wire) => used.has(wire.id)),
     endings: piece.endings.filter((ending) => ending.wires.every((id) => used.has(id))),
   };

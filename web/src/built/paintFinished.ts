@@ -1,3 +1,5 @@
+import { paintBeads } from "../beads/paintBeads";
+import type { Built } from "../generated/built";
 import type { Finished } from "../generated/finished";
 import type { Placed } from "./finishedPictures";
 import type { Near } from "./useNear";
@@ -19,6 +21,7 @@ export interface FinishedView {
   /** Whether it begins at the left instead of standing in the middle. */
   left: boolean;
   near: Near;
+  beads: Built["beads"]["drawn"];
 }
 
 const LAYERS = 8;
@@ -120,6 +123,8 @@ export function paintFinished(ctx: CanvasRenderingContext2D, placed: Placed[], v
   ctx.save();
   const back = view.face === "back";
   const order = back ? placed.toReversed() : placed;
+  const hidden = back ? 1 : -1;
+  paintBeads(ctx, view.beads, page, (face) => face === hidden);
   for (let i = 0; i < LAYERS; i++) {
     const layer = back ? LAYERS - 1 - i : i;
     for (const { picture, pose, section } of order) {
@@ -129,6 +134,8 @@ export function paintFinished(ctx: CanvasRenderingContext2D, placed: Placed[], v
         if (group.layer === layer) paintGroup(ctx, picture, group, on, view.scale * view.near.k);
     }
   }
+  ctx.globalAlpha = 1;
+  paintBeads(ctx, view.beads, page, (face) => face !== hidden);
   ctx.restore();
   ctx.setTransform(ratio, 0, 0, ratio, 0, 0);
 }

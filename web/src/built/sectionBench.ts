@@ -24,6 +24,8 @@ function alike(one: Piece, other: Piece): boolean {
 function together(piece: Piece, id: string, changed: Piece): Piece {
   const sections = piece.sections.map((one) => (one.id === id ? { ...changed.sections[0]! } : one));
   const used = new Set(sections.flatMap((one) => (one.craft === "bend" ? one.base : [...one.base, ...one.weaving])));
+  for (const placed of piece.beads) if ("weaving" in placed) used.add(placed.weaving);
+  for (const ending of piece.endings) if (ending.kind === "fold" && ending.cover) used.add(ending.cover);
   const now = new Map(changed.wires.map((wire) => [wire.id, wire]));
   const old = new Set(piece.wires.map((wire) => wire.id));
   const wires = [

@@ -216,6 +216,8 @@ export interface Built {
           need_mm: number;
           hole_mm: number;
           passes: number;
+          wires_mm: number[];
+          gap_mm: number | null;
           left_mm: number | null;
           pitch_mm: number | null;
           mass_g: number;
@@ -353,6 +355,8 @@ export interface Built {
       need_mm: number;
       hole_mm: number;
       passes: number;
+      wires_mm: number[];
+      gap_mm: number | null;
       left_mm: number | null;
       pitch_mm: number | null;
       mass_g: number;

@@ -39,6 +39,14 @@ export interface Picture {
     turned: string;
     points: number[];
   }[];
+  beads: {
+    looks: {
+      points: number[];
+      tone: string;
+      shift: number;
+    }[][];
+    set: number[][];
+  };
   cells: {
     passes: number[][];
   }[];

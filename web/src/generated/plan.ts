@@ -203,6 +203,8 @@ export interface Plan {
       need_mm: number;
       hole_mm: number;
       passes: number;
+      wires_mm: number[];
+      gap_mm: number | null;
       left_mm: number | null;
       pitch_mm: number | null;
       mass_g: number;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useElementWidth } from "../common/useElementWidth";
 import { computed, onMounted, ref } from "vue";
-import { useRouter } from "vue-router";
+import { RouterLink, useRouter } from "vue-router";
 import SettingsBar from "../common/SettingsBar.vue";
 import ShelfRow from "./ShelfRow.vue";
 import { useShelf } from "./useShelf";
@@ -55,6 +55,7 @@ onMounted(shelf.load);
       <button type="button" class="act" @click="open(shelf.start('earring'))">New earrings</button>
       <button type="button" class="act" @click="open(shelf.start('pendant'))">New pendant</button>
       <button type="button" class="act" @click="open(shelf.start('component'))">New component</button>
+      <RouterLink to="/tray" class="act">The bead tray</RouterLink>
       <label class="act bring-in"
         >Bring in a piece…<input type="file" accept=".json,application/json" @change="bringIn"
       /></label>

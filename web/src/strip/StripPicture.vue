@@ -2,7 +2,8 @@
 import { ref } from "vue";
 import type { Picture } from "../generated/picture";
 import { useSettings } from "../settings/useSettings";
-import { acrossRange, paintStrip, shownRange, type View } from "./paint";
+import { paintStrip, type View } from "./paint";
+import { acrossRange, shownRange } from "./ranges";
 import { useCanvas } from "./useCanvas";
 
 /** A strip at a given scale, whole, nothing to handle: for the shelf and for comparing. */

@@ -1,4 +1,5 @@
 import type { Picture } from "../generated/picture";
+import { paintBeads } from "../beads/paintBeads";
 import { cellPath, createLines, type Lines } from "./lines";
 
 /** What part of a strip is seen, and how. Lengths in mm; `left` counts along the shown direction. */
@@ -42,18 +43,6 @@ type Finely = keyof typeof OFF_SHARE;
 /** Below so many pixels a wire's turns are drawn with fewer points. */
 const FINE_FROM_PX = 15;
 const MIDDLING_FROM_PX = 5;
-
-/** The first and last place along the strip in the shown direction. */
-export function shownRange(picture: Picture, hand: View["hand"]): [number, number] {
-  const [from, to] = picture.y_range as [number, number];
-  return hand === "left" ? [-to, -from] : [from, to];
-}
-
-/** Everything across the strip that must fit the picture's height, endings included. */
-export function acrossRange(picture: Picture): [number, number] {
-  const xs = picture.strands.flatMap((strand) => strand.points.map((point) => point[0]!));
-  return [Math.min(picture.x_range[0]!, ...xs) - 0.5, Math.max(picture.x_range[1]!, ...xs) + 0.5];
-}
 
 /** From the lowest to the highest place of a cell's passes along the strip, in its first copy. */
 function cellRange(picture: Picture, cell: number): [number, number] {
@@ -168,11 +157,6 @@ function weavePath(picture: Picture, view: View, wire: string, face: "front" | "
   return whole;
 }
 
-/** What a picture centres on across the strip: the woven band itself. */
-export function bandMiddle(picture: Picture): number {
-  return (picture.x_range[0]! + picture.x_range[1]!) / 2;
-}
-
 /** Draws the strip: what lies behind, the base wires, what lies before them. */
 export function paintStrip(ctx: CanvasRenderingContext2D, picture: Picture, view: View): void {
   const ratio = ctx.canvas.width / view.width;
@@ -227,11 +211,23 @@ export function paintStrip(ctx: CanvasRenderingContext2D, picture: Picture, view
   ctx.rect(0, 0, ctx.canvas.width, ratio * view.height);
   ctx.clip();
   ctx.lineJoin = finely === "fine" ? "round" : "bevel";
+  const on = new DOMMatrix([
+    0,
+    -ratio * view.scale * face,
+    ratio * view.scale * along,
+    0,
+    -ratio * view.left * view.scale,
+    ratio * (view.height / 2 + view.scale * face * view.across),
+  ]);
+  const beads = (shown: (side: number) => boolean) =>
+    view.made === undefined && paintBeads(ctx, picture.beads, on, shown);
+  beads((side) => side === -face);
   weave(face === 1 ? "back" : "front", FAR);
   layer(ends(strands[far]));
   layer(ends([...rods, ...strands.level]));
   weave(face === 1 ? "front" : "back");
   layer(ends(strands[near]));
+  beads((side) => side !== -face);
   ctx.restore();
   ctx.setTransform(ratio, 0, 0, ratio, 0, 0);
 }

@@ -1,6 +1,6 @@
 import { computed, type Ref, ref, watch } from "vue";
 import type { Picture } from "../generated/picture";
-import { acrossRange, bandMiddle, shownRange } from "./paint";
+import { acrossRange, bandMiddle, shownRange } from "./ranges";
 
 const ZOOM_STEP = 1.5;
 /** As near as the loupe goes, in pixels per mm: a 0.3 mm wire is then a finger wide. */

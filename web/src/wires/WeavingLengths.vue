@@ -24,6 +24,7 @@ const joinOf = (length: Length) =>
   );
 const account = computed(() => [
   { name: "path", mm: weaving.value.path_mm },
+  ...(weaving.value.beads_mm > 0 ? [{ name: "round beads", mm: weaving.value.beads_mm }] : []),
   { name: "slack", mm: weaving.value.slack_mm },
   { name: "tails", mm: weaving.value.tails_mm },
   { name: "waste", mm: weaving.value.waste_mm },

@@ -1,0 +1,47 @@
+# frozen_string_literal: true
+
+module Server
+  module Routes
+    # The maker's tray of beads, and what of it fits.
+    module Tray
+      def self.row(bead, kind) = {id: bead.id, stock: bead.stock, bead: bead.content, kind: Meander::Beads::Told.kind_h(kind)}
+
+      # Every kind with how it is drawn and what it comes to.
+      def self.all
+        kinds = Bead.kinds
+        {beads: Bead.kept.map { |bead| row(bead, kinds.fetch(bead.id)) }}
+      end
+
+      # What fills a gap evenly, best first, each with how many there are.
+      def self.fits(given)
+        asked = Meander::Document::TrayReader.asked(given)
+        ids = Bead.kinds.invert.compare_by_identity
+        found = Meander::Beads::Fitting.call(Bead.kinds.values, **asked)
+        stock = Bead.where(id: found.map { |fit| ids[fit.kind] }).pluck(:id, :stock).to_h
+        {fits: found.map { |fit| {**fit.to_h, id: ids[fit.kind], stock: stock[ids[fit.kind]]} }}
+      end
+
+      def self.registered(app)
+        app.get("/api/tray") { json(Tray.all) }
+        app.post("/api/tray/fit") { json(Tray.fits(given)) }
+        app.post("/api/tray") { json({id: Bead.keep(Meander::Document::TrayReader.call(given)).id}, status: 201) }
+        changing(app)
+      end
+
+      def self.changing(app)
+        app.put("/api/tray/:id") do |id|
+          Bead.find(id).put(Meander::Document::TrayReader.call(given))
+          halt 204
+        end
+        app.delete("/api/tray/:id") do |id|
+          Bead.find(id).update!(deleted_at: Time.now.utc)
+          halt 204
+        end
+        app.post("/api/tray/:id/restore") do |id|
+          Bead.find(id).update!(deleted_at: nil)
+          halt 204
+        end
+      end
+    end
+  end
+end

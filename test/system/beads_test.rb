@@ -1,0 +1,114 @@
+# frozen_string_literal: true
+
+require_relative "../support/system_test"
+
+# Beads through the real interface: the tray, placing them, what fits, the order they are strung in.
+class BeadsOnTheBenchTest < SystemTest
+  def planned(name) = Server::Planning.plan(stored_document(name))
+
+  # Beads on a cuff's weaving wire: counted, strung, their wire added; what is wrong is named and nothing is lost.
+  def test_beads_woven_into_a_cuff
+    visit "/"
+    click_on "New cuff"
+    select "Saltmarsh glass", from: "Bead to place"
+    click_on "Place it"
+
+    assert_selector ".placement .quiet", text: /28 beads, \d+\.\d mm of wire/
+    assert_selector ".bead-string figcaption", text: "28 × Saltmarsh glass"
+    assert_selector ".account", text: "round beads"
+    enter "Beads 1: Every how many", "7"
+
+    assert_selector ".placement .quiet", text: /\A8 beads/
+    enter "Saltmarsh glass: hole", "0.3 mm"
+
+    assert_selector "[data-advice='bead-hole-small']", text: "0.15 mm too small"
+    field = enter("Saltmarsh glass: hole", "wide")
+
+    assert_selector ".faults", text: "wide"
+    assert_equal "wide", field.value
+    enter "Saltmarsh glass: hole", "0.9"
+    click_on "Saltmarsh glass: hole is guessed"
+
+    assert_selector "[data-advice='bead-guessed']", visible: :all
+    assert_saved
+    assert_equal [7, ["hole"]], [stored_document("New cuff")["beads"].first["every"], stored_document("New cuff")["tray"].first["guessed"]]
+    assert_equal 8, planned("New cuff").beads.first.count
+    click_on "Take beads 1 out"
+
+    assert_no_selector ".placement"
+    click_on "Undo"
+
+    assert_selector ".placement", count: 1
+    assert_accessible
+  end
+
+  # In a frame's open end: rows as they fit, and the beads of the tray that fit the gap.
+  def test_rows_in_a_frame_and_what_fits
+    visit "/"
+    click_on "New earrings"
+    enter "Section 1: Left open at the end", "14 mm"
+    select "Reed seed", from: "Bead to place"
+    select "in rows across the frame", from: "How it is placed"
+    click_on "Place it"
+    enter "Beads 1: Where the rows begin", "19"
+
+    assert_no_selector "[data-advice='bead-on-weave']"
+    assert_selector ".beads-panel p", text: /Cut \d+ mm of 0\.3 mm copper: it carries/
+    enter "Beads 1: in each row", "5, 4, 99"
+
+    assert_selector ".faults", text: "99"
+    enter "Beads 1: in each row", "5, 4, 40"
+
+    assert_selector "[data-advice='bead-no-room']", text: "more than there is room for"
+    enter "Beads 1: in each row", "fill"
+
+    assert_no_selector "[data-advice='bead-no-room']"
+    assert_saved
+    rule = planned("New earring").beads.first
+
+    assert_selector ".placement .quiet", text: "#{rule.count} beads"
+    click_on "What fits here?"
+
+    assert_selector ".fit-list tbody tr", minimum: 3
+    click_on "Take Saltmarsh glass"
+
+    assert_selector ".bead-string", text: "Saltmarsh glass"
+    assert_saved
+    assert_equal ["Saltmarsh glass"], stored_document("New earring")["tray"].map { |one| one["name"] }
+    assert_accessible
+  end
+
+  # The tray: a bead put in, a slip named at its field, changed, let go and brought back.
+  def test_the_tray
+    visit "/"
+    click_on "The bead tray"
+
+    assert_selector ".tray-list li", minimum: 10
+    click_on "New bead"
+    fill_in "Name", with: "Sandpiper egg"
+    fill_in "Length", with: "6 mm"
+    fill_in "Width", with: "4.5 mm"
+    fill_in "Hole", with: "5 mm"
+    fill_in "To hand", with: "17"
+    click_on "Keep it"
+
+    assert_selector ".tray-form .faults", text: "the hole would be as wide as the bead"
+    assert_field "Name", with: "Sandpiper egg"
+    fill_in "Hole", with: "0.7 mm"
+    click_on "Keep it"
+
+    assert_selector "[data-bead='Sandpiper egg']", text: "17"
+    click_on "Change Sandpiper egg"
+    fill_in "To hand", with: "16"
+    click_on "Keep it"
+
+    assert_selector "[data-bead='Sandpiper egg']", text: "16"
+    click_on "Let Sandpiper egg go"
+
+    assert_no_selector "[data-bead='Sandpiper egg']"
+    click_on "Bring it back"
+
+    assert_selector "[data-bead='Sandpiper egg']"
+    assert_accessible
+  end
+end

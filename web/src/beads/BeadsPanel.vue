@@ -1,0 +1,110 @@
+<script setup lang="ts">
+import { computed, onMounted, ref, shallowRef } from "vue";
+import { RouterLink } from "vue-router";
+import { api, type TrayBead } from "../api/client";
+import { useBench } from "../bench/useBench";
+import type { Plan } from "../generated/plan";
+import { useFormat } from "../units/format";
+import { carriers, withPlacement } from "./document";
+import KindLine from "./KindLine.vue";
+import PlacementLine from "./PlacementLine.vue";
+import { RULES } from "./rules";
+import StringView from "./StringView.vue";
+
+/** The beads of a piece: where they are placed, in what order they are strung, and what they are. */
+const props = defineProps<{ beads: Plan["beads"]; own: Plan["own"] }>();
+const bench = useBench();
+const format = useFormat();
+const piece = computed(() => bench.draft.value!);
+const tray = shallowRef<TrayBead[]>([]);
+const trouble = ref("");
+onMounted(async () => {
+  try {
+    tray.value = (await api.tray()).beads;
+  } catch {
+    trouble.value = "The tray cannot be read";
+  }
+});
+const kindOf = (id: string) => props.beads.kinds.find((one) => one.id === id);
+const toldOf = (id: string) => props.beads.placed.find((one) => one.id === id);
+const carried = computed(() => props.own.filter((one) => one.use.startsWith("carries")));
+
+const bead = ref("");
+const rule = ref("woven");
+const possible = computed(() => RULES.filter((one) => carriers(piece.value, one).length > 0));
+const section = ref("");
+const places = computed(() => {
+  const found = RULES.find((one) => one.key === rule.value);
+  return found ? carriers(piece.value, found) : [];
+});
+const chosen = computed(() => places.value.find((one) => one.id === section.value) ?? places.value[0]);
+const choices = computed(() => [
+  ...(piece.value.tray ?? []).map((one) => ({ key: `own ${one.id}`, bead: one })),
+  ...tray.value.map((one) => ({ key: one.id, bead: one.bead })),
+]);
+function add() {
+  const found = choices.value.find((one) => one.key === bead.value) ?? choices.value[0];
+  const way = possible.value.some((one) => one.key === rule.value) ? rule.value : possible.value[0]?.key;
+  if (!found || !way || !chosen.value) return;
+  void bench.change(withPlacement(piece.value, found.bead, way, chosen.value.id, bench.catalogue.value!.starts));
+}
+const number = (id: string) => piece.value.sections.findIndex((one) => one.id === id) + 1;
+</script>
+
+<template>
+  <section class="panel beads-panel" aria-label="Beads">
+    <header class="panel-head">
+      <h2>Beads <small v-if="!piece.beads.length">none yet</small></h2>
+      <span class="spacer" />
+      <RouterLink to="/tray" class="quiet-act">The tray</RouterLink>
+    </header>
+    <ul v-if="piece.beads.length" class="placements">
+      <PlacementLine
+        v-for="(placed, i) in piece.beads"
+        :key="placed.id"
+        :index="i"
+        :told="toldOf(placed.id)"
+        :kind="kindOf(placed.bead)"
+      />
+    </ul>
+    <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+    <p v-else-if="!choices.length" class="quiet">
+      No beads to place: <RouterLink to="/tray">put the first into the tray</RouterLink>.
+    </p>
+    <p v-else class="bead-add">
+      <label
+        >Place
+        <select v-model="bead" aria-label="Bead to place">
+          <option v-for="(one, i) in choices" :key="one.key" :value="i === 0 ? '' : one.key">
+            {{ one.bead.name }}
+          </option>
+        </select></label
+      >
+      <select v-model="rule" aria-label="How it is placed">
+        <option v-for="one in possible" :key="one.key" :value="one.key">{{ one.name }}</option>
+      </select>
+      <label v-if="places.length > 1"
+        >of
+        <select v-model="section" aria-label="Section it is placed on">
+          <option v-for="(one, i) in places" :key="one.id" :value="i === 0 ? '' : one.id">
+            section {{ number(one.id) }}
+          </option>
+        </select></label
+      >
+      <button type="button" class="act" @click="add">Place it</button>
+    </p>
+    <template v-if="beads.strings.length">
+      <h3>String them in this order</h3>
+      <StringView v-for="(string, i) in beads.strings" :key="i" :string="string" :kinds="beads.kinds" :number="i + 1" />
+    </template>
+    <p v-for="(one, i) in carried" :key="i" class="figures">
+      Cut <b>{{ format.cut(one.cut_mm) }}</b> of {{ one.words }}: it {{ one.use }}.
+    </p>
+    <template v-if="piece.tray?.length">
+      <h3>What they are</h3>
+      <ul class="kinds">
+        <KindLine v-for="(kind, i) in piece.tray" :key="kind.id" :index="i" :told="kindOf(kind.id)" />
+      </ul>
+    </template>
+  </section>
+</template>

@@ -1,0 +1,101 @@
+<script setup lang="ts">
+import { computed } from "vue";
+import { api, type ToldKind } from "../api/client";
+import { useBench } from "../bench/useBench";
+import LiveChoice from "../brief/LiveChoice.vue";
+import LiveWire from "../brief/LiveWire.vue";
+import FormParts from "../built/FormParts.vue";
+import type { Plan } from "../generated/plan";
+import { useFormat } from "../units/format";
+import BeadLook from "./BeadLook.vue";
+import CountsField from "./CountsField.vue";
+import { carriers, withBead, withoutPlacement } from "./document";
+import FitList from "./FitList.vue";
+import { RULES } from "./rules";
+
+/** One placement of beads as a sentence, and what it comes to. */
+const props = defineProps<{
+  index: number;
+  told: Plan["beads"]["placed"][number] | undefined;
+  kind: ToldKind | undefined;
+}>();
+const bench = useBench();
+const format = useFormat();
+const piece = computed(() => bench.draft.value!);
+const placed = computed(() => piece.value.beads[props.index]!);
+const rule = computed(() => RULES.find((one) => one.key === placed.value.rule)!);
+const path = computed(() => `/beads/${props.index}`);
+const name = computed(() => `Beads ${props.index + 1}`);
+const kinds = computed(() => (piece.value.tray ?? []).map((one) => ({ key: one.id, name: one.name })));
+const places = computed(() =>
+  carriers(piece.value, rule.value).map((one) => ({
+    key: one.id,
+    name: `section ${piece.value.sections.findIndex((other) => other.id === one.id) + 1}`,
+  })),
+);
+const thread = computed(() => {
+  const { value } = placed;
+  return "weaving" in value ? piece.value.wires.findIndex((wire) => wire.id === value.weaving) : -1;
+});
+const result = computed(() => {
+  const { told } = props;
+  if (!told) return "";
+  const wire = told.wire_mm > 0 ? `, ${format.length(told.wire_mm)} of wire` : "";
+  const hole = `each hole takes ${told.passes === 1 ? "one wire" : `${told.passes} passes`}`;
+  return `${told.count} ${told.count === 1 ? "bead" : "beads"}${wire}; ${hole}`;
+});
+async function take(id: string) {
+  const found = (await api.tray()).beads.find((one) => one.id === id);
+  if (found) void bench.change(withBead(piece.value, placed.value.id, found.bead));
+}
+</script>
+
+<template>
+  <li class="placement">
+    <BeadLook v-if="kind" :look="kind.look" :scale="7" />
+    <div>
+      <p class="sentence">
+        <LiveChoice
+          :value="placed.bead"
+          :options="kinds"
+          :label="`${name}: kind`"
+          @change="(key) => bench.edit(`${path}/bead`, key)"
+        />
+        {{ rule.name
+        }}<template v-if="places.length > 1">
+          of
+          <LiveChoice
+            :value="placed.section"
+            :options="places"
+            :label="`${name}: section`"
+            @change="(key) => bench.edit(`${path}/section`, key)" /></template
+        >,
+        <template v-if="placed.rule === 'rows'"
+          ><CountsField :path="`${path}/counts`" :label="`${name}: in each row`" /> to a row,</template
+        >
+        <FormParts :parts="rule.parts" :path="path" :name="name" /><template v-if="thread >= 0"
+          >, on <LiveWire :indexes="[thread]" :name="`${name}: wire`" /></template
+        >.
+      </p>
+      <p class="quiet figures">
+        <b>{{ result }}</b><template v-if="told?.left_mm != null && told.left_mm > 0.05"
+          >; {{ format.length(told.left_mm) }} stays empty</template
+        >.
+        <FitList
+          v-if="told?.gap_mm != null && told.gap_mm > 0.3"
+          :gap="told.gap_mm"
+          :wires="told.wires_mm"
+          @take="take"
+        />
+        <button
+          type="button"
+          class="quiet-act"
+          :aria-label="`Take beads ${index + 1} out`"
+          @click="bench.change(withoutPlacement(piece, placed.id))"
+        >
+          Take them out
+        </button>
+      </p>
+    </div>
+  </li>
+</template>

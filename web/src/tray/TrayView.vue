@@ -1,0 +1,89 @@
+<script setup lang="ts">
+import { computed, ref } from "vue";
+import { RouterLink } from "vue-router";
+import type { TrayBead } from "../api/client";
+import BeadLook from "../beads/BeadLook.vue";
+import SettingsBar from "../common/SettingsBar.vue";
+import { useFormat } from "../units/format";
+import TrayForm from "./TrayForm.vue";
+import { BLANK, type Entry, entryOf, useTray } from "./useTray";
+
+/** The maker's tray: every kind of bead to hand, drawn to one scale. */
+const tray = useTray();
+const format = useFormat();
+const SCALE = 7;
+/** The one that is being changed; "new" for one that is added. */
+const open = ref<TrayBead | "new" | null>(null);
+const start = computed<Entry>(() => (open.value && open.value !== "new" ? entryOf(open.value) : BLANK));
+const title = computed(() => (open.value && open.value !== "new" ? `Change ${open.value.bead.name}` : "A new bead"));
+const nameOf = (list: "materials" | "shapes", key: string) =>
+  tray.catalogue.value![list].find((one) => one.key === key)?.name ?? key;
+const guessed = (bead: TrayBead, key: "length" | "width" | "hole" | "mass") => bead.bead.guessed.includes(key);
+function look(bead: TrayBead | "new" | null) {
+  tray.forget();
+  open.value = bead;
+}
+async function keep(entry: Entry) {
+  const id = open.value && open.value !== "new" ? open.value.id : null;
+  if (await tray.keep(entry, id)) open.value = null;
+}
+</script>
+
+<template>
+  <main class="shelf tray">
+    <header class="shelf-head">
+      <h1>The tray</h1>
+      <p class="promise"><RouterLink to="/">‹ Shelf</RouterLink> Every bead to hand, drawn to one scale.</p>
+      <SettingsBar />
+    </header>
+    <p class="shelf-actions">
+      <button type="button" class="act" @click="look('new')">New bead</button>
+    </p>
+    <p v-if="tray.trouble.value" class="trouble" role="alert">{{ tray.trouble.value }}</p>
+    <p v-if="tray.dropped.value" class="undo-bar" role="status">
+      {{ tray.dropped.value.name }} is let go.
+      <button type="button" class="act" @click="tray.restore">Bring it back</button>
+    </p>
+    <TrayForm
+      v-if="open && tray.catalogue.value"
+      :key="open === 'new' ? 'new' : open.id"
+      :start="start"
+      :words="tray.catalogue.value"
+      :faults="tray.faults.value"
+      :title="title"
+      @keep="keep"
+      @leave="look(null)"
+    />
+    <p v-if="!tray.beads.value && !tray.trouble.value" role="status">Laying out the tray…</p>
+    <p v-else-if="tray.beads.value && !tray.beads.value.length" class="empty">
+      Nothing in the tray. Measure a bead and put it in: its size and its hole decide what it can be threaded on.
+    </p>
+    <ul v-else-if="tray.beads.value" class="tray-list" aria-label="Beads">
+      <li v-for="one in tray.beads.value" :key="one.id" class="panel" :data-bead="one.bead.name">
+        <span class="tray-look"><BeadLook :look="one.kind.look" :scale="SCALE" /></span>
+        <div>
+          <h2>{{ one.bead.name }}</h2>
+          <p class="figures">
+            {{ nameOf("materials", one.bead.material) }}, {{ nameOf("shapes", one.bead.shape) }},
+            {{ format.length(one.kind.along_mm) }} along its hole, {{ format.length(one.kind.across_mm) }} across
+          </p>
+          <p class="figures">
+            hole <b>{{ format.wire(one.kind.hole_mm) }}</b>{{ guessed(one, "hole") ? " (guessed)" : "" }} ·
+            {{ format.mass(one.kind.mass_g) }} each{{ guessed(one, "mass") ? " (guessed)" : "" }}
+          </p>
+        </div>
+        <p class="tray-stock figures">
+          <strong>{{ one.stock }}</strong> to hand
+        </p>
+        <p class="tray-acts">
+          <button type="button" class="quiet-act" :aria-label="`Change ${one.bead.name}`" @click="look(one)">
+            Change
+          </button>
+          <button type="button" class="quiet-act" :aria-label="`Let ${one.bead.name} go`" @click="tray.drop(one)">
+            Let it go
+          </button>
+        </p>
+      </li>
+    </ul>
+  </main>
+</template>
