@@ -7,7 +7,10 @@ module Meander
     class Woven < Rule
       WHERE = {"front" => "in front", "back" => "at the back", "near" => "beside the near wire", "far" => "beside the far wire"}.freeze
 
-      def words = "#{kind.words} on every #{ordinal}#{fields[:of]}, #{WHERE.fetch(fields[:on])}"
+      def words
+        which = (lying.size == 1) ? "the #{ordinal(fields[:first])}" : "every #{ordinal(fields[:every]) if fields[:every] > 1}"
+        "#{kind.words} on #{which}#{fields[:of]}, #{WHERE.fetch(fields[:on])}"
+      end
       def through = ground.plan.piece.strands.map(&:mm)
       def extra_mm = seats.extra_mm(ground.plan.fit.repeats / layout.sides) * layout.sides * through.size
 
@@ -20,12 +23,9 @@ module Meander
 
       private
 
-      def ordinal
-        every = fields[:every]
-        return "" if every == 1
-
-        last = (11..13).cover?(every % 100) ? 0 : every % 10
-        "#{every}#{{1 => "st", 2 => "nd", 3 => "rd"}.fetch(last, "th")} "
+      def ordinal(number)
+        last = (11..13).cover?(number % 100) ? 0 : number % 10
+        "#{number}#{{1 => "st", 2 => "nd", 3 => "rd"}.fetch(last, "th")} "
       end
 
       def layout = ground.plan.layout

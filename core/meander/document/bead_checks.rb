@@ -12,7 +12,7 @@ module Meander
 
       # A kind by itself, at a place of a document.
       def self.kind(fields, place, reading)
-        across = [fields[:length], fields[:width]].map(&:mm).min
+        across = ((fields[:drilled] == "along") ? [fields[:width]] : fields.values_at(:length, :width)).map(&:mm).min
         return if fields[:hole].mm < across
 
         reading.fault("#{place}/hole", "bead", fields[:hole].typed, message: "the hole would be as wide as the bead", accepted: "less than #{Units::Text.length(across)}")

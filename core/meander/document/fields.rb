@@ -168,7 +168,7 @@ module Meander
         "woven" => {**own, of: Choice.new(%w[repeat wrap]), every: Count.new(1..500), first: Count.new(1..500), on: Choice.new(%w[front back near far])},
         "rows" => {**spun, counts: list(Count.new(1..60), 0..60), wraps: Count.new(0..40), from: into},
         "curve" => {**spun, side: Choice.new(%w[inside outside]), wraps: Count.new(1..20), count: fits},
-        "strung" => {**own, from: into, apart: size("room between beads", 0.0..200.0, 0.0..40.0), count: fits},
+        "strung" => {**own, from: into, apart: size("room between beads", 0.0..200.0, 0.0..120.0), count: fits},
         "framed" => {**spun, from: into, circuits: Count.new(1..30), coils: Count.new(0..40)},
         "centre" => {**spun, wraps: Count.new(1..20)},
         "surface" => {**spun, count: fits}
