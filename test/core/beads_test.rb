@@ -38,7 +38,7 @@ class BeadsTest < PieceTest
       set = made.to_h[:beads][:drawn][:set]
       middle = made.fit.woven_mm / 2
 
-      assert_equal [face], set.map(&:last).uniq, on
+      assert_equal [face], set.map { |row| row[5] }.uniq, on
       assert_equal set.size, set.map { |row| row[2] }.uniq.size
       assert_equal set.count { |row| row[2] > middle }, set.count { |row| row[2] < middle }
       assert_operator set.map { |row| row[1] }.max, :<, -1.9 if on == "near" # beside the near wire, half a bead off it

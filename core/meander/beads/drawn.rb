@@ -7,7 +7,7 @@ module Meander
       NEAR_MM = 0.05
 
       # rules: Rule values; the block says where on the page a place on a rule's ground lies, in each of its copies: [[x, y], ...].
-      # @return [Hash] { looks: [[{ points:, tone:, shift: }, ...], ...], set: [[look, x, y, the hole's direction x, y, face], ...] }
+      # @return [Hash] { looks: [[{ points:, tone:, shift: }, ...], ...], set: [[look, x, y, the hole's direction x, y, face, pass], ...] }
       def self.call(rules, &block)
         looks = []
         index = Hash.new { |all, (kind, end_on)| all[[kind, end_on]] = looks.push(look(kind, end_on)).size - 1 }
@@ -22,7 +22,7 @@ module Meander
         onward = one.at.zip(one.dir).map { |at, step| at + (NEAR_MM * step / far) }
         yield(rule, one.at).zip(yield(rule, onward)).map do |(x, y), (to_x, to_y)|
           length = [Math.hypot(to_x - x, to_y - y), 1e-12].max
-          [look, x.round(4), y.round(4), ((to_x - x) / length).round(5), ((to_y - y) / length).round(5), one.face]
+          [look, x.round(4), y.round(4), ((to_x - x) / length).round(5), ((to_y - y) / length).round(5), one.face, one.pass]
         end
       end
       private_class_method :rows

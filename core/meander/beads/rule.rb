@@ -5,8 +5,10 @@ module Meander
     # One placement of beads: how many, where they lie, what wire it takes and what goes through each hole. Its kinds are in RULES.
     class Rule
       # A bead where it lies: kind; at: [along, across] on its ground; dir: which way its hole leads there, [along, across]; face: 1 in
-      # front, -1 behind, 0 seen from both sides; end_on: whether its hole points at the maker.
-      Lying = Struct.new(:kind, :at, :dir, :face, :end_on, keyword_init: true)
+      # front, -1 behind, 0 seen from both sides; end_on: whether its hole points at the maker; pass: the pass it is threaded on, in the
+      # order of work, past all of them where it is set afterwards.
+      Lying = Struct.new(:kind, :at, :dir, :face, :end_on, :pass, keyword_init: true)
+      AFTERWARDS = 10_000_000
 
       attr_reader :fields, :kind, :ground, :lying
 
@@ -57,7 +59,7 @@ module Meander
 
       def d = thread.mm
       def helix_mm(base_mm) = Math.hypot(Math::PI * (base_mm + d), d)
-      def lie(at, dir, face: 0, end_on: false) = Lying.new(kind:, at:, dir:, face:, end_on:)
+      def lie(at, dir, face: 0, end_on: false, pass: AFTERWARDS) = Lying.new(kind:, at:, dir:, face:, end_on:, pass:)
     end
   end
 end

@@ -11,6 +11,7 @@ module Meander
         which = (lying.size == 1) ? "the #{ordinal(fields[:first])}" : "every #{ordinal(fields[:every]) if fields[:every] > 1}"
         "#{kind.words} on #{which}#{fields[:of]}, #{WHERE.fetch(fields[:on])}"
       end
+
       def through = ground.plan.piece.strands.map(&:mm)
       def extra_mm = seats.extra_mm(ground.plan.fit.repeats / layout.sides) * layout.sides * through.size
 
@@ -40,22 +41,22 @@ module Meander
 
       def in_half(strokes, from)
         middle = (layout.frame.centres.first + layout.frame.centres.last) / 2
-        Array.new(seats.count(ground.plan.fit.repeats / layout.sides)) do |number|
-          round, pass = seats.seat(number)
-          stroke = strokes[from + layout.laid.passes_before + (round * layout.pattern.passes.size) + pass]
-          seats.edge? ? beside(stroke, middle) : upon(stroke, middle)
+        Array.new(seats.count(ground.plan.fit.repeats / layout.sides)) do |i|
+          round, pass = seats.seat(i)
+          number = from + layout.laid.passes_before + (round * layout.pattern.passes.size) + pass
+          seats.edge? ? beside(strokes[number], middle, number) : upon(strokes[number], middle, number)
         end
       end
 
-      def upon(stroke, middle)
+      def upon(stroke, middle, pass)
         low, high = stroke.points.minmax_by(&:first)
-        lie([ground.from_mm + ((low[1] + high[1]) / 2), ((low[0] + high[0]) / 2) - middle], [high[1] - low[1], high[0] - low[0]], face: stroke.face)
+        lie([ground.from_mm + ((low[1] + high[1]) / 2), ((low[0] + high[0]) / 2) - middle], [high[1] - low[1], high[0] - low[0]], face: stroke.face, pass:)
       end
 
-      def beside(stroke, middle)
+      def beside(stroke, middle, pass)
         side, wire = seats.near? ? [-1, 0] : [1, -1]
         centre = ground.opening ? ground.edges(ground.from_mm + stroke.points.last[1])[wire] : layout.frame.centres[wire] - middle
-        lie([ground.from_mm + stroke.points.last[1], centre + (side * (ground.base[wire].mm + kind.across_mm) / 2)], [1.0, 0.0], end_on: true)
+        lie([ground.from_mm + stroke.points.last[1], centre + (side * (ground.base[wire].mm + kind.across_mm) / 2)], [1.0, 0.0], end_on: true, pass:)
       end
     end
   end

@@ -132,7 +132,15 @@ own.wraps / @plan.calibration.pace.to_f)
         slid = @plan.own_lengths.select { |own| own.use.start_with?("covers") }.map do |own|
           step("end", "Wind #{own.cut_mm} mm of #{own.wire.words} on a mandrel as thick as the base wire and slide it over: it #{own.use}.", nil, own.wraps / @plan.calibration.pace.to_f)
         end
-        slid + @plan.piece.document[:endings].reject { |one| QUIET.include?(one[:kind]) }.map { |ending| step("end", "#{Units::Text.sentence(@plan.built_ending(ending).words)} at the #{ending[:side]}.") }
+        bent = @plan.piece.document[:endings].reject { |one| QUIET.include?(one[:kind]) }
+        slid + bent.map { |ending| step("end", "#{Units::Text.sentence(@plan.built_ending(ending).words)} at the #{ending[:side]}.") } + hung
+      end
+
+      def hung
+        @plan.piece.findings.map do |finding|
+          made = finding.wire_mm ? "Make #{finding.words} from #{finding.wire_mm.ceil} mm of wire and hang them" : "Hang a #{finding.words}"
+          step("end", "#{made} at the #{finding.side}.")
+        end
       end
     end
   end

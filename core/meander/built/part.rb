@@ -11,7 +11,7 @@ module Meander
       def self.piece(piece, section, opening, stretch)
         Document::Piece.new({**piece.document, body: {kind: "cuff", ease: NOTHING, opening: {kind: "length", length: NOTHING}},
           wires: piece.document[:wires].select { |wire| (section[:base] + section[:weaving]).include?(wire[:id]) },
-          sections: [strip(section, opening, stretch)], beads: woven_beads(piece, section), endings: %w[start end].map { |side| {id: side, kind: "plain", side:, wires: section[:base]} },
+          sections: [strip(section, opening, stretch)], beads: woven_beads(piece, section), findings: [], endings: %w[start end].map { |side| {id: side, kind: "plain", side:, wires: section[:base]} },
           pins: [{id: "p1", **wanted(section[:extent], stretch)}]})
       end
 

@@ -18,7 +18,7 @@ module Meander
         @runs = piece.wires.select(&:base?).map { |wire| run(wire) }.freeze
         @cuts = Cut.all(runs, folds).freeze
         @beads = piece.beads.map { |placed| Beads::Rules.build(placed, piece, section(placed).ground) }.freeze
-        @loose = Picture::Finished.new(piece.wires.to_h { |wire| [wire.id, wire.material.colour] }) { |picture| draw_loose(picture) }
+        @loose = Picture::Finished.new(piece.colours) { |picture| draw_loose(picture) }
         freeze
       end
 
@@ -46,7 +46,7 @@ module Meander
       # Grams of one finished piece.
       def mass_g
         base = runs.sum { |run| run.wire.material.mass_g(run.wire.mm, run.kept_mm) }
-        base + woven.sum { |section| section.copies * section.plan.mass[:weaving_g] } + own_lengths.sum(&:mass_g) + beads.sum(&:mass_g)
+        base + woven.sum { |section| section.copies * section.plan.mass[:weaving_g] } + own_lengths.sum(&:mass_g) + beads.sum(&:mass_g) + piece.findings.sum(&:mass_g)
       end
 
       # Every picture with where it stands: [[Picture::Finished, Form::Pose, section id or nil], ...].
@@ -82,7 +82,7 @@ module Meander
         {sections: sections.map { |section| section_h(section) }, cuts: cuts.map(&:to_h), wearing:, extent: extent,
           finished: finished_h,
           work: {wraps:, minutes:}, mass_g: mass_g, pieces:, order: OrderOfWork.call(self).map(&:to_h),
-          own: own_lengths.map(&:to_h), beads: beads_h, supply: Supply.call(piece, woven, own_lengths).map(&:to_h), advice: advice.map(&:to_h),
+          findings: piece.findings.map(&:to_h), own: own_lengths.map(&:to_h), beads: beads_h, supply: Supply.call(piece, woven, own_lengths).map(&:to_h), advice: advice.map(&:to_h),
           names: piece.wires.map { |wire| {id: wire.id, words: wire.words, colour: wire.material.colour, names: Units::Gauge.names(wire.mm)} }}
       end
 
@@ -141,7 +141,7 @@ module Meander
         last = runs.find { |run| run.wire.id == first.base.first }.sections.last
         from = pose(first)
         x, y, = pose(last).at(last.out[0])
-        Math.hypot(x - from.x, y - from.y) + endings.sum(&:reach_mm)
+        Math.hypot(x - from.x, y - from.y) + endings.sum(&:reach_mm) + piece.findings.sum(&:reach_mm)
       end
 
       # The wires between sections, and the endings.
@@ -149,6 +149,7 @@ module Meander
         runs.each { |run| run.kept_ways.each { |points| picture.line(4, run.wire.id, run.wire.mm, points) } }
         @ended.each_value { |ended| draw_ending(picture, ended) }
         beads.each { |rule| draw_threads(picture, rule) }
+        piece.findings.group_by(&:side).each { |side, findings| draw_hung(picture, side, findings) }
       end
 
       def draw_ending(picture, ended)
@@ -156,6 +157,14 @@ module Meander
           by_depth(strand.points).each { |layer, points| picture.line(layer, id, piece.wire(id).mm, points.map { |point| ended.at(point) }) }
         end
         draw_cover(picture, ended) if ended.ending.is_a?(Endings::Fold) && ended.ending.cover
+      end
+
+      # Findings hang on the first ending of their side that holds them.
+      def draw_hung(picture, side, findings)
+        fields = piece.document[:endings].find { |ending| Document::FindingChecks.holds?(ending, side) }
+        ended = @ended.fetch(fields[:id])
+        middle = ended.ending.strands.values.flat_map(&:points).map(&:first).minmax.sum / 2
+        Findings::Hung.call(findings) { |across, out| ended.at([middle + across, ended.ending.reach_mm + out, 0.0]) }.each { |finding, d, points| picture.line(4, finding.id, d, points) }
       end
 
       # The wires beads are threaded on, where they have their own.

@@ -105,7 +105,7 @@ module Meander
 
         side = part.equal?(parts[1]) ? "start" : "end"
         points = @endings[side].points(wire.id)
-        return [mark(here + (part.mm / 2), "fold", points[points.size / 2])] if part.words == "folded"
+        return [mark(here + (part.mm / 2), "fold", points[points.size / 2])] if part.words.start_with?("folded")
 
         points = points.reverse if side == "start"
         [mark(here, "start of the #{part.words}", points.first), mark(here + part.mm, "end of the #{part.words}", points.last)]

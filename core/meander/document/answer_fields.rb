@@ -61,7 +61,8 @@ module Meander
       STRAND = Record.new({wire: words, words:, colour: words})
       figures = Many.new(figure)
       LOOK = Many.new(Record.new({points: figures, tone: words, shift: figure}))
-      # How beads are drawn. set: rows of look, x, y, the direction of the hole x, y, and face (1 in front, -1 behind, 0 both).
+      # How beads are drawn. set: rows of look, x, y, the direction of the hole x, y, face (1 in front, -1 behind, 0 both) and the
+      # number of the pass it is threaded on.
       DRAWN = Record.new({looks: Many.new(LOOK), set: Many.new(figures)})
       # What beads come to.
       BEADS = Record.new({
@@ -72,6 +73,7 @@ module Meander
         kinds: Many.new(Record.new({id: words, words:, along_mm: figure, across_mm: figure, hole_mm: figure, mass_g: figure, guessed: Many.new(words), look: LOOK})),
         drawn: DRAWN
       })
+      HUNG = Record.new({id: words, kind: words, side: words, words:, reach_mm: figure, mass_g: figure, cut_mm: Maybe.new(whole)})
       OWN = Record.new({wire: words, words:, use: words, path_mm: figure, cut_mm: whole, lengths: whole, wraps: whole})
       WEAVING = Record.new({
         strands: Many.new(STRAND), path_mm: figure, beads_mm: figure, slack_mm: figure, tails_mm: figure, waste_mm: figure,
@@ -98,8 +100,8 @@ module Meander
       PLAN = Record.new({
         fit: FIT, weave: WEAVE,
         work: Record.new({wraps: whole, minutes: figure}),
-        base: Many.new(BAR), weaving: WEAVING, mass: Record.new({base_g: figure, weaving_g: figure, beads_g: figure, finished_g: figure}),
-        wires: Many.new(NAMED), endings: Table.new(words), beads: BEADS, own: Many.new(OWN), advice: Many.new(ADVICE), picture: words
+        base: Many.new(BAR), weaving: WEAVING, mass: Record.new({base_g: figure, weaving_g: figure, beads_g: figure, findings_g: figure, finished_g: figure}),
+        wires: Many.new(NAMED), endings: Table.new(words), findings: Many.new(HUNG), beads: BEADS, own: Many.new(OWN), advice: Many.new(ADVICE), picture: words
       })
 
       PICTURE = Record.new({
@@ -127,7 +129,7 @@ module Meander
         finished: Many.new(Record.new({picture: words, pose: POSE, section: Maybe.new(words)})),
         work: Record.new({wraps: whole, minutes: figure}), mass_g: figure, pieces: Choice.new([1, 2]),
         order: Many.new(Record.new({kind: words, words:, section: Maybe.new(words), minutes: figure})),
-        own: Many.new(OWN), beads: BEADS,
+        own: Many.new(OWN), findings: Many.new(HUNG), beads: BEADS,
         supply: Many.new(Record.new({kind: Choice.new(%w[lengths bobbin spool]), total_mm: figure, over_mm: figure, possible: Choice.new([true, false]), why: words})),
         names: Many.new(NAMED), advice: Many.new(ADVICE)
       })

@@ -6,7 +6,7 @@ module Meander
     # can be woven, endings on wires that end there.
     class BuiltChecks
       # Endings that take one wire, and those that take two.
-      ALONE = %w[eye curl post].freeze
+      ALONE = %w[eye curl post doubled_hook coil].freeze
 
       def self.call(document, reading) = new(document, reading).call
 
@@ -144,7 +144,7 @@ module Meander
         if ending[:kind] == "wrap" && section_of(ending, ending[:wires].first, :craft) == "bend"
           fault("#{place}/kind", "wrap", "one wire by itself is no band to wrap", "another ending")
         end
-        fault("#{place}/wires", ending[:wires].join(", "), "one wire is bent to a #{ending[:kind]}", "one wire") if alone
+        fault("#{place}/wires", ending[:wires].join(", "), "one wire is bent to a #{ending[:kind].tr("_", " ")}", "one wire") if alone
         covered(ending[:cover], place) if ending[:cover]
         fault("#{place}/wires", ending[:wires].join(", "), "a fold joins two wires", "two wires of one size and metal") if ending[:kind] == "fold" && !two_alike?(ending[:wires])
       end

@@ -132,16 +132,28 @@ module Meander
       ends = {id: Id.new, side:, wires: list(Id.new, 1..25)}
       ENDING = Variant.new(:kind, {
         "plain" => ends,
-        "loop" => {**ends, inside: size("inside of the loop", 1.0..40.0, 2.0..20.0), wraps: Count.new(1..12)},
+        "loop" => {**ends, inside: size("inside of the loop", 1.0..40.0, 2.0..20.0), wraps: Count.new(1..12), turns: Count.new(1..3)},
         "hook" => {**ends, inside: size("inside of the hook", 1.0..40.0, 2.0..20.0),
                     shank: size("shank of the hook", 1.0..80.0, 3.0..30.0), wraps: Count.new(1..12)},
         "eye" => {**ends, inside: size("inside of the eye", 0.5..40.0, 1.5..8.0)},
         "curl" => {**ends, inside: size("inside of the curl", 0.2..40.0, 0.5..8.0), turns: Count.new(1..8)},
         "post" => {**ends, length: size("ear post", 1.0..60.0, 10.0..22.0)},
         "bail" => {**ends, inside: size("inside of the bail", 0.5..40.0, 2.0..10.0), wraps: Count.new(1..12)},
-        "fold" => {**ends, cover: Maybe.new(Id.new)},
-        "wrap" => {**ends, wraps: Count.new(1..12)}
-      }, left_out: {cover: nil})
+        "fold" => {**ends, cover: Maybe.new(Id.new), ring: Maybe.new(size("inside of the ring at the fold", 0.5..60.0, 1.5..15.0))},
+        "wrap" => {**ends, wraps: Count.new(1..12)},
+        "doubled_hook" => {**ends, inside: size("inside of the hook", 1.0..40.0, 2.0..20.0), shank: size("shank of the hook", 1.0..80.0, 3.0..30.0), wraps: Count.new(1..12)},
+        "tuck" => {**ends, length: size("length tucked in", 0.5..80.0, 2.0..20.0)},
+        "coil" => {**ends, inside: size("inside of the coil", 0.3..40.0, 1.0..10.0), turns: Count.new(1..60)}
+      }, left_out: {cover: nil, ring: nil, turns: 1})
+
+      hung = {id: Id.new, side:}
+      # What is hung on an ending, made or bought. mass in g, null where it is not known.
+      FINDING = Variant.new(:kind, {
+        "jump_rings" => {**hung, inside: size("inside of the jump ring", 0.5..60.0, 1.5..15.0), wire: size("wire of the jump ring", 0.2..4.0, 0.5..1.6), metal:, count: Count.new(1..500)},
+        "chain" => {**hung, length: size("chain", 1.0..2000.0, 8.0..700.0), mass: Maybe.new(Amount.new(0.0..500.0, "g"))},
+        "clasp" => {**hung, length: size("clasp from inside to inside", 1.0..100.0, 5.0..35.0), mass: Maybe.new(Amount.new(0.0..100.0, "g"))},
+        "ear_wire" => {**hung, length: size("ear wire", 2.0..100.0, 10.0..40.0), metal:, mass: Maybe.new(Amount.new(0.0..50.0, "g"))}
+      })
 
       PIN = Variant.new(:quantity, {
         "wrist" => {id: Id.new, length: size("wrist", 20.0..1000.0, 110.0..240.0)},
@@ -194,8 +206,8 @@ module Meander
         name: Text.new(min: 1, max: 120), notes: Text.new(max: 4000),
         body: BODY, wires: list(WIRE, 1..40), sections: list(SECTION, 1..12), endings: list(ENDING, 0..40),
         beads: list(PLACED, 0..24), tray: list(BEAD, 0..40), steps: list(Id.new, 0..0), pins: list(PIN, 0..4), allowances: ALLOWANCES,
-        weaves: list(WEAVE, 0..20)
-      }, left_out: {weaves: [], tray: []})
+        weaves: list(WEAVE, 0..20), findings: list(FINDING, 0..12)
+      }, left_out: {weaves: [], tray: [], findings: []})
     end
   end
 end

@@ -21,6 +21,7 @@ module Meander
       def initialize(document)
         @document = document.freeze
         @wires = document[:wires].to_h { |fields| [fields[:id], Wire.new(**fields.slice(:id, :role, :size, :metal, :temper)).freeze] }.freeze
+        @findings = document[:findings].map { |fields| Findings::Finding.of(fields) }.freeze
         @beads = document[:tray].to_h { |fields| [fields[:id], Beads::Kind.new(fields)] }.freeze
         freeze
       end
@@ -32,6 +33,9 @@ module Meander
       def ring? = body[:kind] == "ring"
       def worn_on = ring? ? "finger" : "wrist"
       def ease_mm = body[:ease]&.mm || 0.0
+      # What is hung on its endings.
+      attr_reader :findings
+
       # The kind of bead a placement names.
       def bead(id) = @beads.fetch(id)
       # Placements on a section, or of all of them.
@@ -43,6 +47,8 @@ module Meander
       def bare_mm = section[:bare].mm
       def base_wires = built? ? wires.select(&:base?) : section[:base].map { |id| wire(id) }
       # The strands that are laid side by side or take turns, each with the wire it is; one wire doubled stands there twice.
+      # What every line of its pictures is coloured: by the ids of wires and findings.
+      def colours = {**wires.to_h { |wire| [wire.id, wire.material.colour] }, **findings.to_h { |finding| [finding.id, finding.material&.colour || "#9ea3a8"] }}
       def strands = Array.new(section[:strands]) { |i| wire(section[:weaving][i] || section[:weaving][0]) }
       def weaving_wire = strands.first
       def in_turn? = section[:turns] == "in_turn"

@@ -20,11 +20,12 @@ module Meander
       end
 
       def call
-        %i[wires sections endings pins tray beads].each { |key| unique_ids(key) }
+        %i[wires sections endings pins tray beads findings].each { |key| unique_ids(key) }
         @document[:sections].each_with_index { |section, i| SectionChecks.call(section, @document, "/sections/#{i}", @reading) }
         @document[:weaves].each_with_index { |weave, i| WalkChecks.call({kind: "walk", **weave}, weave[:base], "/weaves/#{i}", @reading) }
         pinned_once
         BeadChecks.call(@document, @reading)
+        FindingChecks.call(@document, @reading)
         return BuiltChecks.call(@document, @reading) if Fields::BUILT.include?(@document[:body][:kind])
         return unless one_strip?
 
@@ -76,9 +77,9 @@ module Meander
 
       def hook_meets_loop
         kinds = @document[:endings].map { |ending| ending[:kind] }
-        return if kinds.uniq.size == 2
+        return if kinds.uniq.size == 2 || (kinds.uniq == ["loop"] && @document[:findings].any? { |finding| finding[:kind] == "clasp" })
 
-        @reading.fault("/endings/1/kind", "ending", kinds.last, message: "two endings of one kind do not close", accepted: "a hook and a loop")
+        @reading.fault("/endings/1/kind", "ending", kinds.last, message: "two endings of one kind do not close", accepted: "a hook and a loop, or two loops with a clasp")
       end
 
       def ending_wires

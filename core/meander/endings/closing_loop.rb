@@ -13,7 +13,9 @@ module Meander
       def initialize(fields, seats)
         @former, partner, *@others = seats
         @partner = partner || @former
+        @alone = partner.nil?
         @wraps = fields[:wraps]
+        @turns = fields[:turns]
         @radius = (fields[:inside].mm + @former.mm) / 2
         @rise = @radius + @former.mm
         stubs = [partner, *@others].compact.to_h { |seat| [seat.id, stub(seat)] }
@@ -22,7 +24,7 @@ module Meander
         freeze
       end
 
-      def words = "closing loop, #{Units::Text.length((2 * @radius) - @former.mm)} inside"
+      def words = "#{{2 => "double ", 3 => "triple "}[@turns]}#{@alone ? "wrapped" : "closing"} loop, #{Units::Text.length((2 * @radius) - @former.mm)} inside"
 
       private
 
@@ -38,7 +40,7 @@ module Meander
         up = [@former.x, neck_mm]
         start = tangent_angle(up, outward)
         sweep = (outward * (tangent_angle(landing, -outward) - start)) % (2 * Math::PI)
-        arc = Curve::Arc.new(centre, @radius, start, outward * sweep)
+        arc = Curve::Arc.new(centre, @radius, start, outward * (sweep + (2 * Math::PI * (@turns - 1))))
         [Curve::Line.new([@former.x, 0.0], up), Curve::Line.new(up, arc.point(0.0)), arc, Curve::Line.new(arc.point(1.0), landing)]
       end
 

@@ -44,18 +44,19 @@ module Meander
       end
     end
 
-    # Half a turn from the plane of the base wires over to the front, out beyond the band's end and back to it.
+    # Half a turn from the plane of the base wires over to the front (side 1) or the back (-1), out beyond the band's end and back.
     class FoldOver
       STEPS = 12
 
-      def initialize(x, radius)
+      def initialize(x, radius, side = 1)
         @x = x
         @radius = radius
+        @side = side
         freeze
       end
 
       def length = Math::PI * @radius
-      def points = (0..STEPS).map { |k| (Math::PI * k / STEPS).then { |t| [@x, @radius * Math.sin(t), @radius * (1 - Math.cos(t))] } }
+      def points = (0..STEPS).map { |k| (Math::PI * k / STEPS).then { |t| [@x, @radius * Math.sin(t), @side * @radius * (1 - Math.cos(t))] } }
     end
   end
 end

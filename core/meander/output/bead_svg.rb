@@ -8,7 +8,7 @@ module Meander
       # direction, of the drawing into one of the page.
       def self.call(drawn, shown)
         rows = drawn[:set].select { |row| shown.call(row[5]) }
-        rows.map { |look, x, y, dx, dy, _| bead(drawn[:looks][look], yield(x, y), yield(dx, dy)) }.join
+        rows.map { |look, x, y, dx, dy| bead(drawn[:looks][look], yield(x, y), yield(dx, dy)) }.join
       end
 
       def self.bead(look, (x, y), (dx, dy))

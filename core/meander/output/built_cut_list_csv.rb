@@ -12,7 +12,8 @@ module Meander
       def self.call(plan)
         CSV.generate do |csv|
           csv << COLUMNS
-          (base_rows(plan) + plan.woven.flat_map { |section| weaving_rows(section) } + plan.own_lengths.map { |own| own_row(own) }).each_with_index { |row, i| csv << [i + 1, *row] }
+          rows = base_rows(plan) + plan.woven.flat_map { |section| weaving_rows(section) } + plan.own_lengths.map { |own| own_row(own) } + finding_rows(plan)
+          rows.each_with_index { |row, i| csv << [i + 1, *row] }
         end
       end
 
@@ -29,8 +30,12 @@ module Meander
         end
       end
 
+      def self.finding_rows(plan)
+        plan.piece.findings.grep(Findings::JumpRings).map { |rings| [1, rings.id, rings.material.name, rings.d.round(4), rings.wire_mm.ceil, nil, rings.words] }
+      end
+
       def self.own_row(own) = [1, own.wire.id, own.wire.material.name, own.wire.mm.round(4), own.cut_mm, nil, own.use]
-      private_class_method :base_rows, :weaving_rows, :own_row
+      private_class_method :finding_rows, :base_rows, :weaving_rows, :own_row
     end
   end
 end

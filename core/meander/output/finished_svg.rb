@@ -56,7 +56,7 @@ module Meander
       def drawn(picture, pose, layer)
         picture.groups.select { |(at, _, _), _| at == layer }.flat_map do |(_, wire, mm), lines|
           path = lines.map { |points| "M#{points.map { |point| pose.at(point).then { |x, y, _| "#{n(x)} #{n(y)}" } }.join("L")}" }.join
-          Picture::Colour.strokes(@plan.piece.wire(wire).material.colour).map { |tone, share, _| %(<path d="#{path}" stroke="#{tone}" stroke-width="#{n(mm * share)}"/>) }
+          Picture::Colour.strokes(@plan.piece.colours.fetch(wire)).map { |tone, share, _| %(<path d="#{path}" stroke="#{tone}" stroke-width="#{n(mm * share)}"/>) }
         end
       end
 

@@ -28,13 +28,13 @@ module Meander
 
       def call
         DisplayList.new(rods: rods, shapes: @shapes.to_a, cells: cells, placements:,
-                        strands: bent_rods + endings + tails, marks:, colours:, wire_mm: @layout.frame.wire_mm,
+                        strands: bent_rods + endings + hung + tails, marks:, colours:, wire_mm: @layout.frame.wire_mm,
                         centres: @layout.laid.widest.centres, gaps:, counting:, beads: @beads)
       end
 
       private
 
-      def colours = @layout.piece.wires.to_h { |wire| [wire.id, wire.material.colour] }
+      def colours = @layout.piece.colours
       def gaps = (0..@layout.frame.count).map { |gap| @layout.laid.widest.gap_x(gap) }
       def rods = @layout.laid.straight? ? Rods.call(@layout, @fit, @strip) : []
 
@@ -81,6 +81,16 @@ module Meander
       def endings
         @layout.endings.flat_map do |side, ending|
           ending.strands.reject { |id, _| @layout.piece.cut_away?(id) }.map { |id, strand| ending_strand(side, id, strand) }
+        end
+      end
+
+      # What hangs on them, beyond.
+      def hung
+        middle = @layout.frame.centres.then { |centres| (centres.first + centres.last) / 2 }
+        @layout.endings.flat_map do |side, ending|
+          edge, sign = (side == "end") ? [@fit.bare_mm + @fit.woven_mm, 1] : [@fit.bare_mm, -1]
+          drawn = Findings::Hung.call(@layout.piece.findings.select { |finding| finding.side == side }) { |across, out| [middle + across, sign * (edge + ending.reach_mm + out), 0.0] }
+          drawn.map { |finding, d, points| {wire: finding.id, d:, points:} }
         end
       end
 

@@ -56,8 +56,8 @@ module Meander
         laid.centres_at(from_start)[wire]
       end
 
-      # What both endings add to the wearing length, in mm.
-      def reach_mm = endings.values.sum(&:reach_mm)
+      # What both endings, and all that hangs on them, add to the wearing length, in mm.
+      def reach_mm = endings.values.sum(&:reach_mm) + piece.findings.sum(&:reach_mm)
 
       private
 

@@ -9,7 +9,8 @@ module Meander
         weaving_g = layout.piece.strands.zip(account.strand_paths_mm).sum { |wire, path| wire.material.mass_g(wire.mm, path * (1 + layout.calibration.slack)) }
         weaving_g += own_lengths.sum(&:mass_g)
         beads_g = beads.sum(&:mass_g)
-        {base_g:, weaving_g:, beads_g:, finished_g: base_g + weaving_g + beads_g}
+        findings_g = layout.piece.findings.sum(&:mass_g)
+        {base_g:, weaving_g:, beads_g:, findings_g:, finished_g: base_g + weaving_g + beads_g + findings_g}
       end
     end
   end

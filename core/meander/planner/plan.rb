@@ -39,7 +39,7 @@ module Meander
       def to_h(picture: self.picture.content_hash)
         {fit: fit_h, weave: weave_h, work: work_h, base: bars.map { |bar| bar_h(bar) }, weaving: weaving_h, mass: mass,
           wires: piece.wires.map { |wire| {id: wire.id, words: wire.words, colour: wire.material.colour, names: Units::Gauge.names(wire.mm)} },
-          endings: layout.endings.transform_values(&:words), beads: beads_h, own: own_lengths.map(&:to_h), advice: advice.map(&:to_h), picture:}
+          endings: layout.endings.transform_values(&:words), findings: piece.findings.map(&:to_h), beads: beads_h, own: own_lengths.map(&:to_h), advice: advice.map(&:to_h), picture:}
       end
 
       private

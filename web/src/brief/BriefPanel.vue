@@ -118,8 +118,7 @@ const opening = computed(() => (piece.value.body.kind === "cuff" ? piece.value.b
       <template v-else-if="piece.body.kind === 'bracelet'">
         closed by a
         <button type="button" class="unfold" :aria-expanded="topic === 'endings'" @click="unfold('endings')">
-          hook and loop</button
-        >,
+          {{ piece.endings.some((one) => one.kind === "hook") ? "hook and loop" : "clasp" }}</button>,
       </template>
       with <LiveSize path="/sections/0/bare" label="Bare at each end" /> bare at each end. <BaseCount />{{ " " }}
       <button type="button" class="unfold" :aria-expanded="topic === 'base'" @click="unfold('base')">

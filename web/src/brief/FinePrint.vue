@@ -5,6 +5,8 @@ export type Topic = "endings" | "base" | "weaving" | "coils";
 <script setup lang="ts">
 import { computed } from "vue";
 import { useBench } from "../bench/useBench";
+import { withFinding } from "../findings/findings";
+import FindingLines from "../findings/FindingLines.vue";
 import BaseFine from "./BaseFine.vue";
 import CoilsFine from "./CoilsFine.vue";
 import LiveCount from "./LiveCount.vue";
@@ -24,6 +26,21 @@ const former = computed(() => {
   return sections[0]!.base.indexOf(endings[0]!.wires[0]!) + 1;
 });
 
+/** Closes a bracelet with its own hook, or with a clasp between two loops. */
+function closeWith(what: "hook" | "clasp") {
+  const piece = bench.draft.value!;
+  const start = bench.catalogue.value!.starts.bracelet.endings.find((one) => one.kind === "hook")!;
+  const end = piece.endings.findIndex((one) => one.side === "end");
+  const { id, side, wires } = piece.endings[end]!;
+  const loop = { id, side, wires, kind: "loop", inside: { typed: "4 mm" }, wraps: 3, turns: 1 };
+  const ending = what === "hook" ? { ...start, id, side, wires } : loop;
+  const endings = piece.endings.map((one, i) => (i === end ? ending : one));
+  const changed = { ...piece, endings } as typeof piece;
+  const clasps = (piece.findings ?? []).filter((one) => one.kind === "clasp");
+  if (what === "clasp") return void bench.change(clasps.length ? changed : withFinding(changed, "clasp", "end"));
+  void bench.change({ ...changed, findings: (piece.findings ?? []).filter((one) => one.kind !== "clasp") });
+}
+
 /** Has the next wire form the closures. */
 function nextFormer() {
   const piece = bench.draft.value!;
@@ -37,7 +54,16 @@ function nextFormer() {
 
 <template>
   <div class="fine-print" @keydown.esc="emit('fold')">
-    <p v-if="topic === 'endings' && loop >= 0">
+    <p v-if="topic === 'endings' && loop >= 0 && hook < 0">
+      <template v-for="(ending, i) in bench.draft.value!.endings" :key="ending.id"
+        >The loop at the {{ ending.side }} is
+        <LiveSize :path="`/endings/${i}/inside`" :label="`Inside of the loop at the ${ending.side}`" :by="0.5" />
+        inside.
+      </template>
+      A clasp closes them.
+      <button type="button" class="unfold plain" @click="closeWith('hook')">Close it with a hook instead</button>
+    </p>
+    <p v-else-if="topic === 'endings' && loop >= 0">
       The loop is <LiveSize :path="`/endings/${loop}/inside`" label="Inside of the loop" :by="0.5" /> inside, its neck
       bound <LiveCount :path="`/endings/${loop}/wraps`" label="Wraps on the loop's neck" /> times. The hook is
       <LiveSize :path="`/endings/${hook}/inside`" label="Inside of the hook" :by="0.5" /> inside, on a shank of
@@ -45,7 +71,9 @@ function nextFormer() {
       <LiveCount :path="`/endings/${hook}/wraps`" label="Wraps on the hook's neck" /> times.
       <button type="button" class="unfold plain" @click="nextFormer">Wire {{ former }}</button>
       forms both; the next one binds the hook.
+      <button type="button" class="unfold plain" @click="closeWith('clasp')">Close it with a clasp instead</button>
     </p>
+    <FindingLines v-if="topic === 'endings'" />
     <BaseFine v-else-if="topic === 'base'" />
     <WeavingFine v-else-if="topic === 'weaving'" />
     <CoilsFine v-else-if="topic === 'coils'" />

@@ -3,7 +3,9 @@ import { computed, ref } from "vue";
 import { useBench } from "../bench/useBench";
 import { openEnds, withEndingAdded, withoutEnding } from "./document";
 import LiveChoice from "../brief/LiveChoice.vue";
+import LiveSize from "../brief/LiveSize.vue";
 import FormParts from "./FormParts.vue";
+import FindingLines from "../findings/FindingLines.vue";
 import { ENDINGS } from "./endings";
 
 /** How the wires end, and where one may still be ended otherwise than cut flush. */
@@ -60,6 +62,23 @@ const possible = (key: string) => {
           :label="`Ending ${index + 1}: what covers the fold`"
           @change="(id) => bench.edit(`/endings/${index}/cover`, id || null)"
       /></template>
+      <template v-if="ending.kind === 'fold'"
+        >,
+        <template v-if="ending.ring"
+          >round a ring
+          <LiveSize :path="`/endings/${index}/ring`" :label="`Ending ${index + 1}: ring`" :by="0.5" /> inside
+          <button type="button" class="unfold plain" @click="bench.edit(`/endings/${index}/ring`, null)">
+            no ring
+          </button></template
+        ><button
+          v-else
+          type="button"
+          class="unfold plain"
+          @click="bench.edit(`/endings/${index}/ring`, { typed: '4 mm' })"
+        >
+          with a ring
+        </button></template
+      >
       <button
         type="button"
         class="quiet-act"
@@ -89,4 +108,5 @@ const possible = (key: string) => {
       >
     </li>
   </ul>
+  <FindingLines />
 </template>

@@ -41,10 +41,11 @@ export const ENDINGS: (Form & { wires: "one" | "all" })[] = [
     key: "loop",
     name: "a closing loop",
     parts: [
+      count("turns", "Turns of the closing loop", "of", "turns,"),
       size("inside", "Inside of the closing loop", "", "inside,", 0.5),
       count("wraps", "Wraps that bind the closing loop", "", "wraps"),
     ],
-    start: { inside: mm(5), wraps: 3 },
+    start: { inside: mm(5), wraps: 3, turns: 1 },
     wires: "all",
   },
   {
@@ -57,6 +58,34 @@ export const ENDINGS: (Form & { wires: "one" | "all" })[] = [
     ],
     start: { inside: mm(4), shank: mm(9), wraps: 3 },
     wires: "all",
+  },
+  {
+    key: "doubled_hook",
+    name: "a doubled hook",
+    parts: [
+      size("inside", "Inside of the doubled hook", "", "inside,", 0.5),
+      size("shank", "Shank of the doubled hook", "shank"),
+      count("wraps", "Wraps that bind the doubled hook", ",", "wraps"),
+    ],
+    start: { inside: mm(4), shank: mm(9), wraps: 3 },
+    wires: "one",
+  },
+  {
+    key: "tuck",
+    name: "a tuck to the back",
+    parts: [size("length", "Length tucked in", "of", "", 0.5)],
+    start: { length: mm(5) },
+    wires: "all",
+  },
+  {
+    key: "coil",
+    name: "a coil of its own wire",
+    parts: [
+      count("turns", "Turns of the coil end", "of", "turns,"),
+      size("inside", "Inside of the coil end", "", "inside", 0.5),
+    ],
+    start: { inside: mm(2.5), turns: 6 },
+    wires: "one",
   },
   {
     key: "wrap",

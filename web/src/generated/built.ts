@@ -178,6 +178,7 @@ export interface Built {
         base_g: number;
         weaving_g: number;
         beads_g: number;
+        findings_g: number;
         finished_g: number;
       };
       wires: {
@@ -205,6 +206,15 @@ export interface Built {
       endings: {
         [k: string]: string;
       };
+      findings: {
+        id: string;
+        kind: string;
+        side: string;
+        words: string;
+        reach_mm: number;
+        mass_g: number;
+        cut_mm: number | null;
+      }[];
       beads: {
         placed: {
           id: string;
@@ -343,6 +353,15 @@ export interface Built {
     cut_mm: number;
     lengths: number;
     wraps: number;
+  }[];
+  findings: {
+    id: string;
+    kind: string;
+    side: string;
+    words: string;
+    reach_mm: number;
+    mass_g: number;
+    cut_mm: number | null;
   }[];
   beads: {
     placed: {

@@ -772,6 +772,7 @@ export interface Piece {
           mm?: number;
         };
         wraps: number;
+        turns?: number;
       }
     | {
         kind: "hook";
@@ -831,7 +832,7 @@ export interface Piece {
           typed: string;
           mm?: number;
         };
-        turns: number;
+        turns?: number;
       }
     | {
         kind: "post";
@@ -878,6 +879,10 @@ export interface Piece {
          */
         wires: string[];
         cover?: string | null;
+        ring?: {
+          typed: string;
+          mm?: number;
+        } | null;
       }
     | {
         kind: "wrap";
@@ -889,6 +894,66 @@ export interface Piece {
          */
         wires: string[];
         wraps: number;
+      }
+    | {
+        kind: "doubled_hook";
+        id: string;
+        side: "start" | "end";
+        /**
+         * @minItems 1
+         * @maxItems 25
+         */
+        wires: string[];
+        /**
+         * inside of the hook; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 40 mm
+         */
+        inside: {
+          typed: string;
+          mm?: number;
+        };
+        /**
+         * shank of the hook; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 80 mm
+         */
+        shank: {
+          typed: string;
+          mm?: number;
+        };
+        wraps: number;
+      }
+    | {
+        kind: "tuck";
+        id: string;
+        side: "start" | "end";
+        /**
+         * @minItems 1
+         * @maxItems 25
+         */
+        wires: string[];
+        /**
+         * length tucked in; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 80 mm
+         */
+        length: {
+          typed: string;
+          mm?: number;
+        };
+      }
+    | {
+        kind: "coil";
+        id: string;
+        side: "start" | "end";
+        /**
+         * @minItems 1
+         * @maxItems 25
+         */
+        wires: string[];
+        /**
+         * inside of the coil; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.3 mm to 40 mm
+         */
+        inside: {
+          typed: string;
+          mm?: number;
+        };
+        turns?: number;
       }
   )[];
   /**
@@ -1185,4 +1250,103 @@ export interface Piece {
       mm?: number;
     } | null;
   }[];
+  /**
+   * @minItems 0
+   * @maxItems 12
+   */
+  findings?: (
+    | {
+        kind: "jump_rings";
+        id: string;
+        side: "start" | "end";
+        /**
+         * inside of the jump ring; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 60 mm
+         */
+        inside: {
+          typed: string;
+          mm?: number;
+        };
+        /**
+         * wire of the jump ring; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 4 mm
+         */
+        wire: {
+          typed: string;
+          mm?: number;
+        };
+        metal:
+          | "copper"
+          | "silver_plated"
+          | "gold_plated"
+          | "enamelled_black"
+          | "enamelled_green"
+          | "enamelled_blue"
+          | "brass"
+          | "bronze"
+          | "sterling"
+          | "fine_silver"
+          | "gold"
+          | "aluminium"
+          | "stainless_304"
+          | "nickel_silver"
+          | "niobium"
+          | "titanium";
+        count: number;
+      }
+    | {
+        kind: "chain";
+        id: string;
+        side: "start" | "end";
+        /**
+         * chain; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 2 m
+         */
+        length: {
+          typed: string;
+          mm?: number;
+        };
+        mass: number | null;
+      }
+    | {
+        kind: "clasp";
+        id: string;
+        side: "start" | "end";
+        /**
+         * clasp from inside to inside; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 100 mm
+         */
+        length: {
+          typed: string;
+          mm?: number;
+        };
+        mass: number | null;
+      }
+    | {
+        kind: "ear_wire";
+        id: string;
+        side: "start" | "end";
+        /**
+         * ear wire; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 100 mm
+         */
+        length: {
+          typed: string;
+          mm?: number;
+        };
+        metal:
+          | "copper"
+          | "silver_plated"
+          | "gold_plated"
+          | "enamelled_black"
+          | "enamelled_green"
+          | "enamelled_blue"
+          | "brass"
+          | "bronze"
+          | "sterling"
+          | "fine_silver"
+          | "gold"
+          | "aluminium"
+          | "stainless_304"
+          | "nickel_silver"
+          | "niobium"
+          | "titanium";
+        mass: number | null;
+      }
+  )[];
 }

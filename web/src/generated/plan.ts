@@ -165,6 +165,7 @@ export interface Plan {
     base_g: number;
     weaving_g: number;
     beads_g: number;
+    findings_g: number;
     finished_g: number;
   };
   wires: {
@@ -192,6 +193,15 @@ export interface Plan {
   endings: {
     [k: string]: string;
   };
+  findings: {
+    id: string;
+    kind: string;
+    side: string;
+    words: string;
+    reach_mm: number;
+    mass_g: number;
+    cut_mm: number | null;
+  }[];
   beads: {
     placed: {
       id: string;

@@ -219,8 +219,9 @@ export function paintStrip(ctx: CanvasRenderingContext2D, picture: Picture, view
     -ratio * view.left * view.scale,
     ratio * (view.height / 2 + view.scale * face * view.across),
   ]);
+  const made = view.made ?? Infinity;
   const beads = (shown: (side: number) => boolean) =>
-    view.made === undefined && paintBeads(ctx, picture.beads, on, shown);
+    paintBeads(ctx, picture.beads, on, (side, pass) => pass < made && shown(side));
   beads((side) => side === -face);
   weave(face === 1 ? "back" : "front", FAR);
   layer(ends(strands[far]));

@@ -1,0 +1,61 @@
+# frozen_string_literal: true
+
+module Meander
+  module Advice
+    # What hangs on a piece, and what goes through an ear.
+    module Hanging
+      # Ear posts are made of 20 to 22 gauge, half-hard or worked (common practice, no source).
+      POST_MM = (0.6..0.9)
+
+      def self.call(plan) = [*rings(plan), *posts(plan), ear(plan)].compact
+
+      # A ring must pass what it hangs on and the wire of its neighbour.
+      def self.rings(plan)
+        plan.piece.findings.each_with_index.filter_map do |finding, i|
+          next unless finding.is_a?(Findings::JumpRings)
+
+          holds = thickest(plan, finding.side)
+          need = holds + finding.d
+          next if finding.inside_mm >= need
+
+          item("jump-ring-small", "warn", "/findings/#{i}/inside", "The jump rings are too small for what they hold",
+            "Inside a ring lie the loop's wire, #{Units::Text.wire(holds)}, and the next ring's, #{Units::Text.wire(finding.d)}.",
+            "Rings at least #{Units::Text.length(need)} inside.", inside_mm: finding.inside_mm, need_mm: need)
+        end
+      end
+
+      # The thickest wire of what a side's findings hang on.
+      def self.thickest(plan, side)
+        plan.piece.document[:endings].select { |ending| Document::FindingChecks.holds?(ending, side) }.flat_map { |ending| ending[:wires] }.map { |id| plan.piece.wire(id).mm }.max
+      end
+
+      def self.posts(plan)
+        plan.piece.document[:endings].each_with_index.filter_map do |ending, i|
+          wire = plan.piece.wire(ending[:wires].first)
+          next if ending[:kind] != "post" || POST_MM.cover?(wire.mm)
+
+          thick = wire.mm > POST_MM.max
+          item("post-thickness", "warn", "/endings/#{i}/kind", "An ear post of #{Units::Text.wire(wire.mm)} is #{thick ? "thick" : "thin"}",
+            "Posts are made of about 0.64 to 0.81 mm (22 to 20 AWG; common practice).",
+            thick ? "A thinner wire, or a bought ear wire." : "A thicker wire, or a bought ear wire.", mm: wire.mm)
+        end
+      end
+
+      # What goes through the ear itself.
+      def self.ear(plan)
+        return unless plan.piece.body[:kind] == "earring"
+
+        posts = plan.piece.document[:endings].select { |ending| ending[:kind] == "post" }.map { |ending| plan.piece.wire(ending[:wires].first).material }
+        metals = (posts + plan.piece.findings.grep(Findings::EarWire).map(&:material)).reject { |metal| metal.skin == :plain }.uniq
+        return if metals.empty?
+
+        item("ear-metal", "warn", "/endings", "#{Units::Text.sentence(Units::Text.list(metals.map(&:name)))} goes through the ear",
+          "Nickel, copper and its alloys can irritate a pierced ear; local limits on nickel release differ.",
+          "Follow the local rules and the wearer's doctor; many makers take another metal for posts and ear wires.", metals: metals.map(&:key))
+      end
+
+      def self.item(id, severity, place, title, why, remedy, **figures) = Item.new(id:, severity:, place:, title:, why:, remedy:, figures:)
+      private_class_method :thickest, :rings, :posts, :ear, :item
+    end
+  end
+end

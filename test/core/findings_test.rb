@@ -1,0 +1,97 @@
+# frozen_string_literal: true
+
+require_relative "../test_helper"
+require_relative "../support/sections"
+
+# Endings one wire is bent to, and what is hung on them.
+class FindingsTest < PieceTest
+  include Sections
+
+  Finding = Meander::Findings::Finding
+
+  def ending(fields, wires = 1)
+    made = Array.new(wires) { |i| Meander::Document::Wire.new(id: "w#{i}", role: "base", size: Meander::Units::Size.of(0.8), metal: "copper", temper: "soft") }
+    fields = fields.transform_values { |value| value.is_a?(Float) ? Meander::Units::Size.of(value) : value }
+    Meander::Endings::Registry.build({wires: made.map(&:id), **fields}, wires: made, centres: Array.new(wires) { |i| i * 1.2 }, weaving_mm: 0.3)
+  end
+
+  def rings(count, side: "end", inside: "4 mm") = {"id" => "f1", "kind" => "jump_rings", "side" => side, "inside" => size(inside), "wire" => size("0.8 mm"), "metal" => "sterling", "count" => count}
+  def faults(json) = assert_raises(Meander::InvalidInput) { planned(json) }.faults.to_h { |fault| [fault.path, fault.message] }
+
+  # Each costs the length of its path, and that by hand.
+  def test_what_endings_take
+    by_hand = {
+      ending({kind: "coil", inside: 2.0, turns: 5}) => 5 * Math.hypot(Math::PI * 2.8, 0.8),
+      ending({kind: "tuck", length: 5.0}) => (Math::PI * (0.4 + 0.3 + 0.4) / 2) + 5,
+      ending({kind: "doubled_hook", inside: 4.0, shank: 9.0, wraps: 3}) =>
+        11.4 + (Math::PI * 3.2) + 5.4 + (Math::PI * 0.4) + 5.4 + (Math::PI * 2.4) + 9 + Math.hypot(3 * 2 * Math::PI * 0.8, 2.4)
+    }
+    by_hand.each do |made, mm|
+      strand = made.strands["w0"]
+
+      assert_in_delta mm, strand.length, 1e-9, made.words
+      assert_in_epsilon strand.length, Meander::Curve::Strand.polyline_length(strand.points), 0.002, made.words
+    end
+  end
+
+  # A loop wrapped twice round is a circle longer; a ring at the fold goes from the one wire to the other.
+  def test_turns_of_a_loop_and_a_ring_at_the_fold
+    once, twice = [1, 2].map { |turns| ending({kind: "loop", inside: 4.0, wraps: 3, turns:}).strands["w0"].length }
+    ring = ending({kind: "fold", ring: 6.0}, 2)
+    points = ring.strands["w0"].points
+
+    assert_in_delta Math::PI * 4.8, twice - once, 1e-9
+    assert_equal [[0.0, 0.0], [1.2, 0.0]], [points.first, points.last].map { |x, y, _| [x.round(9), y.round(9)] }
+    assert_in_delta 6.8 / 2, points[1..-2].map { |x, y, _| Math.hypot(x - 0.6, y - 4.2) }.minmax.sum / 2, 1e-6
+    assert_operator ring.strands["w0"].length, :>, Math::PI * 6.8 * 0.75
+    assert_in_delta 6 + 1.2, ring.reach_mm, 1e-9
+  end
+
+  # A ring takes pi (m + D), which is pi (o - D); the coil they are sawn from a turn more (a coil spring, any machine-design handbook);
+  # so much wire makes so many.
+  def test_jump_rings
+    made = Finding.of(kind: "jump_rings", id: "f1", side: "end", inside: Meander::Units::Size.of(5.0), wire: Meander::Units::Size.of(1.0), metal: "copper", count: 12)
+
+    assert_in_delta Math::PI * (7.0 - 1.0), made.ring_mm, 1e-12
+    assert_in_delta 13 * Math.sqrt(((Math::PI * 6)**2) + 1), made.wire_mm, 1e-9
+    assert_equal 12, Meander::Findings::JumpRings.from_mm(made.wire_mm + 0.01, 5.0, 1.0)
+    assert_in_delta 12 * Math::PI * 6 * Math::PI / 4 * 8.96e-3, made.mass_g, 1e-9
+    assert_in_delta 60, made.reach_mm, 1e-12
+  end
+
+  # The whole wearing length: rings and clasp are part of it, the weave answers with fewer repeats, all of it weighed and cut.
+  def test_the_wearing_length
+    bare, hung = plan(document("bracelet")), plan(document("bracelet", findings: [rings(3)]))
+
+    assert_in_delta 12, hung.layout.reach_mm - bare.layout.reach_mm, 1e-9
+    assert_in_delta (bare.fit.woven_mm - hung.fit.woven_mm), 12, hung.layout.pattern.advance_mm
+    assert_in_delta hung.mass[:findings_g], 3 * Math::PI * 4.8 * Math::PI * 0.16 * 10.36e-3, 1e-9
+    assert_includes Meander::Output::CutListCsv.call(hung), "3 jump rings 4 mm inside"
+    low, high = [bare, hung].map { |one| one.picture.y_range.last - one.fit.woven_mm }
+
+    assert_in_delta 12, high - low, 1.0
+    loops = document("bracelet").fetch("endings").map { |one| {"id" => one["id"], "kind" => "loop", "side" => one["side"], "wires" => one["wires"], "inside" => size("4 mm"), "wraps" => 3} }
+    clasp = {"id" => "f1", "kind" => "clasp", "side" => "end", "length" => size("14 mm"), "mass" => 0.6}
+
+    assert_in_delta 0.6, plan(document("bracelet", endings: loops, findings: [clasp])).mass[:findings_g], 1e-9
+    assert_equal ["/endings/1/kind"], faults(document("bracelet", endings: loops)).keys
+  end
+
+  def test_what_is_noticed_and_refused
+    small = advice(plan(document("bracelet", findings: [rings(1, inside: "1.2 mm")])), "jump-ring-small")
+
+    assert_in_delta 1.0 + 0.8, small.figures[:need_mm], 1e-9
+    assert_equal ["/findings/0/kind"], faults(document("cuff", findings: [rings(1)])).keys
+    assert_equal ["/findings/0/side"], faults(document("pendant", findings: [rings(1)])).keys
+    post = [{"id" => "e1", "kind" => "post", "side" => "start", "wires" => ["w1"], "length" => size("14 mm")}]
+    earring = ->(typed, metal) { built(document("earring", endings: post, "wires.0.size": size(typed), "wires.0.metal": metal)) }
+
+    assert_match(/copper goes through the ear/i, advice(earring.call("0.8 mm", "copper"), "ear-metal").title)
+    assert_nil advice(earring.call("0.8 mm", "niobium"), "ear-metal")
+    assert_match(/thick/, advice(earring.call("1.2 mm", "niobium"), "post-thickness").title)
+    assert_nil advice(earring.call("0.8 mm", "niobium"), "post-thickness")
+    wire = {"id" => "f1", "kind" => "ear_wire", "side" => "start", "length" => size("20 mm"), "metal" => "nickel_silver", "mass" => nil}
+
+    assert_match(/nickel silver/i, advice(built(document("earring", findings: [wire])), "ear-metal").title)
+  end
+end
