@@ -138,7 +138,11 @@ own.wraps / @plan.calibration.pace.to_f)
 
       def hung
         @plan.piece.findings.map do |finding|
-          made = finding.wire_mm ? "Make #{finding.words} from #{finding.wire_mm.ceil} mm of wire and hang them" : "Hang a #{finding.words}"
+          made = if finding.wire_mm
+            "Make #{finding.words} from #{finding.wire_mm.ceil} mm of wire and hang them"
+          else
+            "Hang #{finding.words.match?(/\A[aeiou]/) ? "an" : "a"} #{finding.words}"
+end
           step("end", "#{made} at the #{finding.side}.")
         end
       end

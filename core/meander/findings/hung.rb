@@ -4,7 +4,7 @@ module Meander
   module Findings
     # Findings as they are drawn hanging from a place: circles in a row, every other one seen from its edge.
     module Hung
-      STEPS = 24
+      STEPS = 72
 
       # findings: of one side, in order; the block turns a place [across, outwards] from where they hang into one of the picture.
       # @return [Array] [[finding, wire mm, points], ...]

@@ -11,6 +11,8 @@ module Meander
       RULER_MM = 50
       # More marks than these are drawn without their figures.
       MOST_NAMED = 24
+      # Figures nearer to each other than this could not be read.
+      NEAR_MM = 4.0
 
       # plan: a Built::Plan; face: "front" or "back"; hand: "right", or "left" for the mirror image.
       def self.call(plan, title:, face: "front", hand: "right") = new(plan, title, face, hand).call
@@ -67,10 +69,17 @@ module Meander
       def marks
         marks = @plan.cuts.flat_map(&:marks)
         rings = marks.map { |mark| %(<circle cx="#{n(@flip * mark.place[0])}" cy="#{n(mark.place[1])}" r="0.7"/>) }
-        named = (marks.size > MOST_NAMED) ? [] : marks
+        named = (marks.size > MOST_NAMED) ? [] : apart(marks)
         words = named.map { |mark| %(<text x="#{n((@flip * mark.place[0]) + 1)}" y="#{n(mark.place[1] - 0.6)}">#{n(mark.at_mm.round(1))}</text>) }
         %(<g fill="none" stroke="#111" stroke-width="0.2">#{rings.join}</g>) +
           %(<g font-family="sans-serif" font-size="1.7" fill="#111" stroke="#fff" stroke-width="0.5" paint-order="stroke">#{words.join}</g>)
+      end
+
+      # Those whose figures do not lie on each other.
+      def apart(marks)
+        marks.each_with_object([]) do |mark, kept|
+          kept << mark if kept.none? { |one| (one.place[0] - mark.place[0]).abs < NEAR_MM && (one.place[1] - mark.place[1]).abs < NEAR_MM / 2 }
+        end
       end
 
       # To check that the page was printed at its size.

@@ -54,26 +54,28 @@ function nextFormer() {
 
 <template>
   <div class="fine-print" @keydown.esc="emit('fold')">
-    <p v-if="topic === 'endings' && loop >= 0 && hook < 0">
-      <template v-for="(ending, i) in bench.draft.value!.endings" :key="ending.id"
-        >The loop at the {{ ending.side }} is
-        <LiveSize :path="`/endings/${i}/inside`" :label="`Inside of the loop at the ${ending.side}`" :by="0.5" />
-        inside.
-      </template>
-      A clasp closes them.
-      <button type="button" class="unfold plain" @click="closeWith('hook')">Close it with a hook instead</button>
-    </p>
-    <p v-else-if="topic === 'endings' && loop >= 0">
-      The loop is <LiveSize :path="`/endings/${loop}/inside`" label="Inside of the loop" :by="0.5" /> inside, its neck
-      bound <LiveCount :path="`/endings/${loop}/wraps`" label="Wraps on the loop's neck" /> times. The hook is
-      <LiveSize :path="`/endings/${hook}/inside`" label="Inside of the hook" :by="0.5" /> inside, on a shank of
-      <LiveSize :path="`/endings/${hook}/shank`" label="Shank of the hook" :by="0.5" />, its neck bound
-      <LiveCount :path="`/endings/${hook}/wraps`" label="Wraps on the hook's neck" /> times.
-      <button type="button" class="unfold plain" @click="nextFormer">Wire {{ former }}</button>
-      forms both; the next one binds the hook.
-      <button type="button" class="unfold plain" @click="closeWith('clasp')">Close it with a clasp instead</button>
-    </p>
-    <FindingLines v-if="topic === 'endings'" />
+    <div v-if="topic === 'endings'">
+      <p v-if="loop >= 0 && hook < 0">
+        <template v-for="(ending, i) in bench.draft.value!.endings" :key="ending.id"
+          >The loop at the {{ ending.side }} is
+          <LiveSize :path="`/endings/${i}/inside`" :label="`Inside of the loop at the ${ending.side}`" :by="0.5" />
+          inside.
+        </template>
+        A clasp closes them.
+        <button type="button" class="unfold plain" @click="closeWith('hook')">Close it with a hook instead</button>
+      </p>
+      <p v-else-if="loop >= 0">
+        The loop is <LiveSize :path="`/endings/${loop}/inside`" label="Inside of the loop" :by="0.5" /> inside, its neck
+        bound <LiveCount :path="`/endings/${loop}/wraps`" label="Wraps on the loop's neck" /> times. The hook is
+        <LiveSize :path="`/endings/${hook}/inside`" label="Inside of the hook" :by="0.5" /> inside, on a shank of
+        <LiveSize :path="`/endings/${hook}/shank`" label="Shank of the hook" :by="0.5" />, its neck bound
+        <LiveCount :path="`/endings/${hook}/wraps`" label="Wraps on the hook's neck" /> times.
+        <button type="button" class="unfold plain" @click="nextFormer">Wire {{ former }}</button>
+        forms both; the next one binds the hook.
+        <button type="button" class="unfold plain" @click="closeWith('clasp')">Close it with a clasp instead</button>
+      </p>
+      <FindingLines />
+    </div>
     <BaseFine v-else-if="topic === 'base'" />
     <WeavingFine v-else-if="topic === 'weaving'" />
     <CoilsFine v-else-if="topic === 'coils'" />

@@ -39,16 +39,16 @@ function add(event: Event) {
         :label="`Finding ${index + 1}: side`"
         @change="(side) => bench.edit(`/findings/${index}/side`, side)"
       />
-      {{ form.name }}
-      <FormParts :parts="form.parts" :path="`/findings/${index}`" :name="`Finding ${index + 1}`" />
-      <LiveChoice
+      {{ form.name }}<FormParts :parts="form.parts" :path="`/findings/${index}`" :name="`Finding ${index + 1}`" />
+      {{ " "
+      }}<LiveChoice
         v-if="form.metal && 'metal' in finding"
         :value="finding.metal"
         :options="metals"
         :label="`Finding ${index + 1}: metal`"
         @change="(metal) => bench.edit(`/findings/${index}/metal`, metal)"
       />
-      <span v-if="cut !== null" class="quiet figures">from {{ format.cut(cut) }} of wire</span>
+      <span v-if="cut !== null" class="quiet figures">&ensp;from {{ format.cut(cut) }} of wire</span>
       <button
         type="button"
         class="quiet-act"
@@ -60,7 +60,7 @@ function add(event: Event) {
     </li>
     <li v-if="sides.length" class="ending-add">
       <label
-        >Hang on it
+        >Hang on an ending
         <select aria-label="Add a finding" @change="add">
           <option value="">nothing more</option>
           <option v-for="one in FINDINGS" :key="one.key" :value="one.key">{{ one.name }}</option>

@@ -11,7 +11,7 @@ export const FINDINGS: (Form & { metal: boolean })[] = [
     name: "jump rings",
     metal: true,
     parts: [
-      count("count", "Jump rings", ":", "of them,"),
+      count("count", "Jump rings", ",", "of them,"),
       size("inside", "Inside of the jump rings", "", "inside,", 0.5),
       size("wire", "Wire of the jump rings", "of", "", 0.1),
     ],

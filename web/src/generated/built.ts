@@ -238,6 +238,7 @@ export interface Built {
           wire: string;
           section: string;
           length_mm: number;
+          copies: number;
           runs: {
             bead: string;
             name: string;
@@ -386,6 +387,7 @@ export interface Built {
       wire: string;
       section: string;
       length_mm: number;
+      copies: number;
       runs: {
         bead: string;
         name: string;

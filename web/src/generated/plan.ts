@@ -225,6 +225,7 @@ export interface Plan {
       wire: string;
       section: string;
       length_mm: number;
+      copies: number;
       runs: {
         bead: string;
         name: string;

@@ -2,6 +2,7 @@
 import type { StoredPiece } from "../api/client";
 import type { Built } from "../generated/built";
 import { kindWords } from "../bench/kinds";
+import PrintBeads from "./PrintBeads.vue";
 import PrintStops from "./PrintStops.vue";
 import { useFormat } from "../units/format";
 
@@ -68,6 +69,7 @@ const format = useFormat();
         </tr>
       </tbody>
     </table>
+    <PrintBeads :beads="built.beads" />
     <ol class="print-order">
       <li v-for="(step, i) in built.order" :key="i">{{ step.words }}</li>
     </ol>

@@ -5,6 +5,7 @@ import { RouterLink } from "vue-router";
 import { api, type StoredPiece } from "../api/client";
 import { useSettings } from "../settings/useSettings";
 import BuiltPrint from "./BuiltPrint.vue";
+import PrintBeads from "./PrintBeads.vue";
 import PrintStops from "./PrintStops.vue";
 import { useFormat } from "../units/format";
 
@@ -102,8 +103,28 @@ onMounted(async () => {
               {{ length.first }} to {{ length.last }}{{ half(length.half) }}
             </td>
           </tr>
+          <tr v-for="(own, i) in piece.plan.own" :key="`own ${i}`">
+            <td class="tick">☐</td>
+            <td>
+              <strong>{{ format.cut(own.cut_mm) }}</strong>
+            </td>
+            <td>{{ own.words }}</td>
+            <td />
+            <td />
+            <td />
+            <td>{{ own.use }}</td>
+          </tr>
+          <tr v-for="finding in piece.plan.findings" :key="finding.id">
+            <td class="tick">☐</td>
+            <td>
+              <strong>{{ finding.cut_mm === null ? "" : format.cut(finding.cut_mm) }}</strong>
+            </td>
+            <td colspan="4">{{ finding.words }}</td>
+            <td>hung at the {{ finding.side }}</td>
+          </tr>
         </tbody>
       </table>
+      <PrintBeads :beads="piece.plan.beads" />
       <figure v-for="face in ['front', 'back']" :key="face">
         <figcaption>{{ face === "front" ? "Front" : "Back" }}, true size in mm from the start of the weave</figcaption>
         <img :src="strip(face)" :alt="`${piece.document.name}, ${face}`" />

@@ -6,6 +6,10 @@ const ZOOM_STEP = 1.5;
 /** As near as the loupe goes, in pixels per mm: a 0.3 mm wire is then a finger wide. */
 const NEAREST = 160;
 
+/** Where more than so many mm lie before the weave, the loupe begins near the weave, its start so far from the middle. */
+const HANGING_MM = 18;
+const LED_IN = 0.38;
+
 /** Which part of the strip the loupe shows: `scale` in pixels per mm, `centre` in mm along the shown direction. */
 export function useLoupe(
   picture: Ref<Picture | null>,
@@ -51,12 +55,14 @@ export function useLoupe(
   /** A band of another width is looked at anew: it fills the loupe again. */
   watch([range, width, coils], (_now, [, , before]) => {
     if (!picture.value || !width.value) return;
-    if (scale.value === 0) centre.value = hand.value === "left" ? range.value[1] : range.value[0];
+    const first = scale.value === 0;
+    if (first) centre.value = hand.value === "left" ? range.value[1] : range.value[0];
     if (scale.value === 0 || Math.abs(coils.value / before - 1) > 0.02) {
       across.value = bandMiddle(picture.value);
       scale.value = coils.value;
     }
     zoomTo(scale.value);
+    if (first && hand.value === "right" && range.value[0] < -HANGING_MM) moveTo(LED_IN * (width.value / scale.value));
   });
 
   function show(next: number) {
