@@ -155,6 +155,39 @@ class BeadsTest < PieceTest
     %w[bead-hole-small bead-crowded bead-heavy bead-rough bead-guessed bead-no-room].each { |id| assert_nil advice(cuff(woven_bead), id), id }
   end
 
+  # Round a core: bare turns are helices, the turn with a bead goes out round it; two passes hold twice as many, to both sides.
+  def test_beads_scattered_round_a_core
+    core = put_together([bent("s1", "w1", {kind: "line", length: 40.0})], wires: [base("w1"), weaving])
+    made = ->(**changes) { built(with_beads(core, placed("scattered", weaving: "w9", from: size("2 mm"), coils: 4, passes: 1, count: 0, **changes))) }
+    one, two = made.call, made.call(passes: 2)
+    coil = Math.hypot(Math::PI * 1.1, 0.3)
+    rho, out, up = 0.55, 1.9, 1.5
+    far = Math.hypot(out, up)
+    beaded = (Math::PI * rho) + (2 * ((rho * [Math.atan2(out, up) - Math.acos(rho / far), 0].max) + Math.sqrt((far**2) - (rho**2)))) + 3
+
+    assert_equal [(38 / 4.2).floor, 2 * (38 / 4.2).floor], [one, two].map { |plan| rule_of(plan).count }
+    assert_in_delta 9 * ((4 * coil) + beaded), rule_of(one).own_mm, 1e-9
+    assert_equal [-1.9, 1.9], two.beads_h[:drawn][:set].map { |row| row[1] }.minmax.map { |x| x.round(6) }
+    assert_match(/100 need a core \d+ mm long/, advice(made.call(count: 100), "bead-no-room").remedy)
+  end
+
+  # Stitched on where two wires meet: wraps on both, straight across through the bead; in front where there is no room between.
+  def test_beads_where_two_sections_meet
+    rows = lambda do |apart|
+      line = {kind: "line", length: 30.0}
+      beside = {"kind" => "beside", "section" => "s1", "across" => size("#{apart} mm"), "along" => size("0 mm"), "side" => "far"}
+      json = put_together([bent("s1", "w1", line), bent("s2", "w2", line, at: beside)], wires: [base("w1"), base("w2"), weaving])
+      built(with_beads(json, placed("met", weaving: "w9", other: "s2", places: 2, wraps: 3)))
+    end
+    far, near = rows.call(5), rows.call(1)
+    coil = Math.hypot(Math::PI * 1.1, 0.3)
+    on = far.beads.first.ground.places.each_cons(2).sum { |a, b| Math.hypot(5, b.met.one.place[1] - a.met.other.place[1]) }
+
+    assert_in_delta (2 * 5) + (12 * coil) + on, rule_of(far).own_mm, 1e-9
+    assert_equal [[0, 0], [1, 1]], [far, near].map { |plan| plan.beads_h[:drawn][:set].map { |row| row[5] } }
+    assert_equal "beads are stitched on where two sections meet", faults(with_beads(document("component"), placed("met", weaving: "w1", other: "s1", places: 1, wraps: 1)))["/beads/0/other"]
+  end
+
   def test_what_cannot_be
     json = document("cuff")
 

@@ -77,6 +77,19 @@ class FindingsTest < PieceTest
     assert_equal ["/endings/1/kind"], faults(document("bracelet", endings: loops)).keys
   end
 
+  # A pendant bent to an arc as the front of a necklace: chord 2 R sin(t/2), drop R (1 - cos(t/2)), the chain what is left on each side.
+  def test_the_front_of_a_necklace
+    strip = woven("s1", %w[w1 w2], {kind: "arc", radius: 60.0, towards: "far"}, extent: {"kind" => "length", "length" => size("80 mm")})
+    made = built(put_together([strip], wires: [base("w1"), base("w2"), weaving], body: {"kind" => "pendant", "chain" => size("3 mm"), "neck" => size("450 mm")}))
+    long = made.sections.first.length_mm
+    front = made.to_h[:front]
+
+    assert_in_delta 120 * Math.sin(long / 120), front[:chord_mm], 1e-9
+    assert_in_delta 60 * (1 - Math.cos(long / 120)), front[:drop_mm], 1e-3
+    assert_in_delta (450 - long) / 2, front[:chain_mm], 1e-9
+    assert_nil built(document("pendant")).to_h[:front]
+  end
+
   def test_what_is_noticed_and_refused
     small = advice(plan(document("bracelet", findings: [rings(1, inside: "1.2 mm")])), "jump-ring-small")
 
@@ -92,6 +105,10 @@ class FindingsTest < PieceTest
     assert_nil advice(earring.call("0.8 mm", "niobium"), "post-thickness")
     wire = {"id" => "f1", "kind" => "ear_wire", "side" => "start", "length" => size("20 mm"), "metal" => "nickel_silver", "mass" => nil}
 
+    thin = document("bracelet", "wires.0.size": size("0.5 mm"), "wires.0.temper": "hard")
+
+    assert_equal "hook-thin", advice(plan(thin), "hook-thin").id
+    assert_equal 3, advice(earring.call("0.8 mm", "niobium"), "ends-sharp").figures[:ends]
     assert_match(/nickel silver/i, advice(built(document("earring", findings: [wire])), "ear-metal").title)
   end
 end

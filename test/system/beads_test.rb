@@ -111,4 +111,30 @@ class BeadsOnTheBenchTest < SystemTest
     assert_selector "[data-bead='Sandpiper egg']"
     assert_accessible
   end
+
+  # What hangs on a bracelet is part of its length: rings, then a clasp between two loops, and back to its own hook.
+  def test_what_hangs_on_a_bracelet
+    visit "/"
+    click_on "New bracelet"
+    click_on "hook and loop"
+    before = find_field("Repeats").value.to_i
+    select "jump rings", from: "Add a finding"
+    enter "Finding 1: Jump rings", "5"
+    select "start", from: "Finding 1: side"
+
+    assert_selector ".ending-lines li", text: /from \d+ mm of wire/
+    assert_saved
+    assert_operator planned("New bracelet").fit.repeats, :<, before
+    click_on "Close it with a clasp instead"
+
+    assert_button "clasp", exact: false
+    assert_field "Finding 2: Clasp", with: "14 mm"
+    assert_saved
+    assert_equal %w[loop loop], stored_document("New bracelet")["endings"].map { |ending| ending["kind"] }
+    click_on "Close it with a hook instead"
+    click_on "Take finding 1 off"
+
+    assert_field "Repeats", with: before.to_s
+    assert_accessible
+  end
 end

@@ -6,8 +6,9 @@ module Meander
     module Hanging
       # Ear posts are made of 20 to 22 gauge, half-hard or worked (common practice, no source).
       POST_MM = (0.6..0.9)
+      SIDES = %w[start end].freeze
 
-      def self.call(plan) = [*rings(plan), *posts(plan), ear(plan)].compact
+      def self.call(plan) = [*rings(plan), *posts(plan), ear(plan), sharp(plan)].compact
 
       # A ring must pass what it hangs on and the wire of its neighbour.
       def self.rings(plan)
@@ -54,8 +55,20 @@ module Meander
           "Follow the local rules and the wearer's doctor; many makers take another metal for posts and ear wires.", metals: metals.map(&:key))
       end
 
+      # Ends that nothing covers, on pieces put together from sections.
+      def self.sharp(plan)
+        return unless plan.piece.built?
+
+        ended = plan.piece.document[:endings].reject { |ending| ending[:kind] == "plain" }.flat_map { |ending| ending[:wires].map { |id| [ending[:side], id] } }
+        bare = plan.piece.base_wires.sum { |wire| SIDES.count { |side| !ended.include?([side, wire.id]) } }
+        return if bare.zero?
+
+        item("ends-sharp", "note", "/endings", "#{Units::Text.count(bare, "end")} #{(bare == 1) ? "is" : "are"} cut flush", "A cut end scratches skin and catches cloth.",
+          "File it round and tuck it against the work, or give it a loop, a curl or a tuck.", ends: bare)
+      end
+
       def self.item(id, severity, place, title, why, remedy, **figures) = Item.new(id:, severity:, place:, title:, why:, remedy:, figures:)
-      private_class_method :thickest, :rings, :posts, :ear, :item
+      private_class_method :sharp, :thickest, :rings, :posts, :ear, :item
     end
   end
 end

@@ -4,17 +4,32 @@ module Meander
   module Advice
     # Soft wire opens as a hook.
     module HookTemper
-      def self.call(plan)
-        hook = plan.piece.document[:endings].find { |ending| ending[:kind] == "hook" }
-        wire = hook && plan.piece.wire(hook[:wires].first)
-        return unless wire && wire.temper == "soft"
+      HOOKS = %w[hook doubled_hook].freeze
+      # A single hook of thinner wire gives way (common practice, no source).
+      THIN_MM = 0.6
 
+      def self.call(plan)
+        hook = plan.piece.document[:endings].find { |ending| HOOKS.include?(ending[:kind]) }
+        wire = hook && plan.piece.wire(hook[:wires].first)
+        return unless wire
+        return soft(wire) if wire.temper == "soft"
+
+        thin(wire) if hook[:kind] == "hook" && wire.mm < THIN_MM
+      end
+
+      def self.soft(wire)
         Item.new(id: "hook-soft", severity: "warn", place: "/endings",
                  title: "The hook is bent from soft wire",
                  why: "Soft #{wire.material.name} opens under a pull.",
                  remedy: "Hammer the finished bend lightly to harden it, or use half-hard wire.",
                  figures: {wire: wire.id})
       end
+
+      def self.thin(wire)
+        Item.new(id: "hook-thin", severity: "warn", place: "/endings", title: "The hook is bent from #{Units::Text.wire(wire.mm)} wire",
+                 why: "A hook so thin opens under a pull, however hard it is.", remedy: "Bend it from doubled wire, or of a thicker one.", figures: {mm: wire.mm})
+      end
+      private_class_method :soft, :thin
     end
   end
 end

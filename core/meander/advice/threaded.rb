@@ -38,7 +38,7 @@ module Meander
 
         title = rule.is_a?(Beads::Centre) ? "The bead is #{Units::Text.length(-rule.left_mm)} wider than its gap" : "#{Units::Text.count(rule.over, "bead")} more than there is room for"
         item("bead-no-room", "stop", place, title, "There is room for #{rule.lying.size}#{" of #{rule.lying.size + rule.over}" unless rule.is_a?(Beads::Centre)}: #{rule.words}.",
-          "Fewer beads, smaller ones, or a wider place for them.", over: rule.over, left_mm: rule.left_mm)
+          "Fewer beads, smaller ones, or a wider place: #{rule.needs || "there is none here"}.", over: rule.over, left_mm: rule.left_mm)
       end
 
       # Neighbours on the weaving wire need as much of the strip as they are wide.

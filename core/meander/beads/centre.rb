@@ -10,6 +10,11 @@ module Meander
 
       # From side to side, clear of wire and weave.
       def left_mm = (2 * reach) - side_mm - (ground.woven? ? 2 * ground.cover_mm : 0.0) - kind.along_mm
+
+      def needs = if over.positive?
+                    "a figure #{Units::Text.length(kind.along_mm + (ground.woven? ? 2 * ground.cover_mm : 0.0))} wide between its wires holds it"
+                  end
+
       def gap_mm = left_mm + kind.along_mm
       def own_mm = (2 * reach) + (wraps * helix_mm(side_mm))
 

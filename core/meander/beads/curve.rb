@@ -11,6 +11,14 @@ module Meander
       def most = [(line_mm / kind.along_mm).floor, 0].max
       def over = [fields[:count] - most, 0].max
       def pitch_mm = count.zero? ? nil : line_mm / count
+
+      def needs
+        return unless over.positive?
+
+        longer = ground.length_mm * fields[:count] * kind.along_mm / line_mm
+        "a strip #{Units::Text.length(longer)} long holds #{fields[:count]}"
+      end
+
       def left_mm = line_mm - (count * kind.along_mm)
       def wraps = fields[:wraps] * (count + 1)
 

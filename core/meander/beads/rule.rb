@@ -44,6 +44,9 @@ module Meander
       def left_mm = nil
       def pitch_mm = nil
 
+      # What would hold as many as are asked for, in words with its mm; nil where they fit.
+      def needs = nil
+
       # The clear room that is filled, in mm; nil where there is none.
       def gap_mm = left_mm && (left_mm + (lying.size * kind.along_mm))
 

@@ -9,6 +9,7 @@ module Meander
       def most = (line_mm / kind.along_mm).floor
       def over = [fields[:count] - most, 0].max
       def pitch_mm = count.zero? ? nil : line_mm / count
+      def needs = over.positive? ? "a strip woven #{Units::Text.length(Math.sqrt((fields[:count] * kind.along_mm)**2 - (wide**2)))} holds #{fields[:count]}" : nil
       def left_mm = line_mm - (count * kind.along_mm)
       def wraps = count
 

@@ -138,11 +138,8 @@ own.wraps / @plan.calibration.pace.to_f)
 
       def hung
         @plan.piece.findings.map do |finding|
-          made = if finding.wire_mm
-            "Make #{finding.words} from #{finding.wire_mm.ceil} mm of wire and hang them"
-          else
-            "Hang #{finding.words.match?(/\A[aeiou]/) ? "an" : "a"} #{finding.words}"
-end
+          article = finding.words.match?(/\A[aeiou]/) ? "an" : "a"
+          made = finding.wire_mm ? "Make #{finding.words} from #{finding.wire_mm.ceil} mm of wire and hang them" : "Hang #{article} #{finding.words}"
           step("end", "#{made} at the #{finding.side}.")
         end
       end

@@ -17,7 +17,7 @@ module Meander
         @ended = piece.document[:endings].to_h { |fields| [fields[:id], ended_at(fields)] }.freeze
         @runs = piece.wires.select(&:base?).map { |wire| run(wire) }.freeze
         @cuts = Cut.all(runs, folds).freeze
-        @beads = piece.beads.map { |placed| Beads::Rules.build(placed, piece, section(placed).ground) }.freeze
+        @beads = piece.beads.map { |placed| Beads::Rules.build(placed, piece, ground(placed)) }.freeze
         @loose = Picture::Finished.new(piece.colours) { |picture| draw_loose(picture) }
         freeze
       end
@@ -79,7 +79,7 @@ module Meander
       def thickness_mm = sections.reject(&:laced?).map { |section| section.woven? ? section.plan.layout.frame.thickness_mm : section.wire.mm }.max
 
       def to_h
-        {sections: sections.map { |section| section_h(section) }, cuts: cuts.map(&:to_h), wearing:, extent: extent,
+        {sections: sections.map { |section| section_h(section) }, cuts: cuts.map(&:to_h), wearing:, front: Front.call(self), extent: extent,
           finished: finished_h,
           work: {wraps:, minutes:}, mass_g: mass_g, pieces:, order: OrderOfWork.call(self).map(&:to_h),
           findings: piece.findings.map(&:to_h), own: own_lengths.map(&:to_h), beads: beads_h, supply: Supply.call(piece, woven, own_lengths).map(&:to_h), advice: advice.map(&:to_h),
@@ -114,10 +114,26 @@ module Meander
         end
       end
 
+      # What a placement lies on: its section, or where that meets another.
+      def ground(placed)
+        return section(placed).ground unless placed[:rule] == "met"
+
+        rows = [section(placed), section({section: placed[:other]})]
+        lines = rows.map { |row| row.base.map { |id| row.trace(id).map { |point| pose(row).at(point) } } }
+        places = Form::Meeting.call(*lines, placed[:places]).map do |met|
+          Beads::MetGround::Place.new(met, [met.one, met.other].zip(rows).map { |on, row| piece.wire(row.base[on.line]).mm + (row.woven? ? 2 * row.plan.layout.frame.wire_mm : 0.0) }).freeze
+        end
+        Beads::MetGround.new(places)
+      end
+
       def section(placed) = sections.find { |one| one.id == placed[:section] }
 
       # Where a place on a placement's ground lies in the finished piece, in each copy of its section: [[x, y, z], ...].
-      def on_page(rule, at) = section(rule.fields).then { |one| one.lying(*at).map { |point| pose(one).at(point) } }
+      def on_page(rule, at)
+        return [[*at, 0.0]] if rule.is_a?(Beads::Met)
+
+        section(rule.fields).then { |one| one.lying(*at).map { |point| pose(one).at(point) } }
+      end
 
       # Before which sections a wire is cut away once the piece is woven.
       def cut_away(wire) = places.select { |_, at| at && at[:cut_away]&.include?(wire.id) }.keys

@@ -126,6 +126,7 @@ module Meander
       BUILT = Record.new({
         sections: Many.new(SECTION), cuts: Many.new(CUT), extent: List.new(List.new(figure, 2..2), 2..2),
         wearing: Maybe.new(Record.new({wrist_mm: figure, reach_mm: figure, wanted_mm: figure, off_mm: figure, frames: Maybe.new(whole)})),
+        front: Maybe.new(Record.new({curve_mm: figure, chord_mm: figure, drop_mm: figure, turn: figure, chain_mm: figure})),
         finished: Many.new(Record.new({picture: words, pose: POSE, section: Maybe.new(words)})),
         work: Record.new({wraps: whole, minutes: figure}), mass_g: figure, pieces: Choice.new([1, 2]),
         order: Many.new(Record.new({kind: words, words:, section: Maybe.new(words), minutes: figure})),

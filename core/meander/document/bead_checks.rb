@@ -5,7 +5,7 @@ module Meander
     # Checks of a piece's beads: kinds that can be, placements on sections that can carry them, wires in their role.
     class BeadChecks
       # What a section must be for each rule.
-      CRAFTS = {"woven" => "weave", "rows" => "weave", "curve" => "weave", "strung" => "bend", "framed" => "bend", "surface" => "weave"}.freeze
+      CRAFTS = {"woven" => "weave", "rows" => "weave", "curve" => "weave", "strung" => "bend", "framed" => "bend", "surface" => "weave", "scattered" => "bend"}.freeze
       NAMES = {"weave" => "a woven section", "bend" => "a bent wire"}.freeze
 
       def self.call(document, reading) = new(document, reading).call
@@ -57,7 +57,16 @@ module Meander
         case placed[:rule]
         when "woven" then fault("#{place}/rule", "woven", "two wires that take turns carry no beads yet", "another rule, or wires laid together") if section[:turns] == "in_turn"
         when "rows" then rows(section, place)
+        when "met" then met(placed, place)
         when "framed" then fault("#{place}/section", placed[:section], "only a straight run is a stem", "a bent wire that is a line") unless section[:bend][:kind] == "line"
+        end
+      end
+
+      def met(placed, place)
+        others = @document[:sections].reject { |one| one[:craft] == "lace" || one[:id] == placed[:section] }.map { |one| one[:id] }
+        unless others.include?(placed[:other])
+          fault("#{place}/other", placed[:other], "beads are stitched on where two sections meet",
+others.empty? ? "another section, of which there is none yet" : others.join(", "))
         end
       end
 

@@ -31,9 +31,9 @@ module Meander
         "ring" => {closing: CLOSING},
         "links" => {ease: EASE},
         "earring" => {pair: Choice.new([true, false])},
-        "pendant" => {chain: size("widest part of the chain that must pass", 0.3..20.0, 0.8..6.0)},
+        "pendant" => {chain: size("widest part of the chain that must pass", 0.3..20.0, 0.8..6.0), neck: Maybe.new(size("necklace round the neck", 250.0..1200.0, 360.0..800.0))},
         "component" => {}
-      })
+      }, left_out: {neck: nil})
       # Bodies put together from sections that are each bent to a form; the others are one woven band.
       BUILT = %w[links earring pendant component].freeze
 
@@ -175,7 +175,8 @@ module Meander
       fits = Count.new(0..1000)
       into = size("where the beads begin", 0.0..500.0, 0.0..120.0)
       # Where beads are placed: on the weaving wire as it is woven; in rows across a frame; along a side of a strip; strung on a bent wire;
-      # one framed on its stem; one hung in the centre of a figure; in a line across a surface. A count of 0, or no counts: as many as fit.
+      # one framed on its stem; one hung in the centre of a figure; in a line across a
+      # surface; scattered round a core; stitched on where two sections meet. A count of 0, or no counts: as many as fit.
       PLACED = Variant.new(:rule, {
         "woven" => {**own, of: Choice.new(%w[repeat wrap]), every: Count.new(1..500), first: Count.new(1..500), on: Choice.new(%w[front back near far])},
         "rows" => {**spun, counts: list(Count.new(1..60), 0..60), wraps: Count.new(0..40), from: into},
@@ -183,7 +184,9 @@ module Meander
         "strung" => {**own, from: into, apart: size("room between beads", 0.0..200.0, 0.0..120.0), count: fits},
         "framed" => {**spun, from: into, circuits: Count.new(1..30), coils: Count.new(0..40)},
         "centre" => {**spun, wraps: Count.new(1..20)},
-        "surface" => {**spun, count: fits}
+        "surface" => {**spun, count: fits},
+        "scattered" => {**spun, from: into, coils: Count.new(0..60), passes: Count.new(1..2), count: fits},
+        "met" => {**spun, other: Id.new, places: Count.new(1..60), wraps: Count.new(1..20)}
       })
 
       ALLOWANCES = Record.new({

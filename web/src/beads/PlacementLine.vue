@@ -70,6 +70,15 @@ async function take(id: string) {
             :label="`${name}: section`"
             @change="(key) => bench.edit(`${path}/section`, key)" /></template
         >,
+        <template v-if="placed.rule === 'met'"
+          >with
+          <LiveChoice
+            :value="placed.other"
+            :options="places.filter((one) => one.key !== placed.section)"
+            :label="`${name}: the other section`"
+            @change="(key) => bench.edit(`${path}/other`, key)"
+          />,
+        </template>
         <template v-if="placed.rule === 'rows'"
           ><CountsField :path="`${path}/counts`" :label="`${name}: in each row`" /> to a row,</template
         >

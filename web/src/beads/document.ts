@@ -25,8 +25,10 @@ function withKind(piece: Piece, bead: BeadKind): [Piece, string] {
 }
 
 /** The sections a rule's beads can lie on. */
-export const carriers = (piece: Piece, rule: Rule) =>
-  piece.sections.filter((one) => one.craft !== "lace" && (rule.on === "any" || one.craft === rule.on));
+export function carriers(piece: Piece, rule: Rule) {
+  const found = piece.sections.filter((one) => one.craft !== "lace" && (rule.on === "any" || one.craft === rule.on));
+  return rule.key === "met" && found.length < 2 ? [] : found;
+}
 
 /** The weaving wire that beads are threaded on: the first there is, or a fine one of its own. */
 function withThread(piece: Piece, starts: Record<string, Piece>): [Piece, string] {
@@ -56,6 +58,8 @@ export function withPlacement(
     "d",
   );
   const placed = { id, rule: key, bead: kind, section, ...(rule.thread ? { weaving: wire } : {}), ...rule.start };
+  const other = carriers(piece, rule).find((one) => one.id !== section)?.id;
+  if (key === "met") Object.assign(placed, { other });
   return { ...threaded, beads: [...piece.beads, placed as unknown as Placed] };
 }
 

@@ -116,6 +116,30 @@ export const RULES: Rule[] = [
     start: { wraps: 3 },
   },
   {
+    key: "scattered",
+    name: "scattered round the bent wire",
+    on: "bend",
+    thread: true,
+    parts: [
+      size("from", "Where the beads begin", "from", "on,"),
+      count("coils", "Bare turns between", "", "bare turns between,"),
+      count("passes", "Passes along the core", "in", "passes (1 or 2),"),
+      fill,
+    ],
+    start: { from: mm(2), coils: 4, passes: 1, count: 0 },
+  },
+  {
+    key: "met",
+    name: "stitched on where it meets another",
+    on: "any",
+    thread: true,
+    parts: [
+      count("places", "Places they are stitched", "at", "places,"),
+      count("wraps", "Wraps at each side", "", "wraps at each side"),
+    ],
+    start: { places: 1, wraps: 3 },
+  },
+  {
     key: "surface",
     name: "across the front from corner to corner",
     on: "weave",

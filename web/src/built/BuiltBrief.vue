@@ -35,6 +35,7 @@ const PAIR = [
   { key: "one", name: "a single one" },
 ];
 const wrist = computed(() => pinIndex(piece.value, "wrist"));
+const front = computed(() => bench.answer.value?.built?.front);
 const wearing = computed(() => bench.answer.value?.built?.wearing);
 const chain = computed(() =>
   piece.value.sections.findIndex((one) => one.craft === "weave" && one.form?.kind === "waists"),
@@ -63,7 +64,18 @@ function add(craft: "weave" | "bend") {
           @change="(key) => bench.edit('/body/pair', key === 'pair')"
       /></template>
       <template v-else-if="body.kind === 'pendant'">
-        for a chain <LiveSize path="/body/chain" label="Widest part of the chain" :by="0.5" /> at its widest</template
+        for a chain <LiveSize path="/body/chain" label="Widest part of the chain" :by="0.5" /> at its widest<template
+          v-if="body.neck"
+          >, the front of a necklace <LiveSize path="/body/neck" label="Necklace round the neck" :by="10" /> round
+          <button type="button" class="unfold plain" @click="bench.edit('/body/neck', null)">
+            no necklace
+          </button></template
+        ><template v-else
+          >,
+          <button type="button" class="unfold plain" @click="bench.edit('/body/neck', { typed: '450 mm' })">
+            the front of a necklace
+          </button></template
+        ></template
       >
       <template v-else-if="body.kind === 'links'">
         for a
@@ -86,6 +98,11 @@ function add(craft: "weave" | "bend") {
       >
         Take {{ wearing.frames }} frames
       </button>
+    </p>
+    <p v-if="front" class="reached figures">
+      Its front runs {{ format.length(front.curve_mm) }} along, {{ format.length(front.chord_mm) }} straight across, and
+      drops {{ format.length(front.drop_mm) }}; each side takes {{ format.length(front.chain_mm) }} of chain, clasp and
+      all.
     </p>
     <ol class="section-lines">
       <template v-for="(section, index) in piece.sections" :key="section.id">

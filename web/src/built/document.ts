@@ -88,7 +88,9 @@ function tidy(piece: Piece): Piece {
     piece.sections.flatMap((one) => (one.craft === "bend" ? one.base : [...one.base, ...one.weaving])),
   );
   const sections = new Set(piece.sections.map((one) => one.id));
-  const beads = piece.beads.filter((one) => sections.has(one.section));
+  const beads = piece.beads.filter(
+    (one) => sections.has(one.section) && (!("other" in one) || sections.has(one.other)),
+  );
   for (const placed of beads) if ("weaving" in placed) used.add(placed.weaving);
   for (const ending of piece.endings) if (ending.kind === "fold" && ending.cover) used.add(ending.cover);
   return {

@@ -325,6 +325,13 @@ export interface Built {
     off_mm: number;
     frames: number | null;
   } | null;
+  front: {
+    curve_mm: number;
+    chord_mm: number;
+    drop_mm: number;
+    turn: number;
+    chain_mm: number;
+  } | null;
   finished: {
     picture: string;
     /**

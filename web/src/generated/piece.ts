@@ -103,6 +103,10 @@ export interface Piece {
           typed: string;
           mm?: number;
         };
+        neck?: {
+          typed: string;
+          mm?: number;
+        } | null;
       }
     | {
         kind: "component";
@@ -1053,6 +1057,33 @@ export interface Piece {
         section: string;
         weaving: string;
         count: number;
+      }
+    | {
+        rule: "scattered";
+        id: string;
+        bead: string;
+        section: string;
+        weaving: string;
+        /**
+         * where the beads begin; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 500 mm
+         */
+        from: {
+          typed: string;
+          mm?: number;
+        };
+        coils: number;
+        passes: number;
+        count: number;
+      }
+    | {
+        rule: "met";
+        id: string;
+        bead: string;
+        section: string;
+        weaving: string;
+        other: string;
+        places: number;
+        wraps: number;
       }
   )[];
   /**

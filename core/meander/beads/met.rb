@@ -1,0 +1,31 @@
+# frozen_string_literal: true
+
+module Meander
+  module Beads
+    # Beads stitched on afterwards where two sections meet: from wraps round the one through the bead to wraps round the other.
+    class Met < Rule
+      def words = "#{kind.words} stitched on where they meet, #{Units::Text.count(fields[:wraps], "wrap")} at each side"
+      def wraps = 2 * fields[:wraps] * count
+
+      # Round the one wire, straight through the bead, round the other, and on behind to the next place.
+      def own_mm
+        at = ground.places.sum { |one| [one.met.apart_mm, kind.along_mm].max + one.thick.sum { |thick| fields[:wraps] * helix_mm(thick) } }
+        at + ground.places.each_cons(2).sum { |one, other| Math.hypot(other.met.one.place[0] - one.met.other.place[0], other.met.one.place[1] - one.met.other.place[1]) }
+      end
+
+      def threads = ground.places.map { |one| [[one.met.one.place.first(2), one.met.other.place.first(2)], 1] }
+
+      private
+
+      # In front, where there is no room between the wires.
+      def lay
+        ground.places.map do |one|
+          from, to = one.met.one.place, one.met.other.place
+          room = one.met.apart_mm - (one.thick.sum / 2)
+          dir = (one.met.apart_mm < 1e-6) ? [1.0, 0.0] : [to[0] - from[0], to[1] - from[1]]
+          lie([(from[0] + to[0]) / 2, (from[1] + to[1]) / 2], dir, face: (room + 1e-9 >= kind.along_mm) ? 0 : 1)
+        end
+      end
+    end
+  end
+end
