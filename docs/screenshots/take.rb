@@ -39,7 +39,7 @@ Dir.mktmpdir do |data|
     browser.at_css("input[aria-label='Repeats']").focus
     browser.keyboard.type([:ctrl, "a"], "70")
   end
-  look(server, "rays", path: "/pieces/#{heron}")
+  look(server, "tray", path: "/tray")
   look(server, "walk", path: "/pieces/#{heron}") do |browser|
     browser.keyboard.type("w")
   end
@@ -85,9 +85,11 @@ Dir.mktmpdir do |data|
     sleep 1
     browser.evaluate("document.activeElement.blur()")
   end
-  look(server, "filled-evenly", path: "/pieces/#{tide}") do |browser|
-    browser.xpath("//button[normalize-space()='starting and ending']").first.click
-    browser.xpath("//button[normalize-space()='Make it even']").first.click
+  look(server, "beads", size: [1280, 1000], path: "/pieces/#{ids["Kelp earrings"]}") do |browser|
+    browser.evaluate("document.querySelector('.section-bench').remove()")
+    browser.xpath("//button[normalize-space()='What fits here?']").first.click
+    sleep 1
+    browser.evaluate("window.scrollTo(0, document.querySelector('.finished-panel').offsetTop - 8)")
   end
   look(server, "heart", size: [1280, 1000], path: "/pieces/#{ids["Limpet heart"]}")
   look(server, "links", path: "/pieces/#{ids["Sluice links"]}")

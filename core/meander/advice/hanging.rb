@@ -16,6 +16,8 @@ module Meander
           next unless finding.is_a?(Findings::JumpRings)
 
           holds = thickest(plan, finding.side)
+          next unless holds
+
           need = holds + finding.d
           next if finding.inside_mm >= need
 

@@ -26,10 +26,11 @@ module Meander
         return if rule.kind.passes?(rule.through)
 
         passes = SOLD_MM.select { |mm| rule.kind.passes?(Array.new(rule.through.size, mm)) }.max
+        wider = "a bead with a hole of #{Units::Text.number(need, 2)} mm"
         what = (rule.through.size == 1) ? "a wire of #{Units::Text.wire(rule.through[0])}" : "#{rule.through.size} passes of #{Units::Text.wire(rule.through[0])}"
         item("bead-hole-small", "stop", "#{place}/bead", "The hole of #{rule.kind.name} is #{Units::Text.number(need - rule.kind.hole_mm, 2)} mm too small",
           "#{Units::Text.sentence(what)} #{(rule.through.size == 1) ? "needs" : "need"} #{Units::Text.number(need, 2)} mm, the hole is #{Units::Text.number(rule.kind.hole_mm, 2)} mm.",
-          passes ? "#{Units::Text.wire(passes)} wire would pass, or take a bead with a hole of #{Units::Text.number(need, 2)} mm." : "Take a bead with a hole of #{Units::Text.number(need, 2)} mm.",
+          passes ? "#{Units::Text.wire(passes)} wire would pass, or take #{wider}." : "Take #{wider}.",
           need_mm: need, hole_mm: rule.kind.hole_mm, passes_mm: passes)
       end
 
@@ -45,9 +46,10 @@ module Meander
       def self.touching(rule, place)
         return unless rule.is_a?(Beads::Woven) && rule.pitch_mm && rule.pitch_mm < rule.kind.across_mm - 1e-6
 
+        wider = rule.pitch_mm.positive? ? ((rule.kind.across_mm / rule.pitch_mm) * rule.fields[:every]).ceil : 2 * rule.fields[:every]
         item("bead-crowded", "warn", "#{place}/every", "These beads push each other apart",
           "They follow each other every #{Units::Text.length(rule.pitch_mm)}, each is #{Units::Text.length(rule.kind.across_mm)} wide.",
-          "A bead on every #{((rule.kind.across_mm / rule.pitch_mm) * rule.fields[:every]).ceil}th #{rule.fields[:of]}, or smaller ones.", pitch_mm: rule.pitch_mm, across_mm: rule.kind.across_mm)
+          "One bead to #{Units::Text.count(wider, rule.fields[:of])}, or smaller ones.", pitch_mm: rule.pitch_mm, across_mm: rule.kind.across_mm)
       end
 
       def self.room(rule, place)

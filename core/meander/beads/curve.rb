@@ -9,18 +9,18 @@ module Meander
       # Where their middles lie, at R_i - D/2 - d - b/2 inside of a radius R_i: how long that line is.
       def line_mm = ground.length_mm * (1 - (ground.curvature * across))
       def most = [(line_mm / kind.along_mm).floor, 0].max
-      def over = [fields[:count] - most, 0].max
+      def over = short(fields[:count])
       def pitch_mm = count.zero? ? nil : line_mm / count
 
       def needs
-        return unless over.positive?
+        return unless over.positive? && line_mm.positive?
 
-        longer = ground.length_mm * fields[:count] * kind.along_mm / line_mm
-        "a strip #{Units::Text.length(longer)} long holds #{fields[:count]}"
+        longer = ground.length_mm * wanted * kind.along_mm / line_mm
+        "a strip #{Units::Text.length(longer)} long holds #{wanted}"
       end
 
       def left_mm = line_mm - (count * kind.along_mm)
-      def wraps = fields[:wraps] * (count + 1)
+      def wraps = count.zero? ? 0 : fields[:wraps] * (count + 1)
 
       # Through every bead, down to the wire between two and up again, and its wraps there.
       def own_mm

@@ -24,10 +24,10 @@ module Meander
       end
 
       def wraps = 2 * fields[:wraps] * [rows.size - 1, 0].max
-      def over = asked.sum - count
+      def over = short(asked.sum)
 
       # How wide the frame would have to stand for the longest row.
-      def needs = over.positive? ? "a row of #{asked.max} needs #{Units::Text.length(asked.max * kind.along_mm)} between the wires" : nil
+      def needs = (over.positive? && asked.any?) ? "a row of #{asked.max} needs #{Units::Text.length(asked.max * kind.along_mm)} between the wires" : nil
 
       # What the fullest row leaves in its gap.
       def left_mm = rows.map { |row| ground.clear_mm(row.along) - (row.count * kind.along_mm) }.min

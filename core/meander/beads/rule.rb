@@ -39,8 +39,9 @@ module Meander
       # The lines of that wire as they are drawn: [[points on its ground, 1 in front or -1 behind], ...].
       def threads = []
 
-      # How many were asked for and do not fit; room left in mm, nil where nothing is filled; from one bead to the next, in mm.
-      def over = 0
+      # How many were asked for and do not fit (one, where none does); room left in mm, nil where nothing is filled; from one bead to the
+      # next, in mm.
+      def over = short(0)
       def left_mm = nil
       def pitch_mm = nil
 
@@ -60,6 +61,9 @@ module Meander
 
       private
 
+      # How many are wanted at least.
+      def wanted = [fields[:count], 1].max
+      def short(asked) = lying.empty? ? [asked, 1].max : [asked - lying.size, 0].max
       def d = thread.mm
       def helix_mm(base_mm) = Math.hypot(Math::PI * (base_mm + d), d)
       def lie(at, dir, face: 0, end_on: false, pass: AFTERWARDS) = Lying.new(kind:, at:, dir:, face:, end_on:, pass:)

@@ -10,8 +10,8 @@ module Meander
       def pitch_mm = (fields[:coils] * d) + kind.across_mm
       def room_mm = ground.length_mm - fields[:from].mm
       def most = [(room_mm / pitch_mm).floor, 0].max * passes
-      def over = [fields[:count] - most, 0].max
-      def needs = over.positive? ? "#{fields[:count]} need a core #{Units::Text.length(fields[:from].mm + ((fields[:count] / passes.to_f).ceil * pitch_mm))} long" : nil
+      def over = short(fields[:count])
+      def needs = over.positive? ? "#{wanted} need a core #{Units::Text.length(fields[:from].mm + ((wanted / passes.to_f).ceil * pitch_mm))} long" : nil
       def wraps = count * (fields[:coils] + 1)
 
       # Bare turns are a helix; the turn with the bead goes round the core's back, out round the bead's side, through it and back.

@@ -8,8 +8,8 @@ module Meander
       def room_mm = ground.length_mm - fields[:from].mm
       def pitch_mm = kind.along_mm + fields[:apart].mm
       def most = [((room_mm + fields[:apart].mm) / pitch_mm + 1e-9).floor, 0].max
-      def over = [fields[:count] - most, 0].max
-      def needs = over.positive? ? "#{fields[:count]} need a wire #{Units::Text.length(fields[:from].mm + (fields[:count] * pitch_mm) - fields[:apart].mm)} long" : nil
+      def over = short(fields[:count])
+      def needs = over.positive? ? "#{wanted} need a wire #{Units::Text.length(fields[:from].mm + (wanted * pitch_mm) - fields[:apart].mm)} long" : nil
       def left_mm = room_mm - (count * pitch_mm) + (count.zero? ? 0.0 : fields[:apart].mm)
 
       private

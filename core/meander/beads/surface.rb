@@ -7,9 +7,15 @@ module Meander
       def words = "#{kind.words} across the front from corner to corner"
       def line_mm = Math.hypot(ground.plan.fit.woven_mm, wide)
       def most = (line_mm / kind.along_mm).floor
-      def over = [fields[:count] - most, 0].max
+      def over = short(fields[:count])
       def pitch_mm = count.zero? ? nil : line_mm / count
-      def needs = over.positive? ? "a strip woven #{Units::Text.length(Math.sqrt((fields[:count] * kind.along_mm)**2 - (wide**2)))} holds #{fields[:count]}" : nil
+
+      def needs
+        return unless over.positive? && wanted * kind.along_mm > wide
+
+        "a strip woven #{Units::Text.length(Math.sqrt(((wanted * kind.along_mm)**2) - (wide**2)))} holds #{wanted}"
+      end
+
       def left_mm = line_mm - (count * kind.along_mm)
       def wraps = count
 

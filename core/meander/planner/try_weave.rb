@@ -32,7 +32,7 @@ module Meander
         wires = ids.map { |id| {**like, id:} } << {**piece.document[:wires].find { |wire| wire[:id] == weaving }, id: "weaving"}
         {**piece.document, body: {kind: "cuff", ease: Units::Size.of(0), opening: {kind: "length", length: Units::Size.of(0)}}, wires:,
           sections: [section(piece, sample, ids)], endings: %w[start end].map { |side| {id: side, kind: "plain", side:, wires: ids} },
-          pins: [{id: "p1", quantity: "repeats", count: repeats}]}
+          pins: [{id: "p1", quantity: "repeats", count: repeats}], beads: [], findings: []}
       end
 
       def self.section(piece, sample, ids)

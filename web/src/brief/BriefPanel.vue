@@ -52,6 +52,7 @@ function takeKind(kind: string) {
     ...piece.value,
     body,
     endings,
+    findings: kind === "bracelet" ? piece.value.findings : [],
     pins: pins.map((pin, i) => ({ ...pin, id: `p${i + 1}` })),
   } as Piece);
 }
