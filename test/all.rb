@@ -4,4 +4,7 @@ require_relative "test_helper"
 
 areas = ARGV.grep(/\A(core|published|server|system)\z/)
 areas = %w[core published server system] if areas.empty?
-areas.each { |area| Dir[File.join(__dir__, area, "**/*_test.rb")].sort.each { |file| require file } }
+# PART=1/2 runs every other file, PART=2/2 the rest.
+part, parts = ENV.fetch("PART", "1/1").split("/").map(&:to_i)
+files = areas.flat_map { |area| Dir[File.join(__dir__, area, "**/*_test.rb")].sort }
+files.each_slice(parts) { |group| group[part - 1]&.then { |file| require file } }

@@ -83,7 +83,7 @@ page.evaluate_script("[...document.querySelectorAll('.finished-picture canvas')]
     each_piece do |piece, plan|
       visit "/pieces/#{piece.id}/print"
 
-      assert_selector ".print-cuts tbody tr", count: plan.bars.size + plan.account.lengths.size
+      assert_selector ".print-cuts tbody tr", count: plan.bars.size + plan.account.lengths.size + plan.own_lengths.size + plan.piece.findings.size
       assert_text "#{plan.fit.repeats} repeats of #{Meander::Weave::Samples.words(plan.piece.pattern, plan.layout.frame.count)}"
       assert_selector "figure img", count: 2
       refute_match(/NaN|undefined/, page.text)

@@ -26,7 +26,7 @@ module Meander
       def marked(wire)
         step = cell_run_mm(wire) + Form::Trace.smooth_mm(crossing(wire, 0))
         copies.times.flat_map do |k|
-          from, to = [woven_from, woven_to].map { |along| (k * step) + share_mm(wire, along) }
+          from, to = [woven_from, woven_to].map { |along| (k * step) + [share_mm(wire, along), cell_run_mm(wire)].min }
           number = (copies > 1) ? " #{k + 1}" : ""
           [[from, "start of frame#{number}"], [to, "end of frame#{number}"], *([[((k + 1) * step) - ((step - cell_run_mm(wire)) / 2), "crossing #{k + 1}"]] if k < copies - 1)]
         end
