@@ -25,7 +25,8 @@ class BeadReadingTest < PieceTest
 
   BAD = {
     "tray.0.name" => ["", "x" * 81, 7, nil], "tray.0.material" => ["cheese", nil, 3], "tray.0.shape" => ["star fish", 1], "tray.0.drilled" => ["twice", nil],
-    "tray.0.length" => [{"typed" => "0 mm"}, {"typed" => "-2 mm"}, {"typed" => "wide"}, {"typed" => "900 mm"}, "3 mm", nil], "tray.0.hole" => [{"typed" => "3 mm"}, {"typed" => ""}, {"typed" => "25 mm"}],
+    "tray.0.length" => [{"typed" => "0 mm"}, {"typed" => "-2 mm"}, {"typed" => "wide"}, {"typed" => "900 mm"}, "3 mm", nil],
+    "tray.0.hole" => [{"typed" => "3 mm"}, {"typed" => ""}, {"typed" => "25 mm"}],
     "tray.0.mass" => [-1, 0, "heavy", 900], "tray.0.colour" => ["blue", "#12345", nil, 7], "tray.0.guessed" => [["weight"], "hole", nil],
     "beads.0.every" => [0, 501, 1.5, "two", nil], "beads.0.first" => [0, -1, 9999], "beads.0.of" => ["side", nil], "beads.0.on" => ["top", 1],
     "beads.0.bead" => ["k9", "", nil], "beads.0.section" => ["s9", nil], "beads.0.rule" => ["glued", nil], "beads.0.id" => ["", "ID", nil]

@@ -165,7 +165,8 @@ class BuiltTest < PieceTest
     assert_in_delta 0.8, drop.mm, 1e-9
   end
 
-  # Endings take the wire of their real bends: a ring of pi (m + D), a post as long as it is, a bail half a ring and down again.
+  # Endings take the wire of their real bends: a ring of pi (m + D), a post as long as it is, a bail up to its
+  # cylinder, half a ring and down again, and round the neck.
   def test_endings_of_freed_wires
     ends = {"eye" => {"inside" => size("3 mm")}, "post" => {"length" => size("14 mm")}, "curl" => {"inside" => size("2 mm"), "turns" => 3},
 "bail" => {"inside" => size("4 mm"), "wraps" => 3}}.to_h do |kind, fields|
@@ -177,8 +178,8 @@ class BuiltTest < PieceTest
     assert_in_delta Math::PI * 3.8, ends["eye"][0], 1e-9
     assert_in_delta 14.0, ends["post"][0], 1e-9
     assert_in_epsilon Meander::Form::Bends.spiral_mm(1.4, 1.4 + (3 * 0.8), 0.8 / (2 * Math::PI)), ends["curl"][0], 1e-3
-    assert_in_delta (3 * 0.8) + (Math::PI * 2.4) + 2.4, ends["bail"][1], 1e-9
-    assert_in_epsilon ends["bail"][1] + (3 * Math.hypot((2 * Math::PI * 0.8) + (2 * 1.1), 0.8)), ends["bail"][0], 0.02
+    assert_in_delta (3 * 0.8) + (Math.sqrt(2) * 2.4) + (Math::PI * 2.4) + 2.4, ends["bail"][1], 1e-9
+    assert_in_epsilon ends["bail"][1] + Math.hypot(0.8, 2.4) + (3 * Math.hypot((2 * Math::PI * 0.8) + (2 * 1.1), 0.8)), ends["bail"][0], 0.02
   end
 
   # Frames in a chain: the wires change sides at every waist, each frame is woven alike, and the chain is as long as it says.

@@ -77,7 +77,8 @@ module Meander
         up = flat([Curve::Line.new([seat.x, 0.0], [seat.x, neck])])
         return [up, OverCylinder.new(seat.x, neck, radius(seat))] unless index.zero?
 
-        [up, OverCylinder.new(seat.x, neck, radius(seat)), binding(seats, neck)]
+        bound = binding(seats, neck)
+        [up, OverCylinder.new(seat.x, neck, radius(seat)), Lead.new([seat.x, neck, -radius(seat)], bound.points.first), bound]
       end
 
       # Round the hull of all the wires, a wire a turn.
@@ -94,7 +95,7 @@ module Meander
 
     # A way over a cylinder that lies across the work: up at the front, over, and down at the back to where it began to rise.
     class OverCylinder
-      STEPS = 16
+      STEPS = 32
 
       def initialize(x, from, radius)
         @x = x
@@ -103,8 +104,8 @@ module Meander
         freeze
       end
 
-      # Half a turn over the cylinder and the straight down to the neck at its back.
-      def length = (Math::PI * @radius) + @radius
+      # Up to the cylinder's front, half a turn over it and the straight down to the neck at its back.
+      def length = (Math.sqrt(2) * @radius) + (Math::PI * @radius) + @radius
 
       def points
         over = (0..STEPS).map { |k| (Math::PI * k / STEPS).then { |t| [@x, @from + @radius + (@radius * Math.sin(t)), @radius * Math.cos(t)] } }
