@@ -92,8 +92,8 @@ const EXTENTS = [
           /> </template
         ><template v-if="at.kind === 'after'"
           >, <LiveSize :path="`${path}/at/bare`" :label="`${name}: bare wire before it`" /> bare between, turned by
-          <LiveCount :path="`${path}/at/turn`" :label="`${name}: turned by`" signed />° <WiresCutBetween :index="index"
-        /></template>
+          <LiveCount :path="`${path}/at/turn`" :label="`${name}: turned by`" signed />°</template
+        >
         <template v-else-if="at.kind === 'first' || at.kind === 'centre'"
           >, turned by <LiveCount :path="`${path}/at/turn`" :label="`${name}: turned by`" signed />°</template
         >
@@ -142,6 +142,7 @@ const EXTENTS = [
       <template v-if="index === 0 && many">
         It stands turned by <LiveCount :path="`${path}/at/turn`" :label="`${name}: turned by`" signed />°.</template
       >
+      <WiresCutBetween v-if="at.kind === 'after'" :index="index" />
       <span class="section-acts">
         <button type="button" class="quiet-act" @click="bench.change(withMirror(piece, index))">Mirror it</button>
         <button

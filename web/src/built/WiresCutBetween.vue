@@ -24,8 +24,8 @@ const toggle = (id: string) =>
 </script>
 
 <template>
-  <span v-if="shared.length > 1" class="wire-row cut-between">
-    cut away there in the end:
+  <span v-if="shared.length > 1" class="cut-between">
+    In the end cut away before it:
     <button
       v-for="{ id, number } in shared"
       :key="id"

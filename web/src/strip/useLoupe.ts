@@ -1,6 +1,6 @@
 import { computed, type Ref, ref, watch } from "vue";
 import type { Picture } from "../generated/picture";
-import { acrossRange, bandMiddle, shownRange } from "./ranges";
+import { acrossRange, bandMiddle, bandRange, shownRange } from "./ranges";
 
 const ZOOM_STEP = 1.5;
 /** As near as the loupe goes, in pixels per mm: a 0.3 mm wire is then a finger wide. */
@@ -21,7 +21,7 @@ export function useLoupe(
   const whole = computed(() => width.value / (range.value[1] - range.value[0] + 4));
   /** The woven band fills most of the loupe. */
   const coils = computed(() =>
-    picture.value ? (0.8 * height.value) / (picture.value.x_range[1]! - picture.value.x_range[0]!) : 1,
+    picture.value ? (0.8 * height.value) / (bandRange(picture.value)[1] - bandRange(picture.value)[0]) : 1,
   );
   const scale = ref(0);
   const centre = ref(0);
