@@ -19,12 +19,13 @@ class PointingTest < SystemTest
   # A place on the piece in window coordinates, as the loupe shows the beginning of the strip.
   def place(plan, along, across)
     height = [LOUPE[:least] + ([plan.layout.frame.count - 2, 0].max * LOUPE[:per_wire]), LOUPE[:most]].min - LOUPE[:ruler]
-    low, high = plan.picture.x_range
+    low, high = [*plan.picture.x_range, *plan.picture.beads_across].minmax
     scale = 0.8 * height / (high - low)
     left, top, width = page.evaluate_script("(({ left, top, width }) => [left, top, width])(document.querySelector('.loupe').getBoundingClientRect())")
     shown = width / scale
     first = plan.picture.y_range[0] - 2
     first = -0.1 * shown if -first > shown / 3
+    first = -0.12 * shown if plan.picture.y_range[0] < -18 # much hangs before the weave
     {x: left + ((along - first) * scale), y: top + 1 + (height / 2.0) + (scale * (((low + high) / 2) - across))}
   end
 
