@@ -3,7 +3,7 @@
 module Server
   # The pictures of recent plans by content hash, the oldest let go first. Safe between threads.
   class PictureShelf
-    LIMIT = 300
+    LIMIT = 160
 
     def initialize
       @pictures = {}
