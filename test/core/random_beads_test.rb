@@ -62,7 +62,7 @@ class RandomBeadsTest < PieceTest
 
       assert_equal rule.count, told[:drawn][:set].size, said
       assert_equal rule.count, told[:strings].sum { |string| string[:copies] * string[:runs].sum { |run| run[:times] } }, said
-      own = made.own_lengths.select { |one| one.use.start_with?("carries") }.sum(&:path_mm)
+      own = made.own_lengths.select { |one| one.kind == "beads" }.sum(&:path_mm)
 
       assert_in_delta rule.ground.copies * (rule.own_mm || 0.0), own, 1e-6, said
       thread = made.piece.wires.find { |one| !one.base? }

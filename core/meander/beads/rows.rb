@@ -37,9 +37,8 @@ module Meander
       # Of the fullest row.
       def gap_mm = rows.map { |row| ground.clear_mm(row.along) }.max
 
-      # Bare frame between two rows, and how many wraps would hide it.
+      # Bare frame between two rows.
       def bare_mm = pitch_mm - ((fields[:wraps] + 1) * d)
-      def hiding = [(kind.across_mm / d).round - 1, 0].max
 
       private
 

@@ -51,9 +51,6 @@ module Meander
       # The clear room that is filled, in mm; nil where there is none.
       def gap_mm = left_mm && (left_mm + (lying.size * kind.along_mm))
 
-      # [[Kind, how many], ...] as they are used, from the first.
-      def used = [[kind, count]]
-
       def to_h
         {id:, rule: fields[:rule], bead: kind.id, count:, thread: thread.words, wire_mm: ground.copies * (own_mm || extra_mm), need_mm: Bundle.needs_mm(through), hole_mm: kind.hole_mm,
           passes: through.size, wires_mm: through, gap_mm:, left_mm:, pitch_mm:, mass_g:, words:, guessed: kind.guessed}

@@ -48,7 +48,7 @@ module Meander
       # The wire that laces.
       def own_length
         use = "#{tied? ? "ties" : "laces"} #{rows.map(&:id).join(" and ")}"
-        Planner::OwnLength.new(@piece, wire, path_mm, use:, wraps:, slack: @slack)
+        Planner::OwnLength.new("lacing", @piece, wire, path_mm, use:, wraps:, slack: @slack)
       end
 
       # Where a base wire of a row is tied or laced: [[mm from where it enters its section, words, place], ...].

@@ -129,7 +129,7 @@ own.wraps / @plan.calibration.pace.to_f)
       end
 
       def endings
-        slid = @plan.own_lengths.select { |own| own.use.start_with?("covers") }.map do |own|
+        slid = @plan.own_lengths.select { |own| own.kind == "cover" }.map do |own|
           step("end", "Wind #{own.cut_mm} mm of #{own.wire.words} on a mandrel as thick as the base wire and slide it over: it #{own.use}.", nil, own.wraps / @plan.calibration.pace.to_f)
         end
         bent = @plan.piece.document[:endings].reject { |one| QUIET.include?(one[:kind]) }

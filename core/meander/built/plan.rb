@@ -91,7 +91,7 @@ module Meander
       def covers
         @ended.values.filter_map { |ended| ended.ending.cover if ended.ending.is_a?(Endings::Fold) && ended.ending.cover }.map do |cover|
           use = "covers the fold with a coil of #{Units::Text.count(cover.coils, "turn")}"
-          Planner::OwnLength.new(piece, piece.wire(cover.wire), cover.path_mm, use:, wraps: cover.coils, slack: calibration.slack)
+          Planner::OwnLength.new("cover", piece, piece.wire(cover.wire), cover.path_mm, use:, wraps: cover.coils, slack: calibration.slack)
         end
       end
 

@@ -74,7 +74,7 @@ module Meander
         drawn: DRAWN
       })
       HUNG = Record.new({id: words, kind: words, side: words, words:, reach_mm: figure, mass_g: figure, cut_mm: Maybe.new(whole)})
-      OWN = Record.new({wire: words, words:, use: words, path_mm: figure, cut_mm: whole, lengths: whole, wraps: whole})
+      OWN = Record.new({kind: Choice.new(%w[lacing cover beads]), wire: words, words:, use: words, path_mm: figure, cut_mm: whole, lengths: whole, wraps: whole})
       WEAVING = Record.new({
         strands: Many.new(STRAND), path_mm: figure, beads_mm: figure, slack_mm: figure, tails_mm: figure, waste_mm: figure,
         margin_mm: figure, reserve_mm: figure, total_mm: figure, spare_mm: Maybe.new(figure), lengths: Many.new(LENGTH),

@@ -42,7 +42,6 @@ module Meander
 
       # The coil they are sawn from: a turn more than there are rings, each turn of a helix.
       def wire_mm = (count + 1) * Math.hypot(ring_mm, d)
-      def coil_mm = (count + 1) * d
       def mass_g = material.mass_g(d, count * ring_mm)
       def rings = Array.new(count) { [inside_mm, d] }
 

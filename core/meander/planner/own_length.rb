@@ -4,10 +4,11 @@ module Meander
   module Planner
     # A wire cut for something by itself, beside what is woven: a lacing, a coil over a fold, beads stitched on. All in mm.
     class OwnLength
-      attr_reader :wire, :path_mm, :use, :wraps
+      attr_reader :kind, :wire, :path_mm, :use, :wraps
 
-      # path_mm: its drawn way; use: what it does, in words; wraps: how many of it are wraps; slack: as in Calibration.
-      def initialize(piece, wire, path_mm, use:, wraps:, slack:)
+      # kind: lacing, cover or beads; path_mm: its drawn way; use: what it does, in words; wraps: how many of it are wraps; slack: as in Calibration.
+      def initialize(kind, piece, wire, path_mm, use:, wraps:, slack:)
+        @kind = kind
         @piece = piece
         @wire = wire
         @path_mm = path_mm
@@ -26,7 +27,7 @@ module Meander
       # What to measure off and cut in all, rounded up to a whole millimetre.
       def cut_mm = (total_mm - Tolerance::PACKING_MM).ceil
       def mass_g = wire.material.mass_g(wire.mm, path_mm)
-      def to_h = {wire: wire.id, words: wire.words, use:, path_mm:, cut_mm:, lengths:, wraps:}
+      def to_h = {kind:, wire: wire.id, words: wire.words, use:, path_mm:, cut_mm:, lengths:, wraps:}
 
       private
 

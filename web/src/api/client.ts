@@ -122,6 +122,8 @@ export interface Catalogue {
   tempers: { key: string; name: string }[];
   eases: { name: string; mm: number }[];
   beads: { materials: { key: string; name: string }[]; shapes: { key: string; name: string }[] };
+  /** Endings that something can be hung on. */
+  holds: string[];
   weaves: Sample[];
   /** By number of base wires: what to weave before the repeats to bring the wires in. */
   beginnings: Record<string, Record<"one_by_one" | "in_pairs", Sample["after"]>>;

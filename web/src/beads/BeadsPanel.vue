@@ -27,7 +27,7 @@ onMounted(async () => {
 });
 const kindOf = (id: string) => props.beads.kinds.find((one) => one.id === id);
 const toldOf = (id: string) => props.beads.placed.find((one) => one.id === id);
-const carried = computed(() => props.own.filter((one) => one.use.startsWith("carries")));
+const carried = computed(() => props.own.filter((one) => one.kind === "beads"));
 
 const bead = ref("");
 const rule = ref("woven");

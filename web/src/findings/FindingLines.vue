@@ -10,7 +10,9 @@ import { FINDINGS, holdingSides, withFinding, withoutFinding } from "./findings"
 const bench = useBench();
 const format = useFormat();
 const piece = computed(() => bench.draft.value!);
-const sides = computed(() => holdingSides(piece.value).map((key) => ({ key, name: key })));
+const sides = computed(() =>
+  holdingSides(piece.value, bench.catalogue.value!.holds).map((key) => ({ key, name: key })),
+);
 const metals = computed(() => bench.catalogue.value!.metals);
 const told = computed(() => bench.answer.value?.built?.findings ?? bench.answer.value?.plan?.findings ?? []);
 const lines = computed(() =>

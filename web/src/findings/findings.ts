@@ -28,12 +28,11 @@ export const FINDINGS: (Form & { metal: boolean })[] = [
   },
 ];
 
-const HOLDS = ["loop", "hook", "eye", "doubled_hook", "bail", "curl"];
 /** The sides at which something can be hung. */
-export const holdingSides = (piece: Piece) =>
+export const holdingSides = (piece: Piece, holds: string[]) =>
   (["start", "end"] as const).filter((side) =>
     piece.endings.some(
-      (one) => one.side === side && (HOLDS.includes(one.kind) || (one.kind === "fold" && Boolean(one.ring))),
+      (one) => one.side === side && (holds.includes(one.kind) || (one.kind === "fold" && Boolean(one.ring))),
     ),
   );
 

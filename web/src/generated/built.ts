@@ -269,6 +269,7 @@ export interface Built {
         };
       };
       own: {
+        kind: "lacing" | "cover" | "beads";
         wire: string;
         words: string;
         use: string;
@@ -354,6 +355,7 @@ export interface Built {
     minutes: number;
   }[];
   own: {
+    kind: "lacing" | "cover" | "beads";
     wire: string;
     words: string;
     use: string;

@@ -256,6 +256,7 @@ export interface Plan {
     };
   };
   own: {
+    kind: "lacing" | "cover" | "beads";
     wire: string;
     words: string;
     use: string;
