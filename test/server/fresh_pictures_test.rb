@@ -1,0 +1,122 @@
+# frozen_string_literal: true
+
+require_relative "../support/server_test"
+require_relative "../support/trays"
+
+# Pictures that are new come with the plan they belong to; a section's strip is drawn when it is asked for.
+class FreshPicturesTest < ServerTest
+  include Trays
+
+  def asked(json) = send_json(:post, "/api/plan", {document: json})
+
+  # A length no other test has, so that its picture is new.
+  def fresh(kind, path, mm) = document(kind, path => size("#{(mm + (rand(9_999) / 100_000.0)).round(5)} mm"))
+
+  def test_a_band_brings_its_picture_once
+    json = fresh("cuff", "wires.2.size", 0.4)
+    first, second = asked(json), asked(json)
+    hash = first["plan"]["picture"]
+
+    assert_equal [hash], first["drawn"].keys
+    assert_empty second["drawn"]
+    get "/api/pictures/#{hash}"
+
+    assert_equal answer, first["drawn"][hash]
+  end
+
+  # Of a piece of sections only what is new comes: all of it first, then the changed section and what lies between.
+  def test_a_built_piece_brings_what_changed
+    json = fresh("pendant", "sections.0.form.length", 31)
+    first = asked(json)
+    shown = first["built"]["finished"].map { |one| one["picture"] }.uniq
+
+    assert_equal shown.sort, first["drawn"].keys.sort
+    json["endings"] = json["endings"].reject { |ending| ending["kind"] == "bail" }
+    second = asked(json)
+
+    refute_includes second["drawn"].keys, second["built"]["finished"][0]["picture"]
+    second["built"]["finished"].each do |one|
+      get "/api/pictures/#{one["picture"]}"
+
+      assert_equal 200, last_response.status
+      assert_operator answer["groups"].size, :>=, 1 if one["section"]
+    end
+  end
+
+  # A section's strip is named with the plan, and the same strip has the same name wherever the section stands.
+  def test_a_sections_strip_is_drawn_when_it_is_asked_for
+    json = fresh("earring", "sections.0.form.width", 13)
+    strip = asked(json)["built"]["sections"][0]["plan"]["picture"]
+    json["sections"][0]["at"] = {"kind" => "first", "turn" => 40}
+
+    assert_equal strip, asked(json)["built"]["sections"][0]["plan"]["picture"]
+    assert_equal strip, asked(json.merge("name" => "Another"))["built"]["sections"][0]["plan"]["picture"]
+    get "/api/pictures/#{strip}"
+
+    assert_equal 2, answer["strands"].map { |strand| strand["wire"] }.grep(/w[12]/).uniq.size
+    json["sections"][0]["form"]["width"] = size("14.5 mm")
+
+    refute_equal strip, asked(json)["built"]["sections"][0]["plan"]["picture"]
+  end
+
+  # Beads woven into a section are in its strip, and belong to its name.
+  def test_a_strip_with_beads_is_another_one
+    json = fresh("earring", "sections.0.form.width", 12)
+    bare = asked(json)["built"]["sections"][0]["plan"]["picture"]
+    beaded = asked(with_beads(json, placed("woven", of: "wrap", every: 9, first: 1, on: "front")))["built"]["sections"][0]["plan"]["picture"]
+
+    refute_equal bare, beaded
+    get "/api/pictures/#{beaded}"
+
+    assert_operator answer["beads"]["set"].size, :>=, 3
+  end
+
+  # What the interface offers is what the core knows.
+  def test_the_catalogue_says_what_there_is
+    get "/api/catalogue"
+
+    assert_equal Meander::Beads::MATERIALS.keys, answer["beads"]["materials"].map { |one| one["key"] }
+    assert_equal Meander::Beads::Body::NAMES.keys, answer["beads"]["shapes"].map { |one| one["key"] }
+    assert_equal Meander::Document::FindingChecks::HOLDS, answer["holds"]
+  end
+
+  Picture = Struct.new(:content_hash)
+
+  # The shelf of pictures says which are new, and lets the one go that was not asked for longest.
+  def test_the_shelf_of_pictures
+    shelf = Server::PictureShelf.new
+    limit = Server::PictureShelf::LIMIT
+    pictures = Array.new(limit + 1) { |i| Picture.new("p#{i}") }
+
+    assert(pictures.first(limit).all? { |picture| shelf.put(picture) })
+    refute shelf.put(pictures[0])
+    assert shelf.put(pictures[limit])
+    assert_same pictures[0], shelf.get("p0")
+    assert_nil shelf.get("p1")
+    assert shelf.put(pictures[1])
+  end
+
+  # Sections are kept by what they were planned from; the oldest is let go, one that was used again is not.
+  def test_kept_sections
+    kept = Server::KeptSections.new
+    made = 0
+    make = ->(key) { kept.fetch([key, {size: key}]) { made += 1 } }
+    limit = Server::KeptSections::LIMIT
+    limit.times { |i| make.call(i) }
+
+    assert_equal 1, make.call(0)
+    assert_equal limit, made
+    make.call(limit)
+
+    assert_equal 1, make.call(0)
+    assert_equal limit + 2, make.call(1)
+  end
+
+  # Many threads that ask at once are all answered with the same section.
+  def test_kept_sections_between_threads
+    kept = Server::KeptSections.new
+    answers = Array.new(8) { Thread.new { Array.new(200) { |i| kept.fetch([i % 20]) { [i % 20] } } } }.map(&:value)
+
+    answers.each { |list| assert_equal Array.new(200) { |i| [i % 20] }, list }
+  end
+end
