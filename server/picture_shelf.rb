@@ -5,7 +5,8 @@ module Server
   class PictureShelf
     LIMIT = 160
 
-    def initialize
+    def initialize(limit = LIMIT)
+      @limit = limit
       @pictures = {}
       @lock = Mutex.new
     end
@@ -16,7 +17,7 @@ module Server
       @lock.synchronize do
         had = @pictures.delete(key)
         @pictures[key] = picture
-        @pictures.shift if @pictures.size > LIMIT
+        @pictures.shift if @pictures.size > @limit
         had.nil?
       end
     end

@@ -4,6 +4,8 @@ module Server
   # From a document to its plan, for every route that shows figures.
   module Planning
     PICTURES = PictureShelf.new
+    # Strips of sections that are drawn when they are asked for hold all of their plan until then, so fewer are kept.
+    STRIPS = PictureShelf.new(36)
     SECTIONS = KeptSections.new
 
     # The plan of a document given as JSON values: Planner::Plan of one band, Built::Plan of a piece put together from sections.
@@ -21,9 +23,12 @@ module Server
 
     def self.built(result)
       Meander::Built::PlanPiece.call(result.piece, calibration: Maker.calibration, questions: result.questions, kept: SECTIONS).tap do |plan|
-        plan.woven.each { |section| PICTURES.put(section.strip_picture) }
+        plan.woven.each { |section| STRIPS.put(section.strip_picture) }
       end
     end
+
+    # A picture of a recent plan by its content hash; nil when it was let go.
+    def self.picture(hash) = PICTURES.get(hash) || STRIPS.get(hash)
 
     # The plan of a band, or of the section of a built piece that is asked about.
     # @raise [Meander::InvalidInput]

@@ -20,7 +20,7 @@ module Server
         app.post("/api/plan") { text_json(Planning.drawn_answer(given_document)) }
 
         app.get("/api/pictures/:hash") do |hash|
-          picture = Planning::PICTURES.get(hash) || raise(Problem.new(404, "not-found", "this picture is no longer kept; plan again"))
+          picture = Planning.picture(hash) || raise(Problem.new(404, "not-found", "this picture is no longer kept; plan again"))
           text_json(picture.json)
         end
       end

@@ -122,7 +122,7 @@ class BeadPicturesTest < PieceTest
     assert_in_delta 12 + 0.8, bare.picture.y_range[0] - hung.picture.y_range[0], 1.0
     assert_equal "#d3d5d6", hung.picture.colours["f1"]
     links = document("links", findings: [rings])
-    lines = built(links).finished.last[0].groups.select { |(_, wire, _), _| wire == "f1" }.values.flatten(1)
+    lines = built(links).finished.last[0].groups.select { |group| group.wire == "f1" }.flat_map(&:points)
 
     assert_equal 3, lines.size
     assert_includes Meander::Output::FinishedSvg.call(built(links), title: "Links"), Meander::Picture::Colour.strokes("#d3d5d6").first.first

@@ -15,7 +15,7 @@ class BuiltPicturesTest < PieceTest
   def test_waists_cross_the_same_way_over
     {"left" => [-1], "right" => [1], "in_turn" => [-1, 1]}.each do |crossing, sides|
       picture = built(document("links", "sections.0.form.crossing": crossing)).sections.first.finished
-      over = picture.groups.select { |(layer, _, _), _| layer == 5 }.values.flatten(1)
+      over = picture.groups.select { |group| group.layer == 5 }.flat_map(&:points)
 
       assert_equal 8, over.size
       assert_equal sides, over.map { |points| points.first[0] <=> 0 }.uniq.sort
@@ -26,10 +26,10 @@ class BuiltPicturesTest < PieceTest
   def test_the_finished_picture_holds_every_pass
     plan = built(document("earring"))
     section = plan.sections.first
-    lines = ->(layer) { section.finished.groups.select { |(at, wire, _), _| at == layer && wire == "w3" }.values.sum(&:size) }
+    lines = ->(layer) { section.finished.groups.select { |group| group.layer == layer && group.wire == "w3" }.sum { |group| group.lines.size } }
 
     assert_equal [section.wraps, section.wraps], [lines.call(6), lines.call(3)]
-    assert_equal 2, section.finished.groups.select { |(at, _, _), _| at == 4 }.values.sum(&:size)
+    assert_equal 2, section.finished.groups.select { |group| group.layer == 4 }.sum { |group| group.lines.size }
     (low, high), (top, bottom) = plan.extent
 
     assert_in_delta 16 + 1.6 + 0.6, high - low, 0.01
@@ -40,13 +40,13 @@ class BuiltPicturesTest < PieceTest
   def test_a_helix_goes_behind_itself
     plan = built(put_together([woven("s1", %w[w1 w2], {kind: "helix", dowel: 8.0, rise: 4.0}, extent: {"kind" => "length", "length" => size("90 mm")})], wires: [base("w1"), base("w2"), weaving]))
     section = plan.sections.first
-    layers = section.finished.groups.keys.map(&:first).uniq
+    layers = section.finished.groups.map(&:layer).uniq
 
     assert_equal [0, 1, 2, 3, 4, 6], layers.sort
     radius = (8 + section.plan.layout.frame.thickness_mm) / 2
 
     assert_in_delta section.length_mm / Math.hypot(2 * Math::PI * radius, 4), section.way.turns(section.length_mm), 1e-9
-    assert_equal [true], section.finished.groups.flat_map { |(_, _, d), lines| lines.flatten(1).map { |x, _, z| Math.hypot(x, z) < radius + section.plan.layout.frame.thickness_mm + d } }.uniq
+    assert_equal [true], section.finished.groups.flat_map { |group| group.points.flatten(1).map { |x, _, z| Math.hypot(x, z) < radius + section.plan.layout.frame.thickness_mm + group.mm } }.uniq
   end
 
   # Going out as SVG: true size, both faces mirror images, every wire's colour there; as CSV: a row a length.
@@ -69,7 +69,7 @@ class BuiltPicturesTest < PieceTest
   def test_what_goes_out_is_as_published
     schemas = %w[piece built finished].to_h { |name| [name, JSONSchemer.schema(File.read(File.join(ROOT, "schema/#{name}-1.schema.json")))] }
     each_built do |plan, said|
-      {"piece" => plan.piece.to_h, "built" => plan.to_h, "finished" => plan.finished.first[0].to_h}.each do |name, value|
+      {"piece" => plan.piece.to_h, "built" => plan.to_h, "finished" => JSON.parse(plan.finished.first[0].json)}.each do |name, value|
         assert_empty schemas[name].validate(JSON.parse(JSON.generate(value))).map { |error| error["error"] }, "#{name} of #{said}"
       end
     end
@@ -89,7 +89,7 @@ class BuiltPicturesTest < PieceTest
 
   # Every step drawn of some base wires: sections, ways between them, endings.
   def drawn_ways(plan, wires)
-    lines = plan.finished.flat_map { |picture, pose, _| picture.groups.flat_map { |(_, wire, _), all| wires.include?(wire) ? all.map { |points| points.map { |point| pose.at(point) } } : [] } }
+    lines = plan.finished.flat_map { |picture, pose, _| picture.groups.select { |group| wires.include?(group.wire) }.flat_map(&:points).map { |points| points.map { |point| pose.at(point) } } }
     gone = plan.runs.flat_map { |run| run.ways - run.kept_ways }
     (lines + gone).flat_map { |points| points.each_cons(2).to_a }
   end

@@ -96,6 +96,27 @@ class FreshPicturesTest < ServerTest
     assert shelf.put(pictures[1])
   end
 
+  # A strip of a section is still there to be asked for, and its hash says what it was drawn from.
+  def test_strips_of_sections_are_kept_too
+    plan = Server::Planning.plan(JSON.parse(JSON.generate(Meander::Document::StartingPiece.call("earring"))))
+    strip = plan.sections.first.strip_picture
+
+    assert_nil Server::Planning::PICTURES.get(strip.content_hash)
+    assert_same strip, Server::Planning.picture(strip.content_hash)
+    assert_equal plan.sections.first.plan.picture.json, strip.json
+    assert_nil Server::Planning.picture("none")
+  end
+
+  # A picture drawn when it is asked for is drawn once, whoever asks.
+  def test_drawn_once
+    drawn = 0
+    picture = Meander::Picture::OnAsking.new("all it depends on") { (drawn += 1) && Struct.new(:json, :groups).new("{}", []) }
+
+    assert_equal 0, drawn
+    assert_equal ["{}"], Array.new(8) { Thread.new { picture.json } }.map(&:value).uniq
+    assert_equal [[], 1], [picture.groups, drawn]
+  end
+
   # Sections are kept by what they were planned from; the oldest is let go, one that was used again is not.
   def test_kept_sections
     kept = Server::KeptSections.new

@@ -57,12 +57,9 @@ module Meander
 
       # The finished piece's extent: [[x, x], [y, y]].
       def extent
-        points = beads.flat_map { |rule| rule.lying.flat_map { |one| around(rule, one) } } + sections.flat_map { |section|
-          section.outline.map { |point|
-            pose(section).at(point)
-          }
-        } + @loose.groups.values.flatten(2)
-        [0, 1].map { |axis| points.map { |point| point[axis] }.minmax }
+        beaded = beads.flat_map { |rule| rule.lying.map { |one| around(rule, one) } }
+        boxes = [*sections.map { |section| pose(section).box(section.outline) }, @loose.box, *beaded]
+        boxes.compact.transpose.map { |sides| sides.flatten.minmax }
       end
 
       # How far a row of links reaches, its endings with it, and what its wrist asks for; nil where nothing is asked.
@@ -192,7 +189,7 @@ module Meander
 
       def around(rule, one)
         reach = one.kind.across_mm / 2
-        on_page(rule, one.at).flat_map { |x, y| [[x - reach, y - reach], [x + reach, y + reach]] }
+        on_page(rule, one.at).transpose.first(2).map { |places| places.minmax.then { |low, high| [low - reach, high + reach] } }
       end
 
       def draw_cover(picture, ended)

@@ -71,9 +71,9 @@ module Meander
       # What is worked out once and kept with the section: its strip's plan as it goes out, its strip's picture, what the checks of the
       # weave say, its own picture.
       def plan_h = once(:plan) { plan.to_h(picture: strip_picture.content_hash).freeze }
-      def strip_picture = once(:strip) { Picture::OnAsking.new(JSON.generate([plan.piece.to_h.except(:name), plan.layout.calibration.to_h])) { plan.picture } }
+      def strip_picture = once(:strip) { Picture::OnAsking.new(drawn_from) { plan.picture } }
       def advice = once(:advice) { Advice::OfTheWeave.call(plan).freeze }
-      def finished = once(:finished) { Picture::Finished.new(plan.piece.wires.to_h { |wire| [wire.id, wire.material.colour] }) { |picture| draw(picture) } }
+      def finished = once(:finished) { Picture::OnAsking.new("#{drawn_from}#{JSON.generate(Document::Plain.call(section))}") { Picture::Finished.new(plan.piece.colours) { |picture| draw(picture) } } }
 
       # The corners of what the section covers: [[x, y], ...].
       def outline = once(:outline) { Form::Hull.call(base.flat_map { |id| beside(trace(id), (plan.piece.wire(id).mm / 2) + plan.layout.frame.wire_mm) }) }
@@ -136,6 +136,9 @@ module Meander
       def refuse(key, message, accepted)
         raise InvalidInput.new([Fault.new(path: "#{@place}/form/#{key}", code: "form", message: "this #{opening ? "frame" : "strip"} #{message}", given: section[:form][key.to_sym].typed, accepted:)])
       end
+
+      # All that its strip's picture depends on.
+      def drawn_from = once(:drawn_from) { JSON.generate([plan.piece.to_h.except(:name), plan.layout.calibration.to_h]) }
 
       def middle = plan.layout.frame.centres.then { |centres| (centres.first + centres.last) / 2 }
       def across(wire) = plan.layout.frame.centres[base.index(wire)] - middle

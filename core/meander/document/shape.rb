@@ -174,14 +174,14 @@ module Meander
         private
 
         def read_field(key, shape, value, path, reading)
-          return shape.read(value[key.to_s], "#{path}/#{key}", reading) if value.key?(key.to_s)
+          return shape.read(value[key.name], "#{path}/#{key}", reading) if value.key?(key.name)
           return @left_out[key] if @left_out.key?(key)
 
           reading.fault("#{path}/#{key}", "missing", nil, message: "#{key} is missing", accepted: "a value for #{key}")
         end
 
         def refuse_unknown(value, path, reading)
-          (value.keys - fields.keys.map(&:to_s)).each do |key|
+          (value.keys - fields.keys.map(&:name)).each do |key|
             place = "#{path}/#{Fault.printable(key)}"
             reading.fault(place, "unknown", key, message: "#{Fault.printable(key)} is not a field here", accepted: fields.keys.join(", "))
           end
@@ -200,7 +200,7 @@ module Meander
         end
 
         def read(value, path, reading)
-          kind = value.is_a?(Hash) ? value[tag.to_s] : nil
+          kind = value.is_a?(Hash) ? value[tag.name] : nil
           return records[kind].read(value, path, reading) if kind.is_a?(String) && records.key?(kind)
 
           reading.fault("#{path}/#{tag}", "choice", kind, message: "#{Fault.printable(kind)} is not one of the kinds", accepted: records.keys.join(", "))

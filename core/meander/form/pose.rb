@@ -11,6 +11,12 @@ module Meander
         [x + (across * cos) + (py * sin), y - (across * sin) + (py * cos), pz || 0.0]
       end
 
+      # The upright box round places of the section, in the finished piece: [[x, x], [y, y]].
+      def box(places)
+        cos, sin = Math.cos(turn), Math.sin(turn)
+        [places.map { |px, py| x + (px * side * cos) + (py * sin) }.minmax, places.map { |px, py| y - (px * side * sin) + (py * cos) }.minmax]
+      end
+
       # What stands at a place of this section, turned further by an angle of its own.
       def on(place, angle)
         px, py, = at(place)

@@ -27,7 +27,12 @@ module Meander
       end
 
       def self.polyline_mm(points)
-        points.each_cons(2).sum { |p, q| Math.sqrt(((q[0] - p[0])**2) + ((q[1] - p[1])**2) + (((q[2] || 0) - (p[2] || 0))**2)) }
+        last = points.first
+        points.sum(0.0) do |point|
+          step = Math.sqrt(((point[0] - last[0])**2) + ((point[1] - last[1])**2) + (((point[2] || 0.0) - (last[2] || 0.0))**2))
+          last = point
+          step
+        end
       end
     end
   end

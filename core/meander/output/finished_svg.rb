@@ -56,9 +56,9 @@ module Meander
       end
 
       def drawn(picture, pose, layer)
-        picture.groups.select { |(at, _, _), _| at == layer }.flat_map do |(_, wire, mm), lines|
-          path = lines.map { |points| "M#{points.map { |point| pose.at(point).then { |x, y, _| "#{n(x)} #{n(y)}" } }.join("L")}" }.join
-          Picture::Colour.strokes(@plan.piece.colours.fetch(wire)).map { |tone, share, _| %(<path d="#{path}" stroke="#{tone}" stroke-width="#{n(mm * share)}"/>) }
+        picture.groups.select { |group| group.layer == layer }.flat_map do |group|
+          path = group.points.map { |points| "M#{points.map { |point| pose.at(point).then { |x, y, _| "#{n(x)} #{n(y)}" } }.join("L")}" }.join
+          Picture::Colour.strokes(@plan.piece.colours.fetch(group.wire)).map { |tone, share, _| %(<path d="#{path}" stroke="#{tone}" stroke-width="#{n(group.mm * share)}"/>) }
         end
       end
 

@@ -14,22 +14,34 @@ module Meander
       NEAR = {-1 => 3, 0 => 4, 1 => 6}.freeze
       FAR = {1 => 0, 0 => 1, -1 => 2}.freeze
 
-      # content_hash names the picture: the same drawing has the same one.
+      # lines: [[x, y, z, x, y, z, ...], ...], as they are few objects so.
+      Group = Struct.new(:layer, :wire, :mm, :lines) do
+        # The lines as points: [[[x, y, z], ...], ...].
+        def points = lines.map { |line| line.each_slice(3).to_a }
+
+        # The same as they go out, seen from the front, in parts of a mm: [[x, y, x, y, ...], ...].
+        def flat = lines.map { |line| line.filter_map.with_index { |mm, i| (mm * PARTS).round if i % 3 < 2 } }
+      end
+
+      # groups: from the back to the front. content_hash names the picture: the same drawing has the same one.
       attr_reader :json, :groups, :content_hash
 
       # colours: { wire id => "#rrggbb" }.
       def initialize(colours)
         @colours = colours
-        @groups = Hash.new { |all, key| all[key] = [] }
+        @drawn = Hash.new { |layers, layer| layers[layer] = Hash.new { |wires, wire| wires[wire] = Hash.new { |sizes, mm| sizes[mm] = [] } } }
         yield self
-        @groups.default = nil
+        @groups = @drawn.flat_map { |layer, wires| wires.flat_map { |wire, sizes| sizes.map { |mm, lines| Group.new(layer, wire, mm, lines).freeze } } }.sort_by { |group| group.to_a.first(3) }.freeze
+        @drawn = nil
         @json = JSON.generate(to_h).freeze
         @content_hash = Digest::SHA256.hexdigest(json)[0, 32].freeze
         freeze
       end
 
       # A line of a wire of a diameter in a layer.
-      def line(layer, wire, wire_mm, points) = @groups[[layer, wire, wire_mm]] << points
+      def line(layer, wire, wire_mm, points)
+        @drawn[layer][wire][wire_mm] << points.each_with_object([]) { |(x, y, z), line| line << x << y << (z || 0.0) }
+      end
 
       # A line that may go round a dowel: cut where it passes from its near half to its far one. face: as NEAR has it.
       def round(face, wire, wire_mm, points)
@@ -37,16 +49,17 @@ module Meander
         runs.each { |run| line((far?(*run.first) ? FAR : NEAR).fetch(face), wire, wire_mm, [run.first.first, *run.map(&:last)]) }
       end
 
+      # The upright box round its lines in mm, [[x, x], [y, y]]; nil where there are none.
+      def box
+        lines = groups.flat_map(&:lines)
+        return if lines.empty?
+
+        [0, 1].map { |axis| lines.flat_map { |line| (axis...line.size).step(3).map { |i| line[i] }.minmax }.minmax }
+      end
+
       def to_h
-        wires = groups.keys.map { |_, wire, _| wire }.uniq
-        {finest_mm: 1 / PARTS, tones: @colours.slice(*wires).transform_values { |hex| Colour.strokes(hex) },
-          groups: groups.sort_by { |(layer, wire, mm), _| [layer, wire, mm] }.map { |(layer, wire, mm), lines|
-            {layer:, wire:, d: mm.round(4), lines: lines.map { |points|
-              points.flat_map { |x, y|
-                [(x * PARTS).round, (y * PARTS).round]
-              }
-            }}
-          }}
+        {finest_mm: 1 / PARTS, tones: @colours.slice(*groups.map(&:wire)).transform_values { |hex| Colour.strokes(hex) },
+          groups: groups.map { |group| {layer: group.layer, wire: group.wire, d: group.mm.round(4), lines: group.flat} }}
       end
 
       private

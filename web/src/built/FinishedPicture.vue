@@ -1,16 +1,15 @@
 <script setup lang="ts">
-import { computed, ref } from "vue";
-import type { Built } from "../generated/built";
+import { ref, toRef } from "vue";
 import { useFrameLater } from "../common/useFrameLater";
 import { useSettings } from "../settings/useSettings";
 import { useCanvas } from "../strip/useCanvas";
-import { useFinished } from "./finishedPictures";
+import { type Shown, useFinished } from "./finishedPictures";
 import { type Near, WHOLE } from "./useNear";
 import { finishedHeight, fitted, paintFinished } from "./paintFinished";
 
 /** A finished piece to scale, one face of it. */
 const props = defineProps<{
-  built: Pick<Built, "finished" | "extent"> & { beads: Pick<Built["beads"], "drawn"> };
+  built: Shown;
   face: "front" | "back";
   label: string;
   height?: number;
@@ -27,19 +26,17 @@ const emit = defineEmits<{ stale: [] }>();
 
 const settings = useSettings();
 const canvas = ref<HTMLCanvasElement | null>(null);
-const fetched = useFinished(
-  computed(() => props.built.finished),
-  () => emit("stale"),
-);
-const placed = props.later ? useFrameLater(fetched, (parts) => parts.length > 0) : fetched;
-const heightPx = () => props.height ?? finishedHeight(props.built.extent, props.scale ?? 1);
+const fetched = useFinished(toRef(props, "built"), () => emit("stale"));
+const ready = props.later ? useFrameLater(fetched, (one) => one !== null) : fetched;
+const heightPx = () => props.height ?? finishedHeight(ready.value?.extent ?? props.built.extent, props.scale ?? 1);
 useCanvas(canvas, heightPx, (ctx, width, height) => {
-  const { extent } = props.built;
-  paintFinished(ctx, placed.value, {
+  if (!ready.value) return;
+  const { placed, extent, beads } = ready.value;
+  paintFinished(ctx, placed, {
     ...fitted(extent, width, height, props.scale),
     left: props.scale !== undefined,
     near: props.near ?? WHOLE,
-    beads: props.built.beads.drawn,
+    beads,
     width,
     height,
     extent,

@@ -23,25 +23,39 @@ export interface Placed {
   section: string | null;
 }
 
-/** All pictures of a finished piece, exchanged together; the last ones stay while others are fetched. */
-export function useFinished(parts: Ref<Built["finished"] | undefined>, lost: () => void = () => {}) {
-  const placed = shallowRef<Placed[]>([]);
+/** What of a built piece its finished picture shows. */
+export type Shown = Pick<Built, "finished" | "extent"> & { beads: Pick<Built["beads"], "drawn"> };
+/** A finished piece ready to be drawn: its pictures, its extent and its beads, all of one plan. */
+export interface Ready {
+  placed: Placed[];
+  extent: number[][];
+  beads: Built["beads"]["drawn"];
+}
+
+/** A finished piece as its pictures come in, exchanged whole; the last one stays while others are fetched. */
+export function useFinished(built: Ref<Shown>, lost: () => void = () => {}) {
+  const ready = shallowRef<Ready | null>(null);
   watch(
-    parts,
+    built,
     async (wanted) => {
-      if (!wanted) return;
-      const put = (pictures: Finished[]) =>
-        (placed.value = wanted.map((one, i) => ({ ...one, pose: one.pose as Placed["pose"], picture: pictures[i]! })));
-      const ready = wanted.map((one) => kept.get(one.picture));
-      if (ready.every((picture) => picture !== undefined)) return void put(ready as Finished[]);
+      const put = (pictures: Finished[]) => {
+        const placed = wanted.finished.map((one, i) => ({
+          ...one,
+          pose: one.pose as Placed["pose"],
+          picture: pictures[i]!,
+        }));
+        ready.value = { placed, extent: wanted.extent, beads: wanted.beads.drawn };
+      };
+      const there = wanted.finished.map((one) => kept.get(one.picture));
+      if (there.every((picture) => picture !== undefined)) return put(there as Finished[]);
       try {
-        const pictures = await Promise.all(wanted.map((one) => fetchFinished(one.picture)));
-        if (parts.value === wanted) put(pictures);
+        const pictures = await Promise.all(wanted.finished.map((one) => fetchFinished(one.picture)));
+        if (built.value === wanted) put(pictures);
       } catch {
-        if (parts.value === wanted) lost();
+        if (built.value === wanted) lost();
       }
     },
     { immediate: true },
   );
-  return placed;
+  return ready;
 }

@@ -29,17 +29,31 @@ const LAYERS = 8;
 const NEAREST = 26;
 /** Below so many pixels a wire is a dark line and a light one. */
 const THIN_PX = 2.2;
-const paths = new WeakMap<Finished["groups"][number], Path2D>();
+/** Points of a line nearer to each other than so many pixels are one point. */
+const LEAST_PX = 0.5;
+const paths = new WeakMap<Finished["groups"][number], Map<number, Path2D>>();
 
-function pathOf(group: Finished["groups"][number]): Path2D {
-  let path = paths.get(group);
+/** A line's points, those left out that are nearer than `least` to the one before; its ends stay. */
+function lineTo(path: Path2D, line: number[], least: number) {
+  let [x, y] = [line[0]!, line[1]!];
+  path.moveTo(x, y);
+  for (let i = 2; i < line.length; i += 2) {
+    const [toX, toY] = [line[i]!, line[i + 1]!];
+    if (i < line.length - 2 && Math.abs(toX - x) + Math.abs(toY - y) < least) continue;
+    path.lineTo(toX, toY);
+    [x, y] = [toX, toY];
+  }
+}
+
+/** px: pixels to one step of its lines. Kept for each doubling of it. */
+function pathOf(group: Finished["groups"][number], px: number): Path2D {
+  const kept = paths.get(group) ?? new Map<number, Path2D>();
+  paths.set(group, kept);
+  const least = 2 ** Math.floor(Math.log2(LEAST_PX / px));
+  let path = kept.get(least);
   if (!path) {
-    path = new Path2D();
-    for (const line of group.lines)
-      for (let i = 0; i < line.length; i += 2)
-        if (i) path.lineTo(line[i]!, line[i + 1]!);
-        else path.moveTo(line[i]!, line[i + 1]!);
-    paths.set(group, path);
+    kept.set(least, (path = new Path2D()));
+    for (const line of group.lines) lineTo(path, line, least);
   }
   return path;
 }
@@ -103,6 +117,7 @@ function paintGroup(
   const thin = group.d * scale < THIN_PX;
   const tones = picture.tones[group.wire] as [string, number, number][];
   const px = scale * (ctx.canvas.width / ctx.canvas.clientWidth || 1);
+  const path = pathOf(group, px * picture.finest_mm);
   ctx.lineJoin = thin ? "bevel" : "round";
   ctx.lineCap = thin ? "butt" : "round";
   for (const [tone, share, offset] of thin ? [tones[0]!, tones[2]!] : tones) {
@@ -110,7 +125,7 @@ function paintGroup(
     ctx.setTransform(on.a, on.b, on.c, on.d, on.e + shift, on.f + shift);
     ctx.strokeStyle = tone;
     ctx.lineWidth = (group.d * share) / picture.finest_mm;
-    ctx.stroke(pathOf(group));
+    ctx.stroke(path);
   }
 }
 
