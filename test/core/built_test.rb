@@ -246,7 +246,7 @@ wires: [base("w1"), base("w2"), weaving]))
     assert_equal %w[cut shape anchor weave secure end pair end], earring
     assert_equal %w[cut anchor weave turn bend secure end], strip
     each_built do |plan, said|
-      order = Meander::Built::OrderOfWork.call(plan)
+      order = Meander::Work::OfSections.call(plan)
 
       assert_equal "cut", order.first.kind, said
       assert_in_delta plan.minutes, order.sum(&:minutes), 1e-6, said

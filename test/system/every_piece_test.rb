@@ -20,6 +20,7 @@ class EveryPieceTest < SystemTest
       plan.bars.each { |bar| assert_selector ".cut-number strong", text: "#{bar.cut_mm} mm" }
       plan.to_h[:weaving][:lengths].each { |length| assert_selector ".cut-number strong", text: "#{length[:cut_mm]} mm" }
       plan.advice.each { |item| assert_selector "[data-advice='#{item.id}']", text: item.title }
+      assert_equal(plan.to_h[:order].map { |step| step[:words] }, all(".order li").map { |step| step.text[/\. (.*?)( about \d.*)?\z/, 1] })
       refute_match(/NaN|undefined|Infinity|null mm/, page.text)
     end
   end

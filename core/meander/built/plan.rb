@@ -78,7 +78,7 @@ module Meander
       def to_h
         {sections: sections.map { |section| section_h(section) }, cuts: cuts.map(&:to_h), wearing:, front: Front.call(self), extent: extent,
           finished: finished_h,
-          work: {wraps:, minutes:}, mass_g: mass_g, pieces:, order: OrderOfWork.call(self).map(&:to_h),
+          work: {wraps:, minutes:}, mass_g: mass_g, pieces:, order: Work::OfSections.call(self).map(&:to_h),
           findings: piece.findings.map(&:to_h), own: own_lengths.map(&:to_h), beads: beads_h, supply: Supply.call(piece, woven, own_lengths).map(&:to_h), advice: advice.map(&:to_h),
           names: piece.wires.map { |wire| {id: wire.id, words: wire.words, colour: wire.material.colour, names: Units::Gauge.names(wire.mm)} }}
       end

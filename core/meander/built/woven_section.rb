@@ -70,7 +70,7 @@ module Meander
 
       # What is worked out once and kept with the section: its strip's plan as it goes out, its strip's picture, what the checks of the
       # weave say, its own picture.
-      def plan_h = once(:plan) { plan.to_h(picture: strip_picture.content_hash).freeze }
+      def plan_h = once(:plan) { plan.to_h(picture: strip_picture.content_hash, order: []).freeze }
       def strip_picture = once(:strip) { Picture::OnAsking.new(drawn_from) { plan.picture } }
       def advice = once(:advice) { Advice::OfTheWeave.call(plan).freeze }
       def finished = once(:finished) { Picture::OnAsking.new("#{drawn_from}#{JSON.generate(Document::Plain.call(section))}") { Picture::Finished.new(plan.piece.colours) { |picture| draw(picture) } } }

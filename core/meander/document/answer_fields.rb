@@ -97,11 +97,13 @@ module Meander
         clear_mm: Many.new(figure), cover: Many.new(COVER)
       })
 
+      ORDER = Many.new(Record.new({kind: words, words:, section: Maybe.new(words), minutes: figure}))
+
       PLAN = Record.new({
         fit: FIT, weave: WEAVE,
         work: Record.new({wraps: whole, minutes: figure}),
         base: Many.new(BAR), weaving: WEAVING, mass: Record.new({base_g: figure, weaving_g: figure, beads_g: figure, findings_g: figure, finished_g: figure}),
-        wires: Many.new(NAMED), endings: Table.new(words), findings: Many.new(HUNG), beads: BEADS, own: Many.new(OWN), advice: Many.new(ADVICE), picture: words
+        wires: Many.new(NAMED), endings: Table.new(words), findings: Many.new(HUNG), beads: BEADS, own: Many.new(OWN), order: ORDER, advice: Many.new(ADVICE), picture: words
       })
 
       PICTURE = Record.new({
@@ -129,7 +131,7 @@ module Meander
         front: Maybe.new(Record.new({curve_mm: figure, chord_mm: figure, drop_mm: figure, turn: figure, chain_mm: figure})),
         finished: Many.new(Record.new({picture: words, pose: POSE, section: Maybe.new(words)})),
         work: Record.new({wraps: whole, minutes: figure}), mass_g: figure, pieces: Choice.new([1, 2]),
-        order: Many.new(Record.new({kind: words, words:, section: Maybe.new(words), minutes: figure})),
+        order: ORDER,
         own: Many.new(OWN), findings: Many.new(HUNG), beads: BEADS,
         supply: Many.new(Record.new({kind: Choice.new(%w[lengths bobbin spool]), total_mm: figure, over_mm: figure, possible: Choice.new([true, false]), why: words})),
         names: Many.new(NAMED), advice: Many.new(ADVICE)

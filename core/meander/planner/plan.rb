@@ -35,11 +35,12 @@ module Meander
 
       def spare_mm = piece.pinned("weaving_wire")&.then { |to_hand| to_hand - account.total_mm }
 
-      # picture: the name it is known by.
-      def to_h(picture: self.picture.content_hash)
+      # picture: the name it is known by; order: the order of work, which a part of a piece has none of.
+      def to_h(picture: self.picture.content_hash, order: Work::OfBand.call(self))
         {fit: fit_h, weave: weave_h, work: work_h, base: bars.map { |bar| bar_h(bar) }, weaving: weaving_h, mass: mass,
           wires: piece.wires.map { |wire| {id: wire.id, words: wire.words, colour: wire.material.colour, names: Units::Gauge.names(wire.mm)} },
-          endings: layout.endings.transform_values(&:words), findings: piece.findings.map(&:to_h), beads: beads_h, own: own_lengths.map(&:to_h), advice: advice.map(&:to_h), picture:}
+          endings: layout.endings.transform_values(&:words), findings: piece.findings.map(&:to_h), beads: beads_h, own: own_lengths.map(&:to_h),
+          order: order.map(&:to_h), advice: advice.map(&:to_h), picture:}
       end
 
       private

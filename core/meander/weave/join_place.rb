@@ -15,12 +15,12 @@ module Meander
         end
         return "at the back; no wire is coiled by itself in this repeat, so tie both tails round the wrapped wires" unless single
 
-        wire = (wires == 1) ? "wire" : name(single.near, wires)
-        "on the #{(single.times == 1) ? "single coil" : "#{single.times} single coils"} of the #{wire}, at the back#{", #{Units::Text.count(before.ceil, "wrap")} on" if before.positive?}"
+        wire = (wires == 1) ? "the wire" : name(single.near, wires)
+        "on the #{(single.times == 1) ? "single coil" : "#{single.times} single coils"} of #{wire}, at the back#{", #{Units::Text.count(before.ceil, "wrap")} on" if before.positive?}"
       end
 
       def self.name(wire, wires)
-        return "#{(wire == 1) ? "near" : "far"} wire" if wires == 2
+        return "the #{(wire == 1) ? "near" : "far"} wire" if wires == 2
 
         "wire #{wire}"
       end

@@ -2,6 +2,7 @@
 import { computed, onBeforeUnmount, onMounted, ref } from "vue";
 import { RouterLink, useRouter } from "vue-router";
 import AdviceList from "../answers/AdviceList.vue";
+import OrderPanel from "../answers/OrderPanel.vue";
 import AnswersPanel from "../answers/AnswersPanel.vue";
 import FaultList from "../answers/FaultList.vue";
 import { api } from "../api/client";
@@ -81,7 +82,10 @@ onBeforeUnmount(() => removeEventListener("keydown", key));
     <StripPanel ref="strip" :picture="picture" :title="bench.draft.value!.name" />
     <BeadsPanel :beads="plan.beads" :own="plan.own" />
     <div class="bench-lower" :class="{ stale: bench.faults.value.length }">
-      <WiresPanel :plan="plan" />
+      <div class="bench-side">
+        <WiresPanel :plan="plan" />
+        <OrderPanel :order="plan.order" />
+      </div>
       <div class="bench-side">
         <AnswersPanel />
         <AdviceList which="rest" />

@@ -9,7 +9,7 @@ import BuiltAnswers from "./BuiltAnswers.vue";
 import BuiltBrief from "./BuiltBrief.vue";
 import CutBars from "./CutBars.vue";
 import FinishedPanel from "./FinishedPanel.vue";
-import OrderPanel from "./OrderPanel.vue";
+import OrderPanel from "../answers/OrderPanel.vue";
 import SectionStrip from "./SectionStrip.vue";
 import WeavingCuts from "./WeavingCuts.vue";
 
@@ -49,19 +49,21 @@ defineExpose({
   <SectionStrip v-if="section?.plan" :id="current" :key="current" ref="strip" :number="number" />
   <BeadsPanel :beads="built.beads" :own="built.own" />
   <div class="bench-lower" :class="{ stale: bench.faults.value.length }">
-    <section class="panel wires" aria-label="Wires to cut">
-      <header class="panel-head">
-        <h2>
-          Wires to cut
-          <small>{{ built.pieces === 2 ? "for each of the two, marks" : "marks" }} from the left end</small>
-        </h2>
-      </header>
-      <CutBars :built="built" />
-      <WeavingCuts :built="built" />
-    </section>
+    <div class="bench-side">
+      <section class="panel wires" aria-label="Wires to cut">
+        <header class="panel-head">
+          <h2>
+            Wires to cut
+            <small>{{ built.pieces === 2 ? "for each of the two, marks" : "marks" }} from the left end</small>
+          </h2>
+        </header>
+        <CutBars :built="built" />
+        <WeavingCuts :built="built" />
+      </section>
+      <OrderPanel :order="built.order" />
+    </div>
     <div class="bench-side">
       <BuiltAnswers :built="built" />
-      <OrderPanel :built="built" />
       <AdviceList which="rest" />
       <NotesPanel />
     </div>

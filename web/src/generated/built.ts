@@ -278,6 +278,12 @@ export interface Built {
         lengths: number;
         wraps: number;
       }[];
+      order: {
+        kind: string;
+        words: string;
+        section: string | null;
+        minutes: number;
+      }[];
       advice: {
         id: string;
         severity: "stop" | "warn" | "note";

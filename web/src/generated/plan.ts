@@ -265,6 +265,12 @@ export interface Plan {
     lengths: number;
     wraps: number;
   }[];
+  order: {
+    kind: string;
+    words: string;
+    section: string | null;
+    minutes: number;
+  }[];
   advice: {
     id: string;
     severity: "stop" | "warn" | "note";

@@ -125,6 +125,9 @@ onMounted(async () => {
         </tbody>
       </table>
       <PrintBeads :beads="piece.plan.beads" />
+      <ol class="print-order">
+        <li v-for="(step, i) in piece.plan.order" :key="i">{{ step.words }}</li>
+      </ol>
       <figure v-for="face in ['front', 'back']" :key="face">
         <figcaption>{{ face === "front" ? "Front" : "Back" }}, true size in mm from the start of the weave</figcaption>
         <img :src="strip(face)" :alt="`${piece.document.name}, ${face}`" />

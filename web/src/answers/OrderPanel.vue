@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import type { Built } from "../generated/built";
+import type { Plan } from "../generated/plan";
 import { useFormat } from "../units/format";
 
 /** What is done after what, as a maker would. */
-defineProps<{ built: Built }>();
+defineProps<{ order: Plan["order"] }>();
 const format = useFormat();
 const NAMES: Record<string, string> = {
   cut: "Cut",
@@ -25,7 +25,7 @@ const NAMES: Record<string, string> = {
   <section class="panel order" aria-label="Order of work">
     <header class="panel-head"><h2>Order of work</h2></header>
     <ol>
-      <li v-for="(step, i) in built.order" :key="i">
+      <li v-for="(step, i) in order" :key="i">
         <b>{{ NAMES[step.kind] ?? step.kind }}</b>. {{ step.words }}
         <span v-if="step.minutes > 0" class="quiet figures">about {{ format.time(step.minutes) }}</span>
       </li>

@@ -1,0 +1,26 @@
+# frozen_string_literal: true
+
+module Meander
+  module Work
+    # The last steps: wires bent to their endings, what hangs on them, a last look.
+    module Finishing
+      # Endings that are no step of their own.
+      QUIET = %w[plain fold].freeze
+
+      # The block answers the ending (Endings::Registry) of its fields in the document.
+      def self.call(piece)
+        bent = piece.document[:endings].reject { |one| QUIET.include?(one[:kind]) }
+        bent.map { |one| Step.of("end", "#{Units::Text.sentence((yield one).words)} at the #{one[:side]}.") } + piece.findings.map { |finding| hung(finding) }
+      end
+
+      def self.hung(finding)
+        article = finding.words.match?(/\A[aeiou]/) ? "an" : "a"
+        made = finding.wire_mm ? "Make #{finding.words} from #{finding.wire_mm.ceil} mm of wire and hang them" : "Hang #{article} #{finding.words}"
+        Step.of("end", "#{made} at the #{finding.side}.")
+      end
+      private_class_method :hung
+
+      def self.look(against) = Step.of("end", "Feel for sharp ends, check the size and both faces against #{against}.")
+    end
+  end
+end

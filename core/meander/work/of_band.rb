@@ -1,0 +1,57 @@
+# frozen_string_literal: true
+
+module Meander
+  module Work
+    # The order of work of one woven band: cut, string, anchor, weave, secure, beads, bend to its round, end.
+    class OfBand
+      def self.call(plan) = new(plan).call
+
+      # plan: Planner::Plan.
+      def initialize(plan)
+        @plan = plan
+        @piece = plan.piece
+        @weaving = Weaving.new(plan, where: where, weaves: @piece.document[:weaves])
+      end
+
+      # @return [Array<Step>]
+      def call
+        [cut, *Beading.strung(@plan), @weaving.anchor, @weaving.weave, *@weaving.joined, *@weaving.turned, @weaving.secure, *freed,
+          *Beading.set(@plan, @plan.layout.calibration), *bent, *Finishing.call(@piece) { |one| @plan.layout.endings.fetch(one[:side]) }, Finishing.look("the printed page")]
+      end
+
+      private
+
+      def cut
+        base = @plan.bars.group_by { |bar| [bar.cut_mm, bar.wire.words] }.map { |(mm, words), bars| [bars.size, mm, words] }
+        woven = @plan.account.lengths.group_by { |length| (length.cut_mm - Tolerance::PACKING_MM).ceil }.map { |mm, lengths| [lengths.sum { |length| length.strands.size }, mm, "weaving wire, #{@piece.weaving_wire.words}"] }
+        told = (base + woven).map { |count, mm, words| "#{"#{count} times " if count > 1}#{mm} mm of #{words}" }
+        Step.of("cut", "Cut #{Units::Text.list(told)}; straighten the base wires and mark where the weave starts, its middle and where it stops.")
+      end
+
+      # From the middle it begins at the middle mark, else at the start mark of the first wire.
+      def where = (@plan.layout.sides == 2) ? "at the middle mark" : "at the start mark, #{Units::Text.length(@plan.bars.first.start_mark_mm)} from the end"
+
+      # Base wires cut away once it holds.
+      def freed
+        gone = @plan.bars.select { |bar| @piece.cut_away?(bar.wire.id) }.map { |bar| "wire #{@plan.bars.index(bar) + 1}" }
+        gone.empty? ? [] : [Step.of("secure", "Cut #{Units::Text.list(gone)} away; file the stubs, no end may stand out.")]
+      end
+
+      def bent
+        fit = @plan.fit
+        to = {"cuff" => "Bend it over a bottle or a mandrel from both ends to a wrist of #{say(fit.wrist_mm)}, open #{say(fit.opening_mm)}.",
+              "bracelet" => "Bend it gently over a bottle or a mandrel to a wrist of #{say(fit.wrist_mm)}.",
+              "ring" => "Bend it on the ring mandrel to #{fit.size_words}, #{met}."}
+        [Step.of("bend", to.fetch(@piece.body[:kind]))]
+      end
+
+      # How the ends of a ring meet.
+      def met
+        closing = @piece.body[:closing] || {kind: nil}
+        {"beside" => "its ends side by side", "over" => "one end over the other", "open" => "open #{say(@plan.fit.opening_mm)}"}[closing[:kind]]
+      end
+
+      def say(length_mm) = Units::Text.length(length_mm)
+    end
+  end
+end
