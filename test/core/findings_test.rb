@@ -55,6 +55,7 @@ class FindingsTest < PieceTest
     assert_in_delta Math::PI * (7.0 - 1.0), made.ring_mm, 1e-12
     assert_in_delta 13 * Math.sqrt(((Math::PI * 6)**2) + 1), made.wire_mm, 1e-9
     assert_equal 12, Meander::Findings::JumpRings.from_mm(made.wire_mm + 0.01, 5.0, 1.0)
+    assert_equal [51, ", hammered flat"], [made.per_metre, Finding.of(made.fields.merge(flat: true)).words[/, hammered.*/]]
     assert_in_delta 12 * Math::PI * 6 * Math::PI / 4 * 8.96e-3, made.mass_g, 1e-9
     assert_in_delta 60, made.reach_mm, 1e-12
   end
@@ -75,6 +76,87 @@ class FindingsTest < PieceTest
 
     assert_in_delta 0.6, plan(document("bracelet", endings: loops, findings: [clasp])).mass[:findings_g], 1e-9
     assert_equal ["/endings/1/kind"], faults(document("bracelet", endings: loops)).keys
+  end
+
+  def hook(**changes)
+    {"id" => "f1", "kind" => "two_eye_hook", "side" => "end", "inside" => size("4 mm"), "shank" => size("9 mm"), "eye" => size("2.5 mm"), "wire" => size("1 mm"), "metal" => "copper",
+**changes.transform_keys(&:to_s)}
+  end
+
+  def toggle(bar = "16 mm", **changes)
+    {"id" => "f1", "kind" => "toggle", "side" => "end", "bar" => size(bar), "eye" => size("2.5 mm"), "wire" => size("1 mm"), "metal" => "copper", **changes.transform_keys(&:to_s)}
+  end
+
+  def finding(fields) = Meander::Findings::Finding.of(fields.transform_keys(&:to_sym).transform_values { |value| value.is_a?(Hash) ? Meander::Units::Size.of(value["typed"].to_f) : value })
+
+  # Two circles for the eyes, the shank there and back twice over, two half circles and the fold at the tip; a toggle is its bar and a
+  # circle (a ring of inside m takes pi (m + D), as any bend-allowance table has it for a full turn). Both are drawn in one piece.
+  def test_hooks_with_two_eyes_and_toggles
+    made, bar = finding(hook), finding(toggle)
+
+    assert_in_delta (2 * Math::PI * 3.5) + (2 * 9) + (2 * 0.6 * 9) + (Math::PI * (3.5 + 2.5)) + (Math::PI * 0.5), made.wire_mm, 1e-9
+    assert_in_delta 1.25 + 9 + 2, made.reach_mm, 1e-12
+    assert_in_delta 16 + (Math::PI * 3.5), bar.wire_mm, 1e-9
+    assert_in_delta 2.5, bar.reach_mm, 1e-12
+    [made, bar].each do |one|
+      points = one.way.sample.map { |across, out, _| [across, out] }
+
+      assert_in_epsilon one.wire_mm, Meander::Form::Trace.polyline_mm(points), 0.002
+      assert_in_delta one.wire_mm * Math::PI / 4 * 8.96e-3, one.mass_g, 1e-9
+      assert_in_delta(-0.5, points.map(&:last).min, 0.01)
+      heads = points.each_cons(2).map { |(x, y), (u, v)| Math.atan2(v - y, u - x) }
+
+      assert(heads.each_cons(2).all? { |a, b| (((b - a + Math::PI) % (2 * Math::PI)) - Math::PI).abs < 0.5 }, "#{one.words} has no kink")
+    end
+  end
+
+  # A hook with two eyes hangs in two loops; a toggle has something to go through, and is longer than it is wide.
+  def test_what_hooks_and_toggles_ask_for
+    eyes = %w[w1 w2].each_with_index.map { |id, i| {"id" => "e#{i}", "kind" => "eye", "side" => "end", "wires" => [id], "inside" => size("2 mm")} }
+    json = document("earring", endings: eyes, findings: [hook])
+
+    assert_in_delta finding(hook).mass_g, built(json).mass_g - built(document("earring", endings: eyes)).mass_g, 1e-9
+    legs = built(json).finished.last[0].groups.find { |group| group.wire == "f1" }.points.first.values_at(0, -1).map(&:first)
+
+    assert_in_delta 0, legs.sum, 1e-9, "its shank stands between the two loops"
+    assert_equal ["/findings/0/kind"], faults(document("earring", endings: eyes.first(1), findings: [hook])).keys
+    assert_equal ["/findings/0/kind"], faults(document("bracelet", findings: [hook])).keys
+    loops = document("bracelet").fetch("endings").map { |one| {"id" => one["id"], "kind" => "loop", "side" => one["side"], "wires" => one["wires"], "inside" => size("6 mm"), "wraps" => 3} }
+    closed = ->(bar, *more) { plan(document("bracelet", endings: loops, findings: [toggle(bar), *more])) }
+
+    assert_nil advice(closed.call("9 mm"), "toggle-slips")
+    assert_in_delta 9, advice(closed.call("8.9 mm"), "toggle-slips").figures[:need_mm], 1e-9
+    assert_in_delta 2.3, advice(closed.call("16 mm", rings(1, side: "start", inside: "2.2 mm").merge("id" => "f2")), "toggle-tight").figures[:need_mm], 1e-9
+    assert advice(built(document("earring", endings: eyes, findings: [toggle])), "toggle-alone")
+    assert advice(closed.call("16 mm", rings(1, side: "start", inside: "8 mm").merge("id" => "f2", "flat" => true)), "jump-ring-flat")
+  end
+
+  # A ribbon end takes the strip as it is wide and thick, no less; its wires lie inside it, bent over; it is part of the length worn.
+  def test_ribbon_ends
+    ribbon = ->(side, wide: "3.5 mm", thick: "2 mm", depth: "6 mm", **more) {
+      {"id" => side, "kind" => "ribbon", "side" => side, "wires" => %w[w1 w2], "wide" => size(wide), "thick" => size(thick), "depth" => size(depth), "length" => size("10 mm"), "glued" => true, **more}
+    }
+    closed = ->(**changes) {
+      plan(document("bracelet", endings: [ribbon.call("start", **changes), ribbon.call("end", **changes)],
+     findings: [{"id" => "f1", "kind" => "clasp", "side" => "end", "length" => size("14 mm"), "mass" => nil}]))
+    }
+    made = closed.call
+    wide, thick = made.bulk_mm(nil)
+
+    assert_in_delta 6 - 1.5 + (Math::PI / 2), made.layout.endings["end"].strands["w1"].length, 1e-9
+    assert_in_delta 34, made.layout.reach_mm, 1e-9
+    assert_equal([nil] * 3, %w[ribbon-small ribbon-loose ribbon-shallow].map { |id| advice(made, id) })
+    assert_equal 1, made.advice.count { |item| item.id == "glue-cures" }
+    assert_in_delta wide - 3, advice(closed.call(wide: "3 mm"), "ribbon-small").title[/[\d.]+/].to_f, 0.05
+    assert_includes advice(closed.call(thick: "1.5 mm"), "ribbon-small").title, "#{(thick - 1.5).round(1)} mm too thin"
+    assert advice(closed.call(thick: "4 mm"), "ribbon-loose")
+    assert_in_delta 3, advice(closed.call(depth: "2.5 mm"), "ribbon-shallow").figures[:need_mm], 1e-9
+    drawn = made.picture.to_h[:strands].select { |strand| strand[:wire] == "end body" }
+
+    assert_equal 2, drawn.size
+    assert_equal 2, built(document("links", endings: [ribbon.call("end", wide: "20 mm").merge("wires" => document("links")["sections"][0]["base"])])).finished.last[0].groups.count { |group|
+      group.wire == "end body"
+    }
   end
 
   # A pendant bent to an arc as the front of a necklace: chord 2 R sin(t/2), drop R (1 - cos(t/2)), the chain what is left on each side.

@@ -65,7 +65,7 @@ class LacedTest < PieceTest
       run.wire.material.mass_g(0.8, run.kept_mm)
     }, 1e-9
     assert_includes Meander::Output::BuiltCutListCsv.call(plan), "laces s1 and s2"
-    assert(Meander::Built::OrderOfWork.call(plan).any? { |step| step.words.start_with?("Lace section 1 and section 2 together with #{plan.lacings.first.own_length.cut_mm} mm") })
+    assert(Meander::Work::OfSections.call(plan).any? { |step| step.words.start_with?("Lace section 1 and section 2 together with #{plan.lacings.first.own_length.cut_mm} mm") })
     assert_nil plan.advice.find { |item| item.id == "lacing-loose" }
     assert(pair({kind: "line", length: 30.0}, 12.0).advice.any? { |item| item.id == "lacing-loose" })
   end
@@ -101,7 +101,7 @@ class LacedTest < PieceTest
     assert_equal whole.cuts.map(&:total_mm), cut.cuts.map(&:total_mm)
     assert_in_delta whole.mass_g - (8.96e-3 * Math::PI * 0.16 * 9), cut.mass_g, 1e-9
     assert_equal ["cut away from here", "cut away to here"], cut.cuts[1].marks.map(&:words).grep(/cut away/)
-    assert(Meander::Built::OrderOfWork.call(cut).any? { |step| step.words.start_with?("Cut wire 2 away between section 2") })
+    assert(Meander::Work::OfSections.call(cut).any? { |step| step.words.start_with?("Cut wire 2 away between section 2") })
     assert_equal "nothing would hold the two sections together", faults(put_together(sections.call(%w[w1 w2]), wires: [base("w1"), base("w2"), weaving]))["/sections/1/at/cut_away"]
   end
 

@@ -125,16 +125,52 @@ class BeadsOnTheBenchTest < SystemTest
     assert_selector ".ending-lines li", text: /from \d+ mm of wire/
     assert_saved
     assert_operator planned("New bracelet").fit.repeats, :<, before
-    click_on "Close it with a clasp instead"
+    select "a clasp", from: "What closes it"
 
     assert_button "clasp", exact: false
     assert_field "Finding 2: Clasp", with: "14 mm"
     assert_saved
     assert_equal %w[loop loop], stored_document("New bracelet")["endings"].map { |ending| ending["kind"] }
-    click_on "Close it with a hook instead"
+    select "a hook of its own wire", from: "What closes it"
     click_on "Take finding 1 off"
 
     assert_field "Repeats", with: before.to_s
+    assert_accessible
+  end
+
+  # A bracelet closed by a toggle between a loop and a ribbon end that is too narrow, then wide enough; the figures are the core's.
+  def test_a_toggle_and_a_ribbon_end
+    visit "/"
+    click_on "New bracelet"
+    click_on "hook and loop"
+    select "a toggle", from: "What closes it"
+    select "a ribbon end", from: "The end ends in"
+    enter "At the end: Ribbon end, wide inside", "3 mm"
+
+    assert_selector "[data-advice='ribbon-small']", text: "too narrow inside"
+    enter "At the end: Ribbon end, wide inside", "4 mm"
+    select "glued in", from: "At the end: Ribbon end: how it holds"
+
+    assert_no_selector "[data-advice='ribbon-small']"
+    assert_selector "[data-advice='glue-cures']"
+    assert_selector ".order li", text: "Let the glue cure as long as its label says"
+    enter "Finding 1: Bar of the toggle", "5 mm"
+
+    assert_selector "[data-advice='toggle-slips']", text: "slip out"
+    enter "Finding 1: Bar of the toggle", "16 mm"
+
+    assert_no_selector "[data-advice='toggle-slips']"
+    assert_saved
+    made = planned("New bracelet")
+
+    assert_selector ".ending-lines li", text: "from #{made.piece.findings.first.wire_mm.ceil} mm of wire"
+    assert_selector ".order li", text: "Make a toggle bar, 16 mm long, of 1 mm copper"
+    select "a hook with two eyes", from: "Add a finding"
+
+    assert_selector ".faults", text: "hangs in two loops"
+    click_on "Undo"
+
+    assert_no_selector ".faults"
     assert_accessible
   end
 end

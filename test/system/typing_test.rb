@@ -40,7 +40,8 @@ class TypingTest < SystemTest
   def test_every_fault_is_told_with_what_would_be_accepted
     open_piece "Tide-line bracelet"
     click_on "hook and loop"
-    {"Inside of the loop" => ["0", /inside of the loop/], "Wraps on the hook's neck" => ["99", /from 1 to 12/], "Shank of the hook" => ["long", /is not a length/],
+    {"At the start: Inside of the closing loop" => ["0", /inside of the loop/], "At the end: Wraps that bind the hook" => ["99", /from 1 to 12/],
+     "At the end: Shank of the hook" => ["long", /is not a length/],
       "Coils on the near wire" => ["41", /from 1 to 40/], "Ease over the wrist" => ["-3", /is not a length/], "Wrist measured" => ["2000", /from 20 mm to 1000 mm/]}.each do |label, (typed, said)|
       before = find_field(label, match: :first).value
       enter label, typed

@@ -8,7 +8,7 @@ module Meander
       POST_MM = (0.6..0.9)
       SIDES = %w[start end].freeze
 
-      def self.call(plan) = [*rings(plan), *posts(plan), ear(plan), sharp(plan)].compact
+      def self.call(plan) = [*rings(plan), *flattened(plan), *posts(plan), ear(plan), sharp(plan)].compact
 
       # A ring must pass what it hangs on and the wire of its neighbour.
       def self.rings(plan)
@@ -24,6 +24,14 @@ module Meander
           item("jump-ring-small", "warn", "/findings/#{i}/inside", "The jump rings are too small for what they hold",
             "Inside a ring lie the loop's wire, #{Units::Text.wire(holds)}, and the next ring's, #{Units::Text.wire(finding.d)}.",
             "Rings at least #{Units::Text.length(need)} inside.", inside_mm: finding.inside_mm, need_mm: need)
+        end
+      end
+
+      # Hammered flat, a ring gets wider and springs open a little (common practice, no source).
+      def self.flattened(plan)
+        plan.piece.findings.each_with_index.select { |finding, _| finding.is_a?(Findings::JumpRings) && finding.flat? }.map do |_, i|
+          item("jump-ring-flat", "note", "/findings/#{i}/flat", "Flattened rings open a little", "Hammering spreads the wire, so the cut ends no longer meet.",
+            "Hammer one first, then make the others a trifle smaller; close each again sideways.")
         end
       end
 
@@ -70,7 +78,7 @@ module Meander
       end
 
       def self.item(id, severity, place, title, why, remedy, **figures) = Item.new(id:, severity:, place:, title:, why:, remedy:, figures:)
-      private_class_method :sharp, :thickest, :rings, :posts, :ear, :item
+      private_class_method :flattened, :sharp, :thickest, :rings, :posts, :ear, :item
     end
   end
 end

@@ -11,6 +11,8 @@ module Meander
       # The way of a wire from its section outwards: [[x, y, z], ...].
       def points(wire) = ending.strands.fetch(wire).points.map { |point| at(point) }
 
+      # Across its section, the middle of what it is bent to; mm.
+      def middle = ending.strands.values.flat_map(&:points).map(&:first).minmax.sum / 2
       def at((x, y, z)) = pose.at([x, out * y, z])
     end
   end

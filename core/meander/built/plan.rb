@@ -4,6 +4,10 @@ module Meander
   module Built
     # Everything planned for a built piece. Figures in mm and g, full precision; `to_h` is what goes out as JSON.
     class Plan
+      # Behind all and before all.
+      OVER_ALL = [3, 7].freeze
+      private_constant :OVER_ALL
+
       # places: where the document says that each section stands, by id.
       attr_reader :piece, :sections, :places, :calibration, :questions, :poses, :runs, :cuts, :beads
 
@@ -29,6 +33,12 @@ module Meander
       def endings = @ended.values.map(&:ending)
       def woven = sections.select(&:woven?)
       def lacings = sections.select(&:laced?)
+
+      # How wide and how thick what an ending takes is, in mm.
+      def bulk_mm(fields)
+        section = ended(fields)
+        section.woven? ? [section.plan.layout.width_mm, section.plan.layout.frame.thickness_mm] : [section.wire.mm] * 2
+      end
 
       # Wires cut for something by themselves: lacings, coils over folds.
       def own_lengths = lacings.map(&:own_length) + covers + Beads::Own.call(piece, beads, calibration)
@@ -161,6 +171,7 @@ module Meander
       def draw_loose(picture)
         runs.each { |run| run.kept_ways.each { |points| picture.line(4, run.wire.id, run.wire.mm, points) } }
         @ended.each_value { |ended| draw_ending(picture, ended) }
+        piece.ribbons.each { |fields| draw_ribbon(picture, fields, @ended.fetch(fields[:id])) }
         beads.each { |rule| draw_threads(picture, rule) }
         piece.findings.group_by(&:side).each { |side, findings| draw_hung(picture, side, findings) }
       end
@@ -172,12 +183,14 @@ module Meander
         draw_cover(picture, ended) if ended.ending.is_a?(Endings::Fold) && ended.ending.cover
       end
 
-      # Findings hang on the first ending of their side that holds them.
+      # Findings hang on the first ending of their side that holds them, a hook with two eyes between the first two.
       def draw_hung(picture, side, findings)
-        fields = piece.document[:endings].find { |ending| Document::FindingChecks.holds?(ending, side) }
-        ended = @ended.fetch(fields[:id])
-        middle = ended.ending.strands.values.flat_map(&:points).map(&:first).minmax.sum / 2
-        Findings::Hung.call(findings) { |across, out| ended.at([middle + across, ended.ending.reach_mm + out, 0.0]) }.each { |finding, d, points| picture.line(4, finding.id, d, points) }
+        holders = piece.document[:endings].select { |ending| Document::FindingChecks.holds?(ending, side) }.map { |ending| @ended.fetch(ending[:id]) }
+        places = holders.first(findings.any?(Findings::TwoEyeHook) ? 2 : 1).map { |ended| ended.at([ended.middle, ended.ending.reach_mm, 0.0]) }
+        off = [0, 1].map { |axis| (places.sum { |place| place[axis] } / places.size) - places.first[axis] }
+        ended = holders.first
+        drawn = Findings::Hung.call(findings) { |across, out| ended.at([ended.middle + across, ended.ending.reach_mm + out, 0.0]).then { |x, y, z| [x + off[0], y + off[1], z] } }
+        drawn.each { |finding, d, points| picture.line(4, finding.id, d, points) }
       end
 
       # The wires beads are threaded on, where they have their own.
@@ -190,6 +203,11 @@ module Meander
       def around(rule, one)
         reach = one.kind.across_mm / 2
         on_page(rule, one.at).transpose.first(2).map { |places| places.minmax.then { |low, high| [low - reach, high + reach] } }
+      end
+
+      # A ribbon end lies over its strip, before and behind.
+      def draw_ribbon(picture, fields, ended)
+        ended.ending.body.product(OVER_ALL).each { |points, layer| picture.line(layer, piece.ribbon_body(fields), Picture::DrawStrip::RIBBON_MM, points.map { |point| ended.at(point) }) }
       end
 
       def draw_cover(picture, ended)

@@ -73,7 +73,7 @@ module Meander
         kinds: Many.new(Record.new({id: words, words:, along_mm: figure, across_mm: figure, hole_mm: figure, mass_g: figure, guessed: Many.new(words), look: LOOK})),
         drawn: DRAWN
       })
-      HUNG = Record.new({id: words, kind: words, side: words, words:, reach_mm: figure, mass_g: figure, cut_mm: Maybe.new(whole)})
+      HUNG = Record.new({id: words, kind: words, side: words, words:, reach_mm: figure, mass_g: figure, cut_mm: Maybe.new(whole), per_metre: Maybe.new(whole)})
       OWN = Record.new({kind: Choice.new(%w[lacing cover beads]), wire: words, words:, use: words, path_mm: figure, cut_mm: whole, lengths: whole, wraps: whole})
       WEAVING = Record.new({
         strands: Many.new(STRAND), path_mm: figure, beads_mm: figure, slack_mm: figure, tails_mm: figure, waste_mm: figure,

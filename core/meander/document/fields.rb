@@ -143,17 +143,23 @@ module Meander
         "wrap" => {**ends, wraps: Count.new(1..12)},
         "doubled_hook" => {**ends, inside: size("inside of the hook", 1.0..40.0, 2.0..20.0), shank: size("shank of the hook", 1.0..80.0, 3.0..30.0), wraps: Count.new(1..12)},
         "tuck" => {**ends, length: size("length tucked in", 0.5..80.0, 2.0..20.0)},
-        "coil" => {**ends, inside: size("inside of the coil", 0.3..40.0, 1.0..10.0), turns: Count.new(1..60)}
+        "coil" => {**ends, inside: size("inside of the coil", 0.3..40.0, 1.0..10.0), turns: Count.new(1..60)},
+        "ribbon" => {**ends, wide: size("ribbon end, wide inside", 0.5..120.0, 3.0..50.0), thick: size("ribbon end, thick inside", 0.2..30.0, 0.8..6.0),
+                      depth: size("depth of the ribbon end", 0.5..60.0, 3.0..15.0), length: size("length of the ribbon end with its ring", 1.0..80.0, 5.0..25.0), glued: Choice.new([true, false])}
       }, left_out: {cover: nil, ring: nil, turns: 1})
 
       hung = {id: Id.new, side:}
       # What is hung on an ending, made or bought. mass in g, null where it is not known.
       FINDING = Variant.new(:kind, {
-        "jump_rings" => {**hung, inside: size("inside of the jump ring", 0.5..60.0, 1.5..15.0), wire: size("wire of the jump ring", 0.2..4.0, 0.5..1.6), metal:, count: Count.new(1..500)},
+        "jump_rings" => {**hung, inside: size("inside of the jump ring", 0.5..60.0, 1.5..15.0), wire: size("wire of the jump ring", 0.2..4.0, 0.5..1.6), metal:, count: Count.new(1..500),
+                          flat: Choice.new([true, false])},
+        "two_eye_hook" => {**hung, inside: size("inside of the hook", 1.0..40.0, 2.0..20.0), shank: size("shank of the hook", 1.0..80.0, 3.0..30.0),
+                            eye: size("inside of its eyes", 0.5..20.0, 1.5..6.0), wire: size("wire of the hook", 0.2..4.0, 0.6..1.6), metal:},
+        "toggle" => {**hung, bar: size("bar of the toggle", 2.0..100.0, 10.0..40.0), eye: size("inside of its eye", 0.5..20.0, 1.5..6.0), wire: size("wire of the toggle", 0.2..4.0, 0.6..2.0), metal:},
         "chain" => {**hung, length: size("chain", 1.0..2000.0, 8.0..700.0), mass: Maybe.new(Amount.new(0.0..500.0, "g"))},
         "clasp" => {**hung, length: size("clasp from inside to inside", 1.0..100.0, 5.0..35.0), mass: Maybe.new(Amount.new(0.0..100.0, "g"))},
         "ear_wire" => {**hung, length: size("ear wire", 2.0..100.0, 10.0..40.0), metal:, mass: Maybe.new(Amount.new(0.0..50.0, "g"))}
-      })
+      }, left_out: {flat: false})
 
       PIN = Variant.new(:quantity, {
         "wrist" => {id: Id.new, length: size("wrist", 20.0..1000.0, 110.0..240.0)},

@@ -15,6 +15,9 @@ module Meander
     # A piece as it was read and checked: the values the planner asks for, and the plain document they came from.
     # Lengths in mm.
     class Piece
+      # The colour of what is bought and says no metal.
+      BOUGHT = "#9ea3a8"
+
       attr_reader :document
 
       # document: plain nested hashes with symbol keys and Units::Size for sizes, as PieceReader makes them.
@@ -46,9 +49,18 @@ module Meander
       def pattern = section[:pattern]
       def bare_mm = section[:bare].mm
       def base_wires = built? ? wires.select(&:base?) : section[:base].map { |id| wire(id) }
+      # Bought ends that are crimped on, and what their bodies are called in pictures.
+      def ribbons = document[:endings].select { |ending| ending[:kind] == "ribbon" }
+      def ribbon_body(ending) = "#{ending[:id]} body"
+
+      # What every line of its pictures is coloured: by the ids of wires, findings and bodies.
+      def colours
+        {**wires.to_h { |wire| [wire.id, wire.material.colour] }, **findings.to_h { |finding| [finding.id, finding.material&.colour || BOUGHT] }, **ribbons.to_h { |ending|
+          [ribbon_body(ending), BOUGHT]
+        }}
+      end
+
       # The strands that are laid side by side or take turns, each with the wire it is; one wire doubled stands there twice.
-      # What every line of its pictures is coloured: by the ids of wires and findings.
-      def colours = {**wires.to_h { |wire| [wire.id, wire.material.colour] }, **findings.to_h { |finding| [finding.id, finding.material&.colour || "#9ea3a8"] }}
       def strands = Array.new(section[:strands]) { |i| wire(section[:weaving][i] || section[:weaving][0]) }
       def weaving_wire = strands.first
       def in_turn? = section[:turns] == "in_turn"

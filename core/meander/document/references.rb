@@ -7,10 +7,12 @@ module Meander
     class References
       ENDINGS_OF = {"cuff" => {"start" => %w[plain], "end" => %w[plain]},
                      "ring" => {"start" => %w[plain wrap], "end" => %w[plain wrap]},
-                     "bracelet" => {"start" => %w[loop hook], "end" => %w[hook loop]}}.freeze
+                     "bracelet" => {"start" => %w[loop hook ribbon], "end" => %w[hook loop ribbon]}}.freeze
 
       # How many of its wires an ending needs; of the others two.
-      FORMED_BY = {"plain" => 0, "wrap" => 25}.freeze
+      FORMED_BY = {"plain" => 0, "ribbon" => 0, "wrap" => 25}.freeze
+      # What closes a bracelet between two loops.
+      CLOSERS = %w[clasp toggle].freeze
 
       def self.call(document, reading) = new(document, reading).call
 
@@ -77,9 +79,11 @@ module Meander
 
       def hook_meets_loop
         kinds = @document[:endings].map { |ending| ending[:kind] }
-        return if kinds.uniq.size == 2 || (kinds.uniq == ["loop"] && @document[:findings].any? { |finding| finding[:kind] == "clasp" })
+        hooks = kinds.count("hook")
+        return if hooks == 1 || (hooks.zero? && @document[:findings].any? { |finding| CLOSERS.include?(finding[:kind]) })
 
-        @reading.fault("/endings/1/kind", "ending", kinds.last, message: "two endings of one kind do not close", accepted: "a hook and a loop, or two loops with a clasp")
+        @reading.fault("/endings/1/kind", "ending", kinds.last, message: hooks.zero? ? "nothing closes these two ends" : "two hooks do not close",
+                       accepted: "a hook and a loop or ribbon end, or two of those with a clasp or a toggle")
       end
 
       def ending_wires

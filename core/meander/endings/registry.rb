@@ -9,7 +9,7 @@ module Meander
     # `words`. What it costs in wire is the length of its strands and nothing else.
     module Registry
       KINDS = {"plain" => Plain, "loop" => ClosingLoop, "hook" => Hook, "eye" => Eye, "curl" => Curl, "post" => Post, "bail" => Bail, "fold" => Fold,
-        "wrap" => Wrap, "doubled_hook" => DoubledHook, "tuck" => Tuck, "coil" => CoilEnd}.freeze
+        "wrap" => Wrap, "doubled_hook" => DoubledHook, "tuck" => Tuck, "coil" => CoilEnd, "ribbon" => RibbonEnd}.freeze
 
       # fields: the ending as read from the document; wires: Wire values in strip order; centres: their x in mm; weaving_mm: of the
       # wire that binds them (0 where none does); lap: how much thicker and wider the band is where its ends meet.

@@ -11,11 +11,17 @@ module Meander
       def self.call(findings)
         at = 0.0
         findings.flat_map do |finding|
-          finding.rings.each_with_index.map do |(inside, d), i|
-            from = at
-            at += inside
-            [finding, d, (i.even? ? circle(from, inside, d) : edge(from, inside, d)).map { |point| yield point }]
-          end
+          lines = finding.way ? [[finding.d, finding.way.sample.map { |across, out, _| [across, at + out] }]] : ringed(finding, at)
+          at += finding.reach_mm
+          lines.map { |d, points| [finding, d, points.map { |point| yield point }] }
+        end
+      end
+
+      def self.ringed(finding, from)
+        finding.rings.each_with_index.map do |(inside, d), i|
+          at = from
+          from += inside
+          [d, i.even? ? circle(at, inside, d) : edge(at, inside, d)]
         end
       end
 
@@ -25,7 +31,7 @@ module Meander
       end
 
       def self.edge(from, inside, d) = [[0.0, from - (d / 2)], [0.0, from + inside + (d / 2)]]
-      private_class_method :circle, :edge
+      private_class_method :ringed, :circle, :edge
     end
   end
 end

@@ -11,6 +11,9 @@ module Meander
       # lies.
       Half = Struct.new(:drawn, :along, :from_mm)
 
+      # How thick the outline of a ribbon end is drawn, in mm.
+      RIBBON_MM = 0.6
+
       NO_BEADS = {looks: [].freeze, set: [].freeze}.freeze
 
       # turn_rad: how far a drawn step may turn; beads: see Beads::Drawn.
@@ -28,7 +31,7 @@ module Meander
 
       def call
         DisplayList.new(rods: rods, shapes: @shapes.to_a, cells: cells, placements:,
-                        strands: bent_rods + endings + hung + tails, marks:, colours:, wire_mm: @layout.frame.wire_mm,
+                        strands: bent_rods + endings + ribbons + hung + tails, marks:, colours:, wire_mm: @layout.frame.wire_mm,
                         centres: @layout.laid.widest.centres, gaps:, counting:, beads: @beads)
       end
 
@@ -81,6 +84,15 @@ module Meander
       def endings
         @layout.endings.flat_map do |side, ending|
           ending.strands.reject { |id, _| @layout.piece.cut_away?(id) }.map { |id, strand| ending_strand(side, id, strand) }
+        end
+      end
+
+      # Ribbon ends lie over the strip's ends.
+      def ribbons
+        @layout.piece.ribbons.flat_map do |fields|
+          last = fields[:side] == "end"
+          edge, sign = last ? [@fit.bare_mm + @fit.woven_mm, 1.0] : [@fit.bare_mm, -1.0]
+          @layout.endings.fetch(fields[:side]).body.map { |points| {wire: @layout.piece.ribbon_body(fields), d: RIBBON_MM, points: points.map { |x, y, z| [x, sign * (edge + y), z] }} }
         end
       end
 

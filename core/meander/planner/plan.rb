@@ -33,6 +33,9 @@ module Meander
         account.joins.map { |length, at_mm| {repeat: length.first, half: length.half, strands: length.strands, at_mm:, on:} }
       end
 
+      # How wide and how thick the strip is where an ending takes it, in mm.
+      def bulk_mm(_ending) = [layout.width_mm, layout.frame.thickness_mm]
+
       def spare_mm = piece.pinned("weaving_wire")&.then { |to_hand| to_hand - account.total_mm }
 
       # picture: the name it is known by; order: the order of work, which a part of a piece has none of.

@@ -6,17 +6,20 @@ module Meander
     module Finishing
       # Endings that are no step of their own.
       QUIET = %w[plain fold].freeze
+      GLUE = " Let the glue cure as long as its label says before anything pulls on it."
 
       # The block answers the ending (Endings::Registry) of its fields in the document.
       def self.call(piece)
         bent = piece.document[:endings].reject { |one| QUIET.include?(one[:kind]) }
-        bent.map { |one| Step.of("end", "#{Units::Text.sentence((yield one).words)} at the #{one[:side]}.") } + piece.findings.map { |finding| hung(finding) }
+        bent.map { |one| Step.of("end", "#{Units::Text.sentence((yield one).words)} at the #{one[:side]}.#{GLUE if one[:glued]}") } + piece.findings.map { |finding| hung(finding) }
       end
 
       def self.hung(finding)
         article = finding.words.match?(/\A[aeiou]/) ? "an" : "a"
-        made = finding.wire_mm ? "Make #{finding.words} from #{finding.wire_mm.ceil} mm of wire and hang them" : "Hang #{article} #{finding.words}"
-        Step.of("end", "#{made} at the #{finding.side}.")
+        one = finding.words.match?(/\A\d/) ? finding.words : "#{article} #{finding.words}"
+        return Step.of("end", "Hang #{one} at the #{finding.side}.") unless finding.wire_mm
+
+        Step.of("end", "Make #{one} from #{finding.wire_mm.ceil} mm of wire and hang #{(finding.count == 1) ? "it" : "them"} at the #{finding.side}.")
       end
       private_class_method :hung
 

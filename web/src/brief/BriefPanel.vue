@@ -26,6 +26,9 @@ const KINDS = [
   { key: "bracelet", name: "closed bracelet" },
   { key: "ring", name: "ring" },
 ];
+const closedBy = computed(
+  () => (piece.value.findings ?? []).find((one) => ["clasp", "toggle"].includes(one.kind))?.kind ?? "hook and loop",
+);
 const OPENINGS = [
   { key: "length", name: "along the curve" },
   { key: "share", name: "of the wrist" },
@@ -119,7 +122,7 @@ const opening = computed(() => (piece.value.body.kind === "cuff" ? piece.value.b
       <template v-else-if="piece.body.kind === 'bracelet'">
         closed by a
         <button type="button" class="unfold" :aria-expanded="topic === 'endings'" @click="unfold('endings')">
-          {{ piece.endings.some((one) => one.kind === "hook") ? "hook and loop" : "clasp" }}</button>,
+          {{ closedBy }}</button>,
       </template>
       with <LiveSize path="/sections/0/bare" label="Bare at each end" /> bare at each end. <BaseCount />{{ " " }}
       <button type="button" class="unfold" :aria-expanded="topic === 'base'" @click="unfold('base')">

@@ -25,7 +25,7 @@ const bench = useBench();
       :value="String(bench.value(`${path}/${part.key}`) ?? part.options![0]!.key)"
       :options="part.options!"
       :label="`${name}: ${part.label}`"
-      @change="(key) => bench.edit(`${path}/${part.key}`, key)"
+      @change="(key) => bench.edit(`${path}/${part.key}`, part.kind === 'flag' ? key === 'true' : key)"
     />{{ /^[°,]/.test(part.after ?? "") || !part.after ? "" : " " }}{{ part.after }}</template
   >
 </template>

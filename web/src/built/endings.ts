@@ -1,4 +1,4 @@
-import { count, type Form, mm, size } from "./forms";
+import { count, flag, type Form, mm, size } from "./forms";
 
 /** How a wire may end, by itself or with others. */
 export const ENDINGS: (Form & { wires: "one" | "all" })[] = [
@@ -92,6 +92,19 @@ export const ENDINGS: (Form & { wires: "one" | "all" })[] = [
     name: "wraps over the band",
     parts: [count("wraps", "Wraps over the band", "", "times")],
     start: { wraps: 2 },
+    wires: "all",
+  },
+  {
+    key: "ribbon",
+    name: "a ribbon end",
+    parts: [
+      size("wide", "Ribbon end, wide inside", "", "wide", 0.5),
+      size("thick", "Ribbon end, thick inside", "and", "thick inside,", 0.1),
+      size("depth", "Depth of the ribbon end", "", "deep,", 0.5),
+      size("length", "Length of the ribbon end", "", "long with its ring", 0.5),
+      flag("glued", "Ribbon end: how it holds", ",", "glued in", "only crimped"),
+    ],
+    start: { wide: mm(6), thick: mm(2.5), depth: mm(6), length: mm(10), glued: false },
     wires: "all",
   },
   { key: "fold", name: "a fold: two wires are one", parts: [], start: {}, wires: "all" },

@@ -1,7 +1,8 @@
 /** A value of a form in its sentence: the words before and after it, and how it is changed. */
 export interface Part {
   key: string;
-  kind: "size" | "count" | "choice";
+  /** flag: a choice between "true" and "false". */
+  kind: "size" | "count" | "choice" | "flag";
   label: string;
   before?: string;
   after?: string;
@@ -32,6 +33,16 @@ export const count = (key: string, label: string, before = "", after = ""): Part
   label,
   before,
   after,
+});
+export const flag = (key: string, label: string, before: string, yes: string, no: string): Part => ({
+  key,
+  kind: "flag",
+  label,
+  before,
+  options: [
+    { key: "true", name: yes },
+    { key: "false", name: no },
+  ],
 });
 export const SIDES = [
   { key: "near", name: "near" },

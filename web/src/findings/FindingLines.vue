@@ -20,7 +20,7 @@ const lines = computed(() =>
     finding,
     index,
     form: FINDINGS.find((one) => one.key === finding.kind)!,
-    cut: told.value.find((one) => one.id === finding.id)?.cut_mm ?? null,
+    told: told.value.find((one) => one.id === finding.id),
   })),
 );
 function add(event: Event) {
@@ -33,7 +33,7 @@ function add(event: Event) {
 
 <template>
   <ul v-if="lines.length || sides.length" class="ending-lines" aria-label="What is hung on the ends">
-    <li v-for="{ finding, index, form, cut } in lines" :key="finding.id" class="sentence">
+    <li v-for="{ finding, index, form, told: one } in lines" :key="finding.id" class="sentence">
       At the
       <LiveChoice
         :value="finding.side"
@@ -50,7 +50,11 @@ function add(event: Event) {
         :label="`Finding ${index + 1}: metal`"
         @change="(metal) => bench.edit(`/findings/${index}/metal`, metal)"
       />
-      <span v-if="cut !== null" class="quiet figures">&ensp;from {{ format.cut(cut) }} of wire</span>
+      <span v-if="one && one.cut_mm !== null" class="quiet figures"
+        >&ensp;from {{ format.cut(one.cut_mm) }} of wire<template v-if="one.per_metre !== null"
+          >; a metre makes {{ one.per_metre }}</template
+        ></span
+      >
       <button
         type="button"
         class="quiet-act"

@@ -1,4 +1,4 @@
-import { count, type Form, mm, size } from "../built/forms";
+import { count, flag, type Form, mm, size } from "../built/forms";
 import type { Piece } from "../generated/piece";
 
 type Finding = NonNullable<Piece["findings"]>[number];
@@ -14,8 +14,32 @@ export const FINDINGS: (Form & { metal: boolean })[] = [
       count("count", "Jump rings", ",", "of them,"),
       size("inside", "Inside of the jump rings", "", "inside,", 0.5),
       size("wire", "Wire of the jump rings", "of", "", 0.1),
+      flag("flat", "How the jump rings are left", "", "hammered flat,", "left round,"),
     ],
-    start: { inside: mm(4), wire: mm(0.8), metal: "copper", count: 1 },
+    start: { inside: mm(4), wire: mm(0.8), metal: "copper", count: 1, flat: false },
+  },
+  {
+    key: "two_eye_hook",
+    name: "a hook with two eyes",
+    metal: true,
+    parts: [
+      size("inside", "Inside of the hook with two eyes", ",", "inside,", 0.5),
+      size("shank", "Shank of the hook with two eyes", "shank", ",", 0.5),
+      size("eye", "Inside of its eyes", "eyes", "inside,", 0.5),
+      size("wire", "Wire of the hook with two eyes", "of", "", 0.1),
+    ],
+    start: { inside: mm(4), shank: mm(9), eye: mm(2.5), wire: mm(1), metal: "copper" },
+  },
+  {
+    key: "toggle",
+    name: "a toggle bar",
+    metal: true,
+    parts: [
+      size("bar", "Bar of the toggle", ",", "long,"),
+      size("eye", "Inside of the toggle's eye", "its eye", "inside,", 0.5),
+      size("wire", "Wire of the toggle", "of", "", 0.1),
+    ],
+    start: { bar: mm(16), eye: mm(2.5), wire: mm(1), metal: "copper" },
   },
   { key: "chain", name: "chain", metal: false, parts: length("Chain"), start: { length: mm(50), mass: null } },
   { key: "clasp", name: "a clasp", metal: false, parts: length("Clasp"), start: { length: mm(14), mass: null } },

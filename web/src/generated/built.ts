@@ -214,6 +214,7 @@ export interface Built {
         reach_mm: number;
         mass_g: number;
         cut_mm: number | null;
+        per_metre: number | null;
       }[];
       beads: {
         placed: {
@@ -378,6 +379,7 @@ export interface Built {
     reach_mm: number;
     mass_g: number;
     cut_mm: number | null;
+    per_metre: number | null;
   }[];
   beads: {
     placed: {

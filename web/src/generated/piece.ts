@@ -959,6 +959,45 @@ export interface Piece {
         };
         turns?: number;
       }
+    | {
+        kind: "ribbon";
+        id: string;
+        side: "start" | "end";
+        /**
+         * @minItems 1
+         * @maxItems 25
+         */
+        wires: string[];
+        /**
+         * ribbon end, wide inside; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 120 mm
+         */
+        wide: {
+          typed: string;
+          mm?: number;
+        };
+        /**
+         * ribbon end, thick inside; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 30 mm
+         */
+        thick: {
+          typed: string;
+          mm?: number;
+        };
+        /**
+         * depth of the ribbon end; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 60 mm
+         */
+        depth: {
+          typed: string;
+          mm?: number;
+        };
+        /**
+         * length of the ribbon end with its ring; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 80 mm
+         */
+        length: {
+          typed: string;
+          mm?: number;
+        };
+        glued: true | false;
+      }
   )[];
   /**
    * @minItems 0
@@ -1322,6 +1361,100 @@ export interface Piece {
           | "niobium"
           | "titanium";
         count: number;
+        flat?: true | false;
+      }
+    | {
+        kind: "two_eye_hook";
+        id: string;
+        side: "start" | "end";
+        /**
+         * inside of the hook; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 40 mm
+         */
+        inside: {
+          typed: string;
+          mm?: number;
+        };
+        /**
+         * shank of the hook; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 80 mm
+         */
+        shank: {
+          typed: string;
+          mm?: number;
+        };
+        /**
+         * inside of its eyes; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 20 mm
+         */
+        eye: {
+          typed: string;
+          mm?: number;
+        };
+        /**
+         * wire of the hook; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 4 mm
+         */
+        wire: {
+          typed: string;
+          mm?: number;
+        };
+        metal:
+          | "copper"
+          | "silver_plated"
+          | "gold_plated"
+          | "enamelled_black"
+          | "enamelled_green"
+          | "enamelled_blue"
+          | "brass"
+          | "bronze"
+          | "sterling"
+          | "fine_silver"
+          | "gold"
+          | "aluminium"
+          | "stainless_304"
+          | "nickel_silver"
+          | "niobium"
+          | "titanium";
+      }
+    | {
+        kind: "toggle";
+        id: string;
+        side: "start" | "end";
+        /**
+         * bar of the toggle; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 100 mm
+         */
+        bar: {
+          typed: string;
+          mm?: number;
+        };
+        /**
+         * inside of its eye; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 20 mm
+         */
+        eye: {
+          typed: string;
+          mm?: number;
+        };
+        /**
+         * wire of the toggle; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 4 mm
+         */
+        wire: {
+          typed: string;
+          mm?: number;
+        };
+        metal:
+          | "copper"
+          | "silver_plated"
+          | "gold_plated"
+          | "enamelled_black"
+          | "enamelled_green"
+          | "enamelled_blue"
+          | "brass"
+          | "bronze"
+          | "sterling"
+          | "fine_silver"
+          | "gold"
+          | "aluminium"
+          | "stainless_304"
+          | "nickel_silver"
+          | "niobium"
+          | "titanium";
       }
     | {
         kind: "chain";

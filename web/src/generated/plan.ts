@@ -201,6 +201,7 @@ export interface Plan {
     reach_mm: number;
     mass_g: number;
     cut_mm: number | null;
+    per_metre: number | null;
   }[];
   beads: {
     placed: {
