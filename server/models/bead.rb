@@ -12,12 +12,16 @@ module Server
     # entry: what was read, see Document::TrayReader.
     def self.keep(entry) = new(id: SecureRandom.uuid).tap { |bead| bead.put(entry) }
 
-    # Every kind that is kept with its row's id: { id => Beads::Kind }; read again only when the tray has changed.
+    # Every kind that is kept with its row's id: { id => Beads::Kind }; of a changed tray only what changed is read again.
     def self.kinds
       state = [kept.count, kept.maximum(:updated_at)]
       return KINDS[:kinds] if KINDS[:state] == state
 
-      KINDS.replace(state:, kinds: kept.to_h { |bead| [bead.id, Meander::Document::TrayReader.kept(bead.content)] })
+      had = KINDS[:read] || {}
+      rows = kept.pluck(:id, :updated_at)
+      changed = where(id: rows.reject { |row| had.key?(row) }.map(&:first)).to_h { |bead| [bead.id, Meander::Document::TrayReader.kept(bead.content)] }
+      read = rows.to_h { |row| [row, had[row] || changed.fetch(row.first)] }
+      KINDS.replace(state:, read:, kinds: read.transform_keys(&:first))
       KINDS[:kinds]
     end
 

@@ -15,15 +15,29 @@ module Server
       # What fills a gap evenly, best first, each with how many there are.
       def self.fits(given)
         asked = Meander::Document::TrayReader.asked(given)
-        ids = Bead.kinds.invert.compare_by_identity
-        found = Meander::Beads::Fitting.call(Bead.kinds.values, **asked)
-        stock = Bead.where(id: found.map { |fit| ids[fit.kind] }).pluck(:id, :stock).to_h
-        {fits: found.map { |fit| {**fit.to_h, id: ids[fit.kind], stock: stock[ids[fit.kind]]} }}
+        {fits: stocked { |kinds| Meander::Beads::Fitting.call(kinds, **asked) }}
       end
+
+      # What holds a gap while it is woven, nearest first, each with how many there are.
+      def self.holds(given)
+        gap_mm = Meander::Document::TrayReader.held_mm(given)
+        {holds: stocked { |kinds| Meander::Beads::Spacer.call(kinds, gap_mm) }}
+      end
+
+      # What the block finds among the tray's kinds, with their rows' ids and how many there are.
+      def self.stocked
+        kinds = Bead.kinds
+        ids = kinds.invert.compare_by_identity
+        found = yield kinds.values
+        stock = Bead.where(id: found.map { |one| ids[one.kind] }).pluck(:id, :stock).to_h
+        found.map { |one| {**one.to_h, id: ids[one.kind], stock: stock[ids[one.kind]]} }
+      end
+      private_class_method :stocked
 
       def self.registered(app)
         app.get("/api/tray") { json(Tray.all) }
         app.post("/api/tray/fit") { json(Tray.fits(given)) }
+        app.post("/api/tray/hold") { json(Tray.holds(given)) }
         app.post("/api/tray") { json({id: Bead.keep(Meander::Document::TrayReader.call(given)).id}, status: 201) }
         changing(app)
       end

@@ -16,6 +16,23 @@ class BeadPicturesTest < PieceTest
   def polygons(svg) = Nokogiri::XML(svg, &:strict).remove_namespaces!.xpath("//polygon")
   def cuff(on, **options) = plan(with_beads(document("cuff", **options), placed("woven", of: "repeat", every: 3, first: 1, on:)))
 
+  # The solid a bead is in space holds as much as the bead does: Pappus' second theorem on its profile, against the volumes of handbooks.
+  def test_solids_hold_what_beads_do
+    {"round" => 0.02, "oval" => 0.02, "spacer" => 0.02, "tube" => 0.05, "drop" => 0.06}.each do |shape, off|
+      %w[along across].each do |drilled|
+        bead = kind(shape:, drilled:, length: size("6 mm"), width: size("4 mm"))
+        profile = bead.solid[:profile].each_slice(2).to_a
+        around = (profile + [[profile.last[0], 0.0], [profile.first[0], 0.0]]).then { |points| (bead.solid[:axis] == "hole") ? profile : points }
+        turned = around.each_cons(2).sum { |(u, r), (v, s)| (v - u) * Math::PI * ((r**2) + (r * s) + (s**2)) / 3 }
+        bored = (bead.solid[:axis] == "hole") ? Math::PI * 0.16 * (profile.map(&:first).max - profile.map(&:first).min) : 0.0
+
+        assert_in_epsilon Meander::Beads::Body.volume_mm3(shape, 6.0, 4.0) - bored, turned.abs, off, "#{shape} #{drilled}"
+      end
+    end
+
+    assert_equal ["up", 4], [kind(shape: "flat").solid[:axis], kind(shape: "cube").solid[:sides]]
+  end
+
   # An outline is as long and as wide as its bead and covers what its figure covers.
   def test_outlines_are_true_to_size
     {"round" => Math::PI * 9, "oval" => Math::PI * 6, "tube" => 24.0, "cube" => 24.0, "spacer" => Math::PI * 6}.each do |shape, whole|

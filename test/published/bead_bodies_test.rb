@@ -90,7 +90,8 @@ class BeadBodiesTest < PieceTest
     r, long, steps = 3.0, 10.0, 20_000
     sliced = (0...steps).sum do |i|
       y = long * (i + 0.5) / steps
-      wide = (y < long - r) ? r * y / (long - r) : Math.sqrt((r**2) - ((y - long + r)**2))
+      slope = Math.tan(Math.asin(r / (long - r))) # of a line from the point that touches the sphere
+      wide = (y < (long - r) * (1 - ((r / (long - r))**2))) ? y * slope : Math.sqrt((r**2) - ((y - long + r)**2))
       Math::PI * (wide**2) * long / steps
     end
 

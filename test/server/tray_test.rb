@@ -43,6 +43,24 @@ class TrayTest < ServerTest
     assert_empty tray
   end
 
+  # What holds a gap comes with how many there are; of a tray that changed only what changed is read again.
+  def test_what_holds_a_gap
+    id = keep(stock: 7)["id"]
+    keep(length: size("9 mm"), width: size("9 mm"))
+    kinds = Server::Bead.kinds
+
+    assert_equal([[id, 7, 0.0]], send_json(:post, "/api/tray/hold", {gap: size("3 mm")})["holds"].map { |hold| hold.values_at("id", "stock", "off_mm") })
+    send_json(:put, "/api/tray/#{id}", {bead: bead("k1", width: size("3.1 mm"), length: size("8 mm")), stock: 6})
+    again = Server::Bead.kinds
+
+    assert_same kinds.except(id).values.first, again.except(id).values.first
+    assert_in_delta 0.1, send_json(:post, "/api/tray/hold", {gap: size("3 mm")})["holds"].first["off_mm"], 1e-9
+    send_json(:post, "/api/tray/hold", {gap: size("wide")})
+
+    assert_problem 422, "invalid-input"
+    assert_equal "/gap", answer["faults"].first["path"]
+  end
+
   # What is asked of two thousand kinds comes back best first.
   def test_what_fits_of_many
     rows = Array.new(2000) do |i|

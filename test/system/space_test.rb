@@ -35,6 +35,39 @@ class SpaceTest < SystemTest
     100.times { (drawn > 1000) ? break : sleep(0.05) }
   end
 
+  # Pixels as yellow as the beads of the Reed cuff, which its copper is not.
+  YELLOW = <<~JS
+    (() => {
+      const canvas = document.querySelector(".space canvas");
+      canvas.dispatchEvent(new KeyboardEvent("keydown", { key: "Home" }));
+      const copy = document.createElement("canvas");
+      [copy.width, copy.height] = [canvas.width, canvas.height];
+      const flat = copy.getContext("2d");
+      flat.drawImage(canvas, 0, 0);
+      const { data } = flat.getImageData(0, 0, copy.width, copy.height);
+      let yellow = 0;
+      for (let i = 0; i < data.length; i += 4) if (data[i] > 120 && data[i + 1] > 0.75 * data[i] && data[i + 2] < 0.7 * data[i]) yellow++;
+      return yellow;
+    })()
+  JS
+
+  # Beads stand there as solids, straight and as worn; while the strip is made they come one by one.
+  def test_beads_in_space
+    in_space("Reed cuff")
+    beads = page.evaluate_script(YELLOW)
+
+    assert_operator beads, :>, 1000
+    click_on "As worn"
+    50.times { page.evaluate_script(YELLOW).between?(50, beads - 1) ? break : sleep(0.05) }
+
+    assert_operator page.evaluate_script(YELLOW), :>, 50
+    click_on "Straight"
+    click_on "Watch it made"
+    50.times { (page.evaluate_script(YELLOW) < beads / 4) ? break : sleep(0.05) }
+
+    assert_operator page.evaluate_script(YELLOW), :<, beads / 4 # the end of the wire is marked, too
+  end
+
   def test_the_strip_is_turned_spread_and_followed
     in_space("Heron cuff")
     whole = drawn

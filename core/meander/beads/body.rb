@@ -9,15 +9,24 @@ module Meander
       STEPS = 40
 
       # An ellipsoid, pi l w^2 / 6; a faceted one keeps about nine tenths of it (our guess); a cylinder; a disc lying flat; a box; a drop
-      # is half a sphere with a cone on it (any handbook of solids).
+      # is a sphere and the cone from its point that touches it (any handbook of solids: sphere, cap, cone).
       VOLUMES = {
         "round" => ->(l, w) { ellipsoid(l, w) }, "oval" => ->(l, w) { ellipsoid(l, w) }, "spacer" => ->(l, w) { ellipsoid(l, w) },
         "faceted" => ->(l, w) { 0.9 * ellipsoid(l, w) }, "tube" => ->(l, w) { Math::PI * (w**2) * l / 4 },
         "flat" => ->(l, w) { Math::PI * (l**2) * w / 4 }, "cube" => ->(l, w) { l * (w**2) },
-        "drop" => ->(l, w) { (w / 2).then { |r| (2 * Math::PI * (r**3) / 3) + (Math::PI * (r**2) * [l - r, 0.0].max / 3) } }
+        "drop" => ->(l, w) { drop_mm3(l, w) }
       }.freeze
 
       def self.ellipsoid(l, w) = Math::PI * l * (w**2) / 6
+
+      # The sphere less its cap beyond the circle where the cone touches it, and the cone on that circle.
+      def self.drop_mm3(l, w)
+        r = [w / 2, l / 2].min
+        touch = (r**2) / (l - r)
+        cap = Math::PI * ((r - touch)**2) * ((2 * r) + touch) / 3
+        (4 * Math::PI * (r**3) / 3) - cap + (Math::PI * ((r**2) - (touch**2)) * (l - r - touch) / 3)
+      end
+
       def self.volume_mm3(shape, l, w) = VOLUMES.fetch(shape).call(l, w)
 
       # From the side: places [along the axis, across it], closed, centred.
@@ -48,7 +57,7 @@ module Meander
         round = (0..STEPS).map { |i| ((Math::PI - touch) * ((2.0 * i / STEPS) - 1)).then { |t| [centre + (r * Math.cos(t)), r * Math.sin(t)] } }
         round << [-l / 2, 0.0]
       end
-      private_class_method :polygon, :boxed, :drop
+      private_class_method :drop_mm3, :polygon, :boxed, :drop
     end
   end
 end

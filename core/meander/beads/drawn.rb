@@ -7,12 +7,15 @@ module Meander
       NEAR_MM = 0.05
 
       # rules: Rule values; the block says where on the page a place on a rule's ground lies, in each of its copies: [[x, y], ...].
-      # @return [Hash] { looks: [[{ points:, tone:, shift: }, ...], ...], set: [[look, x, y, the hole's direction x, y, face, pass], ...] }
+      # @return [Hash] { looks: [[{ points:, tone:, shift: }, ...], ...], solids: of the looks, see Kind, set: [[look, x, y, the hole's direction x, y, face, pass], ...] }
       def self.call(rules, &block)
-        looks = []
-        index = Hash.new { |all, (kind, end_on)| all[[kind, end_on]] = looks.push(look(kind, end_on)).size - 1 }
+        looks, solids = [], []
+        index = Hash.new do |all, (kind, end_on)|
+          solids << {**kind.solid, end_on:}
+          all[[kind, end_on]] = looks.push(look(kind, end_on)).size - 1
+        end
         set = rules.flat_map { |rule| rule.lying.flat_map { |one| rows(index[[one.kind, one.end_on]], one, rule, &block) } }
-        {looks:, set:}
+        {looks:, solids:, set:}
       end
 
       def self.look(kind, end_on) = kind.layers(end_on:).map { |layer| {**layer, points: layer[:points].flatten.map { |mm| mm.round(4) }, shift: layer[:shift].round(4)} }

@@ -54,7 +54,23 @@ module Meander
         end_on ? told << {points: Body.outline("round", hole_mm, hole_mm), tone: dark, shift: 0.0} : told
       end
 
+      # As a solid: turned round an axis from its profile [[along the axis, from it], ...], closed where its hole leads along that axis;
+      # axis: along its hole, beside it or up from what it lies on; sides: of the turned solid.
+      def solid
+        axis = if shape == "flat"
+          "up"
+        else
+          (@across ? "beside" : "hole")
+end
+        half = ((shape == "flat") ? Body.outline("tube", width_mm, length_mm) : Body.outline(shape, length_mm, width_mm)).select { |_, v| v >= -1e-9 }.sort
+        profile = (axis == "hole") ? bored(half) : half
+        {profile: profile.flatten.map { |mm| mm.round(4) }, axis:, sides: (shape == "cube") ? 4 : 20}
+      end
+
       private
+
+      # No nearer to the axis than the hole is wide, and back through it.
+      def bored(half) = half.map { |u, v| [u, [v, hole_mm / 2].max] }.then { |outside| outside + [[outside.last[0], hole_mm / 2], [outside.first[0], hole_mm / 2], outside.first] }
 
       def turned(outline) = @across ? outline.map { |u, v| [v, u] } : outline
     end

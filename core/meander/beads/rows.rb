@@ -37,6 +37,11 @@ module Meander
       # Of the fullest row.
       def gap_mm = rows.map { |row| ground.clear_mm(row.along) }.max
 
+      # How much longer the far wire is than the near one from the first row to the last.
+      def tilt_mm
+        rows.each_cons(2).sum { |one, other| (other.along - one.along) * ground.turned * ground.edges((one.along + other.along) / 2).then { |near, far| near - far } }
+      end
+
       # Bare frame between two rows.
       def bare_mm = pitch_mm - ((fields[:wraps] + 1) * d)
 

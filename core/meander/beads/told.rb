@@ -5,8 +5,10 @@ module Meander
     # The beads of a plan as they go out: every placement with its figures, what to string in which order, and how they are drawn.
     module Told
       # The block says where a place on a rule's ground lies on the page: see Drawn.
-      def self.call(piece, rules, &block)
-        {placed: rules.map(&:to_h), strings: Stringing.call(rules).map(&:to_h), kinds: piece.document[:tray].map { |kind| kind_h(piece.bead(kind[:id])) }, drawn: Drawn.call(rules, &block)}
+      # gaps: see Spacer.
+      def self.call(piece, rules, gaps, &block)
+        kinds = piece.document[:tray].map { |kind| kind_h(piece.bead(kind[:id])) }
+        {held: gaps.map(&:to_h), placed: rules.map(&:to_h), strings: Stringing.call(rules).map(&:to_h), kinds:, drawn: Drawn.call(rules, &block)}
       end
 
       def self.kind_h(kind)

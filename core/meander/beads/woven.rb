@@ -12,6 +12,9 @@ module Meander
         "#{kind.words} on #{which}#{fields[:of]}, #{WHERE.fetch(fields[:on])}"
       end
 
+      # How many places there are to thread one on: wraps, or repeats.
+      def places = seats.all.size * ground.plan.fit.repeats
+
       def through = ground.plan.piece.strands.map(&:mm)
       def extra_mm = seats.extra_mm(ground.plan.fit.repeats / layout.sides) * layout.sides * through.size
 

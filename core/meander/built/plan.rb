@@ -44,7 +44,10 @@ module Meander
       def own_lengths = lacings.map(&:own_length) + covers + Beads::Own.call(piece, beads, calibration)
 
       # The beads as they go out, in the places of the finished piece.
-      def beads_h = Beads::Told.call(piece, beads) { |rule, at| on_page(rule, at) }
+      def beads_h = Beads::Told.call(piece, beads, gaps) { |rule, at| on_page(rule, at) }
+
+      # Gaps to hold while their sections are woven.
+      def gaps = woven.flat_map { |section| Beads::Spacer.gaps(section.plan.layout, section.id) }
 
       # Where a section stands; a lacing lies where its rows do.
       def pose(section) = poses.fetch(section.id, Form::Pose::ORIGIN)

@@ -80,8 +80,8 @@ module Meander
 
       # What its beads are placed on.
       def ground
-        curvature = (opening || !way.flat? || length_mm.zero?) ? 0.0 : way.turn(length_mm) / length_mm
-        once(:ground) { Beads::Ground.new(plan, length_mm: opening ? opening.length_mm : length_mm, from_mm: woven_from, opening:, curvature:, copies:) }
+        turned = (!way.flat? || length_mm.zero?) ? 0.0 : way.turn(length_mm) / length_mm
+        once(:ground) { Beads::Ground.new(plan, length_mm: opening ? opening.length_mm : length_mm, from_mm: woven_from, opening:, turned:, copies:) }
       end
 
       # Where a place on that ground lies in the section, in each of its copies: [[x, y, z], ...].

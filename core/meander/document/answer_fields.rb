@@ -63,9 +63,11 @@ module Meander
       LOOK = Many.new(Record.new({points: figures, tone: words, shift: figure}))
       # How beads are drawn. set: rows of look, x, y, the direction of the hole x, y, face (1 in front, -1 behind, 0 both) and the
       # number of the pass it is threaded on.
-      DRAWN = Record.new({looks: Many.new(LOOK), set: Many.new(figures)})
+      SOLID = Record.new({profile: figures, axis: Choice.new(%w[hole beside up]), sides: whole, end_on: Choice.new([true, false])})
+      DRAWN = Record.new({looks: Many.new(LOOK), solids: Many.new(SOLID), set: Many.new(figures)})
       # What beads come to.
       BEADS = Record.new({
+        held: Many.new(Record.new({section: words, between: words, clear_mm: figure, words:})),
         placed: Many.new(Record.new({id: words, rule: words, bead: words, count: whole, thread: words, wire_mm: figure, need_mm: figure, hole_mm: figure,
                                       passes: whole, wires_mm: figures, gap_mm: Maybe.new(figure),
                                       left_mm: Maybe.new(figure), pitch_mm: Maybe.new(figure), mass_g: figure, words:, guessed: Many.new(words)})),

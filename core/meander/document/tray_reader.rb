@@ -10,12 +10,19 @@ module Meander
       FIT = Shape::Record.new({gap: Shape::Size.new("gap to fill", accept: 0.3..2000.0, plausible: 1.0..300.0),
         wires: Shape::List.new(Shape::Size.new("wire through the hole", accept: 0.05..6.0, plausible: 0.2..1.6), 1..7)})
 
+      # A gap to hold while it is woven.
+      HOLD = Shape::Record.new({gap: Shape::Size.new("gap to hold", accept: 0.05..200.0, plausible: 0.3..30.0)})
+
       # @raise [InvalidInput] with every fault
       def self.call(json) = Reading.whole(ENTRY, json) { |entry, reading| BeadChecks.kind(entry[:bead], "/bead", reading) }
 
       # @return [Hash] gap_mm:, wires: (mm)
       # @raise [InvalidInput] with every fault
       def self.asked(json) = Reading.whole(FIT, json).then { |asked| {gap_mm: asked[:gap].mm, wires: asked[:wires].map(&:mm)} }
+
+      # @return [Float] the gap to hold, in mm
+      # @raise [InvalidInput] with every fault
+      def self.held_mm(json) = Reading.whole(HOLD, json)[:gap].mm
 
       # A kind that was read before and written out plain.
       def self.kept(json)

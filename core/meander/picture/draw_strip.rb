@@ -14,7 +14,7 @@ module Meander
       # How thick the outline of a ribbon end is drawn, in mm.
       RIBBON_MM = 0.6
 
-      NO_BEADS = {looks: [].freeze, set: [].freeze}.freeze
+      NO_BEADS = {looks: [].freeze, solids: [].freeze, set: [].freeze}.freeze
 
       # turn_rad: how far a drawn step may turn; beads: see Beads::Drawn.
       def self.call(layout, fit, account, turn_rad: Tolerance::PATH_STEP_RAD, beads: NO_BEADS) = new(layout, fit, account, turn_rad, beads).call

@@ -23,6 +23,8 @@ module Meander
 
       # The beads placed on it, and the wires that some of them have of their own.
       def beads = @drawn[:beads] ||= rules.freeze
+      # Gaps to hold while it is woven.
+      def gaps = Beads::Spacer.gaps(layout, piece.section[:id])
       def own_lengths = Beads::Own.call(piece, beads, layout.calibration)
       def mass = Mass.call(layout, bars, account, beads, own_lengths)
       def advice = Advice::Council.call(self)
@@ -58,7 +60,7 @@ module Meander
 
       def told
         middle = layout.frame.centres.then { |centres| (centres.first + centres.last) / 2 }
-        Beads::Told.call(piece, beads) { |_, (along, across)| [[across + middle, along]] }
+        Beads::Told.call(piece, beads, gaps) { |_, (along, across)| [[across + middle, along]] }
       end
 
       def fit_h = {**fit.to_h, pinned: PlanPiece.pins(piece).keys, neighbours: Neighbours.call(layout, fit, account)}

@@ -14,6 +14,9 @@ module Meander
         end
       end
 
+      # Wide gaps are held while they are woven. gaps: Beads::Spacer::Gap values.
+      def self.held(gaps) = gaps.map { |gap| Step.of("bead", "#{gap.words}.", gap.section) }
+
       def self.set(plan, calibration)
         plan.beads.select { |rule| rule.own_mm && rule.count.positive? }.map do |rule|
           own = Beads::Own.call(plan.piece, [rule], calibration).first

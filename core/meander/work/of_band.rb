@@ -15,7 +15,7 @@ module Meander
 
       # @return [Array<Step>]
       def call
-        [cut, *Beading.strung(@plan), @weaving.anchor, @weaving.weave, *@weaving.joined, *@weaving.turned, @weaving.secure, *freed,
+        [cut, *Beading.strung(@plan), @weaving.anchor, *Beading.held(@plan.gaps), @weaving.weave, *@weaving.joined, *@weaving.turned, @weaving.secure, *freed,
           *Beading.set(@plan, @plan.layout.calibration), *bent, *Finishing.call(@piece) { |one| @plan.layout.endings.fetch(one[:side]) }, Finishing.look("the printed page")]
       end
 

@@ -41,7 +41,8 @@ module Meander
 
       def woven(section)
         weaving = weaving(section)
-        [*added(section), *shaped(section), weaving.anchor, weaving.weave, *weaving.joined, *weaving.turned, *bend(section), weaving.secure, *freed(section)]
+        [*added(section), *shaped(section), weaving.anchor, *Beading.held(Beads::Spacer.gaps(section.plan.layout, section.id)), weaving.weave, *weaving.joined, *weaving.turned, *bend(section),
+          weaving.secure, *freed(section)]
       end
 
       def shaped(section)

@@ -141,6 +141,15 @@ export interface TrayBead {
   kind: ToldKind;
 }
 /** What fills a gap: how many in a row, what they leave, and whether the wires pass. */
+export interface Hold {
+  id: string;
+  name: string;
+  words: string;
+  lies: "along" | "across";
+  off_mm: number;
+  guessed: string[];
+  stock: number;
+}
 export interface Fit {
   id: string;
   name: string;
@@ -213,6 +222,7 @@ export const api = {
   restoreBead: (id: string) => call<void>("POST", `/api/tray/${id}/restore`),
   fitBeads: (asked: { gap: { typed: string }; wires: { typed: string }[] }) =>
     call<{ fits: Fit[] }>("POST", "/api/tray/fit", asked),
+  holdGap: (gap: { typed: string }) => call<{ holds: Hold[] }>("POST", "/api/tray/hold", { gap }),
   maker: () => call<Maker>("GET", "/api/maker"),
   sayMaker: (maker: Maker) => call<Maker>("PUT", "/api/maker", maker),
   judge: (asked: Asked & { made: number; said: number; turned: boolean }) =>

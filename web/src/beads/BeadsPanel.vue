@@ -1,18 +1,19 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, shallowRef } from "vue";
 import { RouterLink } from "vue-router";
-import { api, type TrayBead } from "../api/client";
+import { api, type BeadKind, type TrayBead } from "../api/client";
 import { useBench } from "../bench/useBench";
 import type { Plan } from "../generated/plan";
 import { useFormat } from "../units/format";
-import { carriers, withPlacement } from "./document";
+import { carriers, same, withPlacement } from "./document";
+import HeldGap from "./HeldGap.vue";
 import KindLine from "./KindLine.vue";
 import PlacementLine from "./PlacementLine.vue";
 import { RULES } from "./rules";
 import StringView from "./StringView.vue";
 
 /** The beads of a piece: where they are placed, in what order they are strung, and what they are. */
-const props = defineProps<{ beads: Plan["beads"]; own: Plan["own"] }>();
+const props = defineProps<{ beads: Plan["beads"]; own: Plan["own"]; pieces?: number }>();
 const bench = useBench();
 const format = useFormat();
 const piece = computed(() => bench.draft.value!);
@@ -48,6 +49,10 @@ function add() {
   if (!found || !way || !chosen.value) return;
   void bench.change(withPlacement(piece.value, found.bead, way, chosen.value.id, bench.catalogue.value!.starts));
 }
+/** How many of a kind the piece takes, and how many of it lie in the tray (none there: not known). */
+const needed = (id: string) =>
+  (props.pieces ?? 1) * props.beads.placed.reduce((sum, one) => sum + (one.bead === id ? one.count : 0), 0);
+const stockOf = (kind: BeadKind) => tray.value.find((one) => same(one.bead, kind))?.stock;
 const number = (id: string) => piece.value.sections.findIndex((one) => one.id === id) + 1;
 </script>
 
@@ -100,10 +105,23 @@ const number = (id: string) => piece.value.sections.findIndex((one) => one.id ==
     <p v-for="(one, i) in carried" :key="i" class="figures">
       Cut <b>{{ format.cut(one.cut_mm) }}</b> of {{ one.words }}: it {{ one.use }}.
     </p>
+    <template v-if="beads.held.length">
+      <h3>Gaps to hold while you weave</h3>
+      <ul class="held-gaps">
+        <HeldGap v-for="(held, i) in beads.held" :key="i" :held="held" />
+      </ul>
+    </template>
     <template v-if="piece.tray?.length">
       <h3>What they are</h3>
       <ul class="kinds">
-        <KindLine v-for="(kind, i) in piece.tray" :key="kind.id" :index="i" :told="kindOf(kind.id)" />
+        <KindLine
+          v-for="(kind, i) in piece.tray"
+          :key="kind.id"
+          :index="i"
+          :told="kindOf(kind.id)"
+          :needed="needed(kind.id)"
+          :stock="stockOf(kind)"
+        />
       </ul>
     </template>
   </section>

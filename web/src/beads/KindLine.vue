@@ -7,7 +7,7 @@ import { useFormat } from "../units/format";
 import BeadLook from "./BeadLook.vue";
 
 /** A kind of bead the piece uses: its sizes, and which of them were only guessed. */
-const props = defineProps<{ index: number; told: ToldKind | undefined }>();
+const props = defineProps<{ index: number; told: ToldKind | undefined; needed: number; stock: number | undefined }>();
 const bench = useBench();
 const format = useFormat();
 const kind = computed(() => bench.draft.value!.tray![props.index]!);
@@ -37,7 +37,12 @@ const toggle = (key: (typeof SIZES)[number]) =>
         >
           {{ kind.guessed.includes(key) ? "guessed" : "measured" }}
         </button></template
-      ><template v-if="told">; {{ format.mass(told.mass_g) }} each</template>
+      ><template v-if="told">; {{ format.mass(told.mass_g) }} each</template>; <b>{{ needed }}</b> needed<template
+        v-if="stock !== undefined"
+        >, {{ stock }} in the tray<strong v-if="needed > stock" class="short"
+          >: {{ needed - stock }} short</strong
+        ></template
+      >
     </p>
   </li>
 </template>

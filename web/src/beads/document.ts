@@ -9,7 +9,8 @@ function fresh(taken: string[], letter: string): string {
   while (taken.includes(`${letter}${number}`)) number++;
   return `${letter}${number}`;
 }
-const same = (one: BeadKind, other: BeadKind) =>
+/** Are two kinds the same but for what they are called inside a piece? */
+export const same = (one: BeadKind, other: BeadKind) =>
   JSON.stringify({ ...one, id: "" }) === JSON.stringify({ ...other, id: "" });
 
 /** The kind as the piece has it, put into its tray if it is not there yet. */

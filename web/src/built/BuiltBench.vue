@@ -47,7 +47,7 @@ defineExpose({
     @stale="bench.replan"
   />
   <SectionStrip v-if="section?.plan" :id="current" :key="current" ref="strip" :number="number" />
-  <BeadsPanel :beads="built.beads" :own="built.own" />
+  <BeadsPanel :beads="built.beads" :own="built.own" :pieces="built.pieces" />
   <div class="bench-lower" :class="{ stale: bench.faults.value.length }">
     <div class="bench-side">
       <section class="panel wires" aria-label="Wires to cut">

@@ -217,6 +217,12 @@ export interface Built {
         per_metre: number | null;
       }[];
       beads: {
+        held: {
+          section: string;
+          between: string;
+          clear_mm: number;
+          words: string;
+        }[];
         placed: {
           id: string;
           rule: string;
@@ -266,6 +272,12 @@ export interface Built {
             tone: string;
             shift: number;
           }[][];
+          solids: {
+            profile: number[];
+            axis: "hole" | "beside" | "up";
+            sides: number;
+            end_on: true | false;
+          }[];
           set: number[][];
         };
       };
@@ -382,6 +394,12 @@ export interface Built {
     per_metre: number | null;
   }[];
   beads: {
+    held: {
+      section: string;
+      between: string;
+      clear_mm: number;
+      words: string;
+    }[];
     placed: {
       id: string;
       rule: string;
@@ -431,6 +449,12 @@ export interface Built {
         tone: string;
         shift: number;
       }[][];
+      solids: {
+        profile: number[];
+        axis: "hole" | "beside" | "up";
+        sides: number;
+        end_on: true | false;
+      }[];
       set: number[][];
     };
   };

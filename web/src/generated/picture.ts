@@ -45,6 +45,12 @@ export interface Picture {
       tone: string;
       shift: number;
     }[][];
+    solids: {
+      profile: number[];
+      axis: "hole" | "beside" | "up";
+      sides: number;
+      end_on: true | false;
+    }[];
     set: number[][];
   };
   cells: {

@@ -204,6 +204,12 @@ export interface Plan {
     per_metre: number | null;
   }[];
   beads: {
+    held: {
+      section: string;
+      between: string;
+      clear_mm: number;
+      words: string;
+    }[];
     placed: {
       id: string;
       rule: string;
@@ -253,6 +259,12 @@ export interface Plan {
         tone: string;
         shift: number;
       }[][];
+      solids: {
+        profile: number[];
+        axis: "hole" | "beside" | "up";
+        sides: number;
+        end_on: true | false;
+      }[];
       set: number[][];
     };
   };

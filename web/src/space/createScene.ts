@@ -15,6 +15,7 @@ import { OrbitControls } from "three/examples/jsm/controls/OrbitControls.js";
 import type { Picture } from "../generated/picture";
 import type { View } from "../strip/paint";
 import { bent, type Round } from "./round";
+import { beadGroup, disposeBeads } from "./solids";
 import { tubes, type Way } from "./tubes";
 import { type MadeWay, standingWays, wovenWays } from "./ways";
 
@@ -45,6 +46,7 @@ export function createScene(canvas: HTMLCanvasElement) {
   const end = new Mesh(new SphereGeometry(1, 20, 14), new MeshBasicMaterial());
   model.add(weave, standing, end);
   scene.add(model);
+  let beads = new Group();
   let ways: MadeWay[] = [];
   let ends: number[] = [];
 
@@ -63,6 +65,11 @@ export function createScene(canvas: HTMLCanvasElement) {
     weave.geometry = woven.geometry;
     standing.geometry.dispose();
     standing.geometry = tubes(lie(standingWays(picture, made === null)), SIDES.fine, true).geometry;
+    model.remove(beads);
+    disposeBeads(beads);
+    const seen = [view.left, view.left + view.width / view.scale].map((mm) => (view.hand === "left" ? -mm : mm));
+    beads = beadGroup(picture, Math.min(...seen), Math.max(...seen), round);
+    model.add(beads);
     end.scale.setScalar(picture.wire_mm * 0.75);
     model.scale.x = view.hand === "left" ? -1 : 1;
   }
@@ -70,6 +77,7 @@ export function createScene(canvas: HTMLCanvasElement) {
   /** Shows the passes that are made, the last of them as far as it has grown; all of them for null. */
   function show(made: number | null, grown: number) {
     end.visible = false;
+    for (const bead of beads.children) bead.visible = made === null || bead.userData.pass < made;
     if (made === null) return weave.geometry.setDrawRange(0, Infinity);
     const whole = ways.filter((way) => way.number < made - 1).length;
     const last = ways[whole];
@@ -136,6 +144,7 @@ export function createScene(canvas: HTMLCanvasElement) {
 
   function dispose() {
     controls.dispose();
+    disposeBeads(beads);
     for (const mesh of [weave, standing, end]) mesh.geometry.dispose();
     material.dispose();
     renderer.dispose();
