@@ -41,6 +41,7 @@ class WorkTest < PieceTest
     assert_includes words(band("cuff", **two), "weave").first, "both wires side by side"
     assert_includes words(band("cuff", **two, "sections.0.turns": "in_turn"), "weave").first, "the two wires in turn"
     assert_equal 1, words(band("ring"), "secure").size
+    assert_equal ["Bend it over a bottle or a mandrel from both ends."], words(plan(document("cuff", pins: pins("repeats" => 2))), "bend")
     assert_empty words(band("ring"), "join")
     assert_match(/at repeat 28, on the 3 single coils of the near wire/, words(band("cuff"), "join").first)
   end

@@ -57,11 +57,8 @@ module Meander
       # As a solid: turned round an axis from its profile [[along the axis, from it], ...], closed where its hole leads along that axis;
       # axis: along its hole, beside it or up from what it lies on; sides: of the turned solid.
       def solid
-        axis = if shape == "flat"
-          "up"
-        else
-          (@across ? "beside" : "hole")
-end
+        axis = @across ? "beside" : "hole"
+        axis = "up" if shape == "flat"
         half = ((shape == "flat") ? Body.outline("tube", width_mm, length_mm) : Body.outline(shape, length_mm, width_mm)).select { |_, v| v >= -1e-9 }.sort
         profile = (axis == "hole") ? bored(half) : half
         {profile: profile.flatten.map { |mm| mm.round(4) }, axis:, sides: (shape == "cube") ? 4 : 20}

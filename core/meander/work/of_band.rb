@@ -37,12 +37,14 @@ module Meander
         gone.empty? ? [] : [Step.of("secure", "Cut #{Units::Text.list(gone)} away; file the stubs, no end may stand out.")]
       end
 
+      # Too short for any wrist, it has none to be bent to.
       def bent
         fit = @plan.fit
-        to = {"cuff" => "Bend it over a bottle or a mandrel from both ends to a wrist of #{say(fit.wrist_mm)}, open #{say(fit.opening_mm)}.",
-              "bracelet" => "Bend it gently over a bottle or a mandrel to a wrist of #{say(fit.wrist_mm)}.",
-              "ring" => "Bend it on the ring mandrel to #{fit.size_words}, #{met}."}
-        [Step.of("bend", to.fetch(@piece.body[:kind]))]
+        to = fit.wrist_mm ? " to a wrist of #{say(fit.wrist_mm)}" : ""
+        how = {"cuff" => "Bend it over a bottle or a mandrel from both ends#{"#{to}, open #{say(fit.opening_mm)}" if fit.wrist_mm}.",
+               "bracelet" => "Bend it gently over a bottle or a mandrel#{to}.",
+               "ring" => "Bend it on the ring mandrel#{" to #{fit.size_words}" unless fit.size_words.empty?}, #{met}."}
+        [Step.of("bend", how.fetch(@piece.body[:kind]))]
       end
 
       # How the ends of a ring meet.
