@@ -56,6 +56,56 @@ class BeadsTest < PieceTest
     assert_in_delta extra, made.account.beads_mm / rule_of(made).count, 1e-9
   end
 
+  TWO = {"wires.3": {"id" => "w4", "role" => "weaving", "size" => {"typed" => "0.4 mm"}, "metal" => "brass", "temper" => "soft"}, "sections.0.weaving": %w[w3 w4], "sections.0.strands": 2}.freeze
+
+  # Of two wires that take turns each carries the beads of its own repeats, and takes what leads round them; laid side by side both lead
+  # through every bead. Either way a bead lies on every repeat.
+  def test_beads_on_two_wires
+    rule = placed("woven", of: "repeat", every: 1, first: 1, on: "near")
+    %w[together in_turn].product(%w[end middle]).each do |turns, from|
+      json = document("cuff", pins: pins("repeats" => 20), "sections.0.turns": turns, "sections.0.from": from, **TWO)
+      bare, made = plan(json), plan(with_beads(json, rule))
+      set = made.beads.first
+      strands = (turns == "together") ? 2 : 1
+
+      assert_equal [20, strands], [set.count, set.through.size], "#{turns} from #{from}"
+      assert_in_delta made.account.path_mm - bare.account.path_mm, set.extra_mm, 1e-6
+      assert_in_delta set.extra_mm, made.account.beads_mm, 1e-6
+      assert_in_delta made.account.strand_paths_mm.sum, made.account.path_mm, 1e-6
+      along = set.lying.map { |one| one.at[0] }.sort
+      steps = along.each_cons(2).map { |a, b| b - a }
+
+      assert_in_delta made.layout.pattern.advance_mm, steps.sort[steps.size / 2], 1e-6
+      strings = made.to_h[:beads][:strings]
+
+      assert_equal 20, strings.sum { |one| one[:runs].sum { |run| run[:times] } }
+      assert_equal((turns == "in_turn") ? ["0.4 mm brass", "0.4 mm copper"] : ["0.4 mm copper"], strings.map { |one| one[:wire] }.uniq.sort)
+    end
+  end
+
+  # Each working length is strung with the beads it weaves, the last used first; one that weaves both halves as they lie along the strip.
+  def test_every_length_has_its_own_string
+    rules = [placed("woven", id: "d1", of: "repeat", every: 4, first: 1, on: "near"), placed("woven", id: "d2", bead: "k2", of: "repeat", every: 4, first: 3, on: "near")]
+    of = ->(**changes) { plan(document("cuff", pins: pins("repeats" => 40), **changes).merge("tray" => [bead, bead("k2")], "beads" => rules)) }
+    two = of.call("allowances.working_length": size("900 mm"))
+    strings = two.to_h[:beads][:strings]
+
+    assert_equal two.account.lengths.map { |length| "repeats #{length.first} to #{length.last}" }, strings.map { |one| one[:share] }
+    two.account.lengths.zip(strings).each do |length, string|
+      used = (length.first..length.last).filter_map { |repeat| {1 => "k1", 3 => "k2"}[repeat % 4] }
+
+      assert_equal used.reverse, string[:runs].flat_map { |run| [run[:bead]] * run[:times] }
+    end
+    whole = of.call("sections.0.from": "middle", "allowances.working_length": size("9 m"))
+
+    assert_equal [""], whole.to_h[:beads][:strings].map { |one| one[:share] }
+    assert_equal whole.beads.flat_map(&:lying).sort_by { |one| -one.at[0] }.map { |one| one.kind.id }, whole.to_h[:beads][:strings].first[:runs].flat_map { |run| [run[:bead]] * run[:times] }
+    halves = of.call("sections.0.from": "middle", "allowances.working_length": size("900 mm")).to_h[:beads][:strings]
+
+    assert_operator halves.size, :>, 1
+    assert(halves.all? { |one| one[:share].end_with?("half") })
+  end
+
   # The order of stringing is that of use turned round.
   def test_the_order_they_are_strung_in
     json = document("cuff", tray: [bead("k1"), bead("k2", "2 mm", "2 mm")], pins: pins("repeats" => 6),

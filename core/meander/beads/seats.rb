@@ -29,11 +29,14 @@ module Meander
       # The repeat (from 0) and the pass in it that carry one of them.
       def seat(number) = (fields[:first] - 1 + (number * fields[:every])).divmod(all.size).then { |round, at| [round, all[at]] }
 
-      # What so many repeats take more of one strand for them, in mm.
+      # What so many repeats take more of one strand for them, in mm. The block may leave repeats (from 0) out.
       def extra_mm(repeats)
-        return count(repeats) * beside_mm if edge?
+        (0...count(repeats)).sum do |number|
+          round, pass = seat(number)
+          next 0.0 if block_given? && !yield(round)
 
-        (0...count(repeats)).sum { |number| over_mm(straight_mm(*seat(number), repeats)) }
+          edge? ? beside_mm : over_mm(straight_mm(round, pass, repeats))
+        end
       end
 
       def edge? = %w[near far].include?(fields[:on])

@@ -4,25 +4,56 @@ module Meander
   module Beads
     # In what order beads are strung before the work begins: what is used first is strung last, next to the working end.
     module Stringing
-      # wire: its words; section: where it is used; runs: [[Kind, how many], ...] as they are strung; length_mm: of all of them on the
-      # wire; copies: how many such strings are made, one for each copy of the section.
-      String = Struct.new(:wire, :section, :runs, :length_mm, :copies, keyword_init: true) do
+      # wire: its words; section: where it is used; share: which repeats its length weaves, in words, empty where it weaves all; runs:
+      # [[Kind, how many], ...] as they are strung; length_mm: of all of them on the wire; copies: how many such strings are made, one
+      # for each copy of the section.
+      String = Struct.new(:wire, :section, :share, :runs, :length_mm, :copies, keyword_init: true) do
         def count = runs.sum(&:last)
-        def to_h = {wire:, section:, length_mm:, copies:, runs: runs.map { |kind, times| {bead: kind.id, name: kind.name, times:} }}
+        def to_h = {wire:, section:, share:, length_mm:, copies:, runs: runs.map { |kind, times| {bead: kind.id, name: kind.name, times:} }}
       end
 
-      # All placements on one section's weaving wire go on one string, in the order the weave comes to them; every other has its own.
+      # All placements on one section's weaving wire go on one string for each of its working lengths, in the order the weave comes to
+      # them; every other has its own.
       def self.call(rules)
         woven, own = rules.partition { |rule| rule.is_a?(Woven) }
-        together = woven.group_by { |rule| rule.fields[:section] }.map { |section, group| string(group, section, group.flat_map(&:lying).sort_by { |one| one.at[0] }) }
-        (together + own.map { |rule| string([rule], rule.fields[:section], rule.lying) }).reject { |one| one.count.zero? }
+        together = woven.group_by { |rule| rule.fields[:section] }.values.flat_map { |group| lengths(group) }
+        (together + own.map { |rule| string([rule], rule.lying) }).reject { |one| one.count.zero? }
       end
 
-      def self.string(rules, section, lying)
-        runs = lying.reverse.slice_when { |one, other| one.kind.id != other.kind.id }.map { |run| [run.first.kind, run.size] }
-        String.new(wire: rules.first.thread.words, section:, runs:, length_mm: lying.sum { |one| one.kind.along_mm }, copies: rules.first.ground.copies).freeze
+      # A length that weaves both halves from the middle has its beads as they lie along the strip, any other in the order of work.
+      def self.lengths(rules)
+        plan = rules.first.ground.plan
+        lengths = plan.account.lengths
+        lengths.map do |length|
+          lying = rules.flat_map(&:lying).select { |one| on?(plan, length, one.pass) }.sort_by { |one| length.half ? one.pass : one.at[0] }
+          string(rules, lying, wire: plan.piece.strands[length.strands.first].words, share: share(plan, length, lengths))
+        end
       end
-      private_class_method :string
+
+      # Is a pass woven with a length?
+      def self.on?(plan, length, pass)
+        layout = plan.layout
+        half, number = pass.divmod(layout.strip(plan.fit.repeats).pass_count)
+        return false if length.half && half != length.half
+
+        round = ((number - layout.laid.passes_before) / layout.pattern.passes.size).clamp(0, (plan.fit.repeats / layout.sides) - 1)
+        return false if plan.piece.in_turn? && length.strands != [round % 2]
+
+        (round + 1).between?(length.first, length.last)
+      end
+
+      def self.share(plan, length, lengths)
+        return "" if lengths.size == 1
+
+        half = {0 => " of the first half", 1 => " of the second half"}[length.half] if plan.layout.sides == 2
+        "repeats #{length.first} to #{length.last}#{half}"
+      end
+
+      def self.string(rules, lying, wire: rules.first.thread.words, share: "")
+        runs = lying.reverse.slice_when { |one, other| one.kind.id != other.kind.id }.map { |run| [run.first.kind, run.size] }
+        String.new(wire:, section: rules.first.fields[:section], share:, runs:, length_mm: lying.sum { |one| one.kind.along_mm }, copies: rules.first.ground.copies).freeze
+      end
+      private_class_method :lengths, :on?, :share, :string
     end
   end
 end

@@ -15,7 +15,8 @@ module Meander
       # How many places there are to thread one on: wraps, or repeats.
       def places = seats.all.size * ground.plan.fit.repeats
 
-      def through = ground.plan.piece.strands.map(&:mm)
+      # Of two wires that take turns one leads through each bead.
+      def through = ground.plan.piece.in_turn? ? [d] : ground.plan.piece.strands.map(&:mm)
       def extra_mm = seats.extra_mm(ground.plan.fit.repeats / layout.sides) * layout.sides * through.size
 
       # From one to the next along the strip.
@@ -35,20 +36,19 @@ module Meander
       def layout = ground.plan.layout
       def seats = layout.seats.find { |one| one.fields[:id] == id }
 
-      # Read off the drawn strip, pass by pass, half by half.
+      # Read off the drawn strip, half by half.
       def lay
-        strokes = Picture::DrawStrip.call(layout, ground.plan.fit, ground.plan.account, turn_rad: Math::PI / 4).strokes
-        half = strokes.size / layout.sides
-        layout.sides.times.flat_map { |side| in_half(strokes, side * half) }
+        middle = (layout.frame.centres.first + layout.frame.centres.last) / 2
+        numbers = layout.sides.times.flat_map { |side| in_half(side) }
+        strokes = Picture::DrawStrip.call(layout, ground.plan.fit, ground.plan.account, turn_rad: Math::PI / 4).strokes_at(numbers)
+        numbers.map { |number| seats.edge? ? beside(strokes.fetch(number), middle, number) : upon(strokes.fetch(number), middle, number) }
       end
 
-      def in_half(strokes, from)
-        middle = (layout.frame.centres.first + layout.frame.centres.last) / 2
-        Array.new(seats.count(ground.plan.fit.repeats / layout.sides)) do |i|
-          round, pass = seats.seat(i)
-          number = from + layout.laid.passes_before + (round * layout.pattern.passes.size) + pass
-          seats.edge? ? beside(strokes[number], middle, number) : upon(strokes[number], middle, number)
-        end
+      # The passes that carry one.
+      def in_half(side)
+        repeats = ground.plan.fit.repeats / layout.sides
+        from = (side * layout.strip(ground.plan.fit.repeats).pass_count) + layout.laid.passes_before
+        Array.new(seats.count(repeats)) { |i| seats.seat(i).then { |round, pass| from + (round * layout.pattern.passes.size) + pass } }
       end
 
       def upon(stroke, middle, pass)

@@ -71,7 +71,7 @@ module Meander
         placed: Many.new(Record.new({id: words, rule: words, bead: words, count: whole, thread: words, wire_mm: figure, need_mm: figure, hole_mm: figure,
                                       passes: whole, wires_mm: figures, gap_mm: Maybe.new(figure),
                                       left_mm: Maybe.new(figure), pitch_mm: Maybe.new(figure), mass_g: figure, words:, guessed: Many.new(words)})),
-        strings: Many.new(Record.new({wire: words, section: words, length_mm: figure, copies: whole, runs: Many.new(Record.new({bead: words, name: words, times: whole}))})),
+        strings: Many.new(Record.new({wire: words, section: words, share: words, length_mm: figure, copies: whole, runs: Many.new(Record.new({bead: words, name: words, times: whole}))})),
         kinds: Many.new(Record.new({id: words, words:, along_mm: figure, across_mm: figure, hole_mm: figure, mass_g: figure, guessed: Many.new(words), look: LOOK})),
         drawn: DRAWN
       })

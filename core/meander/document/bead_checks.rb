@@ -55,7 +55,6 @@ module Meander
         return nowhere(placed, craft, place) if section[:craft] == "lace" || (craft && section[:craft] != craft)
 
         case placed[:rule]
-        when "woven" then fault("#{place}/rule", "woven", "two wires that take turns carry no beads yet", "another rule, or wires laid together") if section[:turns] == "in_turn"
         when "rows" then rows(section, place)
         when "met" then met(placed, place)
         when "framed" then fault("#{place}/section", placed[:section], "only a straight run is a stem", "a bent wire that is a line") unless section[:bend][:kind] == "line"

@@ -42,6 +42,7 @@ module Meander
       # The passes drawn out, with the shapes of the same display list.
       def strokes(shapes) = passes.map { |row| stroke(row, shapes) }
 
+      def stroke_at(row, shapes) = stroke(passes[row], shapes)
       def first_stroke(shapes) = stroke(passes.first, shapes)
       def last_stroke(shapes) = stroke(passes.last, shapes)
 

@@ -52,6 +52,19 @@ module Meander
         end
       end
 
+      # Some passes by their numbers in the order of work: { number => Cell::Stroke }, of the first strand where two lie side by side.
+      def strokes_at(numbers)
+        placements.each_with_object({}) do |placement, found|
+          cell = cells[placement[:cell]]
+          (numbers - found.keys).each do |number|
+            copy, row = (number - placement[:pass]).divmod(placement[:every])
+            next unless copy.between?(0, placement[:count] - 1) && row < cell.passes.size
+
+            found[number] = shifted(cell.stroke_at(row, shapes), placement[:at] + (copy * placement[:step]))
+          end
+        end
+      end
+
       # Names the picture: the same drawing has the same hash.
       def content_hash = @told[:hash] ||= Digest::SHA256.hexdigest(json)[0, 32].freeze
 

@@ -37,16 +37,16 @@ module Meander
       # turn: 0 weaves the first repeat, the third, ...; 1 the second, the fourth, ...
       def initialize(layout, repeats, turn)
         @turn = turn
-        @beads_mm = 0.0
         @strands = [turn].freeze
         @layout = layout
         @repeats = repeats
+        @beads_mm = beads_in(1, repeats)
         freeze
       end
 
       def path_mm(first, last)
         mine, others = (first..last).partition { |repeat| mine?(repeat) }
-        woven = mine.sum { |repeat| @layout.laid.path_mm(repeat, repeat, @repeats) }
+        woven = mine.sum { |repeat| @layout.laid.path_mm(repeat, repeat, @repeats) } + beads_in(first, last)
         woven + others.sum { |repeat| rest_mm(repeat) }
       end
 
@@ -56,6 +56,8 @@ module Meander
 
       private
 
+      # What the beads on its own repeats take more.
+      def beads_in(first, last) = @layout.seats.sum { |seats| seats.extra_mm(@repeats) { |round| round.between?(first - 1, last - 1) && mine?(round + 1) } }
       def mine?(repeat) = (repeat - 1) % 2 == @turn
 
       # Along a repeat of the other wire; not before its own first turn and not after its last.

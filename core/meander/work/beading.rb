@@ -6,12 +6,18 @@ module Meander
     module Beading
       STRUNG = [Beads::Woven, Beads::Strung, Beads::Framed].freeze
 
-      # Beads woven in are strung before the weave begins; beads on a bent wire before it is bent past them.
+      # Beads woven in are strung before the weave begins, on each length those it weaves; beads on a bent wire before it is bent past them.
       def self.strung(plan)
-        plan.beads.select { |rule| STRUNG.any? { |kind| rule.is_a?(kind) } && rule.count.positive? }.map do |rule|
-          behind = rule.is_a?(Beads::Woven) ? "the weaving wire before it is anchored, behind a stop bend, and slide one up at each place" : "the wire before its end is bent"
-          Step.of("bead", "String #{rule.count} of #{rule.kind.words} on #{behind}.", rule.fields[:section])
+        woven, bent = plan.beads.select { |rule| STRUNG.any? { |kind| rule.is_a?(kind) } && rule.count.positive? }.partition { |rule| rule.is_a?(Beads::Woven) }
+        on = Beads::Stringing.call(woven).group_by(&:section).map do |section, strings|
+          Step.of("bead", "String #{Units::Text.list(strings.map { |one| told(one) })} on the weaving wire before it is anchored, behind a stop bend, and slide one up at each place.", section)
         end
+        on + bent.map { |rule| Step.of("bead", "String #{rule.count} of #{rule.kind.words} on the wire before its end is bent.", rule.fields[:section]) }
+      end
+
+      def self.told(string)
+        beads = string.runs.map { |kind, times| "#{times} of #{kind.words}" }.join(", then ")
+        "#{beads}#{" for #{string.share}" unless string.share.empty?}"
       end
 
       # Wide gaps are held while they are woven. gaps: Beads::Spacer::Gap values.
@@ -24,6 +30,7 @@ module Meander
                   rule.fields[:section], own.wraps / calibration.pace.to_f)
         end
       end
+      private_class_method :told
     end
   end
 end

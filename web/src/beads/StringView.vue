@@ -24,8 +24,9 @@ const words = computed(() => props.string.runs.map((run) => `${run.times} × ${r
 <template>
   <figure class="bead-string" :aria-label="`String ${number}`">
     <figcaption class="figures">
-      On {{ string.copies > 1 ? `each of ${string.copies} lengths of ` : "" }}{{ string.wire }}, {{ count }} in all:
-      <b>{{ words }}</b>. What is used first is strung last.
+      On {{ string.copies > 1 ? `each of ${string.copies} lengths of ` : "" }}{{ string.wire
+      }}{{ string.share ? `, for ${string.share}` : "" }}, {{ count }} in all: <b>{{ words }}</b>. What is used first is
+      strung last.
     </figcaption>
     <div class="bead-row">
       <span class="bead-end">{{ count > shown.length ? `… ${count - shown.length} more` : "strung first" }}</span>

@@ -244,6 +244,7 @@ export interface Built {
         strings: {
           wire: string;
           section: string;
+          share: string;
           length_mm: number;
           copies: number;
           runs: {
@@ -421,6 +422,7 @@ export interface Built {
     strings: {
       wire: string;
       section: string;
+      share: string;
       length_mm: number;
       copies: number;
       runs: {

@@ -231,6 +231,7 @@ export interface Plan {
     strings: {
       wire: string;
       section: string;
+      share: string;
       length_mm: number;
       copies: number;
       runs: {
