@@ -140,6 +140,22 @@ Dir.mktmpdir do |data|
   Measure.report("API: every weave tried, round trip", Measure.times(20) { server.request("POST", "/api/weaves", {document:}) }, "300 ms")
   Measure.report("API: plan, round trip", Measure.times(200) { server.request("POST", "/api/plan", {document:}) }, "p95 30 ms")
 
+  # A tray of 2,000 kinds: what fits a gap, asked again and again, and each time after one kind was changed.
+  kind = server.get("/api/tray")["beads"].first["bead"]
+  ids = Array.new(2000 - server.get("/api/tray")["beads"].size) do |i|
+    sized = kind.merge("name" => "Kind #{i}", "length" => {"typed" => "#{(1 + (i * 0.01)).round(2)} mm"}, "hole" => {"typed" => "0.5 mm"})
+    JSON.parse(server.request("POST", "/api/tray", {bead: sized, stock: i}).body)["id"]
+  end
+  fit = ->(gap) { server.request("POST", "/api/tray/fit", {gap: {typed: "#{gap} mm"}, wires: [{typed: "0.4 mm"}]}) }
+  fit.call(20)
+  Measure.report("API: what fits, of 2,000 kinds", Measure.times(40) { fit.call(rand(10..60)) }, "50 ms")
+  after = Array.new(20) do |i|
+    server.request("PUT", "/api/tray/#{ids[i]}", {bead: kind.merge("name" => "Kind #{i} again"), stock: 1})
+    Measure.times(1) { fit.call(20) }.first
+  end
+  Measure.report("API: the same after one kind was changed", after, "50 ms")
+  ids.each { |one| server.request("DELETE", "/api/tray/#{one}") }
+
   flags = %w[no-sandbox disable-quic disable-background-networking disable-component-update disable-sync no-first-run disable-gpu enable-unsafe-swiftshader].to_h { |flag|
     [flag, nil]
   }.merge("use-angle" => "swiftshader")

@@ -96,6 +96,9 @@ class BeadsTest < PieceTest
 
       assert_equal used.reverse, string[:runs].flat_map { |run| [run[:bead]] * run[:times] }
     end
+    told = two.to_h[:order].find { |step| step[:kind] == "bead" }[:words]
+
+    assert_match(/4 of Bead k1 \(3 mm\) and 3 of Bead k2 \(3 mm\) in their order for repeats 1 to 13,/, told)
     whole = of.call("sections.0.from": "middle", "allowances.working_length": size("9 m"))
 
     assert_equal [""], whole.to_h[:beads][:strings].map { |one| one[:share] }

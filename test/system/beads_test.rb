@@ -112,6 +112,28 @@ class BeadsOnTheBenchTest < SystemTest
     assert_accessible
   end
 
+  # A wide gap is held while it is woven: the beads of the tray that are as wide, and the step that says so; more beads than the tray
+  # holds are named.
+  def test_a_gap_that_is_held
+    visit "/"
+    click_on "New cuff"
+    click_on "base wires"
+    select "held apart", from: "How the base wires lie"
+    enter "Clear gap 1", "3 mm"
+
+    assert_selector ".held-gaps li", text: "Hold the gap of 3 mm between the two wires"
+    assert_selector ".order li", text: "push it along after every repeat, take it off before the last one"
+    click_on "Which of mine hold it?"
+
+    assert_selector ".held-gaps tbody tr", text: /Saltmarsh glass.*as wide.*along the strip/
+    select "Marram tube", from: "Bead to place"
+    click_on "Place it"
+    needed = planned("New cuff").beads.first.count
+
+    assert_selector ".kind-line", text: /#{needed} needed, 26 in the tray: #{needed - 26} short/
+    assert_accessible
+  end
+
   # What hangs on a bracelet is part of its length: rings, then a clasp between two loops, and back to its own hook.
   def test_what_hangs_on_a_bracelet
     visit "/"

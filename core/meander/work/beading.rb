@@ -4,6 +4,8 @@ module Meander
   module Work
     # The steps beads ask for: what is strung before, and what is set by a wire of its own after. plan: of a band or of a whole piece.
     module Beading
+      # More runs than these are told by their kinds.
+      MOST_RUNS = 3
       STRUNG = [Beads::Woven, Beads::Strung, Beads::Framed].freeze
 
       # Beads woven in are strung before the weave begins, on each length those it weaves; beads on a bent wire before it is bent past them.
@@ -16,8 +18,10 @@ module Meander
       end
 
       def self.told(string)
-        beads = string.runs.map { |kind, times| "#{times} of #{kind.words}" }.join(", then ")
-        "#{beads}#{" for #{string.share}" unless string.share.empty?}"
+        mixed = string.runs.size > MOST_RUNS
+        runs = mixed ? string.runs.group_by(&:first).transform_values { |all| all.sum(&:last) }.to_a : string.runs
+        beads = runs.map { |kind, times| "#{times} of #{kind.words}" }
+        "#{mixed ? "#{Units::Text.list(beads)} in their order" : beads.join(", then ")}#{" for #{string.share}" unless string.share.empty?}"
       end
 
       # Wide gaps are held while they are woven. gaps: Beads::Spacer::Gap values.
