@@ -14,7 +14,8 @@ class BeadsOnTheBenchTest < SystemTest
     click_on "Place it"
 
     assert_selector ".placement .quiet", text: /28 beads, \d+\.\d mm of wire/
-    assert_selector ".bead-string figcaption", text: "28 × Saltmarsh glass"
+    assert_selector ".bead-string figcaption", text: "for repeats 1 to 27, 14 in all: 14 × Saltmarsh glass"
+    assert_selector ".bead-string figcaption", text: "for repeats 28 to 55, 14 in all"
     assert_selector ".account", text: "round beads"
     enter "Beads 1: Every how many", "7"
 
@@ -128,6 +129,9 @@ class BeadsOnTheBenchTest < SystemTest
     assert_selector ".held-gaps tbody tr", text: /Saltmarsh glass.*as wide.*along the strip/
     select "Marram tube", from: "Bead to place"
     click_on "Place it"
+
+    assert_selector ".kind-line"
+    assert_saved
     needed = planned("New cuff").beads.first.count
 
     assert_selector ".kind-line", text: /#{needed} needed, 26 in the tray: #{needed - 26} short/
