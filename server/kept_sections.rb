@@ -4,7 +4,7 @@ module Server
   # Sections of built pieces as they were planned lately, the oldest let go first, so that only what changed is planned again. Safe
   # between threads.
   class KeptSections
-    LIMIT = 24
+    LIMIT = 40
 
     def initialize
       @sections = {}

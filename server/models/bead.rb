@@ -18,7 +18,7 @@ module Server
       return KINDS[:kinds] if KINDS[:state] == state
 
       had = KINDS[:read] || {}
-      rows = kept.pluck(:id, :updated_at)
+      rows = kept.pluck(:id, Arel.sql("CAST(updated_at AS TEXT)")) # as text, for it is only compared
       changed = where(id: rows.reject { |row| had.key?(row) }.map(&:first)).to_h { |bead| [bead.id, Meander::Document::TrayReader.kept(bead.content)] }
       read = rows.to_h { |row| [row, had[row] || changed.fetch(row.first)] }
       KINDS.replace(state:, read:, kinds: read.transform_keys(&:first))
