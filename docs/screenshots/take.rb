@@ -35,7 +35,7 @@ Dir.mktmpdir do |data|
   look(server, "bench", path: "/pieces/#{reed}")
   look(server, "bench-tablet-dark", size: [820, 1180], path: "/pieces/#{tide}", settings: {theme: "dark", hand: "left", units: "in"})
   look(server, "printed-page", path: "/pieces/#{tide}/print")
-  look(server, "pins-in-conflict", path: "/pieces/#{eel}") do |browser|
+  look(server, "pins-in-conflict", size: [1280, 1400], path: "/pieces/#{eel}") do |browser|
     browser.at_css("input[aria-label='Repeats']").focus
     browser.keyboard.type([:ctrl, "a"], "70")
   end
