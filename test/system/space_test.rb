@@ -31,7 +31,7 @@ class SpaceTest < SystemTest
     open_piece name
     click_on "In space"
 
-    assert_selector ".space canvas"
+    assert_selector ".space canvas", wait: 20 # that part of the program is fetched first, and drawn without a graphics card
     100.times { (drawn > 1000) ? break : sleep(0.05) }
   end
 

@@ -108,7 +108,7 @@ module Meander
 
       private
 
-      def beside(line, wide) = line.each_slice(3).flat_map { |points| [points.first, points.last] }.flat_map { |x, y| [[x - wide, y], [x + wide, y]] }
+      def beside(line, wide) = line.each_slice(6).flat_map { |points| [points.first, points.last] }.flat_map { |x, y| [[x - wide, y], [x + wide, y]] }
       def once(*key) = @kept.fetch(key) { @kept[key] = yield }
 
       def woven_stretch(piece)
@@ -156,9 +156,9 @@ module Meander
       def share_mm(wire, along)
         return run_mm(wire) * along / length_mm unless opening
 
-        edge = opening.edge(side(wire), plan.piece.wire(wire).mm)
-        count = edge.count { |y, _| y <= along + 1e-9 }
-        [Form::Trace.polyline_mm([*edge.first(count), [along, side(wire) * (opening.clear_mm(along) + plan.piece.wire(wire).mm) / 2]].map { |y, x| way.at(y, x, 0.0) }), run_mm(wire)].min
+        before = opening.places.count { |place, _| place <= along + 1e-9 }
+        here = way.at(along, side(wire) * (opening.clear_mm(along) + plan.piece.wire(wire).mm) / 2, 0.0)
+        [Form::Trace.polyline_mm([*trace(wire).first(before), here]), run_mm(wire)].min
       end
 
       def draw(picture)
