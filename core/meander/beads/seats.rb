@@ -29,14 +29,17 @@ module Meander
       # The repeat (from 0) and the pass in it that carry one of them.
       def seat(number) = (fields[:first] - 1 + (number * fields[:every])).divmod(all.size).then { |round, at| [round, all[at]] }
 
-      # What so many repeats take more of one strand for them, in mm. The block may leave repeats (from 0) out.
+      # What so many repeats take more of one strand for them, in mm.
       def extra_mm(repeats)
-        (0...count(repeats)).sum do |number|
-          round, pass = seat(number)
-          next 0.0 if block_given? && !yield(round)
+        return count(repeats) * beside_mm if edge?
 
-          edge? ? beside_mm : over_mm(straight_mm(round, pass, repeats))
-        end
+        (0...count(repeats)).sum { |number| over_mm(straight_mm(*seat(number), repeats)) }
+      end
+
+      # The same bead by bead: yields the repeat (from 0) and mm.
+      def each_extra(repeats)
+        beside = edge? && beside_mm
+        count(repeats).times { |number| seat(number).then { |round, pass| yield round, beside || over_mm(straight_mm(round, pass, repeats)) } }
       end
 
       def edge? = %w[near far].include?(fields[:on])

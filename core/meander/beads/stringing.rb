@@ -24,23 +24,24 @@ module Meander
       def self.lengths(rules)
         plan = rules.first.ground.plan
         lengths = plan.account.lengths
+        used = rules.flat_map(&:lying).group_by { |one| woven_in(plan, one.pass) }
         lengths.map do |length|
-          lying = rules.flat_map(&:lying).select { |one| on?(plan, length, one.pass) }.sort_by { |one| length.half ? one.pass : one.at[0] }
+          halves = length.half ? [length.half] : (0...plan.layout.sides)
+          lying = halves.flat_map { |half| (length.first..length.last).flat_map { |repeat| used.fetch([half, repeat], []) if turn?(plan, length, repeat) } }.compact
+          lying = lying.sort_by { |one| length.half ? one.pass : one.at[0] }
           string(rules, lying, wire: plan.piece.strands[length.strands.first].words, share: share(plan, length, lengths))
         end
       end
 
-      # Is a pass woven with a length?
-      def self.on?(plan, length, pass)
+      # Which half a pass belongs to and which repeat of it, what comes before the first and after the last with them.
+      def self.woven_in(plan, pass)
         layout = plan.layout
         half, number = pass.divmod(layout.strip(plan.fit.repeats).pass_count)
-        return false if length.half && half != length.half
-
-        round = ((number - layout.laid.passes_before) / layout.pattern.passes.size).clamp(0, (plan.fit.repeats / layout.sides) - 1)
-        return false if plan.piece.in_turn? && length.strands != [round % 2]
-
-        (round + 1).between?(length.first, length.last)
+        [half, ((number - layout.laid.passes_before) / layout.pattern.passes.size).clamp(0, (plan.fit.repeats / layout.sides) - 1) + 1]
       end
+
+      # Two wires that take turns have each their own repeats.
+      def self.turn?(plan, length, repeat) = !plan.piece.in_turn? || length.strands == [(repeat - 1) % 2]
 
       def self.share(plan, length, lengths)
         return "" if lengths.size == 1
@@ -53,7 +54,7 @@ module Meander
         runs = lying.reverse.slice_when { |one, other| one.kind.id != other.kind.id }.map { |run| [run.first.kind, run.size] }
         String.new(wire:, section: rules.first.fields[:section], share:, runs:, length_mm: lying.sum { |one| one.kind.along_mm }, copies: rules.first.ground.copies).freeze
       end
-      private_class_method :lengths, :on?, :share, :string
+      private_class_method :lengths, :woven_in, :turn?, :share, :string
     end
   end
 end

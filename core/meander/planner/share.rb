@@ -40,6 +40,7 @@ module Meander
         @strands = [turn].freeze
         @layout = layout
         @repeats = repeats
+        @beads = beads.freeze
         @beads_mm = beads_in(1, repeats)
         freeze
       end
@@ -56,8 +57,14 @@ module Meander
 
       private
 
-      # What the beads on its own repeats take more.
-      def beads_in(first, last) = @layout.seats.sum { |seats| seats.extra_mm(@repeats) { |round| round.between?(first - 1, last - 1) && mine?(round + 1) } }
+      # What the beads on its own repeats take more: from one repeat to another, and up to each, [0.0, up to the first, ...].
+      def beads_in(first, last) = @beads[last] - @beads[first - 1]
+
+      def beads
+        each = @layout.seats.each_with_object(Array.new(@repeats, 0.0)) { |seats, all| seats.each_extra(@repeats) { |round, mm| all[round] += mm if mine?(round + 1) } }
+        each.reduce([0.0]) { |sums, mm| sums << (sums.last + mm) }
+      end
+
       def mine?(repeat) = (repeat - 1) % 2 == @turn
 
       # Along a repeat of the other wire; not before its own first turn and not after its last.
