@@ -9,8 +9,8 @@ class SpaceTest < SystemTest
     HTMLCanvasElement.prototype.getContext = function (kind, ...rest) { return kind.startsWith("webgl") ? null : get.call(this, kind, ...rest); };
   JS
 
-  # How many pixels of the view are drawn on, read in the frame it is drawn in.
-  def drawn
+  # How many pixels of the view are as a condition on data[i] (red, green, blue and how solid) says, read in the frame it is drawn in.
+  def pixels(condition)
     page.evaluate_async_script(<<~JS)
       const done = arguments[0];
       const canvas = document.querySelector(".space canvas");
@@ -21,11 +21,16 @@ class SpaceTest < SystemTest
       const flat = copy.getContext("2d");
       flat.drawImage(canvas, 0, 0);
       const { data } = flat.getImageData(0, 0, copy.width, copy.height);
-      let solid = 0;
-      for (let i = 3; i < data.length; i += 4) if (data[i] > 200) solid++;
-      done(solid);
+      let found = 0;
+      for (let i = 0; i < data.length; i += 4) if (#{condition}) found++;
+      done(found);
     JS
   end
+
+  def drawn = pixels("data[i + 3] > 200")
+
+  # As yellow as the beads of the Reed cuff, which its copper is not.
+  def yellow = pixels("data[i] > 120 && data[i + 1] > 0.75 * data[i] && data[i + 2] < 0.7 * data[i]")
 
   def in_space(name)
     open_piece name
@@ -35,37 +40,21 @@ class SpaceTest < SystemTest
     100.times { (drawn > 1000) ? break : sleep(0.05) }
   end
 
-  # Pixels as yellow as the beads of the Reed cuff, which its copper is not.
-  YELLOW = <<~JS
-    (() => {
-      const canvas = document.querySelector(".space canvas");
-      canvas.dispatchEvent(new KeyboardEvent("keydown", { key: "Home" }));
-      const copy = document.createElement("canvas");
-      [copy.width, copy.height] = [canvas.width, canvas.height];
-      const flat = copy.getContext("2d");
-      flat.drawImage(canvas, 0, 0);
-      const { data } = flat.getImageData(0, 0, copy.width, copy.height);
-      let yellow = 0;
-      for (let i = 0; i < data.length; i += 4) if (data[i] > 120 && data[i + 1] > 0.75 * data[i] && data[i + 2] < 0.7 * data[i]) yellow++;
-      return yellow;
-    })()
-  JS
-
   # Beads stand there as solids, straight and as worn; while the strip is made they come one by one.
   def test_beads_in_space
     in_space("Reed cuff")
-    beads = page.evaluate_script(YELLOW)
+    beads = yellow
 
     assert_operator beads, :>, 1000
     click_on "As worn"
-    50.times { page.evaluate_script(YELLOW).between?(50, beads - 1) ? break : sleep(0.05) }
+    50.times { yellow.between?(50, beads - 1) ? break : sleep(0.05) }
 
-    assert_operator page.evaluate_script(YELLOW), :>, 50
+    assert_operator yellow, :>, 50
     click_on "Straight"
     click_on "Watch it made"
-    50.times { (page.evaluate_script(YELLOW) < beads / 4) ? break : sleep(0.05) }
+    50.times { (yellow < beads / 4) ? break : sleep(0.05) }
 
-    assert_operator page.evaluate_script(YELLOW), :<, beads / 4 # the end of the wire is marked, too
+    assert_operator yellow, :<, beads / 4 # the end of the wire is marked, too
   end
 
   def test_the_strip_is_turned_spread_and_followed

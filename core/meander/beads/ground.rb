@@ -8,8 +8,7 @@ module Meander
       attr_reader :plan, :length_mm, :from_mm, :opening
 
       # plan: the strip's Planner::Plan; length_mm: of the section; from_mm: where on it the weave begins; opening: of a frame, or nil;
-      # curvature: 1 / radius of a bent strip's middle line, above 0 where it turns towards the far side; turned: the same of any; copies:
-      # of a frame in its chain.
+      # turned: 1 / radius of its middle line, above 0 where it turns towards the far side; copies: of a frame in its chain.
       def initialize(plan, length_mm:, from_mm: 0.0, opening: nil, turned: 0.0, copies: 1)
         @plan = plan
         @length_mm = length_mm
@@ -22,6 +21,7 @@ module Meander
 
       attr_reader :turned, :copies
 
+      # The same of a bent strip; a frame's beads lie by its opening.
       def curvature = opening ? 0.0 : turned
       def woven? = true
       def frame = plan.layout.frame
