@@ -47,7 +47,7 @@ module Server
           piece = Piece.find(id)
           take_out(piece, "-cut-list.csv", "text/csv")
           plan = Planning.plan(piece.content)
-          plan.piece.built? ? Meander::Output::BuiltCutListCsv.call(plan) : Meander::Output::CutListCsv.call(plan)
+          Meander::Output::CutListCsv.call(plan)
         end
       end
 

@@ -59,7 +59,7 @@ class BuiltPicturesTest < PieceTest
     assert_in_delta [plan.extent[0][1] - plan.extent[0][0], 50].max + 12, width, 0.01
     assert_equal [width, "scale(1 1)", "scale(-1 1)"], [back[/width="([\d.]+)mm"/, 1].to_f, front[/scale\([-\d ]+\)/], back[/scale\([-\d ]+\)/]]
     assert_equal front.scan("<path").size, back.scan("<path").size
-    rows = CSV.parse(Meander::Output::BuiltCutListCsv.call(plan), headers: true)
+    rows = CSV.parse(Meander::Output::CutListCsv.call(plan), headers: true)
 
     assert_equal [plan.cuts.first.cut_mm, plan.sections.first.plan.to_h[:weaving][:lengths].first[:cut_mm]], rows.map { |row| row["cut_mm"].to_i }
     assert_includes rows.first["marks"], "start of weave"

@@ -189,14 +189,14 @@ class BuiltTest < PieceTest
     one = built(document("links", "sections.0.form.frames": 1)).sections.first
 
     assert_equal [9, 9 * one.wraps], [chain.copies, chain.wraps]
-    assert_in_delta (9 * 18) + (8 * 2), chain.chain_mm, 1e-9
+    assert_in_delta (9 * 18) + (8 * 2), chain.finish_mm, 1e-9
     assert_in_delta chain.plan.account.path_mm, one.plan.account.path_mm, 1e-9
     near = chain.trace("w1")
     middles = (0...9).map { |k| near.min_by { |_, y, _| (y - (k * chain.pitch_mm) - 9).abs }[0] }
 
     assert_equal [-1, 1] * 4 + [-1], middles.map { |x| x <=> 0 }
     assert_equal 8, chain.marks("w1").count { |_, words| words.start_with?("crossing") }
-    assert_in_delta plan.wearing[:reach_mm], chain.chain_mm + plan.endings.sum(&:reach_mm), 1e-9
+    assert_in_delta plan.wearing[:reach_mm], chain.finish_mm + plan.endings.sum(&:reach_mm), 1e-9
   end
 
   # As many frames as the wrist needs: no other number comes nearer.
@@ -244,7 +244,7 @@ class BuiltTest < PieceTest
 wires: [base("w1"), base("w2"), weaving]))
 
     assert_equal %w[cut shape anchor weave secure end pair end], earring
-    assert_equal %w[cut anchor weave turn bend secure end], strip
+    assert_equal %w[cut anchor weave secure turn weave secure bend end], strip
     each_built do |plan, said|
       order = Meander::Work::OfSections.call(plan)
 

@@ -20,7 +20,7 @@ class EvenTest < PieceTest
   # The piece as a filling leaves it, planned.
   def filled(piece, filling)
     json = JSON.parse(JSON.generate(piece.to_h))
-    json["sections"][0].merge!("pattern" => JSON.parse(JSON.generate(filling.pattern)), "from" => filling.from, "bare" => size("#{filling.bare_mm.round(4)} mm"))
+    json["sections"][0].merge!("pattern" => JSON.parse(JSON.generate(filling.pattern)), "from" => filling.from, "centre" => "own", "bare" => size("#{filling.bare_mm.round(4)} mm"))
     plan(json.merge("pins" => pins("repeats" => filling.repeats)))
   end
 

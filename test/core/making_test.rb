@@ -79,11 +79,14 @@ class MakingTest < PieceTest
 
   # Both halves from the middle are practised each from its beginning.
   def test_halves_are_practised_alike
-    made = woven([0, 1, 0, 1, 0, 2], "sections.0.from": "middle", pins: pins("repeats" => 4))
+    made = woven([0, 1, 0, 1, 0, 2], "sections.0.from": "middle", "sections.0.centre": "own", pins: pins("repeats" => 4))
     half = made.layout.strip(4).pass_count
 
     assert_equal 12, half
     (0...half).each { |number| assert_equal Judge.call(made, made: number, said: 1), Judge.call(made, made: half + number, said: 1) }
+    shared = woven([0, 1, 0, 1, 0, 2], "sections.0.from": "middle", pins: pins("repeats" => 4))
+
+    assert_equal "over wires 1 and 2, down on the far side", Judge.call(shared, made: half, said: 2).words, "the coils in the middle are made already"
   end
 
   # 40 repeats of six wraps, three that close, at so many a minute.

@@ -63,9 +63,12 @@ class PieceReaderTest < PieceTest
   def test_a_gauge_without_its_system_is_asked_about
     fault = faults(document("wires.0.size": size("20 ga")))["/wires/0/size"]
 
-    assert_equal "either_gauge", fault.code
+    assert_equal "either", fault.code
     assert_equal ["20 awg", "20 swg"], fault.likely
-    assert_match(/0.812 mm and 20 SWG is 0.914 mm/, fault.message)
+    assert_match(/20 awg is 0.812 mm or 20 swg is 0.914 mm/, fault.message)
+    fault = faults(document("wires.0.size": size("1,200 mm")))["/wires/0/size"]
+
+    assert_equal [["1200 mm", "1.2 mm"], true], [fault.likely, fault.message.include?("thousands")]
   end
 
   # A slip of a decimal place or a unit is questioned with the likely value, and the value is kept as typed.

@@ -71,7 +71,7 @@ class PlanTest < PieceTest
   def test_cut_list_as_csv
     rows = CSV.parse(Meander::Output::CutListCsv.call(plan(demo_bands.find { |json| json["name"] == "Reed cuff" })), headers: true)
 
-    assert_equal %w[base base weaving weaving], rows.map { |row| row["role"] }
+    assert_equal %w[base base weaving weaving], rows.map { |row| row["kind"] }
     assert_equal rows.first["cut_mm"].to_i, plan(demo_bands.find { |json| json["name"] == "Reed cuff" }).bars.first.cut_mm
   end
 

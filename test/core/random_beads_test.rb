@@ -66,7 +66,7 @@ class RandomBeadsTest < PieceTest
 
       assert_in_delta rule.ground.copies * (rule.own_mm || 0.0), own, 1e-6, said
       thread = made.piece.wires.find { |one| !one.base? }
-      more = thread ? thread.material.mass_g(thread.mm, own + (rule.ground.copies * rule.extra_mm * 1.04)) : 0.0
+      more = thread ? thread.material.mass_g(thread.mm, (own + (rule.ground.copies * rule.extra_mm)) * 1.04) : 0.0
 
       assert_in_delta bare.mass_g + rule.mass_g + more, made.mass_g, 1e-6, said
       assert_in_delta rule.count * rule.kind.mass_g, rule.mass_g, 1e-12
@@ -87,7 +87,7 @@ class RandomBeadsTest < PieceTest
       assert_operator rule.over, :>=, 0, said
       assert_equal rule.over.positive?, made.advice.any? { |item| item.id == "bead-no-room" }, said
       assert_equal rule.kind.passes?(rule.through), made.advice.none? { |item| item.id == "bead-hole-small" }, said
-      assert_operator rule.left_mm, :>=, -0.2, said if rule.left_mm && rule.over.zero?
+      assert_operator rule.left_mm, :>=, -0.2, said if rule.left_mm && rule.over.zero? && !rule.is_a?(Meander::Beads::Centre)
     end
   end
 

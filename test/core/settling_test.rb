@@ -95,6 +95,17 @@ class SettlingTest < Minitest::Test
     assert_equal [[2.0, 0.5]], profile.closing(100)
     assert_equal [[2.0, 1.25]], profile.closing(20)
     assert_empty profile.closing(8)
-    assert_in_delta profile.clear_mm(7.3), profile.stepped_mm(7.3), (Profile::STEP_MM / 2) + 1e-9
+    assert_in_delta profile.clear_mm(7.3), profile.stepped_mm(7.3, 0.3), (Profile::STEP_MM / 2) + 1e-9
+    assert_equal [[2.0, 0.5]], Profile.new([[0, 1.0], [10, 2.0], [20, 1.9], [30, 0.5]]).closing(100), "one run, from its widest to its narrowest"
+  end
+
+  # Whether the wire passes is judged by the gap itself, never by the step it is rounded to.
+  def test_rounding_never_decides_whether_the_wire_passes
+    [[0.3211, true], [0.3209, true], [0.32125, true], [0.3299, true], [0.3195, false], [0.3001, false]].each do |clear, passes|
+      profile = Profile.new([[0, clear], [10, clear]])
+      wire = passes ? [clear, 0.3211].min : 0.3211
+
+      assert_equal passes, profile.stepped_mm(5, wire) >= wire - 1e-6, clear
+    end
   end
 end

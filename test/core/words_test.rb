@@ -12,8 +12,8 @@ class WordsTest < PieceTest
       words = lines(plan)
 
       assert_operator words.first, :start_with?, "#{json["name"]}: "
-      assert_equal plan.bars.map { |bar| bar.cut_mm.to_s }, words.grep(/\(base\)/).map { |line| line[/cut (\d+) mm/, 1] }
-      assert_equal plan.account.count, words.grep(/\(weaving\), repeats/).size
+      assert_equal plan.bars.map { |bar| bar.cut_mm.to_s }, words.grep(/\(base wire/).map { |line| line[/cut (\d+) mm/, 1] }
+      assert_equal plan.account.count, words.grep(/\(weaves /).sum { |line| (line[/cut (\d+) times/, 1] || 1).to_i }
       assert_equal plan.advice.size, words.grep(/\[[a-z-]+\]\z/).size
       words.each { |line| refute_match(/NaN|Infinity|nil|\{|#</, line) }
     end

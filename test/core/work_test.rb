@@ -17,12 +17,14 @@ class WorkTest < PieceTest
     {"cuff" => [/open 42.5 mm/, "wrist of 170 mm"], "bracelet" => [/gently/, "wrist of 170 mm"], "ring" => [/ISO 54/, "side by side"]}.each do |kind, (round, worn)|
       plan = band(kind)
       steps = Meander::Work::OfBand.call(plan)
-      order = steps.map { |step| KINDS.index(step.kind) }
+      order = steps.reject { |step| step.kind == "join" }.map { |step| KINDS.index(step.kind) }
+      woven = steps.map(&:kind).select { |step| %w[weave join].include?(step) }
 
       assert_equal order.sort, order, kind
+      assert_equal %w[weave] + (%w[join weave] * plan.joins.size), woven, "a length is joined on before what it weaves"
       assert_in_delta plan.to_h[:work][:minutes], steps.sum(&:minutes), 1e-9
       plan.bars.each { |bar| assert_includes steps.first.words, "#{bar.cut_mm} mm of #{bar.wire.words}" }
-      plan.account.lengths.each { |length| assert_includes steps.first.words, "#{length.cut_mm.ceil} mm of weaving wire" }
+      plan.account.lengths.each { |length| assert_includes steps.first.words, "#{length.cut_mm.ceil} mm of #{plan.piece.weaving_wire.words} to weave with" }
       bent = words(plan, "bend").first
 
       assert_match round, bent
@@ -43,7 +45,8 @@ class WorkTest < PieceTest
     assert_equal 1, words(band("ring"), "secure").size
     assert_equal ["Bend it over a bottle or a mandrel from both ends."], words(plan(document("cuff", pins: pins("repeats" => 2))), "bend")
     assert_empty words(band("ring"), "join")
-    assert_match(/at repeat 28, on the 3 single coils of the near wire/, words(band("cuff"), "join").first)
+    assert_equal ["Join on a new length with repeat 28, on the 3 single coils of the near wire, at the back."], words(band("cuff"), "join")
+    assert_equal ["Weave on: repeats 28 to 55."], words(band("cuff"), "weave").drop(1)
   end
 
   # Beads woven in are strung first, with the plan's count; endings and findings come last.

@@ -39,7 +39,7 @@ class WovenPiecesTest < PieceTest
   end
 
   def test_from_the_middle_outwards_both_halves_are_mirror_images
-    plan = plan(woven(5, DIAMOND, from: "middle"))
+    plan = plan(woven(5, DIAMOND, from: "middle", centre: "own"))
     middle = plan.fit.woven_mm / 2
     tops = plan.picture.strokes.map { |stroke| stroke.points.map { |x, y, z| [x.round(6), (y - middle).round(6), z.round(6)] } }
     one, other = tops.each_slice(tops.size / 2).to_a

@@ -73,18 +73,17 @@ class CurvesTest < PieceTest
     end
   end
 
-  # A circle that rolls and slides: a turn of a trochoid is 4 (r + q) E(m), m = 4 r q / (r + q)^2, q the step over 2 pi.
+  # Loops are full turns pi (m + D), as in any bend-allowance table, with the straights between them: eight loops 4 mm inside, 20 mm
+  # apart, of 1.25 mm wire take 8 (5.25 pi + 20) = 291.9 mm, on one side or in turn. They end where they would without loops.
   def test_a_row_of_loops
-    [[5.0, 4.0, 6], [3.0, 9.0, 12]].each do |inside, pitch, count|
-      r, q = (inside + 0.8) / 2, pitch / (2 * Math::PI)
+    [[5.0, 4.0, 6, 0.8], [3.0, 9.0, 12, 0.8], [4.0, 20.0, 8, 1.25]].product(%w[one in_turn]).each do |(inside, pitch, count, wire), sides|
+      loops = bend(wire, kind: "loops", inside:, pitch:, count:, sides:)
 
-      assert_in_epsilon count * 4 * (r + q) * elliptic_e(4 * r * q / ((r + q)**2)), bend(kind: "loops", inside:, pitch:, count:).length_mm, 1e-6
+      assert_in_epsilon count * ((Math::PI * (inside + wire)) + pitch), loops.length_mm, 1e-9
+      assert_in_epsilon loops.length_mm, Form::Trace.polyline_mm(loops.points), 1e-3
+      assert_in_delta 0.0, Math.hypot(loops.points.last[0], loops.points.last[1] - (count * pitch)), 1e-6
+      assert_in_delta((sides == "one") ? 0.0 : -(inside + wire), loops.points.map(&:first).min, 1e-2)
     end
-  end
-
-  # Loops with no step between them are rings: pi (m + D) each.
-  def test_loops_close_to_rings
-    assert_in_epsilon 10 * Math::PI * 5.8, bend(kind: "loops", inside: 5.0, pitch: 0.01, count: 10).length_mm, 1e-5
   end
 
   # An Archimedean spiral, its closed form against fine chords, and against the mean circle for close turns.

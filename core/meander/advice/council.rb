@@ -4,8 +4,8 @@ module Meander
   module Advice
     # Asks every check about a plan. A check answers an Item, a list of them, or nil.
     module Council
-      CHECKS = [Doubts, PinConflicts, Closeness, Opening, BareEnds, Ease, Ring, OfTheWeave, EvenEnds, Bending, HookTemper,
-        WorkingLengths, SparesNothing, Threaded, EvenBeads, Hanging, Ribbons, Toggles, Skin, Cutting].freeze
+      CHECKS = [Doubts, PinConflicts, Closeness, Opening, BareEnds, Ease, Ring, OfTheWeave, EvenEnds, SharedCentre, Bending, HookTemper,
+        WorkingLengths, SparesNothing, Threaded, BeadsOverlap, EvenBeads, Hanging, Ribbons, Toggles, Skin, Cutting].freeze
       ORDER = {"stop" => 0, "warn" => 1, "note" => 2}.freeze
 
       def self.call(plan)

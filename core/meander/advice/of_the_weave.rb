@@ -6,8 +6,8 @@ module Meander
     module OfTheWeave
       def self.call(plan)
         said = Weave::Council.call(woven(plan))
-        # Uneven ends of a coil pattern are told by EvenEnds, with the count that would even them.
-        (plan.piece.pattern[:kind] == "coils") ? said.reject { |item| item.id == "sides-unequal" } : said
+        # Uneven ends of a coil pattern are told by EvenEnds, with the count that would even them; those of a ring meet and are not seen.
+        (plan.piece.pattern[:kind] == "coils" || plan.piece.ring?) ? said.reject { |item| item.id == "sides-unequal" } : said
       end
 
       def self.woven(plan)

@@ -16,7 +16,7 @@ module Meander
         placed = plan.piece.document[:beads].each_with_index.to_h { |fields, i| [fields[:id], "/beads/#{i}"] }
         plan.beads.flat_map { |rule|
           placed.fetch(rule.id).then { |place|
-            [hole(rule, place), over(rule, place), touching(rule, place), room(rule, place), buried(rule, place), heavy(rule, place), rough(rule, place)]
+            [hole(rule, place), over(rule, place), above(rule, place), touching(rule, place), room(rule, place), buried(rule, place), heavy(rule, place), rough(rule, place)]
           }
         }.compact + guessed(plan)
       end
@@ -38,9 +38,17 @@ module Meander
       def self.over(rule, place)
         return unless rule.over.positive?
 
-        title = rule.is_a?(Beads::Centre) ? "The bead is #{Units::Text.length(-rule.left_mm)} wider than its gap" : "#{Units::Text.count(rule.over, "bead")} more than there is room for"
-        item("bead-no-room", "stop", place, title, "There is room for #{rule.lying.size}#{" of #{rule.lying.size + rule.over}" unless rule.is_a?(Beads::Centre)}: #{rule.words}.",
+        item("bead-no-room", "stop", place, "#{Units::Text.count(rule.over, "bead")} more than there is room for", "There is room for #{rule.lying.size} of #{rule.lying.size + rule.over}: #{rule.words}.",
           "Fewer beads, smaller ones, or a wider place: #{rule.needs || "there is none here"}.", over: rule.over, left_mm: rule.left_mm)
+      end
+
+      # A bead in the centre that is wider than the opening.
+      def self.above(rule, place)
+        return unless rule.is_a?(Beads::Centre) && rule.above?
+
+        wide, gap = Units::Text.length(rule.kind.along_mm), Units::Text.length([rule.gap_mm, 0.0].max)
+        item("bead-over-opening", "note", "#{place}/bead", "The bead lies over its opening, not in it", "It is #{wide} wide, the opening #{gap}.",
+          "Draw its wires tight at the back so that it does not tilt; to lie in the opening it must be no wider than #{gap}.", left_mm: rule.left_mm, gap_mm: rule.gap_mm)
       end
 
       # Neighbours on the weaving wire need as much of the strip as they are wide.
@@ -102,7 +110,7 @@ module Meander
       end
 
       def self.item(id, severity, place, title, why, remedy, **figures) = Item.new(id:, severity:, place:, title:, why:, remedy:, figures:)
-      private_class_method :buried, :hole, :over, :touching, :room, :heavy, :rough, :guessed, :item
+      private_class_method :above, :buried, :hole, :over, :touching, :room, :heavy, :rough, :guessed, :item
     end
   end
 end

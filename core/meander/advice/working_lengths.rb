@@ -6,12 +6,11 @@ module Meander
     module WorkingLengths
       KINKS_MM = 2000.0
 
-      def self.call(plan)
-        longest = plan.account.lengths.map(&:cut_mm).max
-        [too_long(plan, longest), joined(plan)].compact
-      end
+      # plan: of a strip.
+      def self.call(plan) = [too_long(plan), joined(plan)].compact
 
-      def self.too_long(plan, longest)
+      def self.too_long(plan)
+        longest = plan.account.lengths.map(&:cut_mm).max
         return if plan.account.comfortable? && longest <= KINKS_MM + 1e-9
 
         Item.new(id: "working-length-long", severity: "warn", place: "/allowances/working_length",

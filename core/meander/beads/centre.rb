@@ -6,14 +6,12 @@ module Meander
     class Centre < Rule
       def words = "#{kind.words} in the centre, #{Units::Text.count(fields[:wraps], "wrap")} at each side"
       def wraps = 2 * fields[:wraps]
-      def over = left_mm.negative? ? 1 : 0
+      # One that is wider than the opening lies over it, in front.
+      def over = 0
+      def above? = left_mm.negative?
 
-      # From side to side, clear of wire and weave.
+      # From side to side, clear of wire and weave; below 0 where the bead lies over it.
       def left_mm = (2 * reach) - side_mm - (ground.woven? ? 2 * ground.cover_mm : 0.0) - kind.along_mm
-
-      def needs = if over.positive?
-                    "a figure #{Units::Text.length(kind.along_mm + (ground.woven? ? 2 * ground.cover_mm : 0.0))} wide between its wires holds it"
-                  end
 
       def gap_mm = left_mm + kind.along_mm
       def own_mm = (2 * reach) + (wraps * helix_mm(side_mm))
@@ -38,7 +36,7 @@ module Meander
         ground.points.map { |px, py| Math.hypot(px - x, py - y) }.min
       end
 
-      def lay = [lie(ground.centre.first(2), ground.woven? ? [0.0, 1.0] : [1.0, 0.0])]
+      def lay = [lie(ground.centre.first(2), ground.woven? ? [0.0, 1.0] : [1.0, 0.0], face: above? ? 1 : 0)]
     end
   end
 end

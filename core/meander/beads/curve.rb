@@ -2,15 +2,16 @@
 
 module Meander
   module Beads
-    # Beads along the inside or the outside of a woven strip, bent or not, with a wrap round its outermost wire between neighbours.
+    # Beads along the inside or the outside of a woven strip or of a frame, bent or not, with a wrap round its outermost wire between
+    # neighbours. Their middles lie on the line that runs beside that wire, clear of it and its weave.
     class Curve < Rule
       def words = "#{kind.words} along the #{fields[:side]}, #{Units::Text.count(fields[:wraps], "wrap")} between"
 
-      # Where their middles lie, at R_i - D/2 - d - b/2 inside of a radius R_i: how long that line is.
-      def line_mm = ground.length_mm * (1 - (ground.curvature * across))
-      def most = [(line_mm / kind.along_mm).floor, 0].max
+      # How long the line of their middles is: inside of a radius R_i it runs at R_i - D/2 - d - b/2.
+      def line_mm = ground.run_mm(line)
+      def most = [((line_mm + 1e-9) / kind.along_mm).floor, 0].max
       def over = short(fields[:count])
-      def pitch_mm = count.zero? ? nil : line_mm / count
+      def pitch_mm = lying.empty? ? nil : line_mm / lying.size
 
       def needs
         return unless over.positive? && line_mm.positive?
@@ -19,39 +20,51 @@ module Meander
         "a strip #{Units::Text.length(longer)} long holds #{wanted}"
       end
 
-      def left_mm = line_mm - (count * kind.along_mm)
-      def wraps = count.zero? ? 0 : fields[:wraps] * (count + 1)
+      def left_mm = line_mm - (lying.size * kind.along_mm)
+      def wraps = lying.empty? ? 0 : fields[:wraps] * (lying.size + 1)
 
       # Through every bead, down to the wire between two and up again, and its wraps there.
       def own_mm
-        return 0.0 if count.zero?
+        return 0.0 if lying.empty?
 
         dip = Math.hypot((pitch_mm - kind.along_mm) / 2, (kind.across_mm + edge.mm) / 2)
-        (count * (kind.along_mm + (2 * dip))) + (wraps * helix_mm(edge.mm))
+        (lying.size * (kind.along_mm + (2 * dip))) + (wraps * helix_mm(edge.mm))
       end
 
       # From bead to bead with a dip to the wire between.
       def threads
-        return [] if count.zero?
+        return [] if lying.empty?
 
-        edge_at = ground.edges(ground.length_mm / 2)[far? ? 1 : 0]
-        each = ground.length_mm / lying.size
-        [[(0..(2 * lying.size)).map { |i| [i * each / 2, i.even? ? edge_at : across] }, 1]]
+        marks = (0..(2 * lying.size)).map { |i| i / (2.0 * lying.size) }
+        dips, tops = ground.beside(side, 0.0), line
+        [[marks.each_with_index.map { |share, i| on(i.even? ? dips : tops, share) }, 1]]
       end
 
       private
 
-      def far? = (fields[:side] == "inside") ^ ground.curvature.negative?
-      def edge = far? ? ground.base.last : ground.base.first
+      # 1 along the far wire, -1 along the near one.
+      def side = ((fields[:side] == "inside") ^ ground.turned.negative?) ? 1 : -1
+      def edge = (side == 1) ? ground.base.last : ground.base.first
+      def line = ground.beside(side, (edge.mm / 2) + ground.cover_mm + (kind.across_mm / 2))
 
-      def across
-        side = far? ? 1 : -1
-        ground.edges(ground.length_mm / 2)[far? ? 1 : 0] + (side * ((edge.mm / 2) + ground.cover_mm + (kind.across_mm / 2)))
-      end
+      # The place so far along a line on the ground, as a share of its run.
+      def on(line, share) = Form::Trace.places(line, [share * Form::Trace.polyline_mm(line)], Form::Trace.polyline_mm(line)).first.first(2)
 
+      # Shared out evenly along the line as it lies once the section is bent; every hole along it.
       def lay
         wanted = fields[:count].zero? ? most : [fields[:count], most].min
-        Array.new(wanted) { |i| lie([ground.length_mm * (i + 0.5) / wanted, across], [1.0, 0.0]) }
+        return [] if wanted.zero?
+
+        run, along = line_mm, line
+        steps = along.each_cons(2).map { |pair| ground.run_mm(pair) }
+        at, past = 0, 0.0
+        Array.new(wanted) do |i|
+          goal = run * (i + 0.5) / wanted
+          (past += steps[at]) && at += 1 while at < steps.size - 1 && past + steps[at] < goal
+          from, to = along[at], along[at + 1]
+          share = steps[at].positive? ? ((goal - past) / steps[at]).clamp(0.0, 1.0) : 0.0
+          lie(from.zip(to).map { |a, b| a + ((b - a) * share) }, [to[0] - from[0], to[1] - from[1]])
+        end
       end
     end
   end

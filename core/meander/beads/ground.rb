@@ -5,7 +5,7 @@ module Meander
     # What beads are placed on where it is woven: a strip or a frame before it is bent. Places on it are [along, across]: mm from where
     # the section begins, and from its middle line towards its far side.
     class Ground
-      attr_reader :plan, :length_mm, :from_mm, :opening
+      attr_reader :plan, :length_mm, :from_mm, :opening, :turned, :copies
 
       # plan: the strip's Planner::Plan; length_mm: of the section; from_mm: where on it the weave begins; opening: of a frame, or nil;
       # turned: 1 / radius of its middle line, above 0 where it turns towards the far side; copies: of a frame in its chain.
@@ -18,8 +18,6 @@ module Meander
         @copies = copies
         freeze
       end
-
-      attr_reader :turned, :copies
 
       # The same of a bent strip; a frame's beads lie by its opening.
       def curvature = opening ? 0.0 : turned
@@ -42,6 +40,25 @@ module Meander
 
         half = (frame.centres.last - frame.centres.first) / 2
         [-half, half]
+      end
+
+      # The line that runs beside a base wire, the near one (-1) or the far one (1), so far outside its middle line: [[along, across], ...].
+      # The wire of a frame is followed along its curve.
+      def beside(side, off)
+        wire = base[(side == 1) ? -1 : 0]
+        return [[0.0, edges(0.0)[(side == 1) ? 1 : 0] + (side * off)], [length_mm, edges(0.0)[(side == 1) ? 1 : 0] + (side * off)]] unless opening
+
+        way = opening.edge(side, wire.mm)
+        way.each_index.map do |i|
+          (x, y), (to_x, to_y) = way[[i - 1, 0].max], way[[i + 1, way.size - 1].min]
+          far = Math.hypot(to_x - x, to_y - y)
+          [way[i][0] - (side * off * (to_y - y) / far), way[i][1] + (side * off * (to_x - x) / far)]
+        end
+      end
+
+      # How long a line on it is once the section is bent: beside its middle line the bend draws it out or together.
+      def run_mm(line)
+        line.each_cons(2).sum { |(x, y), (to_x, to_y)| Math.hypot((to_x - x) * (1 - (turned * (y + to_y) / 2)), to_y - y) }
       end
 
       # The middle of the figure it makes: of an opening half-way along, of a bent strip the point it turns about.

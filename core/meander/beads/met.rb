@@ -5,7 +5,7 @@ module Meander
     # Beads stitched on afterwards where two sections meet: from wraps round the one through the bead to wraps round the other.
     class Met < Rule
       def words = "#{kind.words} stitched on where they meet, #{Units::Text.count(fields[:wraps], "wrap")} at each side"
-      def wraps = 2 * fields[:wraps] * count
+      def wraps = 2 * fields[:wraps] * lying.size
 
       # Round the one wire, straight through the bead, round the other, and on behind to the next place.
       def own_mm

@@ -9,6 +9,8 @@ module Meander
       # A bead may be pressed into a row that is narrower by so much (our choice, no source).
       SQUEEZE_MM = 0.1
       STEP_MM = 0.25
+      # The side of a bead that lies against a wire, from the one end of the row's width to the other.
+      OUTLINE = (-12..12).map { |i| (Math::PI * i / 24).then { |t| [Math.cos(t), Math.sin(t)].freeze } }.freeze
 
       def words = "#{Units::Text.count(rows.size, "row")} of #{kind.words} across: #{rows.map(&:count).join(", ")}"
       def through = [d, d]
@@ -30,12 +32,12 @@ module Meander
       def needs = (over.positive? && asked.any?) ? "a row of #{asked.max} needs #{Units::Text.length(asked.max * kind.along_mm)} between the wires" : nil
 
       # What the fullest row leaves in its gap.
-      def left_mm = rows.map { |row| ground.clear_mm(row.along) - (row.count * kind.along_mm) }.min
+      def left_mm = rows.map { |row| held_mm(row.along) - (row.count * kind.along_mm) }.min
 
       def threads = rows.map { |row| [ground.edges(row.along).map { |edge| [row.along, edge] }, 1] }
 
       # Of the fullest row.
-      def gap_mm = rows.map { |row| ground.clear_mm(row.along) }.max
+      def gap_mm = rows.map { |row| held_mm(row.along) }.max
 
       # How much longer the far wire is than the near one from the first row to the last.
       def tilt_mm
@@ -69,17 +71,19 @@ module Meander
         found
       end
 
-      # At the narrower of the row's two sides.
-      def most(along)
-        half = kind.across_mm / 4
-        clear = [along - half, along + half].map { |at| ground.clear_mm(at.clamp(0.0, ground.length_mm)) }.min
-        ((clear + SQUEEZE_MM) / kind.along_mm).floor
+      def most(along) = [((held_mm(along) + SQUEEZE_MM) / kind.along_mm).floor, 0].max
+
+      # How wide a row may be there: as the gap is, and less where the frame's wires come together within a bead's width, so that the
+      # outermost beads (ellipses from the front) touch them and no more. Below 0 where not even one lies between them.
+      def held_mm(along)
+        long, high = kind.along_mm, kind.across_mm / 2
+        OUTLINE.map { |cos, sin| ground.clear_mm(along + (high * sin)) + (long * (1 - cos)) }.min
       end
 
       def lay
         rows.flat_map do |row|
-          apart = ground.clear_mm(row.along) / row.count
-          Array.new(row.count) { |i| lie([row.along, ((i + 0.5) * apart) - (ground.clear_mm(row.along) / 2)], [0.0, 1.0]) }
+          held = held_mm(row.along)
+          Array.new(row.count) { |i| lie([row.along, (held * (i + 0.5) / row.count) - (held / 2)], [0.0, 1.0]) }
         end
       end
     end

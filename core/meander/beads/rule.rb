@@ -26,7 +26,7 @@ module Meander
 
       def id = fields[:id]
 
-      # In all copies of its section.
+      # In all copies of its section; what follows is told of one of them.
       def count = lying.size * ground.copies
       def mass_g = count * kind.mass_g
 

@@ -12,7 +12,7 @@ module Meander
       def most = [(room_mm / pitch_mm).floor, 0].max * passes
       def over = short(fields[:count])
       def needs = over.positive? ? "#{wanted} need a core #{Units::Text.length(fields[:from].mm + ((wanted / passes.to_f).ceil * pitch_mm))} long" : nil
-      def wraps = count * (fields[:coils] + 1)
+      def wraps = lying.size * (fields[:coils] + 1)
 
       # Bare turns are a helix; the turn with the bead goes round the core's back, out round the bead's side, through it and back.
       def own_mm
@@ -20,7 +20,7 @@ module Meander
         far = Math.hypot(out, up)
         turn = [Math.atan2(out, up) - Math.acos([rho / far, 1.0].min), 0.0].max
         beaded = (Math::PI * rho) + (2 * ((rho * turn) + Math.sqrt([(far**2) - (rho**2), 0.0].max))) + kind.along_mm
-        count * ((fields[:coils] * helix_mm(ground.wire.mm)) + beaded)
+        lying.size * ((fields[:coils] * helix_mm(ground.wire.mm)) + beaded)
       end
 
       private

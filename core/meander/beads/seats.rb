@@ -29,11 +29,17 @@ module Meander
       # The repeat (from 0) and the pass in it that carry one of them.
       def seat(number) = (fields[:first] - 1 + (number * fields[:every])).divmod(all.size).then { |round, at| [round, all[at]] }
 
-      # What so many repeats take more of one strand for them, in mm.
-      def extra_mm(repeats)
-        return count(repeats) * beside_mm if edge?
+      # Those of so many repeats of a half, [[repeat from 0, pass], ...]: the second one leaves out what it shares with the first.
+      def seats(repeats, half = 0)
+        skipped = @layout.skipped(half) - ((half == 1) ? @layout.laid.passes_before : 0)
+        Array.new(count(repeats)) { |number| seat(number) }.reject { |round, pass| round.zero? && pass < skipped }
+      end
 
-        (0...count(repeats)).sum { |number| over_mm(straight_mm(*seat(number), repeats)) }
+      # What so many repeats of a half take more of one strand for them, in mm.
+      def extra_mm(repeats, half = 0)
+        return seats(repeats, half).size * beside_mm if edge?
+
+        seats(repeats, half).sum { |round, pass| over_mm(straight_mm(round, pass, repeats)) }
       end
 
       # The same bead by bead: yields the repeat (from 0) and mm.

@@ -20,7 +20,8 @@ module Meander
         (together + own.map { |rule| string([rule], rule.lying) }).reject { |one| one.count.zero? }
       end
 
-      # A length that weaves both halves from the middle has its beads as they lie along the strip, any other in the order of work.
+      # In the order of the wire: in that of the work, or, where one length weaves both halves from its middle, from its one end over
+      # the first pass of each half to its other end.
       def self.lengths(rules)
         plan = rules.first.ground.plan
         lengths = plan.account.lengths
@@ -28,7 +29,7 @@ module Meander
         lengths.map do |length|
           halves = length.half ? [length.half] : (0...plan.layout.sides)
           lying = halves.flat_map { |half| (length.first..length.last).flat_map { |repeat| used.fetch([half, repeat], []) if turn?(plan, length, repeat) } }.compact
-          lying = lying.sort_by { |one| length.half ? one.pass : one.at[0] }
+          lying = lying.sort_by { |one| length.half ? one.pass : along_the_wire(plan, one.pass) }
           string(rules, lying, wire: plan.piece.strands[length.strands.first].words, share: share(plan, length, lengths))
         end
       end
@@ -36,8 +37,14 @@ module Meander
       # Which half a pass belongs to and which repeat of it, what comes before the first and after the last with them.
       def self.woven_in(plan, pass)
         layout = plan.layout
-        half, number = pass.divmod(layout.strip(plan.fit.repeats).pass_count)
-        [half, ((number - layout.laid.passes_before) / layout.pattern.passes.size).clamp(0, (plan.fit.repeats / layout.sides) - 1) + 1]
+        half, number = layout.half_of(pass, plan.fit.repeats)
+        [half, ((number + layout.skipped(half) - layout.laid.passes_before) / layout.pattern.passes.size).clamp(0, (plan.fit.repeats / layout.sides) - 1) + 1]
+      end
+
+      # A pass counted outwards from the middle of the wire, the second half below 0.
+      def self.along_the_wire(plan, pass)
+        half, number = plan.layout.half_of(pass, plan.fit.repeats)
+        half.zero? ? number : -1 - number
       end
 
       # Two wires that take turns have each their own repeats.
@@ -54,7 +61,7 @@ module Meander
         runs = lying.reverse.slice_when { |one, other| one.kind.id != other.kind.id }.map { |run| [run.first.kind, run.size] }
         String.new(wire:, section: rules.first.fields[:section], share:, runs:, length_mm: lying.sum { |one| one.kind.along_mm }, copies: rules.first.ground.copies).freeze
       end
-      private_class_method :lengths, :woven_in, :turn?, :share, :string
+      private_class_method :along_the_wire, :lengths, :woven_in, :turn?, :share, :string
     end
   end
 end

@@ -8,7 +8,7 @@ module Meander
       def line_mm = Math.hypot(ground.plan.fit.woven_mm, wide)
       def most = (line_mm / kind.along_mm).floor
       def over = short(fields[:count])
-      def pitch_mm = count.zero? ? nil : line_mm / count
+      def pitch_mm = lying.empty? ? nil : line_mm / lying.size
 
       def needs
         return unless over.positive? && wanted * kind.along_mm > wide
@@ -16,11 +16,11 @@ module Meander
         "a strip woven #{Units::Text.length(Math.sqrt(((wanted * kind.along_mm)**2) - (wide**2)))} holds #{wanted}"
       end
 
-      def left_mm = line_mm - (count * kind.along_mm)
-      def wraps = count
+      def left_mm = line_mm - (lying.size * kind.along_mm)
+      def wraps = lying.size
 
       # Through each bead in front, to the back, on to the next and up again.
-      def own_mm = count.zero? ? 0.0 : line_mm + (2 * count * ground.plan.layout.frame.thickness_mm)
+      def own_mm = lying.empty? ? 0.0 : line_mm + (2 * lying.size * ground.plan.layout.frame.thickness_mm)
 
       private
 

@@ -17,7 +17,7 @@ module Meander
 
       # Of two wires that take turns one leads through each bead.
       def through = ground.plan.piece.in_turn? ? [d] : ground.plan.piece.strands.map(&:mm)
-      def extra_mm = seats.extra_mm(ground.plan.fit.repeats / layout.sides) * layout.sides * through.size
+      def extra_mm = layout.sides.times.sum { |half| seats.extra_mm(ground.plan.fit.repeats / layout.sides, half) } * through.size
 
       # From one to the next along the strip.
       def pitch_mm
@@ -46,9 +46,9 @@ module Meander
 
       # The passes that carry one.
       def in_half(side)
-        repeats = ground.plan.fit.repeats / layout.sides
-        from = (side * layout.strip(ground.plan.fit.repeats).pass_count) + layout.laid.passes_before
-        Array.new(seats.count(repeats)) { |i| seats.seat(i).then { |round, pass| from + (round * layout.pattern.passes.size) + pass } }
+        repeats = ground.plan.fit.repeats
+        from = (side * layout.strip(repeats).pass_count) + layout.laid.passes_before - layout.skipped(side)
+        seats.seats(repeats / layout.sides, side).map { |round, pass| from + (round * layout.pattern.passes.size) + pass }
       end
 
       def upon(stroke, middle, pass)

@@ -26,6 +26,14 @@ module Meander
       def trace(_wire) = bent.points
       def seats = [{wire.id => 0.0}, {wire.id => 0.0}]
       def out = [bent.points.last, bent.turn]
+
+      # Where a place beyond its end (1), or before its beginning (-1), lies.
+      def beyond(side, (across, out, height))
+        (x, y, z), turn = (side == 1) ? self.out : [[0.0, 0.0, 0.0], 0.0]
+        cos, sin = Math.cos(turn), Math.sin(turn)
+        [x + (across * cos) + (out * sin), y - (across * sin) + (out * cos), z + height]
+      end
+
       def marks(_wire) = [[0.0, "bend begins"], [bent.length_mm, "bend ends"]]
       def mark_places(_wire) = bent.points.values_at(0, -1)
       def outline = @kept[:outline] ||= Form::Hull.call(bent.points.flat_map { |x, y| [[x - wire.mm, y], [x + wire.mm, y]] })

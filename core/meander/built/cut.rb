@@ -14,12 +14,14 @@ module Meander
         (alone.map { |run| new([run], run.parts, run.marks) } + joined.map { |side, pair| folded(side, *pair) }).sort_by { |cut| runs.index { |run| run.wire == cut.wire } }
       end
 
-      # At the fold there is nothing to trim.
+      # At the fold there is nothing to hold or to trim.
       def self.folded(side, one, other)
         towards, away = (side == "end") ? [told(one), told(other, back: true)] : [told(one, back: true), told(other)]
-        parts = [*towards[0][..-2], *away[0].drop(1)]
-        before = towards[0][..-2].sum(&:mm)
-        on = before - away[0].first.mm
+        there = ->(parts) { parts.drop_while { |part| WireRun::OFF.include?(part.kind) } }
+        to_fold, from_fold = there.call(towards[0].reverse).reverse, there.call(away[0])
+        parts = [*to_fold, *from_fold]
+        before = to_fold.sum(&:mm)
+        on = before - (away[0].sum(&:mm) - from_fold.sum(&:mm))
         marks = towards[1].select { |mark| mark.at_mm <= before + 1e-9 } + away[1].map { |mark| mark.moved(mark.at_mm + on) }
         new([one, other], parts, marks)
       end

@@ -2,9 +2,9 @@
 
 module Meander
   module Built
-    # An ending where it stands in the finished piece. pose: of the place where its wires leave or enter their section; out: 1 where
-    # it leads on along the pose, -1 where it leads back.
-    EndedAt = Struct.new(:ending, :pose, :out) do
+    # An ending where it stands in the finished piece: beyond the end of its section, or before its beginning. section: WovenSection or
+    # BentWire; pose: where that stands; out: 1 where it leads on from the section's end, -1 where it leads back from its beginning.
+    EndedAt = Struct.new(:ending, :section, :pose, :out) do
       def words = ending.words
       def length_mm(wire) = ending.strands.fetch(wire).length
 
@@ -13,7 +13,9 @@ module Meander
 
       # Across its section, the middle of what it is bent to; mm.
       def middle = ending.strands.values.flat_map(&:points).map(&:first).minmax.sum / 2
-      def at((x, y, z)) = pose.at([x, out * y, z])
+
+      # A place of the ending ([across, outwards, height]) in the finished piece.
+      def at((x, y, z)) = pose.at(section.beyond(out, [x, out * y, z || 0.0]))
     end
   end
 end

@@ -43,8 +43,26 @@ module Meander
       # Wires cut for something by themselves: lacings, coils over folds.
       def own_lengths = lacings.map(&:own_length) + covers + Beads::Own.call(piece, beads, calibration)
 
+      # All that is cut for one of it: Planner::CutList::Row values.
+      def cut_list
+        base = cuts.map { |cut| Planner::CutList.base(cut.wire, cut.cut_mm, cut.marks.map { |mark| [mark.at_mm, mark.words] }, cut.folded? ? "base wire, folded" : "base wire", ids: cut.wires, words: cut.words) }
+        weaving = woven.flat_map { |section| Planner::CutList.weaving(section.plan, copies: section.copies, section: section.id, place: sections.index(section) + 1) }
+        base + weaving + Planner::CutList.own(own_lengths) + Planner::CutList.findings(piece.findings)
+      end
+
       # The beads as they go out, in the places of the finished piece.
       def beads_h = Beads::Told.call(piece, beads, gaps) { |rule, at| on_page(rule, at) }
+
+      # Every bead where it lies in the finished piece, in each copy of its section: see Planner::Plan.
+      def beads_lying
+        beads.flat_map do |rule|
+          rule.lying.each_with_index.flat_map do |one, i|
+            far = [Math.hypot(*one.dir), 1e-9].max
+            onward = one.at.zip(one.dir).map { |at, step| at + (Beads::Drawn::NEAR_MM * step / far) }
+            on_page(rule, one.at).zip(on_page(rule, onward)).each_with_index.map { |(place, next_one), copy| [rule, [i, copy], one, place.first(2), next_one.first(2)] }
+          end
+        end
+      end
 
       # Gaps to hold while their sections are woven.
       def gaps = woven.flat_map { |section| Beads::Spacer.gaps(section.plan.layout, section.id) }
@@ -89,7 +107,7 @@ module Meander
       def thickness_mm = sections.reject(&:laced?).map { |section| section.woven? ? section.plan.layout.frame.thickness_mm : section.wire.mm }.max
 
       def to_h
-        {sections: sections.map { |section| section_h(section) }, cuts: cuts.map(&:to_h), wearing:, front: Front.call(self), extent: extent,
+        {sections: sections.map { |section| section_h(section) }, cuts: cuts.map(&:to_h), cut_list: cut_list.map(&:to_h), wearing:, front: Front.call(self), extent: extent,
           finished: finished_h,
           work: {wraps:, minutes:}, mass_g: mass_g, pieces:, order: Work::OfSections.call(self).map(&:to_h),
           findings: piece.findings.map(&:to_h), own: own_lengths.map(&:to_h), beads: beads_h, supply: Supply.call(piece, woven, own_lengths).map(&:to_h), advice: advice.map(&:to_h),
@@ -114,7 +132,7 @@ module Meander
       def run(wire)
         own = sections.select { |section| section.base.include?(wire.id) }
         WireRun.new(wire, own, poses, endings_of(wire), lacings, cut_away: cut_away(wire),
-          tail_mm: piece.allowance_mm(:base_tail), trim_mm: piece.allowance_mm(:trim))
+          tails_mm: %w[start end].map { |side| piece.base_tail_mm(side) }, trim_mm: piece.allowance_mm(:trim))
       end
 
       def endings_of(wire)
@@ -152,12 +170,10 @@ module Meander
       def ended_at(fields)
         section = ended(fields)
         last = fields[:side] == "end"
-        seats = section.seats[last ? 1 : 0]
-        wires = fields[:wires].map { |id| piece.wire(id) }
+        wires, centres = section.seats[last ? 1 : 0].to_a.transpose
         fields = {**fields, rounded: section.rounded?(fields[:side]), cover: fields[:cover] && piece.wire(fields[:cover])}
-        ending = Endings::Registry.build(fields, wires:, centres: wires.map { |wire| seats.fetch(wire.id) },
-          weaving_mm: section.woven? ? section.plan.layout.frame.wire_mm : 0.0)
-        EndedAt.new(ending, poses.fetch(section.id).on(*(last ? section.out : [[0.0, 0.0, 0.0], 0.0])), last ? 1 : -1).freeze
+        ending = Endings::Registry.build(fields, wires: wires.map { |id| piece.wire(id) }, centres:, weaving_mm: section.woven? ? section.plan.layout.frame.wire_mm : 0.0)
+        EndedAt.new(ending, section, poses.fetch(section.id), last ? 1 : -1).freeze
       end
 
       def ended(fields) = sections.select { |section| section.base.include?(fields[:wires].first) }.then { |own| (fields[:side] == "end") ? own.last : own.first }

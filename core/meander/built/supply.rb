@@ -14,7 +14,7 @@ module Meander
         return [] if threads.empty?
 
         used, begun = threads.sum(&:used_mm), threads.sum(&:begun)
-        tails = 2 * piece.allowance_mm(:tail) * begun
+        tails = (2 * piece.allowance_mm(:tail) * begun) + threads.sum(&:kept_mm)
         [way("lengths", threads.sum(&:total_mm), used), way("bobbin", (used * (1 + piece.margin)) + tails + piece.allowance_mm(:waste), used, long_bobbin(threads, begun)),
           way("spool", used + tails, used, shut(threads))]
       end

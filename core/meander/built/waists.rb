@@ -10,8 +10,7 @@ module Meander
       def crossing_mm = base.sum { |wire| plan.piece.wire(wire).mm }
       def cell_mm = opening.length_mm
       def pitch_mm = cell_mm + crossing_mm
-      def out = [way.at(chain_mm, 0.0, 0.0), 0.0]
-      def chain_mm = (copies * cell_mm) + ((copies - 1) * crossing_mm)
+      def finish_mm = (copies * cell_mm) + ((copies - 1) * crossing_mm)
       def ends(wire) = [side(wire) * plan.piece.wire(wire).mm / 2, (copies.odd? ? 1 : -1) * side(wire) * plan.piece.wire(wire).mm / 2]
 
       def run_mm(wire) = once(:run, wire) { (copies * cell_run_mm(wire)) + ((copies - 1) * Form::Trace.smooth_mm(crossing(wire, 0))) }

@@ -12,14 +12,16 @@ module Meander
         def to_h = {at_mm:, words:}
       end
 
+      # Parts that are cut off in the end.
+      OFF = %w[tail trim].freeze
       # What is shorter needs no mark, in mm.
       LEAST_MM = 0.5
 
       attr_reader :wire, :sections, :parts, :marks, :ways
 
       # sections: those the wire lies in, in order; poses: Standing; endings: { "start" => EndedAt or nil, "end" => ... }; lacings: of
-      # the piece; cut_away: ids of the sections before which it is cut away in the end; allowance: of tail and trim in mm.
-      def initialize(wire, sections, poses, endings, lacings, cut_away:, tail_mm:, trim_mm:)
+      # the piece; cut_away: ids of the sections before which it is cut away in the end; tails_mm: at its start and at its end.
+      def initialize(wire, sections, poses, endings, lacings, cut_away:, tails_mm:, trim_mm:)
         @wire = wire
         @sections = sections
         @poses = poses
@@ -27,7 +29,8 @@ module Meander
         @lacings = lacings
         @cut_away = cut_away
         @ways = sections.each_cons(2).map { |from, to| WayOn.call(left(from), entered(to)) }.freeze
-        parts = [Part.new("tail", tail_mm, nil, "tail"), ending("start"), *inside, ending("end"), Part.new("trim", trim_mm, nil, "trim")]
+        first, *last = tails_mm.map { |mm| Part.new("tail", mm, nil, "tail") }
+        parts = [first, ending("start"), *inside, ending("end"), *last.reject { |part| part.mm.zero? }, Part.new("trim", trim_mm, nil, "trim")]
         @parts = parts.map(&:freeze).freeze
         @marks = marked.freeze
         freeze
@@ -36,7 +39,7 @@ module Meander
       def total_mm = parts.sum(&:mm)
 
       # What stays in the finished piece.
-      def kept_mm = total_mm - parts.first.mm - parts.last.mm - parts.select { |part| part.kind == "between" && part.words != BETWEEN }.sum(&:mm)
+      def kept_mm = parts.reject { |part| OFF.include?(part.kind) || (part.kind == "between" && part.words != BETWEEN) }.sum(&:mm)
 
       # The ways between sections that stay: [[[x, y, z], ...], ...].
       def kept_ways = ways.reject.with_index { |way, i| way.empty? || cut_away?(i) }

@@ -35,7 +35,13 @@ module Meander
       def laced? = false
       def copies = 1
       def trace(wire) = @traces.fetch(wire)
-      def out = [way.at(length_mm, 0.0, 0.0), way.turn(length_mm)]
+      def out = [way.at(finish_mm, 0.0, 0.0), way.turn(finish_mm)]
+
+      # Where a place beyond its end (1), or before its beginning (-1), lies: see Form::Way.
+      def beyond(side, place) = way.beyond((side == 1) ? finish_mm : 0.0, place, seats[(side == 1) ? 1 : 0].values.minmax)
+
+      # How far along the way it ends.
+      def finish_mm = length_mm
 
       # Do the wires meet each other head on at a side, as at the round end of a drop?
       def rounded?(side) = section[:form][:kind] == "drop" && side == "end"
@@ -61,8 +67,9 @@ module Meander
 
       def thread
         account = plan.account
-        Thread.new(used_mm: copies * (account.path_mm + account.slack_mm), total_mm: copies * account.total_mm, lengths: copies * account.count.clamp(1, nil),
-          begun: copies * plan.piece.strands.size, closed: !opening.nil?)
+        kept = account.reserve_mm
+        Thread.new(used_mm: copies * (account.path_mm + account.slack_mm), total_mm: (copies * (account.total_mm - kept)) + kept, kept_mm: kept,
+          lengths: copies * account.count.clamp(1, nil), begun: copies * plan.piece.strands.size, closed: !opening.nil?)
       end
 
       # Wires that are longer in the bend than the middle line, and by how much: { id => mm }.
@@ -70,9 +77,9 @@ module Meander
 
       # What is worked out once and kept with the section: its strip's plan as it goes out, its strip's picture, what the checks of the
       # weave say, its own picture.
-      def plan_h = once(:plan) { plan.to_h(picture: strip_picture.content_hash, order: []).freeze }
+      def plan_h = once(:plan) { plan.to_h(picture: strip_picture.content_hash, order: [], cut_list: []).freeze }
       def strip_picture = once(:strip) { Picture::OnAsking.new(drawn_from) { plan.picture } }
-      def advice = once(:advice) { Advice::OfTheWeave.call(plan).freeze }
+      def advice = once(:advice) { [*Advice::OfTheWeave.call(plan), *Advice::SharedCentre.call(plan), *Advice::WorkingLengths.call(plan)].freeze }
       def finished = once(:finished) { Picture::OnAsking.new("#{drawn_from}#{JSON.generate(Document::Plain.call(section))}") { Picture::Finished.new(plan.piece.colours) { |picture| draw(picture) } } }
 
       # The corners of what the section covers: [[x, y], ...].

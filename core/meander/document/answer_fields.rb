@@ -57,7 +57,7 @@ module Meander
       PART = Record.new({kind: Choice.new(%w[tail start_ending bare woven end_ending trim]), mm: figure})
       BAR = Record.new({wire: words, place: words, cut_away: Choice.new([true, false]), words:, colour: words, cut_mm: whole, total_mm: figure, parts: Many.new(PART),
                          start_mark_mm: figure, middle_mark_mm: figure, end_mark_mm: figure})
-      LENGTH = Record.new({first: whole, last: whole, half: Maybe.new(Choice.new([0, 1])), strands: Many.new(whole), path_mm: figure, cut_mm: whole, begin_mm: figure})
+      LENGTH = Record.new({first: whole, last: whole, half: Maybe.new(Choice.new([0, 1])), strands: Many.new(whole), path_mm: figure, cut_mm: whole, begin_mm: figure, kept_mm: figure})
       STRAND = Record.new({wire: words, words:, colour: words})
       figures = Many.new(figure)
       LOOK = Many.new(Record.new({points: figures, tone: words, shift: figure}))
@@ -99,19 +99,21 @@ module Meander
         clear_mm: Many.new(figure), cover: Many.new(COVER)
       })
 
+      CUT_LIST = Many.new(Record.new({kind: Choice.new(%w[base weaving own finding]), count: whole, ids: Many.new(words), words:, cut_mm: whole, use: words, section: Maybe.new(words),
+                                       marks: Many.new(Record.new({at_mm: figure, words:}))}))
       ORDER = Many.new(Record.new({kind: words, words:, section: Maybe.new(words), minutes: figure}))
 
       PLAN = Record.new({
         fit: FIT, weave: WEAVE,
         work: Record.new({wraps: whole, minutes: figure}),
         base: Many.new(BAR), weaving: WEAVING, mass: Record.new({base_g: figure, weaving_g: figure, beads_g: figure, findings_g: figure, finished_g: figure}),
-        wires: Many.new(NAMED), endings: Table.new(words), findings: Many.new(HUNG), beads: BEADS, own: Many.new(OWN), order: ORDER, advice: Many.new(ADVICE), picture: words
+        wires: Many.new(NAMED), endings: Table.new(words), findings: Many.new(HUNG), beads: BEADS, own: Many.new(OWN), cut_list: CUT_LIST, order: ORDER, advice: Many.new(ADVICE), picture: words
       })
 
       PICTURE = Record.new({
         version: Choice.new([1]), finest_mm: figure, wire_mm: figure, x_range: figures, y_range: figures, centres: figures, gaps: figures,
         places: Record.new({front: Many.new(words), back: Many.new(words)}),
-        counting: Record.new({half: whole, before: whole, repeat: whole, repeats: whole}),
+        counting: Record.new({half: whole, before: whole, repeat: whole, repeats: whole, skipped: whole}),
         tones: Table.new(Many.new(List.new(Anything.new, 3..3))),
         rods: Many.new(Record.new({wire: words, d: figure, x: figure, from: figure, to: figure})),
         shapes: Many.new(Record.new({face: Choice.new([1, -1]), words:, turned: words, points: figures})),
@@ -128,7 +130,7 @@ module Meander
       SECTION = Record.new({id: words, words:, length_mm: figure, copies: whole, wraps: whole, minutes: figure, pose: POSE, plan: Maybe.new(PLAN),
                              steps: Many.new(Record.new({wire: words, mm: figure}))})
       BUILT = Record.new({
-        sections: Many.new(SECTION), cuts: Many.new(CUT), extent: List.new(List.new(figure, 2..2), 2..2),
+        sections: Many.new(SECTION), cuts: Many.new(CUT), cut_list: CUT_LIST, extent: List.new(List.new(figure, 2..2), 2..2),
         wearing: Maybe.new(Record.new({wrist_mm: figure, reach_mm: figure, wanted_mm: figure, off_mm: figure, frames: Maybe.new(whole)})),
         front: Maybe.new(Record.new({curve_mm: figure, chord_mm: figure, drop_mm: figure, turn: figure, chain_mm: figure})),
         finished: Many.new(Record.new({picture: words, pose: POSE, section: Maybe.new(words)})),

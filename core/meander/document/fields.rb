@@ -95,12 +95,12 @@ module Meander
         "arc" => {radius: bend, angle: degrees, towards:},
         "wave" => {length: size("length of the wave", 2.0..400.0, 8.0..120.0), height: size("height of the wave", 0.5..100.0, 1.5..20.0), waves: Count.new(1..60)},
         "waved_ring" => {across: size("middle of the waved ring, across", 1.0..200.0, 3.0..40.0), height: size("height of the wave", 0.1..60.0, 0.5..8.0), waves: Count.new(3..60)},
-        "swirl" => {inside:, turns: Count.new(1..20), pitch: size("pitch of the swirl", 0.1..40.0, 0.5..8.0)},
-        "loops" => {inside:, count: Count.new(1..60), pitch: size("pitch of the loops", 0.2..60.0, 1.0..20.0)},
+        "swirl" => {inside:, turns: Count.new(1..20), pitch: size("pitch of the swirl", 0.1..40.0, 0.5..12.0)},
+        "loops" => {inside:, count: Count.new(1..60), pitch: size("pitch of the loops", 0.2..60.0, 1.0..40.0), sides: Choice.new(%w[one in_turn])},
         "zigzag" => {leg: size("leg of the zigzag", 1.0..100.0, 3.0..30.0), fold: size("inside of a fold", 0.0..20.0, 0.5..5.0), angle: Count.new(5..170), legs: Count.new(2..80)},
         "rosette" => {long: size("longer petal", 2.0..100.0, 6.0..40.0), short: size("shorter petal", 2.0..100.0, 6.0..40.0), fold: size("inside of a fold", 0.2..20.0, 0.8..6.0),
                        centre: size("centre of the rosette", 0.0..60.0, 0.0..15.0), petals: Count.new(3..24)}
-      })
+      }, left_out: {sides: "one"})
       # Where a section stands, turn in degrees: alone, on the wires that go on from another one (cut_away: those cut away between
       # the two once the piece is woven), inside or outside another, on its centre, or as its mirror image.
       turn = Count.new(-350..350)
@@ -119,14 +119,15 @@ module Meander
       })
       # Weaving wire kept on one of its tails for what is done later: beads, stitching.
       RESERVE = Record.new({side: Choice.new(%w[start end]), length: size("weaving wire kept for later", 0.0..5000.0, 0.0..1500.0)})
+      # centre: where the work goes outwards from the middle, whether each half has coils of its own there or both share one group.
       place = {form: FORM, at: AT, extent: EXTENT}
       SECTION = Variant.new(:craft, {
         "bend" => {id: Id.new, base: list(Id.new, 1..1), bend: BEND, at: AT},
         "lace" => {id: Id.new, base: list(Id.new, 0..0), weaving: list(Id.new, 1..1), rows: list(Id.new, 2..2), places: Count.new(1..200), wraps: Count.new(1..20)},
         "weave" => {**place, id: Id.new, base: list(Id.new, 1..25), cut_away: list(Id.new, 0..24), weaving: list(Id.new, 1..2), strands: Count.new(1..2), turns: Choice.new(%w[together in_turn]),
-                     pattern: PATTERN, spacing: SPACING, rise: RISE, from: Choice.new(%w[end middle]),
+                     pattern: PATTERN, spacing: SPACING, rise: RISE, from: Choice.new(%w[end middle]), centre: Choice.new(%w[own shared]),
                      bare: size("bare end", 0.0..300.0, 0.0..80.0), reserve: RESERVE}
-      }, left_out: {form: {kind: "straight"}.freeze, at: {kind: "first", turn: 0}.freeze, extent: {kind: "fill"}.freeze, reserve: {side: "end", length: Units::Size.new(0.0, "0 mm")}.freeze})
+      }, left_out: {centre: "own", form: {kind: "straight"}.freeze, at: {kind: "first", turn: 0}.freeze, extent: {kind: "fill"}.freeze, reserve: {side: "end", length: Units::Size.new(0.0, "0 mm")}.freeze})
 
       side = Choice.new(%w[start end])
       ends = {id: Id.new, side:, wires: list(Id.new, 1..25)}
@@ -195,14 +196,15 @@ module Meander
         "met" => {**spun, other: Id.new, places: Count.new(1..60), wraps: Count.new(1..20)}
       })
 
+      # base_tails: whether a base wire has its tail at its start alone, or at both ends, as those need that are bent there.
       ALLOWANCES = Record.new({
         tail: size("weaving-wire tail", 0.0..1000.0, 20.0..250.0),
         waste: size("waste on each working length", 0.0..1000.0, 0.0..200.0),
         margin: Share.new(0..2),
         working_length: size("comfortable working length", 100.0..20_000.0, 500.0..6000.0),
-        base_tail: size("tail of a base wire", 0.0..500.0, 0.0..160.0),
+        base_tail: size("tail of a base wire", 0.0..500.0, 0.0..160.0), base_tails: Choice.new(%w[start both]),
         trim: size("trim allowance of a base wire", 0.0..200.0, 0.0..50.0)
-      })
+      }, left_out: {base_tails: "start"})
 
       # How a maker works. pace: wraps a minute, pushed up and counted.
       MAKER = Record.new({pace: Count.new(1..120)})

@@ -66,9 +66,15 @@ module Meander
       def in_turn? = section[:turns] == "in_turn"
       def cut_away?(id) = section[:cut_away].include?(id)
       def from_middle? = section[:from] == "middle"
+
+      # Do both halves share the coils in the middle?
+      def shares_centre? = from_middle? && section[:centre] == "shared"
       def ending(side) = document[:endings].find { |ending| ending[:side] == side }
       def allowance_mm(key) = document[:allowances][key].mm
       def margin = document[:allowances][:margin]
+
+      # The tail a base wire has at a side, to hold it by and to bend.
+      def base_tail_mm(side) = (side == "start" || document[:allowances][:base_tails] == "both") ? allowance_mm(:base_tail) : 0.0
 
       # The value a quantity is pinned at (mm or a count), nil where it is free; "wrist" is the finger of a ring, too.
       def pinned(quantity)

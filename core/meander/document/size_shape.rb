@@ -65,18 +65,15 @@ module Meander
         end
 
         def unreadable(typed, path, reading)
-          number = @words.gauge_without_system(typed)
-          return either_gauge(number, typed, path, reading) if number
+          ways = @words.ways(typed)
+          return either(ways, typed, path, reading) unless ways.empty?
 
           shown = typed.strip.empty? ? "nothing" : "“#{Fault.printable(typed)}”"
           reading.fault(path, "unreadable", typed, message: "#{@what}: #{shown} is not a length", accepted:)
         end
 
-        def either_gauge(number, typed, path, reading)
-          both = %w[awg swg].filter_map { |system| Units::Gauge.mm(system, number)&.then { |mm| [system, mm] } }
-          words = both.map { |system, mm| "#{number} #{system.upcase} is #{Units::Text.number(mm, 3)} mm" }
-          message = "#{@what}: “#{typed.strip}” may be either gauge: #{Units::Text.list(words)}"
-          reading.fault(path, "either_gauge", typed, message:, accepted:, likely: both.map { |system, _| "#{number} #{system}" })
+        def either(ways, typed, path, reading)
+          reading.fault(path, "either", typed, message: "#{@what}: #{Units::Text.either(typed, @words.doubt(typed), ways)}", accepted:, likely: ways.keys)
         end
 
         def contradiction(value, mm, path, reading)

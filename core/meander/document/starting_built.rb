@@ -44,7 +44,7 @@ module Meander
       def self.call(kind)
         name = "New #{(kind == "links") ? "row of links" : kind}"
         {"format" => Fields::FORMAT, "version" => Fields::VERSION, "name" => name, "notes" => "", "endings" => [], "beads" => [], "steps" => [], "pins" => [],
-          "allowances" => StartingPiece::ALLOWANCES, "weaves" => [], **PIECES.fetch(kind)}
+          "allowances" => (kind == "pendant") ? StartingPiece::BOTH_ENDS : StartingPiece::ALLOWANCES, "weaves" => [], **PIECES.fetch(kind)}
       end
     end
   end

@@ -30,8 +30,10 @@ module Meander
       }.freeze
       ALLOWANCES = {
         "tail" => {"typed" => "50 mm"}, "waste" => {"typed" => "30 mm"}, "margin" => 0.05,
-        "working_length" => {"typed" => "2 m"}, "base_tail" => {"typed" => "20 mm"}, "trim" => {"typed" => "5 mm"}
+        "working_length" => {"typed" => "2 m"}, "base_tail" => {"typed" => "20 mm"}, "base_tails" => "start", "trim" => {"typed" => "5 mm"}
       }.freeze
+      # Wires that are bent at both ends are held at both.
+      BOTH_ENDS = {**ALLOWANCES, "base_tails" => "both"}.freeze
 
       # kind: of a body, see Fields::BODY.
       def self.call(kind)
@@ -40,7 +42,7 @@ module Meander
         {"format" => Fields::FORMAT, "version" => Fields::VERSION, "name" => "New #{kind}", "notes" => "",
           "body" => BODIES.fetch(kind), "wires" => wires(kind), "sections" => [section], "endings" => ENDINGS.fetch(kind),
           "beads" => [], "steps" => [], "pins" => [{"id" => "p1", **MEASURES[kind]}],
-          "allowances" => ALLOWANCES, "weaves" => []}
+          "allowances" => (kind == "ring") ? BOTH_ENDS : ALLOWANCES, "weaves" => []}
       end
 
       def self.wires(kind) = (kind == "ring") ? WIRES.zip(RING_SIZES).map { |wire, typed| wire.merge("size" => {"typed" => typed}) } : WIRES
@@ -48,7 +50,7 @@ module Meander
       def self.section
         {"id" => "s1", "craft" => "weave", "base" => %w[w1 w2], "cut_away" => [], "weaving" => ["w3"], "strands" => 1, "turns" => "together",
           "pattern" => {"kind" => "coils", "single" => 3, "both" => 3, "anchor" => 0, "closing" => 3},
-          "spacing" => {"kind" => "tight"}, "rise" => {"kind" => "packed"}, "from" => "end", "bare" => {"typed" => "5 mm"}}
+          "spacing" => {"kind" => "tight"}, "rise" => {"kind" => "packed"}, "from" => "end", "centre" => "shared", "bare" => {"typed" => "5 mm"}}
       end
       private_class_method :wires
     end

@@ -53,7 +53,7 @@ module Meander
       def binding
         seats = [@former, @partner].uniq.sort_by(&:x)
         clear = seats.each_cons(2).map { |near, far| far.x - near.x - ((near.mm + far.mm) / 2) }
-        frame = Weave::Frame.new(base_mm: seats.map(&:mm), wire_mm: @former.mm, clear_mm: clear)
+        frame = Weave::Frame.new(base_mm: seats.map(&:mm), wire_mm: @former.mm, clear_mm: clear, origin: seats.first.x)
         round = Weave::PassTable.new(frame).closed(outward.negative? ? [seats.size, 0] : [0, seats.size]).flat_map { |pass| pass.chain.pieces }
         Curve::Climb.new(Curve::Chain.new(round * @wraps), from: neck_mm, to: 0.0)
       end

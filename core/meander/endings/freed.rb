@@ -83,9 +83,9 @@ module Meander
 
       # Round the hull of all the wires, a wire a turn.
       def binding(seats, neck)
-        frame = Weave::Frame.new(base_mm: seats.map(&:mm), wire_mm: seats.first.mm, clear_mm: seats.sort_by(&:x).each_cons(2).map { |one, other|
-          [other.x - one.x - ((one.mm + other.mm) / 2), 0.0].max
-        })
+        across = seats.sort_by(&:x)
+        clear = across.each_cons(2).map { |one, other| [other.x - one.x - ((one.mm + other.mm) / 2), 0.0].max }
+        frame = Weave::Frame.new(base_mm: across.map(&:mm), wire_mm: seats.first.mm, clear_mm: clear, origin: across.first.x)
         turns = Weave::PassTable.new(frame).closed([0, seats.size]).flat_map { |pass| pass.chain.pieces } * @fields[:wraps]
         Curve::Climb.new(Curve::Chain.new(turns), from: neck, to: 0.0)
       end

@@ -11,8 +11,8 @@ module Meander
       KINDS = {"plain" => Plain, "loop" => ClosingLoop, "hook" => Hook, "eye" => Eye, "curl" => Curl, "post" => Post, "bail" => Bail, "fold" => Fold,
         "wrap" => Wrap, "doubled_hook" => DoubledHook, "tuck" => Tuck, "coil" => CoilEnd, "ribbon" => RibbonEnd}.freeze
 
-      # fields: the ending as read from the document; wires: Wire values in strip order; centres: their x in mm; weaving_mm: of the
-      # wire that binds them (0 where none does); lap: how much thicker and wider the band is where its ends meet.
+      # fields: the ending as read from the document; wires: all base wires of the band, as Wire values in strip order; centres: their
+      # x in mm; weaving_mm: of the wire that binds them (0 where none does); lap: how much thicker and wider the band is where its ends meet.
       def self.build(fields, wires:, centres:, weaving_mm: 0.0, lap: {lift_mm: 0.0, slide_mm: 0.0})
         seats = wires.zip(centres).to_h { |wire, x| [wire.id, Seat.new(wire.id, wire.mm, x).freeze] }
         band = Wrap::Band.new(low: centres.min, high: centres.max, outside_mm: (wires.map(&:mm).max / 2) + weaving_mm, **lap).freeze

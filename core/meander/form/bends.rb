@@ -59,11 +59,17 @@ module Meander
         sum.call(outer) - sum.call(inner)
       end
 
-      # Loops on a mandrel in a row, each a whole turn and a step on to the next: the way of a circle that rolls and slides.
+      # Loops on a mandrel in a row, each a whole turn pi (m + D), with the straight from one to the next between them and half of one
+      # before the first and after the last; all on one side of the wire, or on either side in turn.
       def loops
-        radius, count = (mm(:inside) + @mm) / 2, @bend[:count]
-        points = Trace.points(72 * count) { |share| (2 * Math::PI * count * share).then { |t| [radius * (1 - Math.cos(t)), (mm(:pitch) * t / (2 * Math::PI)) + (radius * Math.sin(t))] } }
-        bent(points, Trace.smooth_mm(points), mm(:inside) / 2, 0.0, "#{Units::Text.count(count, "loop")} #{said(:inside)} inside, #{said(:pitch)} apart")
+        radius, count, turtle = (mm(:inside) + @mm) / 2, @bend[:count], Turtle.new
+        count.times do |i|
+          turtle.forward(mm(:pitch) / 2)
+          turtle.bend(radius, ((@bend[:sides] == "in_turn" && i.odd?) ? -1 : 1) * 2 * Math::PI)
+          turtle.forward(mm(:pitch) / 2)
+        end
+        bent(turtle.points, turtle.length_mm, mm(:inside) / 2, 0.0,
+          "#{Units::Text.count(count, "loop")} #{said(:inside)} inside, #{said(:pitch)} apart#{", on either side in turn" if @bend[:sides] == "in_turn" && count > 1}")
       end
 
       # Straight legs with a fold of the given inside between them, opening by an angle.

@@ -4,11 +4,14 @@ module Meander
   module Form
     # How a strip lies once it is bent. Each answers `at(along, across, height)`, the place [x, y, z] of a point of the strip, and
     # `turn(along)`, how far its middle line has turned there, in radians from +y towards +x. The strip begins at the origin and runs
-    # along +y; across is counted from its middle line towards +x, height towards the maker. All in mm.
+    # along +y; across is counted from its middle line towards +x, height towards the maker. `beyond(along, [across, out, height], band)`
+    # is the place of what goes straight on from the end of the strip at `along`, `out` beyond it (below 0 before it); band: [low, high],
+    # what of its width is strip. All in mm.
     module Way
       # As it was woven.
       module Straight
         def self.at(along, across, height) = [across, along, height]
+        def self.beyond(along, (across, out, height), _band) = [across, along + out, height]
         def self.turn(_along) = 0.0
         def self.flat? = true
       end
@@ -23,6 +26,11 @@ module Meander
         def at(along, across, height)
           centre, angle = 1 / @curvature, @curvature * along
           [centre - ((centre - across) * Math.cos(angle)), (centre - across) * Math.sin(angle), height]
+        end
+
+        def beyond(along, (across, out, height), _band)
+          x, y, z = at(along, across, height)
+          [x + (out * Math.sin(turn(along))), y + (out * Math.cos(turn(along))), z]
         end
 
         def turn(along) = @curvature * along
@@ -40,8 +48,17 @@ module Meander
         end
 
         def at(along, across, height)
-          angle = ((along * @round) - (across * @up)) / @radius
+          angle = angle(along, across)
           [(@radius + height) * Math.sin(angle), (along * @up) + (across * @round), (@radius + height) * Math.cos(angle)]
+        end
+
+        # Off the dowel on the tangent where its wire ends, beside the strip straight on across.
+        def beyond(along, (across, out, height), (low, high))
+          seat = across.clamp(low, high)
+          x, y, z = at(along, seat, height)
+          sin, cos, beside = Math.sin(angle(along, seat)), Math.cos(angle(along, seat)), across - seat
+          round = (out * @round) - (beside * @up)
+          [x + (round * cos), y + (out * @up) + (beside * @round), z - (round * sin)]
         end
 
         def turn(_along) = 0.0
@@ -49,6 +66,11 @@ module Meander
 
         # turns = length / sqrt((2 pi R)^2 + p^2), any text on helices.
         def turns(length_mm) = length_mm * @round / (2 * Math::PI * @radius)
+
+        private
+
+        # How far round the dowel a place lies.
+        def angle(along, across) = ((along * @round) - (across * @up)) / @radius
       end
 
       # thickness_mm: of the woven band; length_mm: of the strip.

@@ -6,10 +6,8 @@ module Meander
     module BuiltWords
       def self.call(plan)
         sections = plan.sections.map { |section| "#{section.id}: #{section.words}" }
-        cuts = plan.cuts.map { |cut| "cut #{cut.cut_mm} mm of #{cut.words}: #{cut.marks.map { |mark| "#{Units::Text.length(mark.at_mm)} #{mark.words}" }.join(", ")}" }
-        cuts += plan.own_lengths.map { |own| "cut #{own.cut_mm} mm of #{own.wire.words}: #{own.use}" }
         order = Work::OfSections.call(plan).each_with_index.map { |step, i| "#{i + 1}. #{step.words}" }
-        ["#{plan.piece.name}: #{Units::Text.number(plan.mass_g, 2)} g", *sections, *cuts, *order, *plan.advice.map { |item| "#{item.severity}: #{item.title} [#{item.id}]" }]
+        ["#{plan.piece.name}: #{Units::Text.number(plan.mass_g, 2)} g", *sections, *CutWords.call(plan), *order, *plan.advice.map { |item| "#{item.severity}: #{item.title} [#{item.id}]" }]
       end
     end
   end

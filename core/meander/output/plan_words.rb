@@ -10,7 +10,7 @@ module Meander
         @plan = plan
       end
 
-      def call = ["#{@plan.piece.name}: #{Weave::Samples.words(@plan.piece.pattern, @plan.layout.frame.count, @plan.piece.document[:weaves])}", fit, *cuts, *weaving, mass, *advice]
+      def call = ["#{@plan.piece.name}: #{Weave::Samples.words(@plan.piece.pattern, @plan.layout.frame.count, @plan.piece.document[:weaves])}", fit, *CutWords.call(@plan), weaving, mass, *advice]
 
       private
 
@@ -23,22 +23,12 @@ module Meander
         "#{Units::Text.count(fit.repeats, "repeat")}: #{len(fit.woven_mm)} woven, #{len(fit.bare_mm)} bare at each end, strip #{len(fit.strip_mm)}; #{wrist}"
       end
 
-      def cuts
-        @plan.bars.map do |bar|
-          "cut #{bar.cut_mm} mm of #{bar.wire.words} (base), start the weave at #{len(bar.start_mark_mm)}, middle at #{len(bar.middle_mark_mm)}"
-        end
-      end
-
+      # Each reason for weaving wire apart.
       def weaving
         account = @plan.account
-        words = @plan.piece.strands.map(&:words)
-        cuts = account.lengths.flat_map { |length|
-          length.strands.map { |strand|
-            [length, words[strand]]
-          }
-        }.map { |length, wire| "cut #{length.cut_mm.ceil} mm of #{wire} (weaving), repeats #{length.first} to #{length.last}" }
-        reasons = %i[path slack tails waste margin].map { |reason| "#{reason} #{len(account.public_send(:"#{reason}_mm"))}" }
-        cuts + ["weaving wire: #{reasons.join(", ")}, in all #{len(account.total_mm)}"]
+        reasons = {path: account.path_mm, slack: account.slack_mm, tails: account.tails_mm, waste: account.waste_mm, margin: account.margin_mm, "kept for later": account.reserve_mm}
+        told = reasons.reject { |reason, mm| reason == :"kept for later" && mm.zero? }.map { |reason, mm| "#{reason} #{len(mm)}" }
+        "weaving wire: #{told.join(", ")}, in all #{len(account.total_mm)}"
       end
 
       def mass = "finished mass #{Units::Text.number(@plan.mass[:finished_g], 2)} g"

@@ -39,7 +39,7 @@ module Meander
 
       def colours = @layout.piece.colours
       def gaps = (0..@layout.frame.count).map { |gap| @layout.laid.widest.gap_x(gap) }
-      def rods = @layout.laid.straight? ? Rods.call(@layout, @fit, @strip) : []
+      def rods = @layout.laid.straight? ? Rods.call(@layout, @fit) : []
 
       # Base wires whose gaps change along the strip are drawn as they run, from millimetre to millimetre.
       def bent_rods
@@ -52,20 +52,19 @@ module Meander
       end
 
       def halves
-        return [half(1, 0.0, 0)] if @layout.sides == 1
+        first, second = @layout.halves(@fit.repeats)
+        return [half(first, 1, 0.0, 0)] unless second
 
-        middle, lay = @fit.woven_mm / 2, @layout.frame.lay_mm / 2
-        [half(1, middle + lay, 0), half(-1, middle - lay, passes)]
+        begun, lay = second.woven_mm, @layout.frame.lay_mm / 2
+        [half(first, 1, begun + lay, 0), half(second, -1, begun - lay, first.pass_count)]
       end
 
-      def half(along, from_mm, from_pass) = Half.new(Woven.call(@layout, @strip, @shapes, along:, from_pass:), along, from_mm)
+      def half(strip, along, from_mm, from_pass) = Half.new(Woven.call(@layout, strip, @shapes, along:, from_pass:), along, from_mm)
 
-      # How many passes a half takes.
-      def passes = @strip.pass_count
-
-      # How the passes of a half are counted: those before its repeats, how many a repeat takes, and how many repeats there are.
+      # How the passes of a half are counted: how many the first takes, those before its repeats, how many a repeat takes, how many
+      # repeats there are, and how many passes the second half leaves out at its beginning.
       def counting
-        {half: passes, before: @layout.laid.passes_before, repeat: @layout.pattern.passes.size, repeats: @fit.repeats / @layout.sides}
+        {half: @strip.pass_count, before: @layout.laid.passes_before, repeat: @layout.pattern.passes.size, repeats: @fit.repeats / @layout.sides, skipped: @layout.skipped(@layout.sides - 1)}
       end
 
       def cells = @cells ||= @halves.flat_map { |half| half.drawn.map(&:cell) }.uniq(&:object_id)

@@ -4,21 +4,21 @@ module Meander
   module Picture
     # The base wires as they lie in the finished strip: whole, or, where one is cut away after weaving, only under the weave.
     module Rods
-      def self.call(layout, fit, strip)
+      def self.call(layout, fit)
         layout.piece.base_wires.each_with_index.flat_map do |wire, i|
-          ranges = layout.piece.cut_away?(wire.id) ? kept(layout, fit, strip, i) : [[-fit.bare_mm, fit.woven_mm + fit.bare_mm]]
+          ranges = layout.piece.cut_away?(wire.id) ? kept(layout, fit, i) : [[-fit.bare_mm, fit.woven_mm + fit.bare_mm]]
           ranges.map { |from, to| {wire: wire.id, d: wire.mm, x: layout.frame.centres[i], from:, to:} }
         end
       end
 
       # Where a wire lies under passes: [[from, to], ...] along the woven part.
-      def self.kept(layout, fit, strip, wire)
-        half = layout.frame.lay_mm / 2
-        ranges = merged(strip.blocks.flat_map { |block| covered(block, wire, half, layout.frame.wire_mm) }, layout.frame.wire_mm)
-        return ranges if layout.sides == 1
+      def self.kept(layout, fit, wire)
+        half, wire_mm = layout.frame.lay_mm / 2, layout.frame.wire_mm
+        first, second = layout.halves(fit.repeats).map { |strip| merged(strip.blocks.flat_map { |block| covered(block, wire, half, wire_mm) }, wire_mm) }
+        return first unless second
 
-        middle = fit.woven_mm / 2
-        ranges.flat_map { |from, to| [[middle + half + from, middle + half + to], [middle - half - to, middle - half - from]] }
+        begun = layout.laid.second(fit.repeats / 2).woven_mm
+        first.map { |from, to| [begun + half + from, begun + half + to] } + second.map { |from, to| [begun - half - to, begun - half - from] }
       end
 
       # What one copy of a block covers, for every copy.

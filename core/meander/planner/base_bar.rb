@@ -30,7 +30,7 @@ module Meander
       private
 
       def woven_over_mm(layout, fit)
-        Picture::Rods.call(layout, fit, layout.strip(fit.repeats)).select { |rod| rod[:wire] == wire.id }.sum { |rod| rod[:to] - rod[:from] }
+        Picture::Rods.call(layout, fit).select { |rod| rod[:wire] == wire.id }.sum { |rod| rod[:to] - rod[:from] }
       end
 
       def whole_mm = total_mm - part_mm("tail") - part_mm("trim")
@@ -39,11 +39,11 @@ module Meander
 
       def lay_out(layout, fit)
         piece = layout.piece
-        [Part.new("tail", piece.allowance_mm(:base_tail)),
+        [Part.new("tail", piece.base_tail_mm("start")),
           Part.new("start_ending", layout.endings["start"].strands[wire.id].length),
           Part.new("bare", fit.bare_mm), Part.new("woven", layout.run_mm(piece.base_wires.index(wire), fit.woven_mm)), Part.new("bare", fit.bare_mm),
           Part.new("end_ending", layout.endings["end"].strands[wire.id].length),
-          Part.new("trim", piece.allowance_mm(:trim))]
+          *[piece.base_tail_mm("end")].select(&:positive?).map { |mm| Part.new("tail", mm) }, Part.new("trim", piece.allowance_mm(:trim))]
       end
     end
   end

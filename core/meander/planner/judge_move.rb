@@ -13,13 +13,13 @@ module Meander
 
       def initialize(plan, made, said, turned)
         @layout = plan.layout
-        @strip = @layout.strip(plan.fit.repeats)
         @wires = @layout.frame.count
-        total = @strip.pass_count * @layout.sides
+        total = @layout.passes(plan.fit.repeats)
         refuse("made", made, "a whole number from 0 to #{total - 1}") unless made.is_a?(Integer) && made.between?(0, total - 1)
         refuse("said", said, "a gap from 0 to #{@wires}") unless said.is_a?(Integer) && said.between?(0, @wires)
 
-        @number = made % @strip.pass_count
+        half, @number = @layout.half_of(made, plan.fit.repeats)
+        @strip = @layout.halves(plan.fit.repeats)[half]
         @pass = @strip.pass_at(@number)
         @said = said
         @turned = turned

@@ -21,11 +21,23 @@ module Meander
       def frame = laid.frame
       def pattern = laid.repeat
 
-      # The woven section with so many repeats; one half of it where the work goes outwards from the middle.
+      # The woven section with so many repeats; the first half of it where the work goes outwards from the middle.
       def strip(repeats) = laid.strip(repeats / sides)
 
+      # The same in one, or both halves, each as it is woven from the middle.
+      def halves(repeats) = (sides == 1) ? [strip(repeats)] : [strip(repeats), laid.second(repeats / sides)]
+
       # How many passes so many repeats take, with all that is woven before and after them.
-      def passes(repeats) = strip(repeats).pass_count * sides
+      def passes(repeats) = halves(repeats).sum(&:pass_count)
+
+      # Which half a pass belongs to, by its number in the order of work, and which number it has there.
+      def half_of(pass, repeats)
+        first = strip(repeats).pass_count
+        (sides == 1 || pass < first) ? [0, pass] : [1, pass - first]
+      end
+
+      # How many passes of a half come before its first whole repeat is over, counted as if none were left out of the second half.
+      def skipped(half) = half.zero? ? 0 : laid.shared(2).passes
 
       # Outside to outside of the woven band where it is widest.
       def width_mm = laid.widest.x_range(laid.strip(1).visited).then { |low, high| high - low }
@@ -33,12 +45,15 @@ module Meander
       # So many repeats or the nearest that can be made: from the middle outwards they come in pairs.
       def makeable(repeats) = [(repeats / sides.to_f).round, 1].max * sides
 
-      def woven_mm(repeats) = laid.woven_mm(repeats / sides) * sides
+      def woven_mm(repeats) = (laid.woven_mm(repeats / sides) * sides) - shared_mm(repeats)
+
+      # What both halves share of the strip in its middle.
+      def shared_mm(repeats) = (sides == 2) ? laid.shared(repeats / sides).mm : 0.0
 
       # The number of repeats, up to so many, that comes nearest to a woven length.
       def nearest(length_mm, most)
         most = [most / sides, laid.most_repeats].min
-        reaching = [laid.reaching(length_mm / sides), most].min
+        reaching = [laid.reaching((length_mm + shared_mm(2 * sides)) / sides), most].min
         [reaching - 1, reaching].select(&:positive?).min_by { |count| (woven_mm(count * sides) - length_mm).abs } * sides
       end
 

@@ -99,7 +99,7 @@ module Meander
         {kind: "walk", gaps: @motif + (coils * between), before: [{gaps: coils, times: between / 2}], after: []}
       end
 
-      def with(pattern) = {**@piece.document, sections: [{**@piece.section, pattern:, from: @from}]}
+      def with(pattern) = {**@piece.document, sections: [{**@piece.section, pattern:, from: @from, centre: "own"}]}
     end
   end
 end

@@ -26,7 +26,7 @@ module Meander
 
       # What to measure off and cut in all, rounded up to a whole millimetre.
       def cut_mm = (total_mm - Tolerance::PACKING_MM).ceil
-      def mass_g = wire.material.mass_g(wire.mm, path_mm)
+      def mass_g = wire.material.mass_g(wire.mm, used_mm)
       def to_h = {kind:, wire: wire.id, words: wire.words, use:, path_mm:, cut_mm:, lengths:, wraps:}
 
       private

@@ -23,6 +23,10 @@ module Meander
 
       # The beads placed on it, and the wires that some of them have of their own.
       def beads = @drawn[:beads] ||= rules.freeze
+
+      # Every bead where it lies: [[rule, its number there, Beads::Rule::Lying, place [x, y], a place further along its hole], ...].
+      def beads_lying = beads.flat_map { |rule| rule.lying.each_with_index.map { |one, i| [rule, i, one, one.at, one.at.zip(one.dir).map(&:sum)] } }
+
       # Gaps to hold while it is woven.
       def gaps = Beads::Spacer.gaps(layout, piece.section[:id])
       def own_lengths = Beads::Own.call(piece, beads, layout.calibration)
@@ -35,17 +39,26 @@ module Meander
         account.joins.map { |length, at_mm| {repeat: length.first, half: length.half, strands: length.strands, at_mm:, on:} }
       end
 
+      # All that is cut for it: CutList::Row values.
+      def cut_list
+        base = bars.map do |bar|
+          marks = [[bar.start_mark_mm, "start of weave"], [bar.middle_mark_mm, "middle"], [bar.end_mark_mm, "end of weave"]]
+          CutList.base(bar.wire, bar.cut_mm, marks, "base wire, #{place(bar.wire)}#{"; cut away after weaving" if piece.cut_away?(bar.wire.id)}")
+        end
+        base + CutList.weaving(self) + CutList.own(own_lengths) + CutList.findings(piece.findings)
+      end
+
       # How wide and how thick the strip is where an ending takes it, in mm.
       def bulk_mm(_ending) = [layout.width_mm, layout.frame.thickness_mm]
 
       def spare_mm = piece.pinned("weaving_wire")&.then { |to_hand| to_hand - account.total_mm }
 
-      # picture: the name it is known by; order: the order of work, which a part of a piece has none of.
-      def to_h(picture: self.picture.content_hash, order: Work::OfBand.call(self))
+      # picture: the name it is known by; order, cut_list: of the whole, which a part of a piece has none of.
+      def to_h(picture: self.picture.content_hash, order: Work::OfBand.call(self), cut_list: self.cut_list)
         {fit: fit_h, weave: weave_h, work: work_h, base: bars.map { |bar| bar_h(bar) }, weaving: weaving_h, mass: mass,
           wires: piece.wires.map { |wire| {id: wire.id, words: wire.words, colour: wire.material.colour, names: Units::Gauge.names(wire.mm)} },
           endings: layout.endings.transform_values(&:words), findings: piece.findings.map(&:to_h), beads: beads_h, own: own_lengths.map(&:to_h),
-          order: order.map(&:to_h), advice: advice.map(&:to_h), picture:}
+          cut_list: cut_list.map(&:to_h), order: order.map(&:to_h), advice: advice.map(&:to_h), picture:}
       end
 
       private
@@ -100,7 +113,7 @@ module Meander
         {strands: piece.strands.map { |wire| {wire: wire.id, words: wire.words, colour: wire.material.colour} },
           path_mm: account.path_mm - account.beads_mm, beads_mm: account.beads_mm, slack_mm: account.slack_mm, tails_mm: account.tails_mm, waste_mm: account.waste_mm,
           margin_mm: account.margin_mm, reserve_mm: account.reserve_mm, total_mm: account.total_mm, spare_mm: spare_mm,
-          lengths: account.lengths.map { |length| {**length.to_h, cut_mm: (length.cut_mm - Tolerance::PACKING_MM).ceil} },
+          lengths: account.lengths.map { |length| {**length.to_h, cut_mm: length.whole_mm} },
           joins:}
       end
     end

@@ -6,17 +6,18 @@ module Meander
     class Share
       attr_reader :strands
 
-      # The shares of a half's (or a whole strip's) repeats.
-      def self.all(layout, repeats)
+      # The shares of the repeats of a half (0, or 1 for the second), or of a whole strip.
+      def self.all(layout, repeats, half)
         return [Turn.new(layout, repeats, 0), Turn.new(layout, repeats, 1)] if layout.piece.in_turn?
 
-        [new(layout, repeats)]
+        [new(layout, repeats, half)]
       end
 
-      def initialize(layout, repeats)
+      def initialize(layout, repeats, half)
         @layout = layout
         @repeats = repeats
-        @beads_mm = layout.seats.sum { |seats| seats.extra_mm(repeats) }
+        @less_mm = half.zero? ? 0.0 : layout.laid.shared(repeats).path_mm
+        @beads_mm = layout.seats.sum { |seats| seats.extra_mm(repeats, half) }
         @strands = layout.piece.strands.each_index.to_a.freeze
         freeze
       end
@@ -26,7 +27,7 @@ module Meander
 
       # What one strand weaves from one repeat to another, with what comes before the first and after the last of all, and its share
       # of what beads take more.
-      def path_mm(first, last) = @layout.laid.path_mm(first, last, @repeats) + (beads_mm * (last - first + 1) / @repeats)
+      def path_mm(first, last) = @layout.laid.path_mm(first, last, @repeats) - ((first == 1) ? @less_mm : 0.0) + (beads_mm * (last - first + 1) / @repeats)
 
       # The longest of so many lengths that share the repeats evenly.
       def longest_mm(lengths) = @layout.laid.longest_mm(@repeats, lengths) + (beads_mm * (@repeats / lengths.to_f).ceil / @repeats)

@@ -11,37 +11,40 @@ module Meander
     class WeavingAccount
       # One working length: from the repeat it starts to the repeat it ends (counted from 1 in the order they are woven), what
       # it weaves, what to cut, on which half (0, or 1 for the second from the middle; nil for both), and of which strands
-      # (their places in Piece#strands); begin_mm: where on it the weave begins.
-      Length = Struct.new(:first, :last, :path_mm, :cut_mm, :half, :strands, :begin_mm, keyword_init: true)
+      # (their places in Piece#strands); begin_mm: where on it the weave begins; kept_mm: what of it is kept on a tail for later.
+      Length = Struct.new(:first, :last, :path_mm, :cut_mm, :half, :strands, :begin_mm, :kept_mm, keyword_init: true) do
+        # What to measure off, rounded up to a whole millimetre; kept: whether it is one that keeps a tail for later.
+        def whole_mm(kept: true) = (cut_mm - (kept ? 0.0 : kept_mm) - Tolerance::PACKING_MM).ceil
+      end
 
       attr_reader :repeats
 
       def initialize(layout, repeats)
         @layout = layout
         @repeats = repeats
-        @shares = Share.all(layout, per_half)
-        @whole = layout.sides == 2 && @shares.all? { |share| comfortable_mm?(share.path_mm(1, per_half) * 2) }
-        @counts = @shares.to_h { |share| [share, @whole ? 1 : fewest(share)] }
+        @halves = layout.sides.times.map { |half| Share.all(layout, per_half, half) }
+        @whole = layout.sides == 2 && @halves.transpose.all? { |both| comfortable_mm?(both.sum { |share| share.path_mm(1, per_half) }) }
+        @counts = @halves.flatten.to_h { |share| [share, fewest(share)] }.compare_by_identity
         freeze
       end
 
       # In the order they are woven; the repeats shared out as evenly as whole numbers allow.
       def lengths
-        return @shares.map { |share| length(1, repeats, share.path_mm(1, per_half) * 2, nil, share) } if @whole
+        return @halves.transpose.map { |both| length(1, repeats, both.sum { |share| share.path_mm(1, per_half) }, nil, both.first) } if @whole
 
-        @layout.sides.times.flat_map { |half| @shares.flat_map { |share| half_lengths(half, share) } }
+        @halves.each_with_index.flat_map { |shares, half| shares.flat_map { |share| half_lengths(half, share) } }
       end
 
       # How many working lengths are cut.
-      def count = @shares.sum { |share| @counts[share] * share.strands.size } * (@whole ? 1 : @layout.sides)
+      def count = @whole ? @layout.piece.strands.size : @halves.flatten.sum { |share| @counts[share] * share.strands.size }
 
       # What is woven of each strand, in the order of Piece#strands.
-      def strand_paths_mm = @shares.flat_map { |share| share.strands.map { share.path_mm(1, per_half) * @layout.sides } }
+      def strand_paths_mm = @halves.map { |shares| shares.flat_map { |share| share.strands.map { share.path_mm(1, per_half) } } }.transpose.map(&:sum)
 
       def path_mm = strand_paths_mm.sum
 
       # What of it leads round beads.
-      def beads_mm = @shares.sum { |share| share.beads_mm * share.strands.size } * @layout.sides
+      def beads_mm = @halves.flatten.sum { |share| share.beads_mm * share.strands.size }
       def slack_mm = path_mm * @layout.calibration.slack
       def tails_mm = count * 2 * allowance(:tail)
       def waste_mm = count * allowance(:waste)
@@ -49,7 +52,7 @@ module Meander
       def reserve_mm = reserve * @layout.piece.strands.size
       def margin_mm = (path_mm + slack_mm) * @layout.piece.margin
       def total_mm = path_mm + slack_mm + tails_mm + waste_mm + margin_mm + reserve_mm
-      def comfortable? = @whole || @shares.all? { |share| comfortable_mm?(share.longest_mm(@counts[share])) }
+      def comfortable? = @whole || @halves.flatten.all? { |share| comfortable_mm?(share.longest_mm(@counts[share])) }
 
       # Where one length ends and the next is joined on: [Length, mm from the start of the weave].
       def joins
@@ -81,7 +84,8 @@ module Meander
         along = @layout.laid.repeat_from_mm(length.first)
         return along if @layout.sides == 1
 
-        (@layout.woven_mm(repeats) / 2) + (length.half.zero? ? along : -along)
+        begun = @layout.laid.second(per_half).woven_mm
+        begun + (length.half.zero? ? along : @layout.shared_mm(repeats) - along)
       end
 
       # The fewest lengths of a share that all stay comfortable; a repeat each where none would.
@@ -103,7 +107,7 @@ module Meander
         kept = reserves?(first, last, half) ? reserve : 0.0
         before = (@layout.piece.section[:reserve][:side] == "start") ? kept : 0.0
         begin_mm = before + ((@whole && half.nil?) ? woven / 2 : allowance(:tail))
-        Length.new(first:, last:, path_mm: path, half:, strands: share.strands, cut_mm: woven + kept, begin_mm:).freeze
+        Length.new(first:, last:, path_mm: path, half:, strands: share.strands, cut_mm: woven + kept, begin_mm:, kept_mm: kept).freeze
       end
 
       def stretch = (1 + @layout.calibration.slack) * (1 + @layout.piece.margin)

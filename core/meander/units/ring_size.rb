@@ -27,8 +27,8 @@ module Meander
         end
       end
 
-      # No gauge is meant where a finger is.
-      def self.gauge_without_system(_text) = nil
+      # No gauge is meant where a finger is, nor thousands.
+      def self.ways(_text) = {}
 
       # What a circumference is in every system, to the nearest quarter or half: "US 7, UK N½, ISO 54.4".
       def self.names(mm)

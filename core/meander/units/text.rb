@@ -17,6 +17,11 @@ module Meander
 
       def self.percent(share) = "#{number(share * 100, 1)} %"
 
+      # Why a text is not read as one length. ways: { text => mm }.
+      def self.either(typed, doubt, ways)
+        "“#{typed.strip}” is not read as one length: #{doubt} (#{list(ways.map { |way, mm| (way == "#{number(mm, 3)} mm") ? way : "#{way} is #{number(mm, 3)} mm" }, "or")})"
+      end
+
       # With a capital to begin with.
       def self.sentence(text) = text[0].upcase + text[1..]
 

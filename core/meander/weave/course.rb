@@ -55,7 +55,7 @@ module Meander
 
       # The base wires side by side at a place along the weave, their middle staying where it is.
       def frame_at(along)
-        clear = @profile.stepped_mm(along)
+        clear = @profile.stepped_mm(along, @sizes[:wire_mm])
         frames[clear] ||= begin
           gaps = Array.new(@sizes[:base_mm].size - 1, clear)
           Frame.new(**@sizes, clear_mm: gaps, origin: -clear * gaps.size / 2)

@@ -31,7 +31,17 @@ module Meander
         frame = even_frame
         table = PassTable.new(frame)
         before, after = %i[before after].map { |side| stretches(side).map { |walk, times| [repeat(frame, walk, table:), times] } }
-        Laid.new(frame, table, repeat(frame, @walk, table:, pitch_mm: pitch_mm(frame, table)), before:, after:)
+        Laid.new(frame, table, repeat(frame, @walk, table:, pitch_mm: pitch_mm(frame, table)), before:, after:, rest: rest&.then { |walk| repeat(frame, walk, table:) })
+      end
+
+      # What follows the first wraps of a repeat where two halves share those, nil where they do not or cannot.
+      def rest = (@piece.shares_centre? && !@piece.in_turn?) ? self.class.after_first_wraps(@walk) : nil
+
+      # The walk without the wraps it begins with; nil where it begins with none, or what is left is no walk.
+      def self.after_first_wraps(walk)
+        first, *others = Groups.of(walk.closed_gaps)
+        gaps = others.flat_map(&:gaps)
+        Walk.new(gaps) if first.is_a?(Groups::Wraps) && gaps.size > 1 && gaps.size.even? && gaps.first != gaps.last
       end
 
       def even_frame

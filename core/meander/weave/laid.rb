@@ -5,22 +5,47 @@ module Meander
     # A laid-out section on base wires that stand alike all along: settled repeats, and the stretches before and after them. How
     # far it reaches and what wire it takes is linear in the repeats. All in mm, of one strand.
     class Laid
+      # What the second half of a strip woven from its middle leaves out, as the first has it: mm along the strip, mm of one strand's
+      # path, and passes.
+      Shared = Struct.new(:mm, :path_mm, :passes)
+      NOTHING = Shared.new(0.0, 0.0, 0).freeze
+
       attr_reader :frame, :repeat
 
-      # table: the PassTable of the frame; before, after: [[Repeat, count], ...].
-      def initialize(frame, table, repeat, before:, after:)
+      # table: the PassTable of the frame; before, after: [[Repeat, count], ...]; rest: what is left of the first repeat for a second
+      # half that shares its beginning with the first half, nil where each half is woven whole.
+      def initialize(frame, table, repeat, before:, after:, rest: nil)
         @frame = frame
         @table = table
         @repeat = repeat
         @before = before
         @after = after
+        @rest = rest
         @strips = {}
         @single = strip(1)
         @edges = edges
+        @shared = {}
         freeze
       end
 
+      # What two halves of so many repeats share: with one repeat each, its end meets what closes the half.
+      def shared(repeats)
+        return NOTHING unless @rest
+
+        number = repeats.clamp(1, 2)
+        @shared[number] ||= [strip(number), second(number)].then do |one, other|
+          Shared.new(one.woven_mm - other.woven_mm, one.wire_mm - other.wire_mm, one.pass_count - other.pass_count).freeze
+        end
+      end
+
       def strip(repeats) = @strips[repeats] ||= Strip.new(frame, @table, [*@before, [repeat, repeats], *@after])
+
+      # The second half of a strip from the middle, as it is woven from there.
+      def second(repeats)
+        return strip(repeats) unless @rest
+
+        @strips[-repeats] ||= Strip.new(frame, @table, [[@rest, 1], [repeat, repeats - 1], *@after])
+      end
 
       # The frames at the two ends of a strip of any length, and the widest.
       def end_frame = frame

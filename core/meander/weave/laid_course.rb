@@ -19,6 +19,10 @@ module Meander
       end
 
       def strip(repeats) = @course.strip(repeats)
+
+      # Each half is woven whole.
+      def second(repeats) = strip(repeats)
+      def shared(_repeats) = Laid::NOTHING
       def woven_mm(repeats) = @course.woven_mm(repeats)
       def reaching(length_mm) = @course.reaching(length_mm)
       def repeat_from_mm(repeat_number) = @course.repeat_from_mm(repeat_number)

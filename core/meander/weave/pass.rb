@@ -7,16 +7,16 @@ module Meander
     class Pass
       attr_reader :from, :to, :face, :wires, :coils, :chain, :lead_mm, :turn_mm, :straight_mm, :turn_after_mm, :narrowness, :frame
 
-      # around: the gap before the pass, its own two gaps, and the gap after it (nil before the first pass and after the
-      # last one, where the wire simply goes on round its own base wire).
+      # around: the gap before the pass where it crosses over from there, its own two gaps, and the gap after it where it crosses on
+      # (nil where the wire turns back round its own base wire, as before the first pass and after the last one).
       def initialize(frame, around, face)
         before, @from, @to, after = around
         @frame = frame
         @face = face
         @wires = ([from, to].min...[from, to].max).to_a.freeze
-        @coils = turns_back?(before || to, from, to)
+        @coils = before.nil?
         @narrowness = frame.narrowness(from)
-        measure(before || to, turns_back?(from, to, after || from))
+        measure(before, after)
         freeze
       end
 
@@ -34,18 +34,15 @@ module Meander
 
       # turn_mm: the turn before the straight, from the end of the last pass's straight; lead_mm: the part of it that is drawn
       # with this pass, from the plane of the base wires on.
-      def measure(before, end_coils)
-        curve = SectionCurve.new(frame, from:, to:, face:, start_coils: coils, end_coils:)
-        last = SectionCurve.new(frame, from: before, to: from, face: -face, start_coils: true, end_coils: coils)
+      def measure(before, after)
+        curve = SectionCurve.new(frame, from:, to:, face:, before:, after:)
+        last = SectionCurve.new(frame, from: before || to, to: from, face: -face, after: before && to)
         @chain = curve.chain
         @lead_mm = curve.lead_mm
         @turn_after_mm = curve.turn_after_mm
         @straight_mm = (wires.size == 1) ? 0.0 : chain.length - lead_mm - curve.trail_mm
         @turn_mm = last.trail_mm + lead_mm
       end
-
-      # Does the wire turn back at the middle gap?
-      def turns_back?(before, here, after) = (here - before).positive? != (after - here).positive?
     end
   end
 end

@@ -19,13 +19,14 @@ module Meander
       # The passes of a repeat that goes on and on.
       def closed(gaps) = passes(gaps, before: gaps.last, onward: gaps.first(2))
 
-      # The pass from gap to gap, given the gap before them and the one after (nil at the wire's ends). Only how the wire turns
-      # at either end matters, not how far it comes or goes on.
+      # The pass from gap to gap, given the gap before them and the one after (nil at the wire's ends). Between equal wires only how
+      # the wire turns at either end matters, not how far it comes or goes on.
       def between((before, from, to, after), face)
-        starts, ends = crosses?(before, from, to), crosses?(from, to, after)
-        key = (((((from * 32) + to) * 2) + (starts ? 1 : 0)) * 2) + (ends ? 1 : 0)
         side = (to > from) ? 1 : -1
-        @made[key * face] ||= Pass.new(@frame, [starts ? from - side : nil, from, to, ends ? to + side : nil], face)
+        starts = (@frame.level? ? from - side : before) if crosses?(before, from, to)
+        ends = (@frame.level? ? to + side : after) if crosses?(from, to, after)
+        key = (((((from * 32) + to) * 32) + (starts || 31)) * 32) + (ends || 31)
+        @made[key * face] ||= Pass.new(@frame, [starts, from, to, ends], face)
       end
 
       private

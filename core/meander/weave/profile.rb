@@ -26,13 +26,18 @@ module Meander
         narrow + ((wide - narrow) * (along - from) / (to - from))
       end
 
-      # The same, in the steps frames are made in.
-      def stepped_mm(along) = (clear_mm(along) / STEP_MM).round * STEP_MM
+      # The same, in the steps frames are made in; but as it is where the step would say otherwise whether so much passes.
+      def stepped_mm(along, passing_mm)
+        clear = clear_mm(along)
+        stepped = (clear / STEP_MM).round * STEP_MM
+        least = passing_mm - 1e-6
+        (clear >= least) == (stepped >= least) ? stepped : clear
+      end
 
-      # [wide, narrow] of every stretch up to a length where the gap closes.
+      # [wide, narrow] of every run up to a length in which the gap closes, from where it begins to close to where it opens again.
       def closing(length_mm)
-        within = [*@stations.select { |at, _| at < length_mm }, [length_mm, clear_mm(length_mm)]]
-        within.each_cons(2).map { |(_, from), (_, to)| [from, to] }.select { |from, to| to < from }
+        within = [*@stations.select { |at, _| at < length_mm }, [length_mm, clear_mm(length_mm)]].map(&:last)
+        within.slice_when { |one, other| other > one }.map { |run| [run.first, run.last] }.select { |from, to| to < from }
       end
 
       def joined? = @joined

@@ -5,9 +5,11 @@ module Meander
     # One settled repeat of a walk on a frame: its passes, their heights, its rise along the strip and its wire (wire_mm: the
     # turns and straights, each lengthened by what it climbs).
     class Repeat
-      # Repeats tried before a rise that does not settle exactly is taken as its mean, without the first few.
+      # A rise that does not come round within so many repeats is taken as its mean over them, once that mean stays as it is. How the
+      # wire lay at its start may show for long where passes are long: so many passes are laid at the most.
       LONGEST_SEARCH = 60
-      START_UP = 3
+      MOST_PASSES = 40_000
+      STEADY_MM = 1e-6
 
       attr_reader :frame, :walk, :passes, :heights, :places, :slants, :packed_mm, :advance_mm, :repeats, :wire_mm
 
@@ -53,10 +55,11 @@ module Meander
       def settle
         packing = Packing.new(frame, lean: @lean)
         seen = []
-        (START_UP + LONGEST_SEARCH).times do
+        (MOST_PASSES / passes.size).clamp(LONGEST_SEARCH + 2, nil).times do
           ys = passes.map { |pass| packing.place(pass) }
           seen << [ys, packing.shape]
-          @repeats = period(seen) and break
+          @repeats = period(seen)
+          break if repeats || steady?(seen)
         end
         read_off(seen)
       end
@@ -64,13 +67,21 @@ module Meander
       # How many repeats back the packing last had the same shape, after which it must go on in the same way; nil when it never had.
       def period(seen)
         now = seen.last[1]
-        (0...seen.size - 1).reverse_each.find { |i| same?(seen[i][1], now) }&.then { |i| seen.size - 1 - i }
+        (2..[LONGEST_SEARCH, seen.size].min).find { |back| same?(seen[-back][1], now) }&.then { |back| back - 1 }
+      end
+
+      # Do the last repeats rise as those before them did?
+      def steady?(seen)
+        return false unless seen.size > 2 * LONGEST_SEARCH && (seen.size % LONGEST_SEARCH).zero?
+
+        now, before, first = [-1, -1 - LONGEST_SEARCH, -1 - (2 * LONGEST_SEARCH)].map { |at| seen[at][0].last }
+        ((now - before) - (before - first)).abs < STEADY_MM
       end
 
       def same?(one, other) = one.zip(other).all? { |a, b| (b - a).abs < Tolerance::PACKING_MM * 10 }
 
       def read_off(seen)
-        @repeats ||= seen.size - 1 - START_UP
+        @repeats ||= LONGEST_SEARCH
         rise = seen.last[0].last - seen[-1 - repeats][0].last
         @packed_mm = rise / repeats
         start = seen[-repeats][0].first

@@ -6,16 +6,17 @@ module Meander
     # face, to the middle of the turn it ends with. Both middles lie in the plane of the base wires (z = 0).
     #
     # A turn back round the same wire (a coil) starts and ends at that wire's side; a turn on to the neighbour (a
-    # crossing) passes half-way along the inner tangent of the two wires. Over several wires the way is the outer hull.
+    # crossing) passes half-way along the inner tangent of the two wires it touches. Over several wires the way is the outer hull.
     class SectionCurve
-      # frame: Frame; from, to: gaps; start_coils, end_coils: whether the turn there stays on its own wire.
-      def initialize(frame, from:, to:, face:, start_coils:, end_coils:)
+      # frame: Frame; from, to: gaps; before, after: the gaps it comes from and goes on to where it crosses there, nil where it turns
+      # back round its own wire.
+      def initialize(frame, from:, to:, face:, before: nil, after: nil)
         @frame = frame
         @side = (to > from) ? 1.0 : -1.0
         @face = face
-        @first, @last = (to > from) ? [from, to - 1] : [from - 1, to]
-        @start_lead = start_coils ? nil : @first - @side.to_i
-        @end_lead = end_coils ? nil : @last + @side.to_i
+        own = gone_over(from, to)
+        @start_lead, @first = before ? crossing(gone_over(before, from), own) : [nil, own.first]
+        @last, @end_lead = after ? crossing(own, gone_over(to, after)) : [own.last, nil]
       end
 
       # Length of the part that belongs to the turn it starts with.
@@ -31,6 +32,17 @@ module Meander
       def chain = Curve::Chain.new([lead_line, *over_the_wires, trail_line].compact)
 
       private
+
+      # The wires between two gaps, in the order of travel.
+      def gone_over(from, to) = (to > from) ? (from...to).to_a : (to...from).to_a.reverse
+
+      # Between which wires a taut wire crosses from a pass on to the next, on the other face: those whose inner tangent is the
+      # steepest, as any flatter one would cut into them. Of equal wires it is the two neighbours.
+      def crossing(these, those)
+        return [these.last, those.first] if @frame.level?
+
+        these.product(those).max_by { |one, other| (@frame.rho(one) + @frame.rho(other)) / spread(one, other) }
+      end
 
       # Quarter of a circle when coiling; when crossing, the arc down to the inner tangent and its share of the tangent.
       def half_turn(wire, neighbour)

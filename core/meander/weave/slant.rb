@@ -29,6 +29,7 @@ module Meander
         pairs = neighbours
         touching = pairs.each_with_object(Array.new(@passes.size) { [] }) { |pair, found| pair.passes.each { |i| found[i] << pair } }
         crowding = pairs.select { |pair| crowds?(pair) }
+        # From ROUNDS on every round lays level what lies askew, so there are no more than ROUNDS and one for each pass.
         round = 0
         until crowding.empty?
           eased = ease(crowding, ((round += 1) < ROUNDS) ? FLATTER : 0.0)
@@ -96,11 +97,11 @@ module Meander
       # Passes further apart than this cannot be brought too close by their slants.
       def reach_mm = @reach_mm ||= @frame.lay_mm + (2 * @slants.map(&:abs).max)
 
-      # A straight is straight: what two share is nearest at one end of it.
+      # A straight is straight: what two share is nearest at one end of it. Two that lie level are not crowded by their slants.
       def crowds?(pair)
         below, above = @slants[pair.below], @slants[pair.above]
         nearest = [0, 1].map { |i| (above * pair.above_drops[i]) - (below * pair.below_drops[i]) }.min
-        pair.apart_mm + nearest < @least_mm
+        pair.apart_mm + nearest < @least_mm && !(below.zero? && above.zero?)
       end
 
       # How far before its end a straight crosses a base wire: 0 at its end, -1 at its beginning.

@@ -49,8 +49,12 @@ module Meander
         end
       end
 
-      # How many base wires the last wrap goes round.
-      def last_span = blocks.last.passes.last(2).map { |pass| pass.wires.size }.max
+      # How many base wires the last wrap goes round; a single pass on the way back to where the repeat began is none.
+      def last_span
+        passes = blocks.last.passes
+        wrap = passes.each_cons(2).to_a.reverse.find { |one, other| one.from == other.to }
+        (wrap || passes.last(1)).map { |pass| pass.wires.size }.max
+      end
 
       # How many wraps in front lie on each base wire in the first half of the strip, and in the second: [[...], [...]].
       def wraps_by_half

@@ -15,17 +15,14 @@ module Meander
 
       # @return [Array<Step>]
       def call
-        [cut, *Beading.strung(@plan), @weaving.anchor, *Beading.held(@plan.gaps), @weaving.weave, *@weaving.joined, *@weaving.turned, @weaving.secure, *freed,
+        [cut, *Beading.strung(@plan), @weaving.anchor, *Beading.held(@plan.gaps), *@weaving.weave, *freed,
           *Beading.set(@plan, @plan.layout.calibration), *bent, *Finishing.call(@piece) { |one| @plan.layout.endings.fetch(one[:side]) }, Finishing.look("the printed page")]
       end
 
       private
 
       def cut
-        base = @plan.bars.group_by { |bar| [bar.cut_mm, bar.wire.words] }.map { |(mm, words), bars| [bars.size, mm, words] }
-        woven = @plan.account.lengths.group_by { |length| (length.cut_mm - Tolerance::PACKING_MM).ceil }.map { |mm, lengths| [lengths.sum { |length| length.strands.size }, mm, "weaving wire, #{@piece.weaving_wire.words}"] }
-        told = (base + woven).map { |count, mm, words| "#{"#{count} times " if count > 1}#{mm} mm of #{words}" }
-        Step.of("cut", "Cut #{Units::Text.list(told)}; straighten the base wires and mark where the weave starts, its middle and where it stops.")
+        Cutting.call(@plan, "straighten the base wires and mark where the weave starts, its middle and where it stops")
       end
 
       # From the middle it begins at the middle mark, else at the start mark of the first wire.

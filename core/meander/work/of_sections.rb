@@ -13,7 +13,7 @@ module Meander
       end
 
       def call
-        steps = [step("cut", "Cut #{Units::Text.list(@plan.cuts.map { |cut| "#{cut.cut_mm} mm of #{cut.words}" })}; straighten and mark them.")]
+        steps = [Cutting.call(@plan, "straighten the base wires and mark them")]
         steps.concat(Beading.strung(@plan))
         @plan.sections.reject(&:laced?).each { |section| steps.concat(section.woven? ? woven(section) : bent(section)) }
         steps.concat(@plan.lacings.map { |lacing| lace(lacing) })
@@ -41,8 +41,7 @@ module Meander
 
       def woven(section)
         weaving = weaving(section)
-        [*added(section), *shaped(section), weaving.anchor, *Beading.held(Beads::Spacer.gaps(section.plan.layout, section.id)), weaving.weave, *weaving.joined, *weaving.turned, *bend(section),
-          weaving.secure, *freed(section)]
+        [*added(section), *shaped(section), weaving.anchor, *Beading.held(Beads::Spacer.gaps(section.plan.layout, section.id)), *weaving.weave, *bend(section), *freed(section)]
       end
 
       def shaped(section)

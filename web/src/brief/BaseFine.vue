@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from "vue";
 import { useBench } from "../bench/useBench";
+import type { Piece } from "../generated/piece";
 import { baseIndexes, type Section, section, withSection } from "../bench/weave";
 import LiveChoice from "./LiveChoice.vue";
 import LiveSize from "./LiveSize.vue";
@@ -19,6 +20,11 @@ const ENDS = [
   { key: "free", name: "free" },
   { key: "joined", name: "joined" },
 ];
+const TAILS = [
+  { key: "start", name: "before the start" },
+  { key: "both", name: "at both ends" },
+];
+type Tails = NonNullable<Piece["allowances"]["base_tails"]>;
 type Changing = Extract<Section["spacing"], { kind: "changing" }>;
 type Station = { at: { typed: string }; clear: { typed: string } };
 
@@ -55,7 +61,12 @@ const mayGo = (id: string) => now.value.cut_away.includes(id) || now.value.cut_a
   <div>
     <p>
       Each base wire is cut with a tail of <LiveSize path="/allowances/base_tail" label="Tail of a base wire" /> to hold
-      before the start, and <LiveSize path="/allowances/trim" label="Trim allowance" /> to trim at the far end.
+      <LiveChoice
+        :value="piece.allowances.base_tails ?? 'start'"
+        :options="TAILS"
+        label="Ends of a base wire that have a tail"
+        @change="(base_tails) => bench.change({ ...piece, allowances: { ...piece.allowances, base_tails: base_tails as Tails } })"
+      />, and <LiveSize path="/allowances/trim" label="Trim allowance" /> to trim at the far end.
       <template v-if="now.base.length > 1">
         They lie
         <LiveChoice

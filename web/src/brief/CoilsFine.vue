@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from "vue";
 import { useBench } from "../bench/useBench";
-import { section, withSection } from "../bench/weave";
+import { type Section, section, withSection } from "../bench/weave";
 import MirrorWalk from "../pointing/MirrorWalk.vue";
 import EvenFill from "./EvenFill.vue";
 import LiveChoice from "./LiveChoice.vue";
@@ -16,6 +16,10 @@ const now = computed(() => section(piece.value));
 const STARTS = [
   { key: "end", name: "one end" },
   { key: "middle", name: "the middle outwards" },
+];
+const CENTRES = [
+  { key: "shared", name: "sharing the coils in the middle" },
+  { key: "own", name: "each with its own coils in the middle" },
 ];
 const RISES = [
   { key: "packed", name: "pushed tight" },
@@ -37,7 +41,14 @@ function takeRise(kind: string) {
         :options="STARTS"
         label="Where the weave starts"
         @change="(from) => bench.edit('/sections/0/from', from)"
-      />, the repeats
+      /><template v-if="now.from === 'middle'"
+        >, both halves
+        <LiveChoice
+          :value="now.centre ?? 'own'"
+          :options="CENTRES"
+          label="Coils in the middle"
+          @change="(centre) => bench.change(withSection(piece, { centre: centre as Section['centre'] }))" /></template
+      >, the repeats
       <LiveChoice
         :value="now.rise.kind"
         :options="RISES"

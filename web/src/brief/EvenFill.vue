@@ -47,7 +47,7 @@ function take(filling: Filling) {
   const { pattern, from, bare_mm, repeats, woven_mm } = filling;
   const bare = { typed: `${bare_mm.toFixed(2)} mm` };
   const strip = woven_mm + 2 * bare_mm + plan.value.fit.strip_mm - plan.value.fit.woven_mm - 2 * plan.value.fit.bare_mm;
-  let piece = withPin(withSection(bench.draft.value!, { pattern, from, bare }), "repeats", repeats);
+  let piece = withPin(withSection(bench.draft.value!, { pattern, from, bare, centre: "own" }), "repeats", repeats);
   for (const quantity of ["woven", "weaving_wire"] as const) piece = withoutPin(piece, quantity);
   const asWorn = pinIndex(piece, worn(piece)) >= 0 && Math.abs(strip - plan.value.fit.wanted_mm) < 0.5;
   void bench.change(asWorn ? piece : withoutPin(piece, worn(piece)));

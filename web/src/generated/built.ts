@@ -165,6 +165,7 @@ export interface Built {
           path_mm: number;
           cut_mm: number;
           begin_mm: number;
+          kept_mm: number;
         }[];
         joins: {
           repeat: number;
@@ -292,6 +293,19 @@ export interface Built {
         lengths: number;
         wraps: number;
       }[];
+      cut_list: {
+        kind: "base" | "weaving" | "own" | "finding";
+        count: number;
+        ids: string[];
+        words: string;
+        cut_mm: number;
+        use: string;
+        section: string | null;
+        marks: {
+          at_mm: number;
+          words: string;
+        }[];
+      }[];
       order: {
         kind: string;
         words: string;
@@ -329,6 +343,19 @@ export interface Built {
       section: string | null;
       words: string;
     }[];
+    marks: {
+      at_mm: number;
+      words: string;
+    }[];
+  }[];
+  cut_list: {
+    kind: "base" | "weaving" | "own" | "finding";
+    count: number;
+    ids: string[];
+    words: string;
+    cut_mm: number;
+    use: string;
+    section: string | null;
     marks: {
       at_mm: number;
       words: string;

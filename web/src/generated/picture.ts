@@ -22,6 +22,7 @@ export interface Picture {
     before: number;
     repeat: number;
     repeats: number;
+    skipped: number;
   };
   tones: {
     [k: string]: unknown[][];

@@ -282,6 +282,7 @@ export interface Piece {
                 typed: string;
                 mm?: number;
               };
+              sides?: "one" | "in_turn";
             }
           | {
               kind: "zigzag";
@@ -725,6 +726,7 @@ export interface Piece {
               };
             };
         from: "end" | "middle";
+        centre?: "own" | "shared";
         /**
          * bare end; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm
          */
@@ -1270,6 +1272,7 @@ export interface Piece {
       typed: string;
       mm?: number;
     };
+    base_tails?: "start" | "both";
     /**
      * trim allowance of a base wire; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 200 mm
      */

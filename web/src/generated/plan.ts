@@ -152,6 +152,7 @@ export interface Plan {
       path_mm: number;
       cut_mm: number;
       begin_mm: number;
+      kept_mm: number;
     }[];
     joins: {
       repeat: number;
@@ -278,6 +279,19 @@ export interface Plan {
     cut_mm: number;
     lengths: number;
     wraps: number;
+  }[];
+  cut_list: {
+    kind: "base" | "weaving" | "own" | "finding";
+    count: number;
+    ids: string[];
+    words: string;
+    cut_mm: number;
+    use: string;
+    section: string | null;
+    marks: {
+      at_mm: number;
+      words: string;
+    }[];
   }[];
   order: {
     kind: string;

@@ -3,8 +3,8 @@ import type { Plan } from "../generated/plan";
 
 /** Which wrap of its group the last made pass belongs to, within a repeat: "wrap 2 of 3". Empty where nothing is counted. */
 export function countWithin(weave: Plan["weave"], counting: Picture["counting"], made: number): string {
-  const { half, before, repeat, repeats } = counting;
-  const done = made - 1 - (made > half ? half : 0) - before;
+  const { half, before, repeat, repeats, skipped } = counting;
+  const done = made - 1 - (made > half ? half - skipped : 0) - before;
   if (made === 0 || done < 0 || done >= repeat * repeats) return "";
   let place = (done % repeat) % weave.gaps.length;
   for (const group of weave.groups) {

@@ -9,10 +9,10 @@ const LONGEST_FRAME_MS = 250;
 
 /** Where in its making a strip is, in words: how far into a repeat, or before or after the repeats. */
 function whereabouts(counting: Picture["counting"], made: number): string {
-  const { half, before, repeat, repeats } = counting;
+  const { half, before, repeat, repeats, skipped } = counting;
   if (made === 0) return "Nothing made yet";
   const side = made > half ? "second half, " : "";
-  const done = made - 1 - (made > half ? half : 0);
+  const done = made - 1 - (made > half ? half - skipped : 0);
   if (done < before) return `${side}before the repeats, move ${done + 1} of ${before}`;
   const number = Math.floor((done - before) / repeat) + 1;
   if (number > repeats)

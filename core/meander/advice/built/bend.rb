@@ -30,20 +30,24 @@ module Meander
           return unless EDGEWISE.include?(form[:kind]) && section.base.size > 1 && !section.shaped_first?
 
           spread = section.plan.layout.frame.centres.then { |centres| centres.last - centres.first }
-          radius = form[:radius]&.mm || (section.length_mm / (2 * Math::PI))
-          share = section.plan.layout.cover.share((form[:towards] == "near") ? 0 : section.base.size - 1)
-          inside, least = radius - (spread / 2), (share > COVERED) ? nil : share * spread / (1 - share)
+          inside = (form[:radius]&.mm || (section.length_mm / (2 * Math::PI))) - (spread / 2)
+          shares = [0, section.base.size - 1].map { |wire| section.plan.layout.cover.share(wire) }
+          inner, outer = (form[:towards] == "near") ? shares : shares.reverse
+          least = least_mm(inner, spread)
           return if least && inside >= least
 
-          opened(index, spread, radius, inside, least)
+          opened(index, spread, inside, least, chosen: inner > outer + 1e-6, inner:)
         end
 
-        def self.opened(index, spread, radius, inside, least)
-          opens = ((radius + (spread / 2)) / [inside, 0.01].max) - 1
+        def self.least_mm(share, spread) = (share > COVERED) ? nil : share * spread / (1 - share)
+
+        # chosen: whether the fuller side lies inside, as some makers like it: that is theirs to choose and only told.
+        def self.opened(index, spread, inside, least, chosen:, inner:)
+          opens = ((inside + spread) / [inside, 0.01].max) - 1
           why = "Coils on the inside wire touch at #{Units::Text.length(least)} inside; this bend is #{Units::Text.length(inside)}." if least
-          item("bend-too-tight", (opens > WIDE) ? "warn" : "note", "/sections/#{index}/form", "Bent so far, the coils outside open by #{Units::Text.percent(opens)}",
-            why || "The inside wire is covered without a gap, and coils cannot be pressed together.",
-            "Bend it the other way, so that the barer wire lies inside, or wider, or take a weave that leaves its inside wire barer.", inside_radius_mm: inside, least_mm: least, opens:)
+          remedy = chosen ? "Wraps inside hold the outline; with the barer wire inside fewer open." : "A wider bend, or a weave that leaves its inside wire barer."
+          item(chosen ? "bend-opens" : "bend-too-tight", (opens > WIDE && !chosen) ? "warn" : "note", "/sections/#{index}/form", "Bent so far, the coils outside open by #{Units::Text.percent(opens)}",
+            why || "The inside wire is covered for #{Units::Text.percent(inner)}, and coils cannot be pushed together any further.", remedy, inside_radius_mm: inside, least_mm: least, opens:)
         end
 
         def self.closed(section, index)
@@ -93,7 +97,7 @@ module Meander
         end
 
         def self.item(id, severity, place, title, why, remedy, **figures) = Item.new(id:, severity:, place:, title:, why:, remedy:, figures:)
-        private_class_method :coils, :opened, :closed, :turn, :span, :gives, :wire
+        private_class_method :coils, :least_mm, :opened, :closed, :turn, :span, :gives, :wire
       end
     end
   end

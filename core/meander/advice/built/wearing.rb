@@ -34,11 +34,11 @@ module Meander
           end
         end
 
-        # Nearer than half a frame no other number of frames comes.
+        # Of frames another number comes nearer, or a row without them is visibly off.
         def self.row(plan)
           wearing = plan.wearing
           chain = plan.sections.find { |section| section.is_a?(Meander::Built::Waists) }
-          return unless wearing && (chain ? wearing[:frames] != chain.copies : wearing[:off_mm].abs > Planner::Wearing::EASE_MM.max)
+          return unless wearing && (chain ? wearing[:frames] != chain.copies : wearing[:off_mm].abs > Closeness::VISIBLE_MM)
 
           way = wearing[:off_mm].negative? ? "short of" : "over"
           Bend.item("row-off", "warn", "/pins", "The row is #{Units::Text.length(wearing[:off_mm].abs)} #{way} what the wrist asks",

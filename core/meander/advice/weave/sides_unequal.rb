@@ -3,10 +3,11 @@
 module Meander
   module Advice
     module Weave
-      # Coils counted on each base wire, left and right of the middle of the strip.
+      # Coils counted on each base wire, left and right of the middle of the strip. A frame narrows to its ends as it will, so its halves
+      # are not compared.
       module SidesUnequal
         def self.call(woven)
-          return if woven.sides == 2
+          return if woven.sides == 2 || woven.profile
 
           left, right = woven.strip.wraps_by_half
           wire = left.each_index.max_by { |i| (left[i] - right[i]).abs }

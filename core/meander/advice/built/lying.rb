@@ -1,0 +1,103 @@
+# frozen_string_literal: true
+
+module Meander
+  module Advice
+    module Built
+      # How sections lie to each other and to what they are wound on: on one another, held by nothing, kept off their dowel by beads,
+      # turned where there is no wire to turn in.
+      module Lying
+        def self.call(plan) = [*crossing(plan), *loose(plan), *off_dowel(plan), *unturned(plan)]
+
+        # Base wires of two sections that cross, where nothing was said to join them there.
+        def self.crossing(plan)
+          flat = plan.sections.each_with_index.reject { |section, _| section.laced? || (section.woven? && !section.way.flat?) }
+          flat.combination(2).filter_map do |(one, i), (other, j)|
+            next if meant?(plan, one, other)
+
+            times = [one, other].map { |section| lines(plan, section) }.then { |these, those| these.product(those).sum { |line, against| crossings(line, against) } }
+            next if times.zero?
+
+            Bend.item("sections-overlap", "warn", "/sections/#{j}/at", "Sections #{i + 1} and #{j + 1} lie on one another", "Their base wires cross at #{Units::Text.count(times, "place")}.",
+              "Set one of them further off or turn it, or tie them where they cross.", crossings: times)
+          end
+        end
+
+        # Sections that are laced, share their beads or wires, or of which one stands on the centre of the other, are meant to meet.
+        def self.meant?(plan, one, other)
+          ids = [one.id, other.id]
+          on = ids.any? { |id| plan.places[id].then { |at| at && at[:kind] == "centre" && ids.include?(at[:section]) } }
+          on || (one.base & other.base).any? || joined(plan).any? { |pair| (ids - pair).empty? }
+        end
+
+        def self.joined(plan)
+          plan.lacings.map { |lacing| lacing.rows.map(&:id) } + plan.piece.document[:beads].select { |placed| placed[:rule] == "met" }.map { |placed| placed.values_at(:section, :other) }
+        end
+
+        # In the finished piece, few points of each.
+        def self.lines(plan, section)
+          pose = plan.poses.fetch(section.id)
+          section.base.map { |id| section.trace(id).then { |trace| trace.each_slice([trace.size / 160, 1].max).map(&:first) << trace.last }.map { |point| pose.at(point) } }
+        end
+
+        def self.crossings(one, other)
+          apart = [one, other].map { |line| [0, 1].map { |axis| line.map { |point| point[axis] }.minmax } }
+          return 0 if apart[0].zip(apart[1]).any? { |(low, high), (from, to)| high < from || to < low }
+
+          one.each_cons(2).sum { |a, b| other.each_cons(2).count { |c, d| cross?(a, b, c, d) } }
+        end
+
+        # Do two straights cross? Each has the ends of the other on either side.
+        def self.cross?(a, b, c, d)
+          side = ->(p, q, r) { ((q[0] - p[0]) * (r[1] - p[1])) - ((q[1] - p[1]) * (r[0] - p[0])) }
+          (side.call(a, b, c) * side.call(a, b, d)).negative? && (side.call(c, d, a) * side.call(c, d, b)).negative?
+        end
+
+        # Sections that no wire, lacing or bead joins to the rest.
+        def self.loose(plan)
+          groups = plan.sections.reject(&:laced?).map { |section| [section.id] }
+          shared = plan.sections.reject(&:laced?).combination(2).select { |one, other| (one.base & other.base).any? }.map { |pair| pair.map(&:id) }
+          (shared + joined(plan)).each { |pair| groups = groups.partition { |group| (group & pair).any? }.then { |met, others| [met.flatten, *others] } }
+          held = groups.find { |group| group.include?(plan.sections.first.id) } || []
+          groups.reject { |group| group.equal?(held) || group == held }.map do |group|
+            index = plan.sections.index { |section| section.id == group.first }
+            Bend.item("section-loose", "warn", "/sections/#{index}/at", "Nothing holds section #{index + 1} to the rest", "No wire goes on to it, and no lacing and no bead joins it.",
+              "Tie or lace it to another section, go on into it with a wire, or hang it by a ring of its own.", sections: group)
+          end
+        end
+
+        # Beads that stand out behind a strip keep it off its dowel.
+        def self.off_dowel(plan)
+          plan.beads.each_with_index.filter_map do |rule, i|
+            section = plan.sections.find { |one| one.id == rule.fields[:section] }
+            next unless section&.woven? && !section.way.flat?
+
+            deepest = rule.lying.map { |one| behind_mm(one, section) }.max
+            next unless deepest&.positive?
+
+            Bend.item("bead-under-dowel", "warn", "/beads/#{i}", "#{Units::Text.sentence(rule.kind.name)} stands out #{Units::Text.length(deepest)} behind the strip",
+              "Wound on a dowel of #{section.section[:form][:dowel].typed} the strip does not lie on it there.", "Thread them in front, take smaller ones, or set them once it is off the dowel.", behind_mm: deepest)
+          end
+        end
+
+        # How far a bead reaches beyond the back of its strip: all of it where it lies there, half of it beside an edge.
+        def self.behind_mm(one, section)
+          return 0.0 if one.face.positive?
+          return one.kind.depth_mm if one.face.negative?
+
+          (one.kind.depth_mm - section.plan.layout.frame.thickness_mm) / 2
+        end
+
+        # A turn takes wire to turn in.
+        def self.unturned(plan)
+          plan.places.values.each_with_index.filter_map do |at, i|
+            next unless at && at[:kind] == "after" && at[:turn] != 0 && at[:bare].mm.zero?
+
+            Bend.item("turn-not-made", "stop", "/sections/#{i}/at/bare", "There is no bare wire to turn #{at[:turn]}° in", "A turn lies in the bare wire between two sections; without any the second goes straight on here.",
+              "Some bare wire, about #{Units::Text.length(3 * plan.sections[i].base.map { |id| plan.piece.wire(id).mm }.max)}, or a turn of 0°.", turn: at[:turn])
+          end
+        end
+        private_class_method :crossing, :meant?, :joined, :lines, :crossings, :cross?, :loose, :off_dowel, :behind_mm, :unturned
+      end
+    end
+  end
+end

@@ -1,0 +1,56 @@
+# frozen_string_literal: true
+
+module Meander
+  module Planner
+    # Everything that is cut for one finished piece, in the order it is cut: base wires, weaving wire, wires cut for something by
+    # themselves, findings that are made. What is shown, printed, exported and told in the order of work is read off it.
+    module CutList
+      # kind: base, weaving, own or finding; count: how many such lengths; ids: of the wires, or of the finding; wire: a
+      # Document::Wire, nil for a finding; words: what it is cut of; cut_mm: each of them, rounded up to a whole millimetre; marks: [[mm from the end it is begun
+      # with, words], ...]; use: what it is for.
+      Row = Struct.new(:kind, :count, :ids, :wire, :words, :metal, :mm, :cut_mm, :marks, :use, :section, keyword_init: true) do
+        def to_h = {kind:, count:, ids:, words:, cut_mm:, use:, section:, marks: marks.map { |at_mm, words| {at_mm:, words:} }}
+
+        # "2 times 130 mm of 0.8 mm copper"
+        def told = "#{"#{count} times " if count > 1}#{cut_mm} mm of #{words}"
+      end
+
+      # marks: [[mm, words], ...]; ids: two where two wires are folded from one.
+      def self.base(wire, cut_mm, marks, use, ids: [wire.id], words: wire.words) = row("base", wire, cut_mm, use, ids:, words:, marks:)
+
+      # The lengths a strip is woven with. plan: Planner::Plan; copies: how often it is made; section: its id and place in a piece of
+      # several, nil in a band. What is kept for later is kept once.
+      def self.weaving(plan, copies: 1, section: nil, place: nil)
+        rows = plan.account.lengths.flat_map do |length|
+          length.strands.flat_map do |strand|
+            use = "weaves #{"section #{place}, " if place}#{"every other of " if length.strands.size < plan.piece.strands.size}repeats #{length.first} to #{length.last}#{half(plan, length)}"
+            made = [[true, length.kept_mm.positive? ? 1 : copies], [false, length.kept_mm.positive? ? copies - 1 : 0]]
+            made.reject { |_, count| count.zero? }.map { |kept, count| row("weaving", plan.piece.strands[strand], length.whole_mm(kept:), use, count:, section:) }
+          end
+        end
+        rows.group_by { |one| one.to_h.except(:count) }.values.map { |alike| alike.first.dup.tap { |one| one.count = alike.sum(&:count) }.freeze }
+      end
+
+      def self.half(plan, length)
+        return "" if length.half.nil? || plan.layout.sides == 1
+
+        length.half.zero? ? ", first half" : ", second half"
+      end
+
+      # own: OwnLength values.
+      def self.own(own) = own.map { |one| row("own", one.wire, one.cut_mm, one.use) }
+
+      def self.findings(findings)
+        findings.select(&:wire_mm).map do |one|
+          Row.new(kind: "finding", count: 1, ids: [one.id], wire: nil, words: "#{Units::Text.wire(one.d)} #{one.material.name}", metal: one.material.name, mm: one.d, cut_mm: one.wire_mm.ceil, marks: [].freeze,
+            use: one.words).freeze
+        end
+      end
+
+      def self.row(kind, wire, cut_mm, use, count: 1, ids: [wire.id], words: wire.words, marks: [], section: nil)
+        Row.new(kind:, count:, ids:, wire:, words:, metal: wire.material.name, mm: wire.mm, cut_mm:, marks:, use:, section:).freeze
+      end
+      private_class_method :half, :row
+    end
+  end
+end

@@ -1,0 +1,19 @@
+# frozen_string_literal: true
+
+module Meander
+  module Work
+    # The first step: all that is cut before anything else, alike lengths together. What is made later, findings and wires cut for
+    # something by themselves, is cut in its own step.
+    module Cutting
+      FIRST = %w[base weaving].freeze
+      CALLED = {"base" => "", "weaving" => " to weave with"}.freeze
+
+      # plan: of a band or of a piece put together from sections; marked: what is done to the base wires, in words.
+      def self.call(plan, marked)
+        alike = plan.cut_list.select { |row| FIRST.include?(row.kind) }.group_by { |row| [row.kind, row.cut_mm, row.words] }
+        told = alike.map { |(kind, _, _), rows| "#{rows.first.dup.tap { |one| one.count = rows.sum(&:count) }.told}#{CALLED.fetch(kind)}" }
+        Step.of("cut", "Cut #{Units::Text.list(told)}; #{marked}.")
+      end
+    end
+  end
+end
