@@ -26,8 +26,18 @@ module Measure
 
   def self.p(values, share) = values.sort[((values.size - 1) * share).round]
 
+  # A fixed piece of work of this run, in ms: as machines differ, every figure is also told as so many of it.
+  def self.reference
+    @reference ||= begin
+      work = -> { (1..40_000).map { |i| Math.sin(i) * Math.sqrt(i) }.sort.each_slice(7).sum { |some| some.sum.abs } }
+      5.times { work.call }
+      p(times(30) { work.call }, 0.5).tap { |ms| puts format("the reference: 40,000 sines and roots, sorted and summed: %.1f ms", ms) }
+    end
+  end
+
   def self.report(name, values, aim)
-    puts format("%-44s p50 %8.1f   p95 %8.1f   aim %s", name, p(values, 0.5), p(values, 0.95), aim)
+    ratio = p(values, 0.5) / reference
+    puts format("%-44s p50 %8.1f   p95 %8.1f   %7.2f of the reference   aim %s", name, p(values, 0.5), p(values, 0.95), ratio, aim)
   end
 end
 

@@ -12,7 +12,8 @@ class AccountsTest < PieceTest
     ids = (1..count).map { |i| "b#{i}" }
     weaving = json["wires"].last
     json["wires"] = ids.map { |id| json["wires"].first.merge("id" => id, "size" => size("#{random.rand(0.6..1.6).round(2)} mm")) } << weaving
-    json["sections"][0].merge!("base" => ids, "from" => %w[end middle].sample(random:), "centre" => %w[own shared].sample(random:), "strands" => random.rand(1..2), "pattern" => random_pattern(count, random))
+    json["sections"][0].merge!("base" => ids, "from" => %w[end middle].sample(random:), "centre" => %w[own shared].sample(random:),
+      "strands" => random.rand(1..2), "pattern" => random_pattern(count, random))
     json["endings"].each { |ending| ending["wires"] = ids }
     json["pins"] = pins({"wrist" => "#{random.rand(130..210)} mm"})
     json["allowances"]["working_length"] = size("#{random.rand(400..3000)} mm")

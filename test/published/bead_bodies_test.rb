@@ -10,10 +10,11 @@ class BeadBodiesTest < PieceTest
   Bundle = Meander::Beads::Bundle
   Body = Meander::Beads::Body
 
-  # The smallest circle round k equal circles: exact for k = 1 to 4, 6 and 7 (1, 2, 1 + 2/sqrt 3, 1 + sqrt 2, 3, 3) and 1 + 1/sin 36 deg for five
+  # The smallest circle round k equal circles: exact for k = 1 to 4, 6 and 7 (1, 2, 1 + 2/sqrt 3, 1 + sqrt 2, 3, 3) 1 + 1/sin of half
+  # the step round for five and eight, 1 + sqrt(2 (2 + sqrt 2)) for nine
   # (Graham and others 1998, closed forms of which are in any table of circle packings).
   def test_equal_wires
-    exact = [1.0, 2.0, 1 + (2 / Math.sqrt(3)), 1 + Math.sqrt(2), 1 + (1 / Math.sin(Math::PI / 5)), 3.0, 3.0]
+    exact = [1.0, 2.0, 1 + (2 / Math.sqrt(3)), 1 + Math.sqrt(2), 1 + (1 / Math.sin(Math::PI / 5)), 3.0, 3.0, 1 + (1 / Math.sin(Math::PI / 7)), 1 + Math.sqrt(2 * (2 + Math.sqrt(2)))]
 
     exact.each_with_index { |ratio, i| assert_in_epsilon 0.4 * ratio, Bundle.bare_mm([0.4] * (i + 1)), 1e-6, "#{i + 1} wires" }
   end
@@ -38,7 +39,7 @@ class BeadBodiesTest < PieceTest
       found = Bundle.bare_mm(wires)
 
       assert_operator found, :>=, searched(wires, random) - 1e-3, wires.inspect
-      assert_operator found, :<=, searched(wires, random) * 1.06, wires.inspect
+      assert_operator found, :<=, searched(wires, random) * 1.02, wires.inspect
     end
   end
 

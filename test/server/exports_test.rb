@@ -38,11 +38,11 @@ class ExportsTest < ServerTest
     bands.each do |piece|
       plan = Server::Planning.plan(piece.content)
       rows = CSV.parse(fetch(piece, "cut-list.csv"), headers: true)
-      weaving = rows.select { |row| row["role"] == "weaving" }
+      weaving = rows.select { |row| row["kind"] == "weaving" }
 
-      assert_equal plan.bars.map(&:cut_mm), rows.select { |row| row["role"] == "base" }.map { |row| row["cut_mm"].to_i }, piece.name
-      assert_equal plan.account.count, weaving.size, piece.name
-      assert_in_delta plan.account.total_mm, weaving.sum { |row| row["cut_mm"].to_i }, weaving.size, piece.name
+      assert_equal plan.bars.map(&:cut_mm), rows.select { |row| row["kind"] == "base" }.map { |row| row["cut_mm"].to_i }, piece.name
+      assert_equal plan.account.count, weaving.sum { |row| row["count"].to_i }, piece.name
+      assert_in_delta plan.account.total_mm, weaving.sum { |row| row["count"].to_i * row["cut_mm"].to_i }, plan.account.count, piece.name
     end
   end
 

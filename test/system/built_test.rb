@@ -48,6 +48,24 @@ class BuiltBenchTest < SystemTest
     assert_accessible
   end
 
+  # Loops on either side in turn are drawn, and every length that is cut is told alike on the bench and on the printed page.
+  def test_loops_in_turn_and_what_is_printed
+    open_piece "Eel-run row"
+    select "on either side in turn", from: "Section 1: Sides the loops stand on"
+
+    assert_saved
+
+    assert_equal "in_turn", stored_document("Eel-run row")["sections"][0]["bend"]["sides"]
+    assert_selector ".brief", text: /one to the next/
+    open_piece "Sluice links"
+    plan = made("Sluice links")
+
+    assert_selector ".weaving-cuts td", text: /7 × 930 mm 0.28 mm brass, repeats 1 to 24/
+    visit page.current_path.sub(%r{\z}, "/print")
+
+    assert_equal plan.cut_list.map { |row| "#{"#{row.count} × " if row.count > 1}#{row.cut_mm} mm" }, all(".print-cuts strong").map(&:text)
+  end
+
   # The chain says how many frames the wrist asks for, and takes them.
   def test_links_from_new_to_cut_list
     visit "/"

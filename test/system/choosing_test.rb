@@ -32,6 +32,26 @@ class ChoosingTest < SystemTest
     assert_equal({pace: 12}, Server::Maker.said)
   end
 
+  # Woven from the middle both halves share the coils there, or have each their own; base wires are held at one end or at both.
+  def test_what_the_middle_and_the_ends_have
+    open_piece "Reed cuff"
+    click_on "starting and ending"
+    select "the middle outwards", from: "Where the weave starts"
+    select "sharing the coils in the middle", from: "Coils in the middle"
+
+    assert_saved
+    shared = Server::Planning.plan(stored_document("Reed cuff"))
+
+    assert_equal 8, shared.layout.skipped(1)
+    assert_selector ".order li", text: /read the second half on from the 4 wraps in the middle, which belong to both halves/
+    click_on "base wires"
+    select "at both ends", from: "Ends of a base wire that have a tail"
+
+    assert_saved
+
+    assert_equal 15, Server::Planning.plan(stored_document("Reed cuff")).bars.first.total_mm.round - shared.bars.first.total_mm.round
+  end
+
   def test_a_length_that_cannot_be_filled
     open_piece "Reed cuff"
     click_on "starting and ending"

@@ -8,6 +8,8 @@ module Meander
       SQUEEZE_MM = 0.1
       # More are counted no further.
       MOST = 2000
+      # A square and those round it.
+      ROUND = [-1, 0, 1].product([-1, 0, 1]).freeze
       # A bead as it lies: place and direction of its hole in the finished piece; half as long as along it, half as wide.
       Body = Struct.new(:rule, :number, :x, :y, :dx, :dy, :long, :wide, :face) do
         # How far it reaches towards another place.
@@ -32,8 +34,10 @@ module Meander
         rules = pairs.flatten.map { |one| one.rule }.uniq
         place = plan.piece.document[:beads].index { |fields| fields[:id] == rules.first.id }
         named = Units::Text.list(rules.map { |rule| rule.kind.name }.uniq)
-        Item.new(id: "beads-overlap", severity: "warn", place: "/beads/#{place}", title: "#{Units::Text.count(pairs.size, "pair")} of beads would lie in each other",
-          why: "#{Units::Text.sentence(named)}: there is no room for both where they are placed.", remedy: "Fewer or smaller beads, another side, or places further apart.", figures: {pairs: pairs.size})
+        Item.new(id: "beads-overlap", severity: "warn", place: "/beads/#{place}",
+          title: "#{Units::Text.count(pairs.size, "pair")} of beads would lie in each other",
+          why: "#{Units::Text.sentence(named)}: there is no room for both where they are placed.",
+          remedy: "Fewer or smaller beads, another side, or places further apart.", figures: {pairs: pairs.size})
       end
 
       def self.body(rule, number, one, (x, y), (to_x, to_y))
@@ -47,7 +51,7 @@ module Meander
         wide = bodies.map { |one| 2 * [one.long, one.wide].max }.max or return []
         squares = bodies.each_with_index.group_by { |one, _| [(one.x / wide).floor, (one.y / wide).floor] }
         squares.flat_map do |(column, row), here|
-          near = [-1, 0, 1].product([-1, 0, 1]).flat_map { |right, up| squares.fetch([column + right, row + up], []) }
+          near = ROUND.flat_map { |right, up| squares.fetch([column + right, row + up], []) }
           here.product(near).select { |(one, i), (other, j)| i < j && one.in?(other) }.map { |(one, _), (other, _)| [one, other] }
         end
       end

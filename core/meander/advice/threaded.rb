@@ -38,7 +38,8 @@ module Meander
       def self.over(rule, place)
         return unless rule.over.positive?
 
-        item("bead-no-room", "stop", place, "#{Units::Text.count(rule.over, "bead")} more than there is room for", "There is room for #{rule.lying.size} of #{rule.lying.size + rule.over}: #{rule.words}.",
+        item("bead-no-room", "stop", place, "#{Units::Text.count(rule.over, "bead")} more than there is room for",
+          "There is room for #{rule.lying.size} of #{rule.lying.size + rule.over}: #{rule.words}.",
           "Fewer beads, smaller ones, or a wider place: #{rule.needs || "there is none here"}.", over: rule.over, left_mm: rule.left_mm)
       end
 

@@ -125,8 +125,10 @@ module Meander
         from, to = opening.stretch(wire.mm)
         refuse("width", "never lets its weaving wire through", "wider than #{Units::Text.wire(wire.mm)}") unless from
         to = [to, opening.length_mm - (section[:form][:open]&.mm || 0.0)].min
-        refuse("open", "leaves nothing to weave", "less than #{Units::Text.length(opening.length_mm - from)}") if to - from < wire.mm
-        [from, to]
+        return [from, to] unless to - from < wire.mm
+
+        left = section[:form][:open]&.mm&.positive?
+        left ? refuse("open", "leaves nothing to weave", "less than #{Units::Text.length(opening.length_mm - from)}") : refuse("width", "leaves nothing to weave", "wider than #{Units::Text.wire(wire.mm)}")
       end
 
       # An arc that is bent before it is woven: pushed together on its inside, the wraps lie further apart on its middle line.

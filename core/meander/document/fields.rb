@@ -127,7 +127,8 @@ module Meander
         "weave" => {**place, id: Id.new, base: list(Id.new, 1..25), cut_away: list(Id.new, 0..24), weaving: list(Id.new, 1..2), strands: Count.new(1..2), turns: Choice.new(%w[together in_turn]),
                      pattern: PATTERN, spacing: SPACING, rise: RISE, from: Choice.new(%w[end middle]), centre: Choice.new(%w[own shared]),
                      bare: size("bare end", 0.0..300.0, 0.0..80.0), reserve: RESERVE}
-      }, left_out: {centre: "own", form: {kind: "straight"}.freeze, at: {kind: "first", turn: 0}.freeze, extent: {kind: "fill"}.freeze, reserve: {side: "end", length: Units::Size.new(0.0, "0 mm")}.freeze})
+      }, left_out: {centre: "own", form: {kind: "straight"}.freeze, at: {kind: "first", turn: 0}.freeze, extent: {kind: "fill"}.freeze,
+                    reserve: {side: "end", length: Units::Size.new(0.0, "0 mm")}.freeze})
 
       side = Choice.new(%w[start end])
       ends = {id: Id.new, side:, wires: list(Id.new, 1..25)}

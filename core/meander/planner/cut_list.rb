@@ -6,8 +6,8 @@ module Meander
     # themselves, findings that are made. What is shown, printed, exported and told in the order of work is read off it.
     module CutList
       # kind: base, weaving, own or finding; count: how many such lengths; ids: of the wires, or of the finding; wire: a
-      # Document::Wire, nil for a finding; words: what it is cut of; cut_mm: each of them, rounded up to a whole millimetre; marks: [[mm from the end it is begun
-      # with, words], ...]; use: what it is for.
+      # Document::Wire, nil for a finding; words: what it is cut of; cut_mm: each of them, rounded up to a whole millimetre; marks: [[mm
+      # from the end it is begun with, words], ...]; use: what it is for.
       Row = Struct.new(:kind, :count, :ids, :wire, :words, :metal, :mm, :cut_mm, :marks, :use, :section, keyword_init: true) do
         def to_h = {kind:, count:, ids:, words:, cut_mm:, use:, section:, marks: marks.map { |at_mm, words| {at_mm:, words:} }}
 
@@ -22,14 +22,22 @@ module Meander
       # several, nil in a band. What is kept for later is kept once.
       def self.weaving(plan, copies: 1, section: nil, place: nil)
         rows = plan.account.lengths.flat_map do |length|
-          length.strands.flat_map do |strand|
-            use = "weaves #{"section #{place}, " if place}#{"every other of " if length.strands.size < plan.piece.strands.size}repeats #{length.first} to #{length.last}#{half(plan, length)}"
-            made = [[true, length.kept_mm.positive? ? 1 : copies], [false, length.kept_mm.positive? ? copies - 1 : 0]]
-            made.reject { |_, count| count.zero? }.map { |kept, count| row("weaving", plan.piece.strands[strand], length.whole_mm(kept:), use, count:, section:) }
-          end
+          use = "weaves #{"section #{place}, " if place}#{repeats(plan, length)}#{half(plan, length)}"
+          length.strands.flat_map { |strand| counted(length, copies).map { |kept, count| row("weaving", plan.piece.strands[strand], length.whole_mm(kept:), use, count:, section:) } }
         end
-        rows.group_by { |one| one.to_h.except(:count) }.values.map { |alike| alike.first.dup.tap { |one| one.count = alike.sum(&:count) }.freeze }
+        rows.group_by { |one| one.to_h.except(:count) }.values.map { |alike| together(alike) }
       end
+
+      # Rows that are alike as one.
+      def self.together(alike) = alike.first.dup.tap { |one| one.count = alike.sum(&:count) }.freeze
+
+      # How many of the copies of a length keep a tail for later, and how many do not: [[true, 1], [false, 3]].
+      def self.counted(length, copies)
+        first = length.kept_mm.positive? ? 1 : copies
+        [[true, first], [false, copies - first]].reject { |_, count| count.zero? }
+      end
+
+      def self.repeats(plan, length) = "#{"every other of " if length.strands.size < plan.piece.strands.size}repeats #{length.first} to #{length.last}"
 
       def self.half(plan, length)
         return "" if length.half.nil? || plan.layout.sides == 1
@@ -42,15 +50,15 @@ module Meander
 
       def self.findings(findings)
         findings.select(&:wire_mm).map do |one|
-          Row.new(kind: "finding", count: 1, ids: [one.id], wire: nil, words: "#{Units::Text.wire(one.d)} #{one.material.name}", metal: one.material.name, mm: one.d, cut_mm: one.wire_mm.ceil, marks: [].freeze,
-            use: one.words).freeze
+          Row.new(kind: "finding", count: 1, ids: [one.id], words: "#{Units::Text.wire(one.d)} #{one.material.name}", metal: one.material.name, mm: one.d,
+            cut_mm: one.wire_mm.ceil, marks: [].freeze, use: one.words).freeze
         end
       end
 
       def self.row(kind, wire, cut_mm, use, count: 1, ids: [wire.id], words: wire.words, marks: [], section: nil)
         Row.new(kind:, count:, ids:, wire:, words:, metal: wire.material.name, mm: wire.mm, cut_mm:, marks:, use:, section:).freeze
       end
-      private_class_method :half, :row
+      private_class_method :counted, :repeats, :half, :row
     end
   end
 end

@@ -34,10 +34,7 @@ module Meander
       def advice = Advice::Council.call(self)
 
       # Where one length of weaving wire ends and the next begins.
-      def joins
-        on = Weave::JoinPlace.words(Weave::Groups.of(layout.pattern.walk.gaps), layout.frame.count)
-        account.joins.map { |length, at_mm| {repeat: length.first, half: length.half, strands: length.strands, at_mm:, on:} }
-      end
+      def joins = @drawn[:joins] ||= joined.freeze
 
       # All that is cut for it: CutList::Row values.
       def cut_list
@@ -62,6 +59,11 @@ module Meander
       end
 
       private
+
+      def joined
+        on = Weave::JoinPlace.words(Weave::Groups.of(layout.pattern.walk.gaps), layout.frame.count)
+        account.joins.map { |length, at_mm| {repeat: length.first, half: length.half, strands: length.strands, at_mm:, on:} }
+      end
 
       def rules
         ground = Beads::Ground.new(self, length_mm: fit.woven_mm)

@@ -22,24 +22,21 @@ module Meander
       def initialize(layout, repeats)
         @layout = layout
         @repeats = repeats
-        @halves = layout.sides.times.map { |half| Share.all(layout, per_half, half) }
+        @halves = Array.new(layout.sides) { |half| Share.all(layout, per_half, half) }
         @whole = layout.sides == 2 && @halves.transpose.all? { |both| comfortable_mm?(both.sum { |share| share.path_mm(1, per_half) }) }
+        @kept = {}
         @counts = @halves.flatten.to_h { |share| [share, fewest(share)] }.compare_by_identity
         freeze
       end
 
       # In the order they are woven; the repeats shared out as evenly as whole numbers allow.
-      def lengths
-        return @halves.transpose.map { |both| length(1, repeats, both.sum { |share| share.path_mm(1, per_half) }, nil, both.first) } if @whole
-
-        @halves.each_with_index.flat_map { |shares, half| shares.flat_map { |share| half_lengths(half, share) } }
-      end
+      def lengths = @kept[:lengths] ||= all_lengths.freeze
 
       # How many working lengths are cut.
       def count = @whole ? @layout.piece.strands.size : @halves.flatten.sum { |share| @counts[share] * share.strands.size }
 
       # What is woven of each strand, in the order of Piece#strands.
-      def strand_paths_mm = @halves.map { |shares| shares.flat_map { |share| share.strands.map { share.path_mm(1, per_half) } } }.transpose.map(&:sum)
+      def strand_paths_mm = @kept[:strands] ||= @halves.map { |shares| shares.flat_map { |share| share.strands.map { share.path_mm(1, per_half) } } }.transpose.map(&:sum).freeze
 
       def path_mm = strand_paths_mm.sum
 
@@ -60,6 +57,12 @@ module Meander
       end
 
       private
+
+      def all_lengths
+        return @halves.transpose.map { |both| length(1, repeats, both.sum { |share| share.path_mm(1, per_half) }, nil, both.first) } if @whole
+
+        @halves.each_with_index.flat_map { |shares, half| shares.flat_map { |share| half_lengths(half, share) } }
+      end
 
       def reserve = @layout.piece.section[:reserve][:length].mm
 

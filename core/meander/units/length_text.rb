@@ -62,7 +62,8 @@ module Meander
 
       def self.plain(text)
         parted = text.gsub(/(\d)?([#{FRACTIONS.keys.join}])/o) { "#{"#{$1} " if $1}#{FRACTIONS.fetch($2)}" }
-        parted.unicode_normalize(:nfkc).tr("⁄", "/").strip.downcase.tr("″”“", '"').tr("’′", "'").gsub(/[[:space:]]+/, " ").sub(/\A[øØ⌀]\s*/, "").sub(THOUSANDS) { |digits| digits.delete(" ") }.sub(/(?<=[a-z"'])\.\z/, "")
+        told = parted.unicode_normalize(:nfkc).tr("⁄", "/").strip.downcase.tr("″”“", '"').tr("’′", "'").gsub(/[[:space:]]+/, " ")
+        told.sub(/\A[øØ⌀]\s*/, "").sub(THOUSANDS) { |digits| digits.delete(" ") }.sub(/(?<=[a-z"'])\.\z/, "")
       end
 
       def self.number(match)

@@ -35,10 +35,10 @@ module Meander
       end
 
       # What follows the first wraps of a repeat where two halves share those, nil where they do not or cannot.
-      def rest = (@piece.shares_centre? && !@piece.in_turn?) ? self.class.after_first_wraps(@walk) : nil
+      def rest = (@piece.shares_centre? && !@piece.in_turn?) ? after_first_wraps(@walk) : nil
 
       # The walk without the wraps it begins with; nil where it begins with none, or what is left is no walk.
-      def self.after_first_wraps(walk)
+      def after_first_wraps(walk)
         first, *others = Groups.of(walk.closed_gaps)
         gaps = others.flat_map(&:gaps)
         Walk.new(gaps) if first.is_a?(Groups::Wraps) && gaps.size > 1 && gaps.size.even? && gaps.first != gaps.last

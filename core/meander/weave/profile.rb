@@ -31,7 +31,7 @@ module Meander
         clear = clear_mm(along)
         stepped = (clear / STEP_MM).round * STEP_MM
         least = passing_mm - 1e-6
-        (clear >= least) == (stepped >= least) ? stepped : clear
+        ((clear >= least) == (stepped >= least)) ? stepped : clear
       end
 
       # [wide, narrow] of every run up to a length in which the gap closes, from where it begins to close to where it opens again.

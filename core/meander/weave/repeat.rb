@@ -10,6 +10,8 @@ module Meander
       LONGEST_SEARCH = 60
       MOST_PASSES = 40_000
       STEADY_MM = 1e-6
+      # How many repeats it takes to catch up with a wire of lean: seldom more than one, taken as four.
+      DRIFT = 4
 
       attr_reader :frame, :walk, :passes, :heights, :places, :slants, :packed_mm, :advance_mm, :repeats, :wire_mm
 
@@ -70,9 +72,10 @@ module Meander
         (2..[LONGEST_SEARCH, seen.size].min).find { |back| same?(seen[-back][1], now) }&.then { |back| back - 1 }
       end
 
-      # Do the last repeats rise as those before them did?
+      # Do the last repeats rise as those before them did? Not before the wire has caught up with how far it leaned back at its start.
       def steady?(seen)
-        return false unless seen.size > 2 * LONGEST_SEARCH && (seen.size % LONGEST_SEARCH).zero?
+        caught_up = DRIFT * @lean * passes.map(&:length_mm).max / frame.wire_mm
+        return false unless seen.size > (2 * LONGEST_SEARCH) + caught_up && (seen.size % LONGEST_SEARCH).zero?
 
         now, before, first = [-1, -1 - LONGEST_SEARCH, -1 - (2 * LONGEST_SEARCH)].map { |at| seen[at][0].last }
         ((now - before) - (before - first)).abs < STEADY_MM

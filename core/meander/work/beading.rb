@@ -21,7 +21,8 @@ module Meander
         mixed = string.runs.size > MOST_RUNS
         runs = mixed ? string.runs.group_by(&:first).transform_values { |all| all.sum(&:last) }.to_a : string.runs
         beads = runs.map { |kind, times| "#{times} of #{kind.words}" }
-        "#{mixed ? "#{Units::Text.list(beads)} in their order" : beads.join(", then ")}#{" for #{string.share}" unless string.share.empty?}#{" for each of the #{string.copies} frames" if string.copies > 1}"
+        whose = [string.share, ("each of the #{string.copies} frames" if string.copies > 1)].compact.reject(&:empty?)
+        "#{mixed ? "#{Units::Text.list(beads)} in their order" : beads.join(", then ")}#{" for #{whose.join(" of ")}" if whose.any?}"
       end
 
       # Wide gaps are held while they are woven. gaps: Beads::Spacer::Gap values.

@@ -11,7 +11,7 @@ module Meander
       # plan: of a band or of a piece put together from sections; marked: what is done to the base wires, in words.
       def self.call(plan, marked)
         alike = plan.cut_list.select { |row| FIRST.include?(row.kind) }.group_by { |row| [row.kind, row.cut_mm, row.words] }
-        told = alike.map { |(kind, _, _), rows| "#{rows.first.dup.tap { |one| one.count = rows.sum(&:count) }.told}#{CALLED.fetch(kind)}" }
+        told = alike.map { |(kind, _, _), rows| "#{Planner::CutList.together(rows).told}#{CALLED.fetch(kind)}" }
         Step.of("cut", "Cut #{Units::Text.list(told)}; #{marked}.")
       end
     end

@@ -52,11 +52,12 @@ module Meander
       end
 
       def stretch(from, to, what, whole:, on:, half:)
-        told = whole ? Units::Text.count(repeats, "repeat") : "#{(from == to) ? "repeat #{from}" : "repeats #{from} to #{to}"}"
+        told = whole ? Units::Text.count(repeats, "repeat") : named(from, to)
         words = on ? "Weave on: #{told}." : "#{each} #{what}#{told} of #{pattern}, #{strands}pushing each wrap up; count aloud."
         step("weave", words, wraps(from, to, half) / @layout.calibration.pace.to_f)
       end
 
+      def named(from, to) = (from == to) ? "repeat #{from}" : "repeats #{from} to #{to}"
       def each = (@copies > 1) ? "In each of the #{@copies} frames weave" : "Weave"
       def pattern = Weave::Samples.words(@plan.piece.pattern, @layout.frame.count, @weaves)
 

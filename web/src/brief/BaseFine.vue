@@ -65,7 +65,10 @@ const mayGo = (id: string) => now.value.cut_away.includes(id) || now.value.cut_a
         :value="piece.allowances.base_tails ?? 'start'"
         :options="TAILS"
         label="Ends of a base wire that have a tail"
-        @change="(base_tails) => bench.change({ ...piece, allowances: { ...piece.allowances, base_tails: base_tails as Tails } })"
+        @change="
+          (base_tails) =>
+            bench.change({ ...piece, allowances: { ...piece.allowances, base_tails: base_tails as Tails } })
+        "
       />, and <LiveSize path="/allowances/trim" label="Trim allowance" /> to trim at the far end.
       <template v-if="now.base.length > 1">
         They lie

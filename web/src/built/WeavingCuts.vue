@@ -8,24 +8,14 @@ const props = defineProps<{ built: Built }>();
 const format = useFormat();
 const rows = computed(() =>
   props.built.sections.flatMap((section, i) => {
-    const { plan, wraps, minutes } = section;
-    const weaving = plan?.weaving;
-    if (!weaving) return [];
-    const lengths = weaving.lengths.map((length) => format.cut(length.cut_mm)).join(", ");
-    return [
-      {
-        number: i + 1,
-        copies: section.copies,
-        lengths,
-        words: weaving.strands[0]!.words,
-        path: weaving.path_mm,
-        repeats: String(plan.fit.repeats),
-        wraps,
-        minutes,
-      },
-    ];
+    const { plan, wraps, minutes, id } = section;
+    if (!plan) return [];
+    const cuts = props.built.cut_list.filter((row) => row.kind === "weaving" && row.section === id);
+    return [{ number: i + 1, cuts, path: plan.weaving.path_mm, repeats: String(plan.fit.repeats), wraps, minutes }];
   }),
 );
+/** So many lengths of a wire, and which repeats they weave. */
+const told = (row: Built["cut_list"][number]) => `${row.words}, ${row.use.replace(/^weaves (section \d+, )?/, "")}`;
 const WAYS = { lengths: "a length cut for each", bobbin: "one bobbin for all", spool: "straight from the spool" };
 </script>
 
@@ -46,7 +36,9 @@ const WAYS = { lengths: "a length cut for each", bobbin: "one bobbin for all", s
         <tr v-for="row in rows" :key="row.number">
           <th scope="row">{{ row.number }}</th>
           <td>
-            <b>{{ row.copies > 1 ? `${row.copies} × ` : "" }}{{ row.lengths }}</b> {{ row.words }}
+            <span v-for="(cut, k) in row.cuts" :key="k" class="cut-line">
+              <b>{{ cut.count > 1 ? `${cut.count} × ` : "" }}{{ format.cut(cut.cut_mm) }}</b> {{ told(cut) }}
+            </span>
           </td>
           <td>{{ format.long(row.path) }}</td>
           <td>{{ row.repeats }}</td>

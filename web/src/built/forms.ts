@@ -171,9 +171,18 @@ export const BENDS: Form[] = [
     parts: [
       count("count", "Loops", "of", "loops,"),
       size("inside", "Inside of a loop", "", "inside,", 0.5),
-      size("pitch", "From loop to loop", "", "from one to the next", 0.5),
+      size("pitch", "From loop to loop", "", "from one to the next,", 0.5),
+      {
+        key: "sides",
+        kind: "choice",
+        label: "Sides the loops stand on",
+        options: [
+          { key: "one", name: "all on one side" },
+          { key: "in_turn", name: "on either side in turn" },
+        ],
+      },
     ],
-    start: { inside: mm(5), count: 8, pitch: mm(4) },
+    start: { inside: mm(5), count: 8, pitch: mm(4), sides: "one" },
   },
   {
     key: "zigzag",

@@ -23,11 +23,13 @@ const MOST_REPEATS = 60;
 
 /** The groups of the repeats that lie between two places along the strip, and of those next to them. */
 export function groupsWithin(picture: Picture, groups: Group[], from: number, to: number): Placed[] {
-  const { half, before, repeat, repeats } = picture.counting;
+  const { half, before, repeat, repeats, skipped } = picture.counting;
   const total = groups.reduce((sum, group) => sum + passesOf(group), 0);
   return [...new Set([0, half])].flatMap((made) => {
-    const first = passAt(picture, made + before);
-    const last = passAt(picture, made + before + repeat * (repeats - 1));
+    /** The second half leaves out what it shares with the first. */
+    const counted = made === half ? made - skipped : made;
+    const first = passAt(picture, Math.max(counted + before, made));
+    const last = passAt(picture, Math.max(counted + before + repeat * (repeats - 1), made));
     if (!first || !last) return [];
     const [start, end] = [passAlong(picture, first), passAlong(picture, last)];
     const number = (along: number) => (repeats > 1 ? ((along - start) / (end - start)) * (repeats - 1) : 0);
@@ -37,17 +39,17 @@ export function groupsWithin(picture: Picture, groups: Group[], from: number, to
     const spare = Math.max(Math.floor((high - low + 1 - MOST_REPEATS) / 2), 0);
     const onward = made === half ? -1 : 1;
     return Array.from({ length: Math.max(high - low + 1 - 2 * spare, 0) }, (_, i) => low + spare + i)
-      .flatMap((k) => Array.from({ length: repeat / total }, (_, run) => made + before + k * repeat + run * total))
-      .flatMap((pass) => placedFrom(picture, groups, pass, onward));
+      .flatMap((k) => Array.from({ length: repeat / total }, (_, run) => counted + before + k * repeat + run * total))
+      .flatMap((pass) => placedFrom(picture, groups, pass, onward, made));
   });
 }
 
-function placedFrom(picture: Picture, groups: Group[], number: number, onward: 1 | -1): Placed[] {
+function placedFrom(picture: Picture, groups: Group[], number: number, onward: 1 | -1, least: number): Placed[] {
   let pass = number;
   return groups.flatMap((group, index) => {
-    const places = Array.from({ length: passesOf(group) }, (_, i) => passAt(picture, pass + i)).flatMap((found) =>
-      found ? [passAlong(picture, found)] : [],
-    );
+    const places = Array.from({ length: passesOf(group) }, (_, i) =>
+      pass + i < least ? null : passAt(picture, pass + i),
+    ).flatMap((found) => (found ? [passAlong(picture, found)] : []));
     pass += passesOf(group);
     if (!places.length) return [];
     const gaps = group.kind === "wraps" ? [group.near - 1, group.far] : group.gaps;

@@ -3,6 +3,7 @@ import type { StoredPiece } from "../api/client";
 import type { Built } from "../generated/built";
 import { kindWords } from "../bench/kinds";
 import PrintBeads from "./PrintBeads.vue";
+import PrintCuts from "./PrintCuts.vue";
 import PrintStops from "./PrintStops.vue";
 import { useFormat } from "../units/format";
 
@@ -28,47 +29,7 @@ const format = useFormat();
       <img :src="picture(face)" :alt="`${piece.document.name}, ${face}, template`" />
       <figcaption>{{ face === "front" ? "Front" : "Back" }}, true size; check the ruler</figcaption>
     </figure>
-    <table class="print-cuts figures">
-      <caption>
-        Cut; marks from the first end
-      </caption>
-      <thead>
-        <tr>
-          <th scope="col">Done</th>
-          <th scope="col">Cut</th>
-          <th scope="col">Wire</th>
-          <th scope="col">Marks</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="cut in built.cuts" :key="cut.wires.join()">
-          <td class="tick">☐</td>
-          <td>
-            <strong>{{ format.cut(cut.cut_mm) }}</strong>
-          </td>
-          <td>{{ cut.words }}, base wire</td>
-          <td>{{ cut.marks.map((mark) => `${format.length(mark.at_mm)} ${mark.words}`).join(" · ") }}</td>
-        </tr>
-        <template v-for="(section, i) in built.sections" :key="section.id">
-          <tr v-for="(length, k) in section.plan?.weaving.lengths ?? []" :key="`${section.id} ${k}`">
-            <td class="tick">☐</td>
-            <td>
-              <strong>{{ section.copies > 1 ? `${section.copies} × ` : "" }}{{ format.cut(length.cut_mm) }}</strong>
-            </td>
-            <td>{{ section.plan!.weaving.strands[0]!.words }}, weaving wire</td>
-            <td>weaves section {{ i + 1 }}, repeats {{ length.first }} to {{ length.last }}</td>
-          </tr>
-        </template>
-        <tr v-for="(own, i) in built.own" :key="`own ${i}`">
-          <td class="tick">☐</td>
-          <td>
-            <strong>{{ format.cut(own.cut_mm) }}</strong>
-          </td>
-          <td>{{ own.words }}</td>
-          <td>{{ own.use }}</td>
-        </tr>
-      </tbody>
-    </table>
+    <PrintCuts :rows="built.cut_list" />
     <PrintBeads :beads="built.beads" />
     <ol class="print-order">
       <li v-for="(step, i) in built.order" :key="i">{{ step.words }}</li>

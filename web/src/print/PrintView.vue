@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { kindWords } from "../bench/kinds";
-import { onMounted, ref, shallowRef } from "vue";
+import { computed, onMounted, ref, shallowRef } from "vue";
 import { RouterLink } from "vue-router";
 import { api, type StoredPiece } from "../api/client";
 import { useSettings } from "../settings/useSettings";
 import BuiltPrint from "./BuiltPrint.vue";
 import PrintBeads from "./PrintBeads.vue";
+import PrintCuts from "./PrintCuts.vue";
 import PrintStops from "./PrintStops.vue";
 import { useFormat } from "../units/format";
 
@@ -18,11 +19,8 @@ const format = useFormat();
 const settings = useSettings();
 const strip = (face: string) =>
   api.file(props.id, "strip.svg", `?face=${face}&hand=${settings.hand}&show=1&v=${piece.value?.revision}`);
-/** Which half a length weaves, where the work goes outwards from the middle. */
-function half(of: 0 | 1 | null) {
-  if (of === null || !piece.value!.plan.weaving.lengths.some((length) => length.half === 1)) return "";
-  return of === 0 ? ", first half" : ", second half";
-}
+/** What is hung on it and not made. */
+const bought = computed(() => piece.value?.plan.findings.filter((finding) => finding.cut_mm === null) ?? []);
 const printPage = () => window.print();
 
 onMounted(async () => {
@@ -60,70 +58,10 @@ onMounted(async () => {
         </p>
       </header>
       <PrintStops :advice="piece.plan.advice" />
-      <table class="print-cuts figures">
-        <caption>
-          Cut; marks from the tail end
-        </caption>
-        <thead>
-          <tr>
-            <th scope="col">Done</th>
-            <th scope="col">Cut</th>
-            <th scope="col">Wire</th>
-            <th scope="col">Start</th>
-            <th scope="col">Middle</th>
-            <th scope="col">Stop</th>
-            <th scope="col">For</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="bar in piece.plan.base" :key="bar.wire">
-            <td class="tick">☐</td>
-            <td>
-              <strong>{{ format.cut(bar.cut_mm) }}</strong>
-            </td>
-            <td>{{ bar.words }}</td>
-            <td>{{ format.length(bar.start_mark_mm) }}</td>
-            <td>{{ format.length(bar.middle_mark_mm) }}</td>
-            <td>{{ format.length(bar.end_mark_mm) }}</td>
-            <td>base wire, {{ bar.place }}{{ bar.cut_away ? "; cut away after weaving" : "" }}</td>
-          </tr>
-          <tr v-for="(length, i) in piece.plan.weaving.lengths" :key="i">
-            <td class="tick">☐</td>
-            <td>
-              <strong>{{ length.strands.length > 1 ? "2 × " : "" }}{{ format.cut(length.cut_mm) }}</strong>
-            </td>
-            <td>
-              {{ [...new Set(length.strands.map((at) => piece!.plan.weaving.strands[at]!.words))].join(" and ") }}
-            </td>
-            <td />
-            <td />
-            <td />
-            <td>
-              weaves {{ length.strands.length < piece.plan.weaving.strands.length ? "every other of " : "" }}repeats
-              {{ length.first }} to {{ length.last }}{{ half(length.half) }}
-            </td>
-          </tr>
-          <tr v-for="(own, i) in piece.plan.own" :key="`own ${i}`">
-            <td class="tick">☐</td>
-            <td>
-              <strong>{{ format.cut(own.cut_mm) }}</strong>
-            </td>
-            <td>{{ own.words }}</td>
-            <td />
-            <td />
-            <td />
-            <td>{{ own.use }}</td>
-          </tr>
-          <tr v-for="finding in piece.plan.findings" :key="finding.id">
-            <td class="tick">☐</td>
-            <td>
-              <strong>{{ finding.cut_mm === null ? "" : format.cut(finding.cut_mm) }}</strong>
-            </td>
-            <td colspan="4">{{ finding.words }}</td>
-            <td>hung at the {{ finding.side }}</td>
-          </tr>
-        </tbody>
-      </table>
+      <PrintCuts :rows="piece.plan.cut_list" />
+      <p v-if="bought.length" class="figures">
+        Hung on it: {{ bought.map((finding) => `${finding.words}, at the ${finding.side}`).join("; ") }}.
+      </p>
       <PrintBeads :beads="piece.plan.beads" />
       <ol class="print-order">
         <li v-for="(step, i) in piece.plan.order" :key="i">{{ step.words }}</li>

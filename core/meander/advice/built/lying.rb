@@ -10,9 +10,10 @@ module Meander
 
         # Base wires of two sections that cross, where nothing was said to join them there.
         def self.crossing(plan)
+          joined = joined(plan)
           flat = plan.sections.each_with_index.reject { |section, _| section.laced? || (section.woven? && !section.way.flat?) }
           flat.combination(2).filter_map do |(one, i), (other, j)|
-            next if meant?(plan, one, other)
+            next if meant?(plan, one, other, joined)
 
             times = [one, other].map { |section| lines(plan, section) }.then { |these, those| these.product(those).sum { |line, against| crossings(line, against) } }
             next if times.zero?
@@ -23,10 +24,10 @@ module Meander
         end
 
         # Sections that are laced, share their beads or wires, or of which one stands on the centre of the other, are meant to meet.
-        def self.meant?(plan, one, other)
+        def self.meant?(plan, one, other, joined)
           ids = [one.id, other.id]
           on = ids.any? { |id| plan.places[id].then { |at| at && at[:kind] == "centre" && ids.include?(at[:section]) } }
-          on || (one.base & other.base).any? || joined(plan).any? { |pair| (ids - pair).empty? }
+          on || (one.base & other.base).any? || joined.any? { |pair| (ids - pair).empty? }
         end
 
         def self.joined(plan)
@@ -39,12 +40,17 @@ module Meander
           section.base.map { |id| section.trace(id).then { |trace| trace.each_slice([trace.size / 160, 1].max).map(&:first) << trace.last }.map { |point| pose.at(point) } }
         end
 
+        # Short stretches of each are compared only where the boxes round them meet.
         def self.crossings(one, other)
-          apart = [one, other].map { |line| [0, 1].map { |axis| line.map { |point| point[axis] }.minmax } }
-          return 0 if apart[0].zip(apart[1]).any? { |(low, high), (from, to)| high < from || to < low }
+          return 0 unless boxes_meet?(box(one), box(other))
 
-          one.each_cons(2).sum { |a, b| other.each_cons(2).count { |c, d| cross?(a, b, c, d) } }
+          these, those = [one, other].map { |line| stretches(line) }
+          these.product(those).sum { |(a, part), (b, against)| boxes_meet?(a, b) ? part.sum { |p, q| against.count { |r, s| cross?(p, q, r, s) } } : 0 }
         end
+
+        def self.stretches(line) = line.each_cons(2).each_slice(10).map { |part| [box(part.flatten(1)), part] }
+        def self.box(points) = [0, 1].map { |axis| points.map { |point| point[axis] }.minmax }
+        def self.boxes_meet?(one, other) = one.zip(other).all? { |(low, high), (from, to)| high >= from && to >= low }
 
         # Do two straights cross? Each has the ends of the other on either side.
         def self.cross?(a, b, c, d)
@@ -54,15 +60,24 @@ module Meander
 
         # Sections that no wire, lacing or bead joins to the rest.
         def self.loose(plan)
-          groups = plan.sections.reject(&:laced?).map { |section| [section.id] }
-          shared = plan.sections.reject(&:laced?).combination(2).select { |one, other| (one.base & other.base).any? }.map { |pair| pair.map(&:id) }
-          (shared + joined(plan)).each { |pair| groups = groups.partition { |group| (group & pair).any? }.then { |met, others| [met.flatten, *others] } }
-          held = groups.find { |group| group.include?(plan.sections.first.id) } || []
-          groups.reject { |group| group.equal?(held) || group == held }.map do |group|
-            index = plan.sections.index { |section| section.id == group.first }
-            Bend.item("section-loose", "warn", "/sections/#{index}/at", "Nothing holds section #{index + 1} to the rest", "No wire goes on to it, and no lacing and no bead joins it.",
-              "Tie or lace it to another section, go on into it with a wire, or hang it by a ring of its own.", sections: group)
+          plain = plan.sections.reject(&:laced?)
+          shared = plain.combination(2).select { |one, other| (one.base & other.base).any? }.map { |pair| pair.map(&:id) }
+          first, *others = groups(plain.map(&:id), shared + joined(plan)).sort_by { |group| plain.index { |section| group.include?(section.id) } }
+          first ? others.map { |group| apart(plan, group) } : []
+        end
+
+        # Ids that pairs hold together, directly or by others.
+        def self.groups(ids, pairs)
+          pairs.reduce(ids.each_slice(1).to_a) do |groups, pair|
+            met, others = groups.partition { |group| (group & pair).any? }
+            [met.flatten, *others]
           end
+        end
+
+        def self.apart(plan, group)
+          index = plan.sections.index { |section| group.include?(section.id) }
+          Bend.item("section-loose", "warn", "/sections/#{index}/at", "Nothing holds section #{index + 1} to the rest", "No wire goes on to it, and no lacing and no bead joins it.",
+            "Tie or lace it to another section, go on into it with a wire, or hang it by a ring of its own.", sections: group)
         end
 
         # Beads that stand out behind a strip keep it off its dowel.
@@ -75,7 +90,8 @@ module Meander
             next unless deepest&.positive?
 
             Bend.item("bead-under-dowel", "warn", "/beads/#{i}", "#{Units::Text.sentence(rule.kind.name)} stands out #{Units::Text.length(deepest)} behind the strip",
-              "Wound on a dowel of #{section.section[:form][:dowel].typed} the strip does not lie on it there.", "Thread them in front, take smaller ones, or set them once it is off the dowel.", behind_mm: deepest)
+              "Wound on a dowel of #{section.section[:form][:dowel].typed} the strip does not lie on it there.",
+              "Thread them in front, take smaller ones, or set them once it is off the dowel.", behind_mm: deepest)
           end
         end
 
@@ -92,11 +108,13 @@ module Meander
           plan.places.values.each_with_index.filter_map do |at, i|
             next unless at && at[:kind] == "after" && at[:turn] != 0 && at[:bare].mm.zero?
 
-            Bend.item("turn-not-made", "stop", "/sections/#{i}/at/bare", "There is no bare wire to turn #{at[:turn]}° in", "A turn lies in the bare wire between two sections; without any the second goes straight on here.",
-              "Some bare wire, about #{Units::Text.length(3 * plan.sections[i].base.map { |id| plan.piece.wire(id).mm }.max)}, or a turn of 0°.", turn: at[:turn])
+            least = 3 * plan.sections[i].base.map { |id| plan.piece.wire(id).mm }.max
+            Bend.item("turn-not-made", "stop", "/sections/#{i}/at/bare", "There is no bare wire to turn #{at[:turn]}° in",
+              "A turn lies in the bare wire between two sections; without any the second goes straight on here.",
+              "Some bare wire, about #{Units::Text.length(least)}, or a turn of 0°.", turn: at[:turn])
           end
         end
-        private_class_method :crossing, :meant?, :joined, :lines, :crossings, :cross?, :loose, :off_dowel, :behind_mm, :unturned
+        private_class_method :crossing, :meant?, :joined, :lines, :crossings, :stretches, :box, :boxes_meet?, :cross?, :loose, :groups, :apart, :off_dowel, :behind_mm, :unturned
       end
     end
   end
