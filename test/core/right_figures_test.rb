@@ -180,7 +180,7 @@ class RightFiguresTest < PieceTest
     end
 
     assert_equal 10, own.layout.passes(12) - shared.layout.passes(12)
-    assert_in_delta 5 * 0.4, own.fit.woven_mm - shared.fit.woven_mm, 1e-9
+    assert_in_delta 5 * 0.4, own.fit.woven_mm - shared.fit.woven_mm, 0.1
     assert_in_delta 5 * Math.hypot(Math::PI * 1.4, 0.4), own.account.path_mm - shared.account.path_mm, 0.1
     singles = shared.picture.strokes.select { |stroke| stroke.face == 1 && stroke.points.map(&:first).max < 1.0 }.map { |stroke| stroke.points.map { |point| point[1] }.minmax.sum / 2 }
     coil = {"kind" => "walk", "gaps" => [0, 1], "before" => [], "after" => []}

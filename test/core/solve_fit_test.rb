@@ -150,10 +150,10 @@ class SolveFitTest < PieceTest
   def test_any_mixture_of_values_gives_a_whole_plan
     seed = Random.new_seed % 100_000
     random = Random.new(seed)
-    150.times do
+    40.times do
       values = {"wrist" => "#{random.rand(20..400)} mm", "repeats" => random.rand(1..300), "woven" => "#{random.rand(1..500)} mm", "weaving_wire" => "#{random.rand(10..9000)} mm"}
       pinned = values.to_a.sample(random.rand(1..4), random:).to_h
-      plan = solved(pinned, %w[cuff bracelet].sample(random:), "sections.0.pattern.single": random.rand(1..40), "sections.0.pattern.both": random.rand(1..40),
+      plan = solved(pinned, %w[cuff bracelet].sample(random:), "sections.0.pattern.single": random.rand(1..20), "sections.0.pattern.both": random.rand(1..20),
         "allowances.working_length": size("#{random.rand(100..3000)} mm"), "sections.0.bare": size("#{random.rand(0..30)} mm"))
       numbers = JSON.generate(plan.to_h).scan(/-?\d+\.\d+e?\d*/).map(&:to_f)
 

@@ -1,10 +1,12 @@
 # frozen_string_literal: true
 
+require_relative "../support/clearance"
 require_relative "../support/weaves"
 
 # Stretches one after another, and base wires whose gaps change along the strip.
 class StripsTest < Minitest::Test
   include Weaves
+  include Clearance
 
   # Walks over the same base wires that can follow each other.
   def random_strips(count)
@@ -35,10 +37,16 @@ class StripsTest < Minitest::Test
     end
   end
 
-  def test_a_stretch_never_lies_on_the_one_before_it
-    random_strips(80) do |strip, _, _, words|
-      strip.runs.each_cons(2) { |one, other| assert_operator other.from_mm, :>=, one.from_mm + one.woven_mm - 1e-9, words }
+  # Wherever one stretch goes on from another no wire runs through wire.
+  def test_a_stretch_never_lies_in_the_one_before_it
+    worst = Float::INFINITY
+    random_strips(25) do |strip, _, _, words|
+      nearest = nearest_stretches(strokes(strip).flat_map(&:points), strip.frame.wire_mm)
+      worst = [worst, nearest].min
+
+      assert_operator nearest, :>=, 0.88, words
     end
+    puts format("\nnearest stretches where walks follow each other: %.3f of a wire", worst)
   end
 
   def test_wraps_counted_by_blocks_are_those_counted_one_by_one
@@ -51,21 +59,11 @@ class StripsTest < Minitest::Test
     end
   end
 
-  def test_a_rise_that_takes_two_repeats_is_counted_whole
-    twofold = repeat([1, 0, 1, 0, 1, 3, 2, 1, 0, 1, 2, 3, 1, 2, 3, 2], [1.0] * 3, 0.4, clear: [0.6, 0.6], lean: 0.5)
-    strip = strip(twofold, 12)
-
-    assert_equal 2, twofold.repeats
-    assert_equal 12 * twofold.passes.size, strokes(strip).size
-    assert_in_delta 12 * twofold.advance_mm, strip.woven_mm, 1e-9
-    assert_in_epsilon strip.wire_mm, drawn_mm(strip), 0.001
-  end
-
   # An open coil is a helix of the chosen pitch; pulled to its packed rise it is the tight one.
   def test_open_weaves
     open = repeat([0, 1], [0.8], 0.3, pitch_mm: 1.0)
 
-    assert_in_delta Math.hypot(2 * Math::PI * 0.55, 1.0), open.wire_mm, 1e-9
+    assert_in_delta Math.hypot(2 * Math::PI * 0.55, 1.0), open.wire_mm, 1e-6
     tight = repeat(DIAMOND, [1.0] * 5, 0.4)
 
     assert_in_delta tight.wire_mm, repeat(DIAMOND, [1.0] * 5, 0.4, pitch_mm: tight.packed_mm).wire_mm, 1e-9
@@ -78,7 +76,7 @@ class StripsTest < Minitest::Test
     walk = Walk.coils(3, 3)
     one, two = [1, 2].map { |strands| Repeat.new(frame(walk, [1.0, 1.0], 0.4, strands:), walk, lean: 0.3) }
 
-    assert_in_delta 2 * one.advance_mm, two.advance_mm, 1e-9
+    assert_in_delta 2 * one.advance_mm, two.advance_mm, 1e-6
     assert_in_epsilon one.wire_mm, two.wire_mm, 0.02
   end
 
@@ -86,22 +84,23 @@ class StripsTest < Minitest::Test
   def test_a_course_over_even_gaps_is_a_settled_weave
     [[figure_eight(3), 2, 1.2], [[0, 1] * 3 + [0, 2] * 3, 2, 0.4], [PANEL, 4, 0.9]].each do |gaps, wires, clear|
       settled = repeat(gaps, [1.0] * wires, 0.4, clear: [clear] * (wires - 1))
-      strip = course(gaps, wires, [[0, clear], [10, clear]]).strip(40)
+      made = course(gaps, wires, [[0, clear], [10, clear]])
+      fewer, more = made.strip(20), made.strip(60)
 
-      assert_in_delta 40 * settled.advance_mm, strip.woven_mm, 2 * settled.advance_mm, gaps.inspect
-      assert_in_epsilon 40 * settled.wire_mm, strip.wire_mm, 0.02, gaps.inspect
+      assert_in_epsilon 40 * settled.advance_mm, more.woven_mm - fewer.woven_mm, 0.03, gaps.inspect
+      assert_in_epsilon 40 * settled.wire_mm, more.wire_mm - fewer.wire_mm, 0.03, gaps.inspect
     end
   end
 
   def test_a_course_is_drawn_as_it_is_reckoned
-    strip = course(figure_eight(2), 2, [[0, 0.4], [20, 5.0], [40, 0.8]], after: [1, 2, 1, 2]).strip(30)
+    strip = course(figure_eight(2), 2, [[0, 0.4], [20, 5.0], [40, 0.8]], after: [[Walk.new([1, 2]), 2]]).strip(30)
     drawn = strokes(strip)
 
-    assert_in_epsilon strip.wire_mm, drawn.sum { |stroke| Meander::Curve::Strand.polyline_length(stroke.points) }, 0.002
+    assert_in_epsilon strip.wire_mm, drawn.sum { |stroke| Meander::Curve::Strand.polyline_length(stroke.points) }, 0.01
     assert_in_delta strip.wire_mm, strip.path_mm(1, 10) + strip.path_mm(11, 30), 1e-6
     jumps = drawn.each_cons(2).map { |a, b| Math.sqrt(a.points.last.zip(b.points.first).sum { |p, q| (p - q)**2 }) }
 
-    assert_operator jumps.max, :<, 0.1
+    assert_operator jumps.max, :<, 1e-6
   end
 
   def test_a_wider_gap_takes_more_wire

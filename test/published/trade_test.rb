@@ -94,9 +94,9 @@ pattern: {"kind" => "coils", "single" => 5, "both" => 2, "anchor" => 0, "closing
     assert_includes 0.80..1.00, made.plan.account.path_mm / 500
   end
 
-  # A petal 20 mm long with a gap that rises as a half sine to 6 mm, 4 a side: as a frame.
+  # A petal 20 mm long with a gap that rises as a half sine to 6 mm, 4 a side: as a frame, whose width is told from middle to middle of its wires.
   def test_a_petal_as_a_frame
-    petal = woven("s1", %w[w1 w2], {kind: "crescent", length: 20.0, width: 6.0, open: 0.0, radius: 400.0, towards: "far"},
+    petal = woven("s1", %w[w1 w2], {kind: "crescent", length: 20.0, width: 7.0, open: 0.0, radius: 400.0, towards: "far"},
 pattern: {"kind" => "walk", "gaps" => ([1, 2] * 4) + ([1, 0] * 4), "before" => [], "after" => []})
 
     assert_includes 0.50..1.00, built(put_together([petal], wires: [base("w1"), base("w2"), weaving])).sections.first.plan.account.path_mm / 1000

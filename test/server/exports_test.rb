@@ -70,7 +70,7 @@ class ExportsTest < ServerTest
       packed = last_response["content-encoding"] == "gzip"
 
       assert_operator body.bytesize, :<, 300_000, piece.name
-      assert_equal 1, JSON.parse(packed ? Zlib.gunzip(body) : body)["version"]
+      assert_equal 2, JSON.parse(packed ? Zlib.gunzip(body) : body)["version"]
       assert packed || body.bytesize <= Server::App::LARGE_BYTES, piece.name
     end
   end

@@ -37,10 +37,10 @@ class PlayerTest < SystemTest
     end
 
     assert_equal passes.map(&:words), said
-    assert_selector ".player-words", text: "repeat 1 of 26, move #{passes.size} of #{passes.size}"
+    assert_selector ".player-words", text: "repeat 1 of 29, move #{passes.size} of #{passes.size}"
     player.send_keys(:up, :left)
 
-    assert_selector ".player-words", text: "repeat 2 of 26, move #{passes.size - 1} of #{passes.size}"
+    assert_selector ".player-words", text: "repeat 2 of 29, move #{passes.size - 1} of #{passes.size}"
     player.send_keys(:end)
 
     assert_selector ".player-words", text: "closing, move 16 of 16"
@@ -155,7 +155,7 @@ class PlayerTest < SystemTest
     assert_selector ".player-words", text: "second half, closing, move 8 of 8"
     player.send_keys(:home, :right)
 
-    assert_selector ".player-words", text: "repeat 1 of 53, move 1 of 12"
+    assert_selector ".player-words", text: "repeat 1 of 52, move 1 of 12"
     enter "Gaps of the walk", "1 2 1 0"
 
     assert_selector ".player-words", text: "move 1 of 4"

@@ -199,8 +199,11 @@ module Meander
         end
       end
 
-      # The points of a pass with the part of its climb each lies on and the share of it.
-      def parted(points) = points.map { |x, z, u| u.floor.clamp(0, 2).then { |part| [x, z, part, u - part] } }
+      # The points of a pass with the station before each and the share of the way to the next one.
+      def parted(points)
+        last = [points.last[2].round - 1, 0].max
+        points.map { |x, z, u| u.floor.clamp(0, last).then { |part| [x, z, part, u - part] } }
+      end
     end
   end
 end

@@ -94,7 +94,7 @@ module Meander
       WEAVE = Record.new({
         groups: Many.new(Fields::GROUP), free: Many.new(whole),
         mirrors: Record.new({across: IMAGE, along: IMAGE, turned: IMAGE}),
-        words:, notation: words, gaps: Many.new(whole), passes: whole, runs_twice: Choice.new([true, false]), period: whole, advance_mm: figure, packed_mm: figure,
+        words:, notation: words, gaps: Many.new(whole), passes: whole, runs_twice: Choice.new([true, false]), advance_mm: figure, packed_mm: figure,
         loosest_mm: figure, wire_per_repeat_mm: figure, width_mm: figure, thickness_mm: figure,
         clear_mm: Many.new(figure), cover: Many.new(COVER)
       })
@@ -111,7 +111,7 @@ module Meander
       })
 
       PICTURE = Record.new({
-        version: Choice.new([1]), finest_mm: figure, wire_mm: figure, x_range: figures, y_range: figures, centres: figures, gaps: figures,
+        version: Choice.new([2]), finest_mm: figure, wire_mm: figure, x_range: figures, y_range: figures, centres: figures, gaps: figures,
         places: Record.new({front: Many.new(words), back: Many.new(words)}),
         counting: Record.new({half: whole, before: whole, repeat: whole, repeats: whole, skipped: whole}),
         tones: Table.new(Many.new(List.new(Anything.new, 3..3))),

@@ -12,7 +12,7 @@ module Meander
           woven_mm: repeat.advance_mm * swatch.repeats, width_mm: frame.x_range(repeat.walk.visited).then { |low, high| high - low },
           thickness_mm: frame.thickness_mm, wire_per_repeat_mm: repeat.wire_mm * frame.strands, advance_per_repeat_mm: repeat.advance_mm,
           packed_per_repeat_mm: repeat.packed_mm, loosest_per_repeat_mm: repeat.loosest_mm, passes_per_repeat: repeat.passes.size,
-          runs_twice: repeat.walk.runs_twice?, period_repeats: repeat.repeats, cover: swatch.cover.faces.map { |face| cover(face) },
+          runs_twice: repeat.walk.runs_twice?, cover: swatch.cover.faces.map { |face| cover(face) },
           advice: advice(swatch).map { |item| item.to_h.slice(:id, :severity, :title, :why, :remedy) }}
       end
 

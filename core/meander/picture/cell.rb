@@ -2,8 +2,7 @@
 
 module Meander
   module Picture
-    # A block of passes as drawn: a packed table with a row per pass, [shape, y0, y1, y2, y3]: the heights at the end of the
-    # straight before, at the beginning and end of its own straight, and at the beginning of the straight after it, in mm.
+    # A block of passes as drawn: a row per pass, [shape, heights of its stations in mm].
     class Cell
       # One drawn pass: face 1 or -1 and points [[x, y, z], ...] from the plane of the base wires back to it.
       Stroke = Struct.new(:face, :points)
@@ -12,24 +11,8 @@ module Meander
 
       # along: 1 as woven, -1 for its mirror image along the strip.
       def self.build(block, shapes, along: 1)
-        rows = block.passes.each_index.map do |i|
-          [shapes.index(block.passes[i]), *heights(block, i).map { |y| along * y }]
-        end
-        new(rows)
+        new(block.passes.each_index.map { |i| [shapes.index(block.passes[i]), *block.heights[i].map { |y| along * y }] })
       end
-
-      def self.heights(block, index)
-        before = index.zero? ? block.entry_mm : block.heights[index - 1]
-        here = block.heights[index]
-        [before, here - block.slants[index], here, next_straight(block, index) || here]
-      end
-
-      def self.next_straight(block, index)
-        return block.exit && (block.exit[0] - block.exit[1]) if index == block.passes.size - 1
-
-        block.heights[index + 1] - block.slants[index + 1]
-      end
-      private_class_method :heights, :next_straight
 
       def initialize(passes)
         @passes = passes.freeze
@@ -49,8 +32,9 @@ module Meander
       private
 
       def stroke((shape, *heights), shapes)
+        last = heights.size - 2
         points = shapes[shape][:points].map do |x, z, u|
-          part = u.floor.clamp(0, 2)
+          part = u.floor.clamp(0, last)
           [x, heights[part] + ((u - part) * (heights[part + 1] - heights[part])), z]
         end
         Stroke.new(shapes[shape][:face], points)

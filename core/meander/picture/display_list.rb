@@ -69,7 +69,7 @@ module Meander
       def content_hash = @told[:hash] ||= Digest::SHA256.hexdigest(json)[0, 32].freeze
 
       def to_h
-        {version: 1, finest_mm: FINEST_MM, wire_mm:, x_range: rounded(x_range), y_range: rounded(y_range), centres: rounded(centres), gaps: rounded(gaps), places:, counting:, rods: rounded(rods),
+        {version: 2, finest_mm: FINEST_MM, wire_mm:, x_range: rounded(x_range), y_range: rounded(y_range), centres: rounded(centres), gaps: rounded(gaps), places:, counting:, rods: rounded(rods),
           tones: colours.transform_values { |hex| Colour.strokes(hex) },
           beads:, shapes: shapes.map { |shape| {**shape.slice(:face, :words, :turned), points: shape[:points].flat_map { |x, z, u| [(x * PARTS).round, (z * PARTS).round, (u * PARTS).round] }} },
           cells: cells.map { |cell| {passes: cell.passes.map { |row| written(row) }} },
@@ -105,9 +105,7 @@ module Meander
 
       def shifted(stroke, by) = Cell::Stroke.new(stroke.face, stroke.points.map { |x, y, z| [x, y + by, z] })
 
-      def written((shape, before, from, to, after))
-        [shape, (before * PARTS).round, (from * PARTS).round, (to * PARTS).round, (after * PARTS).round]
-      end
+      def written((shape, *heights)) = [shape, *heights.map { |y| (y * PARTS).round }]
 
       def rounded(value)
         case value

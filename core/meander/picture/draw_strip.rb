@@ -130,7 +130,7 @@ module Meander
 
       # The cell that reaches farthest along.
       def last_woven(half)
-        half.drawn.reject { |drawn| drawn.cell.passes.size == 1 }.max_by { |drawn| half.along * (drawn.cell.passes.last[3] + drawn.first_mm + (drawn.step_mm * (drawn.count - 1))) }.cell
+        half.drawn.reject { |drawn| drawn.cell.passes.size == 1 }.max_by { |drawn| half.along * (drawn.cell.passes.last.last + drawn.first_mm + (drawn.step_mm * (drawn.count - 1))) }.cell
       end
 
       def tail((x, y, z), wire, beside, shown)

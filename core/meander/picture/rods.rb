@@ -23,8 +23,8 @@ module Meander
 
       # What one copy of a block covers, for every copy.
       def self.covered(block, wire, half, joined_mm)
-        over = block.passes.each_index.select { |i| block.passes[i].wires.include?(wire) }
-        once = merged(over.map { |i| [block.heights[i] - half, block.heights[i] + half] }, joined_mm)
+        over = block.passes.each_with_index.filter_map { |pass, i| pass.crowns[wire]&.then { |station| block.heights[i][station] } }
+        once = merged(over.map { |y| [y - half, y + half] }, joined_mm)
         block.count.times.flat_map { |copy| once.map { |from, to| [from + (copy * block.step_mm), to + (copy * block.step_mm)] } }
       end
 

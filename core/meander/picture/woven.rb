@@ -80,7 +80,7 @@ module Meander
       # when its own next repeat begins.
       def rests(run)
         each_mm, each = run.repeat.advance_mm, run.repeat.passes.size
-        cell = Cell.new([[@shapes.line(@layout.frame.gap_x(run.repeat.walk.gaps.first), -@layout.frame.wire_mm / 2), 0.0, @along * each_mm, @along * each_mm, @along * each_mm]])
+        cell = Cell.new([[@shapes.line(@layout.frame.gap_x(run.repeat.walk.gaps.first), -@layout.frame.wire_mm / 2), 0.0, @along * each_mm]])
         (1...(run.count - 1)).group_by { |number| (number + 1) % 2 }.map do |wire, numbers|
           Drawn.new(cell:, wires: [[@wires[wire], 0.0]], first_mm: @along * (run.from_mm + (numbers.first * each_mm)), step_mm: @along * 2 * each_mm, count: numbers.size,
                     pass: @begun + ((numbers.first + 1) * each), every: 2 * each)

@@ -2,7 +2,7 @@
 
 module Meander
   module Planner
-    # How a maker works. slack: wire really used over the computed path, as a share; lean: see Weave::Packing; pace: wraps a minute.
+    # How a maker works. slack: wire really used over the computed path, as a share; lean: see Weave::Placing; pace: wraps a minute.
     Calibration = Struct.new(:slack, :lean, :pace, keyword_init: true) do
       # slack: common practice, no published source; pace: our choice, until the maker says theirs.
       def self.usual = new(slack: 0.04, lean: 0.3, pace: 10).freeze

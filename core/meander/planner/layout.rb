@@ -40,7 +40,7 @@ module Meander
       def skipped(half) = half.zero? ? 0 : laid.shared(2).passes
 
       # Outside to outside of the woven band where it is widest.
-      def width_mm = laid.widest.x_range(laid.strip(1).visited).then { |low, high| high - low }
+      def width_mm = laid.widest.x_range(laid.visited).then { |low, high| high - low }
 
       # So many repeats or the nearest that can be made: from the middle outwards they come in pairs.
       def makeable(repeats) = [(repeats / sides.to_f).round, 1].max * sides

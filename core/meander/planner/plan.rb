@@ -91,7 +91,7 @@ module Meander
         groups = Weave::Groups.of(repeat.walk.gaps)
         {words: Weave::Samples.words(piece.pattern, layout.frame.count, piece.document[:weaves]),
           groups: groups.map(&:to_h), free: MakeEven.free_groups(groups), notation: Notation::Writer.call(repeat.walk.gaps, groups), gaps: repeat.walk.gaps,
-          passes: repeat.passes.size, runs_twice: repeat.walk.runs_twice?, period: repeat.repeats, advance_mm: repeat.advance_mm,
+          passes: repeat.passes.size, runs_twice: repeat.walk.runs_twice?, advance_mm: repeat.advance_mm,
           packed_mm: repeat.packed_mm, loosest_mm: repeat.loosest_mm, wire_per_repeat_mm: repeat.wire_mm,
           width_mm: layout.width_mm, thickness_mm: layout.frame.thickness_mm, clear_mm: layout.frame.clear_mm,
           mirrors: Weave::Mirrors.call(piece.pattern, layout.frame.count), cover: layout.cover.faces.map { |face| {**face.to_h, wire: piece.base_wires[face.wire].id} }}

@@ -2,36 +2,39 @@
 
 module Meander
   module Weave
-    # A walk made pass by pass on base wires whose gaps change along the strip (see Profile): what is woven before the repeats,
-    # repeat after repeat as far as they are asked for, and what closes them. All in mm.
+    # A weave on base wires whose gaps change along the strip (see Profile): what is woven before the repeats, repeat after repeat as far
+    # as they are asked for, and what closes them. Placed station by station, each as its own gap asks (see Placing). All in mm.
     #
-    # The passes grow as they are asked for and are kept; asking twice gives the same answer.
+    # Passes are laid as they are asked for and are kept; asking twice gives the same answer.
     class Course
       # Every pass is made by itself, so there is an end to how many.
       MOST_PASSES = 20_000
+      # So many passes are pulled taut together.
+      TOGETHER = 64
+      # So many repeats more than are asked for can always be laid.
+      BEYOND = 3
 
-      # What was made: passes with their heights, and the packing as it stands after them.
-      Made = Struct.new(:passes, :heights, :packing)
-
-      # sizes: what Frame takes besides the gaps; before, walk, after: gap lists (before and after with all their times).
+      # sizes: what Frame takes besides the gaps; before, after: [[Walk, times], ...]; walk: of the repeats.
       def initialize(sizes, profile, before:, walk:, after:, lean:)
         @sizes = sizes
         @profile = profile
-        @before = before
+        @before, @after = [before, after].map { |stretches| stretches.flat_map { |one, times| one.closed_gaps * times } }
         @gaps = walk.closed_gaps
-        @after = after
-        @tables = {}
-        @open = Made.new([], [], Packing.new(frame_at(0.0), lean:))
-        @closed = {}
-        @made = {}
-        weave(@open, @before, onward: @gaps)
+        @frames = {}
+        @closed, @closing = {}, {}
+        @told, @taut, @pulled = [], [0.0], 0
+        @widths = Widths.for(sizes, walks)
+        @leaning = Leaning.new(profile, sizes)
+        @open = CourseLaying.new(@widths, @leaning, lean, sizes)
+        @kept = []
+        lay(@open, @before, before: nil, onward: @gaps.first(2))
       end
 
       # The strip with so many repeats.
       def strip(repeats) = @closed[repeats] ||= close(repeats)
 
       # How far so many repeats reach, with what closes them.
-      def woven_mm(repeats) = made(repeats)[1]
+      def woven_mm(repeats) = @after.empty? ? repeat_from_mm(repeats + 1) : closing(repeats).end_mm
 
       # The fewest repeats that reach a length: about so many as are begun within it.
       def reaching(length_mm)
@@ -45,86 +48,120 @@ module Meander
       # Where repeat k begins.
       def repeat_from_mm(repeat)
         grow(repeat)
-        @open.heights[place_of(repeat)]
+        @kept[repeat - 1].end_mm
       end
 
       # So many that the next one more can still be made.
-      def most_repeats = [((MOST_PASSES - @before.size - @after.size) / @gaps.size) - 3, 1].max
+      def most_repeats = [((MOST_PASSES - @before.size - @after.size) / @gaps.size) - BEYOND - 2, 1].max
 
       def passes_before = @before.size
+      def visited = (@before + @gaps + @after).uniq
 
       # The base wires side by side at a place along the weave, their middle staying where it is.
-      def frame_at(along)
-        clear = @profile.stepped_mm(along, @sizes[:wire_mm])
-        frames[clear] ||= begin
-          gaps = Array.new(@sizes[:base_mm].size - 1, clear)
-          Frame.new(**@sizes, clear_mm: gaps, origin: -clear * gaps.size / 2)
-        end
-      end
+      def frame_at(along) = frame(@profile.stepped_mm(along, @sizes[:wire_mm]))
 
       private
 
-      def frames = @frames ||= {}
-      def place_of(repeat) = @before.size + ((repeat - 1) * @gaps.size)
-
-      # Has every pass before so many repeats have begun, and the first of the last of them.
-      def grow(repeat)
-        weave(@open, @gaps, onward: @gaps) while @open.passes.size <= place_of(repeat)
+      def frame(clear)
+        @frames[clear] ||= Array.new(@sizes[:base_mm].size - 1, clear).then { |gaps| Frame.new(**@sizes, clear_mm: gaps, origin: -clear * gaps.size / 2) }
       end
 
-      # Makes a list of gaps into passes, going on to the gaps after it.
-      # @raise [InvalidInput] when that would be too many
-      def weave(made, gaps, onward:)
-        raise InvalidInput.new([too_many(made.passes.size + gaps.size)]) if made.passes.size + gaps.size > MOST_PASSES
+      # Every way there will be, with where it ends.
+      def walks
+        closing = @after.any? ? @after : @gaps
+        [@before + @gaps + @gaps + @after, @before + @gaps + @after].uniq.map { |gaps| gaps + [closing[0]] }
+      end
 
-        way = [made.passes.last&.from, *gaps, onward[0], onward[1]]
-        gaps.each_index do |i|
-          pass = pass_at(made.heights.last || 0.0, way[i, 4], made.passes.size)
-          made.heights << made.packing.place(pass)
-          made.passes << pass
+      # Lays so many repeats, and what lies before them; how it stands is kept where each begins.
+      def grow(repeats)
+        while @kept.size < repeats
+          refuse if @open.passes + @gaps.size > MOST_PASSES
+          @kept << @open.standing
+          lay(@open, @gaps, before: @gaps.last, onward: @gaps.first(2), first: @kept.size == 1)
         end
       end
 
-      def too_many(passes)
-        Fault.new(path: "/sections/0/spacing", code: "too_many", given: "#{passes} passes or more", accepted: "at most #{MOST_PASSES} passes in all",
-                  message: "so many passes are not walked one by one over gaps that change")
+      def refuse
+        raise InvalidInput.new([Fault.new(path: "/sections/0/spacing", code: "too_many", given: "#{@open.passes + @gaps.size} passes or more", accepted: "at most #{MOST_PASSES} passes in all",
+                                          message: "so many passes are not walked one by one over gaps that change")])
       end
 
-      # Front and back in turn.
-      def pass_at(along, around, place)
-        frame = frame_at(along)
-        (@tables[frame] ||= PassTable.new(frame)).between(around, place.even? ? 1 : -1)
+      # A list of gaps as passes, going on to the gaps after it. first: whether they go on from what is woven before the repeats.
+      def lay(laying, gaps, before:, onward:, first: false)
+        refuse if gaps.size > MOST_PASSES
+        before = @before.last if first
+        way = [before, *gaps, *onward, nil].first(gaps.size + 3)
+        gaps.each_index { |i| laying.lay(@widths.kind(way[i, 4], laying.passes.even? ? 1 : -1)) }
       end
 
+      # So many repeats as they were laid and pulled taut, with what closes them.
       def close(repeats)
-        made, end_mm = made(repeats)
-        CourseStrip.new(frame_at(0.0), made.passes, made.heights, end_mm, Array.new(repeats + 1) { |k| place_of(k + 1) })
+        grow(repeats + BEYOND)
+        held, closing = @kept[repeats - 1], closing(repeats)
+        told = told(repeats - 1).first(held.passes)
+        heights = closing.taut(@taut.first(held.stations) + closing.heights.drop(held.stations), held.stations)
+        told += closing.kinds.drop(held.passes).zip(closing.by_pass(heights, held.passes)).map { |kind, ys| pass(kind, ys) }
+        CourseStrip.new(frame_at(0.0), told, woven_mm(repeats), Array.new(repeats + 1) { |k| @before.size + (k * @gaps.size) })
       end
 
-      # So many repeats with what closes them, and how far they reach. The last pass of the repeats leads to what closes them.
-      def made(repeats)
-        @made[repeats] ||= begin
-          grow(repeats + 1)
-          made = rewound(place_of(repeats + 1) - 1)
-          weave(made, [@gaps.last], onward: @after.any? ? @after : [@gaps.first, nil])
-          weave(made, @after, onward: [@after.first, nil]) if @after.any?
-          [made, end_mm(made)]
+      # The last of so many repeats laid once more with what closes it, as its last pass leads there.
+      def closing(repeats)
+        @closing[repeats] ||= begin
+          grow(repeats)
+          @open.back_at(@kept[repeats - 1]).tap { |laying| lay_on(laying) }
         end
       end
 
-      # The passes up to a place, packed again so that the packing stands there.
-      def rewound(count)
-        packing = @open.packing.fresh
-        passes = @open.passes.first(count)
-        passes.each { |pass| packing.place(pass) }
-        Made.new(passes, @open.heights.first(count), packing)
+      def lay_on(laying)
+        way = [(laying.passes.zero? ? nil : laying.kinds.last.pass.from), *@gaps, *@after, @after.first || @gaps.first, nil]
+        (@gaps.size + @after.size).times { |i| laying.lay(@widths.kind(way[i, 4], laying.passes.even? ? 1 : -1)) }
       end
 
-      # Where the next pass would come to lie, if the weave went on.
-      def end_mm(made)
-        gaps = @after.any? ? @after : @gaps
-        made.packing.place(pass_at(made.heights.last, [made.passes.last.from, gaps[0], gaps[1], nil], made.passes.size))
+      # What lies before the repeats and so many of them, at least, pulled taut some repeats at a time, with one more that is laid already:
+      # [[CoursePass, heights, length], ...].
+      def told(repeats)
+        each = [TOGETHER / @gaps.size, 1].max
+        while @pulled < repeats || @told.empty?
+          from, to = @told.empty? ? 0 : @pulled, @pulled + each
+          grow(to + 2)
+          pull(from.zero? ? 1 : @kept[from].stations, from.zero? ? 0 : @kept[from].passes, @kept[to], @kept[to + 1].stations)
+          @pulled = to
+        end
+        @told
       end
+
+      # Stations from one on, to where it stood once; what lies beyond, up to another, gives way but is not kept.
+      def pull(from, first, standing, beyond)
+        taut = @open.taut(@taut.first(from) + @open.heights[from...beyond], from)
+        @taut = taut.first(standing.stations)
+        heights = @open.by_pass(@taut, first)
+        @told += @open.kinds[first...standing.passes].each_with_index.map { |kind, i| pass(kind, heights[i]) }
+      end
+
+      # One pass where it lies, every station as wide as its own gap says: [CoursePass, heights, length].
+      def pass(kind, heights)
+        run, before = 0.0, nil
+        points = heights.each_with_index.map do |y, k|
+          clear = @leaning.clear_mm(y)
+          x, z, = @widths.at(kind, k, clear)
+          x = @leaning.across(x, y)
+          run += stepped(kind, k, clear, before, [x, z]) if before
+          before = [x, z]
+          [x, z, run]
+        end
+        made = CoursePass.new(kind, frame_at(heights[heights.size / 2]), points, straight_mm(heights[heights.size / 2], kind.pass))
+        [made, heights, made.climbed_mm(heights)]
+      end
+
+      # From one station to the next: as far as they lie apart, and as much longer as the arc between them is than its chord.
+      def stepped(kind, station, clear, (from_x, from_z), (x, z))
+        one, other = [station - 1, station].map { |k| @widths.at(kind, k, clear) }
+        chord = Math.hypot(other[0] - one[0], other[1] - one[1])
+        Math.hypot(x - from_x, z - from_z) * ((chord > 1e-9) ? (other[2] - one[2]) / chord : 1.0)
+      end
+
+      # Of a pass over several base wires: as far as the outermost of them stand apart.
+      def straight_mm(along, pass) = frame_at(along).centres.values_at(*pass.wires.minmax).then { |low, high| high - low }
     end
   end
 end

@@ -8,17 +8,19 @@ module Meander
 
       attr_reader :frame, :woven_mm, :blocks
 
-      # repeats: the place of every repeat's first pass in the list, and of what comes after the last.
-      def initialize(frame, passes, heights, woven_mm, repeats)
+      # told: [[CoursePass, heights, length], ...]; repeats: the place of every repeat's first pass in the list, and of what comes after
+      # the last.
+      def initialize(frame, told, woven_mm, repeats)
         @frame = frame
         @woven_mm = woven_mm
         @repeats = repeats.freeze
-        @slants = Slant.call(frame, passes, heights, nil)
-        @blocks = [Block.new(passes: passes.freeze, heights: heights.freeze, slants: @slants, count: 1, step_mm: 0.0,
-                             entry_mm: heights.first - @slants.first, exit: nil, begins: true).freeze].freeze
-        @run_up_to = blocks.first.lengths_mm.each_with_object([0.0]) { |mm, sums| sums << (sums.last + mm) }.freeze
+        passes, heights, lengths = told.transpose
+        @blocks = [Block.new(passes: passes.freeze, heights: heights.freeze, count: 1, step_mm: 0.0).freeze].freeze
+        @run_up_to = lengths.each_with_object([0.0]) { |mm, sums| sums << (sums.last + mm) }.freeze
         freeze
       end
+
+      def wire_mm = @run_up_to.last
 
       # The wire of some repeats, counted from 1, with what is woven before the first and after the last.
       def path_mm(first, last)

@@ -24,12 +24,12 @@ module Meander
 
       def face(wire, face, places)
         bare = gaps(places)
-        Face.new(wire, face, 1 - (bare.sum / @repeat.period_mm), bare.max || 0.0).freeze
+        Face.new(wire, face, 1 - (bare.sum / @repeat.advance_mm), bare.max || 0.0).freeze
       end
 
       # How much lies bare between the passes, round the period.
       def gaps(places)
-        period, lay = @repeat.period_mm, @repeat.frame.lay_mm
+        period, lay = @repeat.advance_mm, @repeat.frame.lay_mm
         return [period] if places.empty?
 
         round = places.map { |y| y % period }.sort

@@ -29,7 +29,7 @@ module Meander
 
       def settled
         frame = even_frame
-        table = PassTable.new(frame)
+        table = PassTable.for(frame, [@walk, *(stretches(:before) + stretches(:after)).map(&:first)])
         before, after = %i[before after].map { |side| stretches(side).map { |walk, times| [repeat(frame, walk, table:), times] } }
         Laid.new(frame, table, repeat(frame, @walk, table:, pitch_mm: pitch_mm(frame, table)), before:, after:, rest: rest&.then { |walk| repeat(frame, walk, table:) })
       end
@@ -61,7 +61,7 @@ module Meander
 
       def course
         profile = Profile.new(@spacing[:stations].map { |station| [station[:at].mm, station[:clear].mm] }, joined: @spacing[:ends] == "joined")
-        before, after = %i[before after].map { |side| stretches(side).flat_map { |walk, times| walk.closed_gaps * times } }
+        before, after = %i[before after].map { |side| stretches(side) }
         half_way = profile.gaps.minmax.sum / 2
         frame = Frame.new(**sizes, clear_mm: Array.new(sizes[:base_mm].size - 1, half_way))
         LaidCourse.new(Course.new(sizes, profile, before:, walk: @walk, after:, lean: @lean), profile, repeat(frame, @walk))

@@ -43,15 +43,6 @@ module Meander
       # Clear width of inner gap k (1..n-1), nil for the outsides.
       def clear(gap) = gap.between?(1, count - 1) ? clear_mm[gap - 1] : nil
 
-      # How far inner gap k lets wires pass one at a time only: 1 at the width of a wire, 0 from twice that upwards and at
-      # the outsides. Real wire does not jump from the one law to the other, so between them it is interpolated.
-      def narrowness(gap)
-        clear = clear(gap)
-        return 0.0 unless clear && clear < (2 * wire_mm) - Tolerance::PACKING_MM
-
-        ((2 * wire_mm) - clear).clamp(0.0, wire_mm) / wire_mm
-      end
-
       # Inner gaps among the given ones that are narrower than the weaving wire.
       def impassable(gaps) = gaps.select { |gap| clear(gap)&.then { |mm| mm < wire_mm - 1e-6 } }
 

@@ -3,7 +3,8 @@
 module Meander
   module Weave
     # A laid-out section on base wires that stand alike all along: settled repeats, and the stretches before and after them. How
-    # far it reaches and what wire it takes is linear in the repeats. All in mm, of one strand.
+    # far it reaches and what wire it takes is linear in the repeats, from two on: a single one meets what is before and after it. All in mm,
+    # of one strand.
     class Laid
       # What the second half of a strip woven from its middle leaves out, as the first has it: mm along the strip, mm of one strand's
       # path, and passes.
@@ -22,8 +23,8 @@ module Meander
         @after = after
         @rest = rest
         @strips = {}
-        @single = strip(1)
-        @edges = edges
+        @single, @two = strip(1), strip(2)
+        @edges = [edges(@single, 1), edges(@two, 2)].freeze
         @shared = {}
         freeze
       end
@@ -47,14 +48,17 @@ module Meander
         @strips[-repeats] ||= Strip.new(frame, @table, [[@rest, 1], [repeat, repeats - 1], *@after])
       end
 
+      # Every gap the wire goes through.
+      def visited = @single.visited
+
       # The frames at the two ends of a strip of any length, and the widest.
       def end_frame = frame
       def widest = frame
 
-      def woven_mm(repeats) = @single.woven_mm + (repeat.advance_mm * (repeats - 1))
+      def woven_mm(repeats) = (repeats < 2) ? @single.woven_mm : @two.woven_mm + (repeat.advance_mm * (repeats - 2))
 
       # The fewest repeats that reach a length.
-      def reaching(length_mm) = [((length_mm - @single.woven_mm) / repeat.advance_mm).ceil + 1, 1].max
+      def reaching(length_mm) = (@single.woven_mm >= length_mm) ? 1 : [((length_mm - @two.woven_mm) / repeat.advance_mm).ceil + 2, 2].max
 
       # Where repeat k begins, counted from where the weave begins.
       def repeat_from_mm(repeat_number) = @single.runs[@before.count { |_, count| count.positive? }].from_mm + (repeat.advance_mm * (repeat_number - 1))
@@ -62,8 +66,9 @@ module Meander
       # The wire of some of the repeats, with what is woven before the first and after the last of them all.
       def path_mm(first, last, repeats)
         path = repeat.wire_mm * (last - first + 1)
-        path += @edges[:before] if first == 1
-        path += @edges[:after] if last == repeats
+        before, after = @edges[repeats.clamp(1, 2) - 1]
+        path += before if first == 1
+        path += after if last == repeats
         path
       end
 
@@ -84,10 +89,10 @@ module Meander
 
       private
 
-      # Together they are all that is not repeats.
-      def edges
-        before = @single.runs.take_while { |run| !run.repeat.equal?(repeat) }.sum(&:wire_mm)
-        {before:, after: @single.wire_mm - before - repeat.wire_mm}
+      # Wire before and after so many repeats: together they are all that is not repeats.
+      def edges(strip, repeats)
+        before = strip.runs.take_while { |run| !run.repeat.equal?(repeat) }.sum(&:wire_mm)
+        [before, strip.wire_mm - before - (repeat.wire_mm * repeats)]
       end
     end
   end

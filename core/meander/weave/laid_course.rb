@@ -24,6 +24,7 @@ module Meander
       def second(repeats) = strip(repeats)
       def shared(_repeats) = Laid::NOTHING
       def woven_mm(repeats) = @course.woven_mm(repeats)
+      def visited = @course.visited
       def reaching(length_mm) = @course.reaching(length_mm)
       def repeat_from_mm(repeat_number) = @course.repeat_from_mm(repeat_number)
       def path_mm(first, last, repeats) = strip(repeats).path_mm(first, last)

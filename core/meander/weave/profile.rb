@@ -7,6 +7,8 @@ module Meander
     class Profile
       # Frames are made for gaps in steps of this many mm: far below what a hand can hold.
       STEP_MM = 0.02
+      # Slopes are told over so much to either side.
+      SLOPE_OVER_MM = 0.25
 
       # stations: [[mm along the weave, clear gap in mm], ...], in order along the weave; joined: whether the base wires are joined
       # at both ends before they are woven.
@@ -33,6 +35,9 @@ module Meander
         least = passing_mm - 1e-6
         ((clear >= least) == (stepped >= least)) ? stepped : clear
       end
+
+      # How much wider the gap gets there, in mm to a mm along the weave.
+      def slope(along) = (clear_mm(along + SLOPE_OVER_MM) - clear_mm(along - SLOPE_OVER_MM)) / (2 * SLOPE_OVER_MM)
 
       # [wide, narrow] of every run up to a length in which the gap closes, from where it begins to close to where it opens again.
       def closing(length_mm)

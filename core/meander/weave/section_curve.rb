@@ -8,6 +8,9 @@ module Meander
     # A turn back round the same wire (a coil) starts and ends at that wire's side; a turn on to the neighbour (a
     # crossing) passes half-way along the inner tangent of the two wires it touches. Over several wires the way is the outer hull.
     class SectionCurve
+      # Wires that leave no more room than this share of what lies between them are tight, whatever the arithmetic rounds to.
+      TIGHT = 1e-9
+
       # frame: Frame; from, to: gaps; before, after: the gaps it comes from and goes on to where it crosses there, nil where it turns
       # back round its own wire.
       def initialize(frame, from:, to:, face:, before: nil, after: nil)
@@ -56,13 +59,16 @@ module Meander
 
       # How steeply the inner tangent leaves the plane of the base wires; a quarter turn where there is no slack.
       def crossing_angle(wire, neighbour)
-        Math.asin([(@frame.rho(wire) + @frame.rho(neighbour)) / spread(wire, neighbour), 1.0].min)
+        tight?(wire, neighbour) ? Math::PI / 2 : Math.asin((@frame.rho(wire) + @frame.rho(neighbour)) / spread(wire, neighbour))
       end
 
+      def tight?(wire, neighbour) = spread(wire, neighbour) <= (@frame.rho(wire) + @frame.rho(neighbour)) * (1 + TIGHT)
+
       def tangent_share(wire, neighbour)
+        return 0.0 if tight?(wire, neighbour)
+
         both = @frame.rho(wire) + @frame.rho(neighbour)
-        whole = Math.sqrt([(spread(wire, neighbour)**2) - (both**2), 0.0].max)
-        whole * @frame.rho(wire) / both
+        Math.sqrt((spread(wire, neighbour)**2) - (both**2)) * @frame.rho(wire) / both
       end
 
       def over_the_wires

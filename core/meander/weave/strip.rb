@@ -5,12 +5,12 @@ module Meander
     # A woven section: stretches of settled repeats one after another (anchor coils, the pattern, closing coils), the wire
     # going on from each to the next.
     #
-    # A stretch is told as blocks: its first repeat and its last, whose ends meet other passes, and between them the settled
-    # period over and over. Everything in mm along the strip, from the first pass's place.
+    # A stretch is told as blocks: its first repeat and its last, whose ends meet other stretches, and between them settled repeats over
+    # and over. Everything in mm along the strip, from where the wire begins.
     class Strip
       include StripReading
 
-      # A stretch laid down: its repeat, how often, where its first pass lies, and its blocks.
+      # A stretch laid down: its repeat, how often, where it begins, and its blocks.
       Run = Struct.new(:repeat, :count, :from_mm, :blocks) do
         def woven_mm = repeat.advance_mm * count
         def wire_mm = blocks.sum(&:wire_mm)
@@ -21,105 +21,96 @@ module Meander
       # table: the PassTable of the frame; stretches: [[Repeat, count], ...]; counts of zero are left out.
       def initialize(frame, table, stretches)
         @frame = frame
-        @table = table
-        @stretches = stretches.reject { |_, count| count.zero? }
-        @starts = starts
-        @runs = @stretches.each_index.map { |i| run(i) }.freeze
+        stretches = stretches.reject { |_, count| count.zero? }
+        skyline, end_mm = (Skyline.new(frame, stretches[0][0].lean) if stretches.size > 1), nil
+        @runs = stretches.each_index.map { |i|
+          gaps = ->(at) { stretches[at][0].walk.closed_gaps }
+          stretch = Stretch.new(table, *stretches[i], before: i.zero? ? nil : gaps.call(i - 1).last, onward: stretches[i + 1] && gaps.call(i + 1).first(2))
+          end_mm = stretch.lay(skyline, end_mm)
+          Run.new(*stretches[i], stretch.from_mm, stretch.blocks.freeze).freeze
+        }.freeze
         freeze
       end
 
       # Length along the work.
-      def woven_mm = @stretches.empty? ? 0.0 : @starts.last + runs.last.woven_mm
+      def woven_mm = runs.empty? ? 0.0 : runs.last.from_mm + runs.last.woven_mm
 
       def blocks = runs.flat_map(&:blocks)
+    end
+
+    # One stretch as it is laid: settled repeats, but for the first pass where it goes on from another stretch and its last ones where
+    # another follows, which lead there and are laid by themselves.
+    class Stretch
+      attr_reader :from_mm, :blocks
+
+      # before: the gap the stretch before it ends at, nil where the wire begins; onward: the first two gaps of the one that follows, nil
+      # where the wire ends.
+      def initialize(table, repeat, count, before:, onward:)
+        @table = table
+        @repeat = repeat
+        @count = count
+        @before = before
+        @onward = onward
+        @from_mm = 0.0
+        @blocks = []
+      end
+
+      # skyline: what lies there, nil where there is nothing but this stretch; end_mm: how high the wire comes from there.
+      # @return [Float] how high its own last pass ends
+      def lay(skyline, end_mm)
+        @skyline = skyline
+        edges = [(0 if @before), (@count - 1 if @onward)].compact.uniq
+        add(edges.include?(0) ? edge(0, end_mm) : nil)
+        inner = @count - edges.size
+        settled(inner, (edges.first == 0) ? 1 : 0) if inner.positive?
+        add(edge(@count - 1, nil)) if edges.last.to_i.positive?
+        last = blocks.last
+        last.heights.last.last + ((last.count - 1) * last.step_mm)
+      end
 
       private
 
-      # Each stretch begins an advance after the last pass of the one before, or further on where its first passes would
-      # come to lie on that one's last.
-      def starts
-        at = 0.0
-        @stretches.each_index.map do |i|
-          at += (i.zero? ? 0.0 : @stretches[i - 1].then { |repeat, count| (repeat.advance_mm * count) + overlap_mm(i) })
-        end
+      def gaps = @repeat.walk.closed_gaps
+      def add(block) = block && (@blocks << block)
+      def at(copy) = from_mm + (copy * @repeat.advance_mm)
+      def raised(heights, by_mm) = by_mm.zero? ? heights : heights.map { |each| each.map { |y| y + by_mm } }
+
+      # Settled repeats from one copy on; of many only the last two are what others are laid on.
+      def settled(count, from)
+        add(Block.new(passes: @repeat.passes, heights: raised(@repeat.heights, at(from)), count:, step_mm: @repeat.advance_mm).freeze)
+        return unless @skyline
+
+        ([from, from + count - 2].max...(from + count)).each { |copy| @skyline.take(@repeat.passes, raised(@repeat.heights, at(copy))) }
       end
 
-      def overlap_mm(index)
-        before, after = @stretches[index - 1][0], @stretches[index][0]
-        tops, bottoms = before.places.flatten(1), after.places.flatten(1)
-        clash = tops.zip(bottoms).filter_map { |top, bottom| top.max - before.period_mm + frame.lay_mm - bottom.min if top.any? && bottom.any? }
-        [0.0, *clash].max
+      # A copy that meets another stretch: the first, the last, or both.
+      def edge(copy, end_mm)
+        opens, closes = copy.zero? && @before, copy == @count - 1 && @onward
+        passes = @table.passes(gaps, before: opens ? @before : gaps.last, onward: closes ? @onward : gaps.first(2))
+        heights = opens ? [opening(passes[0], end_mm)] : []
+        own = (heights.size...(closes ? closing(passes) : passes.size)).to_a
+        middle = raised(@repeat.heights.values_at(*own), at(copy))
+        @skyline.take(passes.values_at(*own), middle)
+        heights += middle
+        heights += @skyline.lay(passes.drop(heights.size), heights.last&.last || at(copy)) if heights.size < passes.size
+        Block.new(passes: passes.freeze, heights: heights.freeze, count: 1, step_mm: @repeat.advance_mm).freeze
       end
 
-      def run(index)
-        repeat, count = @stretches[index]
-        period = repeat.repeats
-        bodies = (count > 2) ? (count - 2) / period : 0
-        first_tail = 1 + (bodies * period)
-        blocks = [block(index, 0, 1, 1), (block(index, 1, period, bodies) if bodies.positive?),
-          (block(index, first_tail, count - first_tail, 1) if count > first_tail)].compact
-        Run.new(repeat, count, @starts[index], blocks.freeze).freeze
+      # From which pass on a copy leads to the next stretch: its last, and the one before where that turns otherwise than it would.
+      def closing(passes)
+        last = passes.size - 1
+        (last.positive? && !passes[last - 1].equal?(@repeat.passes[last - 1])) ? last - 1 : last
       end
 
-      # So many repeats from the given one of a stretch, copied.
-      def block(index, first, repeats, copies)
-        repeat, count = @stretches[index]
-        each = repeat.passes.size
-        places = ((first * each)...((first + repeats) * each)).to_a
-        passes = passes(index, first, repeats, last: first + (repeats * copies) == count)
-        Block.new(passes:, heights: places.map { |place| height(index, place) }, slants: places.zip(passes).map { |place, pass| slant_of(pass, repeat, place) },
-          count: copies, step_mm: repeat.advance_mm * repeats, entry_mm: entry_mm(index, places.first),
-          exit: exit(index, places.last + 1), begins: index.zero? && first.zero?).freeze
+      # The first pass laid on what is there, and with it where the settled repeats begin: so that the second pass goes on from it, and
+      # all of them lie on what is there. It climbs to the second one as late as it can, under what comes to lie over it.
+      def opening(pass, end_mm)
+        heights = @skyline.lay([pass], end_mm)[0]
+        over, settled = @repeat.passes.rotate(1), [*@repeat.heights.drop(1), @repeat.heights[0].map { |y| y + @repeat.advance_mm }]
+        @from_mm = [heights.last - settled[0][0], @skyline.lift_mm(over, settled)].max
+        begins_mm = from_mm + settled[0][0]
+        pass.stations.points.zip(heights).map { |(_, _, at), y| [y, begins_mm - (Placing::CLIMB * (pass.run_mm - at))].max }
       end
-
-      # A pass that leads on to another stretch over other wires than in its own lies level.
-      def slant_of(pass, repeat, place)
-        (pass.wires == repeat.passes[place % repeat.passes.size].wires) ? slant(repeat, place) : 0.0
-      end
-
-      # The repeat's own passes, but for those that meet another stretch.
-      def passes(index, first, repeats, last:)
-        gaps = @stretches[index][0].walk.closed_gaps
-        return @stretches[index][0].passes * repeats unless first.zero? || last
-
-        @table.passes(gaps * repeats, before: first.zero? ? gap_before(index) : gaps.last, onward: last ? onward(index) : gaps.first(2))
-      end
-
-      def gap_before(index) = index.zero? ? nil : @stretches[index - 1][0].walk.closed_gaps.last
-
-      # The next stretch's first gaps; after the last one the wire closes its own repeat and ends there.
-      def onward(index)
-        following = @stretches[index + 1]
-        following ? following[0].walk.closed_gaps.first(2) : [@stretches[index][0].walk.closed_gaps.first, nil]
-      end
-
-      # The height of a stretch's pass, counted from its first, also before its first and after its last.
-      def height(index, place)
-        repeat, count = @stretches[index]
-        return past_end(index) if place == count * repeat.passes.size
-
-        rounds, in_period = place.divmod(repeat.heights.size)
-        @starts[index] + repeat.heights[in_period] + (rounds * repeat.period_mm)
-      end
-
-      def past_end(index) = @stretches[index + 1] ? @starts[index + 1] : nil
-
-      def entry_mm(index, place)
-        return height(index, place - 1) if place.positive?
-        return height(index - 1, @stretches[index - 1].then { |repeat, count| (count * repeat.passes.size) - 1 }) if index.positive?
-
-        @stretches[0][0].then { |repeat, _| repeat.heights.first - repeat.slants.first }
-      end
-
-      def exit(index, place)
-        repeat, count = @stretches[index]
-        return [height(index, place), slant(repeat, place)] if place < count * repeat.passes.size
-
-        following = @stretches[index + 1]
-        following ? [@starts[index + 1], following[0].slants.first] : nil
-      end
-
-      def slant(repeat, place) = repeat.slants[place % repeat.slants.size]
     end
   end
 end

@@ -2,28 +2,13 @@
 
 module Meander
   module Weave
-    # Passes with their heights (of the first copy) and slants, copied `count` times, `step_mm` further each time. entry_mm: the
-    # height of the pass before, or where the wire begins; exit: [height, slant] of the pass after the first copy, nil where the
-    # wire ends; begins: whether the wire begins here, in the plane of the base wires. All in mm.
-    Block = Struct.new(:passes, :heights, :slants, :count, :step_mm, :entry_mm, :exit, :begins, keyword_init: true) do
+    # Passes with the heights of their stations (of the first copy), copied `count` times, `step_mm` further each time. All in mm.
+    Block = Struct.new(:passes, :heights, :count, :step_mm, keyword_init: true) do
       # Length of the wire on its own way through all copies.
       def wire_mm = count * lengths_mm.sum
 
-      # The same of one copy, pass by pass: its turn and its straight, and at the wire's end the half turn it goes on.
-      def lengths_mm
-        last = entry_mm
-        each = passes.each_index.map do |i|
-          climb = heights[i] - last
-          last = heights[i]
-          Math.hypot(passes[i].straight_mm, slants[i]) + Math.hypot(turn_mm(i), climb - slants[i])
-        end
-        each[-1] += passes.last.turn_after_mm / 2 unless exit
-        each
-      end
-
-      private
-
-      def turn_mm(index) = (index.zero? && begins) ? passes[index].lead_mm : passes[index].turn_mm
+      # The same of one copy, pass by pass.
+      def lengths_mm = passes.each_index.map { |i| passes[i].climbed_mm(heights[i]) }
     end
 
     # What is read off a strip told as blocks (`blocks` and `frame`).

@@ -28,7 +28,7 @@ module Meander
         @repeats = whole("repeats", nil, 1..MOST_REPEATS)
         walk = read_walk
         @frame = read_frame(walk)
-        table = PassTable.new(frame)
+        table = PassTable.for(frame, [walk])
         @repeat = Repeat.new(frame, walk, lean: share("lean", 0.3, 0.0..2.0), table:, pitch_mm: read_pitch)
         @cover = Cover.new(repeat)
         @strip = Strip.new(frame, table, [[repeat, repeats]])

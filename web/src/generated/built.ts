@@ -107,7 +107,6 @@ export interface Built {
         gaps: number[];
         passes: number;
         runs_twice: true | false;
-        period: number;
         advance_mm: number;
         packed_mm: number;
         loosest_mm: number;

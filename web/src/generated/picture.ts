@@ -6,7 +6,7 @@
  */
 
 export interface Picture {
-  version: 1;
+  version: 2;
   finest_mm: number;
   wire_mm: number;
   x_range: number[];

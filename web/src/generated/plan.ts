@@ -94,7 +94,6 @@ export interface Plan {
     gaps: number[];
     passes: number;
     runs_twice: true | false;
-    period: number;
     advance_mm: number;
     packed_mm: number;
     loosest_mm: number;

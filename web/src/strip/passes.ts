@@ -21,13 +21,13 @@ export function passAt(picture: Picture, number: number): Found | null {
   return null;
 }
 
-/** The points of a drawn pass, [along, across, towards the maker] in mm. Its climb is told by the heights at four corners. */
+/** The points of a drawn pass, [along, across, towards the maker] in mm. Its climb is told by the heights of its stations. */
 export function passPoints(picture: Picture, row: number[]): [number, number, number][] {
   const { points } = picture.shapes[row[0]!]!;
   const fine = picture.finest_mm;
   return Array.from({ length: points.length / 3 }, (_, i) => {
     const u = points[i * 3 + 2]! * fine;
-    const part = Math.min(Math.floor(u), 2);
+    const part = Math.min(Math.floor(u), row.length - 3);
     const [from, to] = [row[part + 1]!, row[part + 2]!];
     return [(from + (u - part) * (to - from)) * fine, points[i * 3]! * fine, points[i * 3 + 1]! * fine];
   });
@@ -43,6 +43,6 @@ export function passCount(picture: Picture): number {
   );
 }
 
-/** Where a pass lies along the strip: the middle of its straight, in mm. */
+/** Where a pass lies along the strip: half-way through it, in mm. */
 export const passAlong = (picture: Picture, found: Found): number =>
-  found.at + ((found.row[2]! + found.row[3]!) / 2) * picture.finest_mm;
+  found.at + found.row[1 + Math.floor((found.row.length - 1) / 2)]! * picture.finest_mm;

@@ -1,0 +1,168 @@
+# frozen_string_literal: true
+
+module Meander
+  module Weave
+    # Passes laid one after another over gaps that change, by the rule of Placing: every station on what lies below it at its own gap.
+    # Heights in mm. The state is one course's own.
+    class CourseLaying
+      # How it stands before a pass: what is needed to go on from there once more.
+      Standing = Struct.new(:passes, :stations, :tops, :waiting, :run, :pairs, :end_mm)
+      # Rounds of drawing stations to the straight between those so many before and after, and of parting alone (see Taut).
+      REACHES = [8, 4, 2, 1, 4, 2, 1, 4, 2, 1, 1, 1].freeze
+      PARTING = 16
+      # Where a gap opens or closes steeply, a straight between stations far apart is no guide: they give way by 1 / (1 + (STEEP slope)^2).
+      STEEP = 3.0
+
+      attr_reader :kinds, :heights
+
+      # widths: Widths; leaning: Leaning; lean: see Placing; sizes: of the base wires and the weaving wire.
+      def initialize(widths, leaning, lean, sizes)
+        @widths = widths
+        @leaning = leaning
+        @lean = lean
+        @d = sizes[:wire_mm]
+        @more = ((sizes[:strands] || 1) - 1) * @d
+        @kinds, @heights, @runs, @across, @giving = [], [0.0], [0.0], [], [1.0]
+        # By place: the station that lies highest there; stations laid too lately to be touched: [place, station].
+        @tops, @waiting = [], []
+        # Stations that may touch: the upper, the lower, how much higher it must lie.
+        @upper, @lower, @least = [], [], []
+      end
+
+      def passes = kinds.size
+      def end_mm = heights.last
+      def standing = Standing.new(passes, heights.size, @tops.dup, @waiting.dup, @runs.last, @least.size, end_mm)
+
+      # Lays a pass of a kind on what is there.
+      def lay(kind)
+        first(kind) if passes.zero?
+        kinds << kind
+        (1...kind.places.size).each { |k| lay_station(kind, k) }
+      end
+
+      # How it stood once, with the heights it has now.
+      def back_at(standing) = dup.tap { |copy| copy.take(standing, heights.first(standing.stations)) }
+
+      # Heights of all stations, those from one up to another pulled taut.
+      def taut(heights, from, to = heights.size)
+        pulled = heights.dup
+        pairs = station_pairs(from)...station_pairs(to)
+        REACHES.each do |reach|
+          drawn(pulled, reach, from, to)
+          part(pulled, pairs, from)
+        end
+        PARTING.times { part(pulled, pairs, from) }
+        pulled
+      end
+
+      # Heights pass by pass, from one of them on: each has its own first and last station.
+      def by_pass(heights, first = 0)
+        from = kinds.first(first).sum { |kind| kind.places.size - 1 }
+        kinds.drop(first).map { |kind| heights[from, kind.places.size].tap { from += kind.places.size - 1 } }
+      end
+
+      protected
+
+      def take(standing, heights)
+        @kinds, @heights = kinds.first(standing.passes), heights
+        @runs, @across = @runs.first(standing.stations), @across.first(standing.stations)
+        @tops, @waiting = standing.tops.dup, standing.waiting.dup
+        @upper, @lower, @least = [@upper, @lower, @least].map { |all| all.first(standing.pairs) }
+      end
+
+      private
+
+      def first(kind)
+        @waiting << [kind.places[0], 0]
+        @across << place(kind, 0, 0.0)
+      end
+
+      def lay_station(kind, station)
+        before = heights.last
+        width = @widths.index(@leaning.clear_mm(before))
+        told = @widths.told(kind.number, width)
+        step = told[station][2] - told[station - 1][2]
+        settle(@runs.last + step - (Outline::APART * @d))
+        leant = before - (@lean * step)
+        heights << resting(@widths.near(kind.places[station], width), place(kind, station, before), leant, @leaning.apart(before))
+        @runs << (@runs.last + step)
+        @giving << (1 / (1 + ((STEEP * @leaning.slope(heights.last))**2)))
+        draw_up
+        @across << place(kind, station, heights.last)
+        @waiting << [kind.places[station], heights.size - 1]
+      end
+
+      # Where a station lies across the strip at a place along it: [x, z].
+      def place(kind, station, along)
+        x, z, = @widths.at(kind, station, @leaning.clear_mm(along))
+        [@leaning.across(x, along), z]
+      end
+
+      # What lies far enough back along the wire can be touched.
+      def settle(run)
+        while @waiting.any? && @runs[@waiting.first[1]] <= run
+          place, station = @waiting.shift
+          @tops[place] = station if @tops[place].nil? || heights[station] > heights[@tops[place]]
+        end
+      end
+
+      # As low as what lies there lets it, and as leaning does. Gaps differ a little from one to the other: they touch where they would at
+      # the gap of the one, or where they lie. near: what may be touched, see Widths; apart: see Leaning.
+      def resting(near, (x, z), leant, apart)
+        y, here = leant, heights.size
+        near.each do |other, off|
+          below = @tops[other] or next
+          ox, oz = @across[below]
+          off = [off, Math.hypot(x - ox, z - oz) / @d].min
+          next if off >= 1.0
+
+          least = (Math.sqrt(1 - (off**2)) * @d * apart) + @more
+          at = heights[below] + least
+          next if at < leant - @d
+
+          @upper << here
+          @lower << below
+          @least << least
+          y = at if at > y
+        end
+        y
+      end
+
+      def draw_up
+        i = heights.size - 1
+        while i.positive?
+          least = heights[i] - (Placing::CLIMB * (@runs[i] - @runs[i - 1]))
+          break if heights[i - 1] >= least
+
+          heights[i - 1] = least
+          i -= 1
+        end
+      end
+
+      # Which pair is the first whose upper station is this one or a later one.
+      def station_pairs(station) = @upper.bsearch_index { |upper| upper >= station } || @upper.size
+
+      def drawn(pulled, reach, from, to)
+        still = pulled.dup
+        ([from, reach].max...(to - reach)).each do |i|
+          before, after = @runs[i] - @runs[i - reach], @runs[i + reach] - @runs[i]
+          next if before + after < 1e-9
+
+          line = ((still[i - reach] * after) + (still[i + reach] * before)) / (before + after)
+          pulled[i] = still[i] + (Taut::PULL * @giving[i] * (line - still[i]))
+        end
+      end
+
+      # Each by half, but for what is held.
+      def part(pulled, pairs, from)
+        pairs.each do |i|
+          up, low = @upper[i], @lower[i]
+          short = @least[i] - pulled[up] + pulled[low]
+          next unless short.positive?
+
+          (low < from) ? pulled[up] += short : (pulled[up] += short / 2) && (pulled[low] -= short / 2)
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,89 @@
+# frozen_string_literal: true
+
+require_relative "../support/clearance"
+require_relative "../support/sections"
+require_relative "../support/weaves"
+
+# Drawn wire measured: how near two stretches of it come, in its diameters, its first and last six left out; how deep it lies in a base
+# wire; whether it is broken. The worst of each kind is printed.
+class ClearanceTest < PieceTest
+  include Weaves
+  include Clearance
+  include Sections
+
+  GAPS = [1.0, 1.25, 1.5, 2.0, 3.0, 10.0].freeze
+  # What a wire may come nearer than it touches where stations lie apart, and where gaps change or base wires differ.
+  EVEN, UNEVEN, IN_A_BASE_WIRE = 0.89, 0.80, 0.05
+
+  # Strokes of a strip on straight base wires: [nearest, depth].
+  def measured(strip, said)
+    drawn, d = strokes(strip), strip.frame.wire_mm
+    points = drawn.flat_map(&:points).each_cons(2).reject { |a, b| a == b }.map(&:first)
+
+    assert_operator longest_break(drawn), :<, 1e-6, said
+    [nearest_stretches(points, d), depth_in_rods(points, strip.frame.centres.zip(strip.frame.base_mm), d)]
+  end
+
+  def worst(title, least, deepest, rows)
+    near, deep = rows.min_by { |(nearest, _), _| nearest }, rows.max_by { |(_, depth), _| depth }
+    puts format("\n%s: nearest %.3f (%s), deepest in a base wire %.3f (%s)", title, near[0][0], near[1], deep[0][1], deep[1])
+
+    assert_operator near[0][0], :>=, least, near[1]
+    assert_operator deep[0][1], :<=, deepest, deep[1]
+  end
+
+  def some(repeat) = strip(repeat, (repeat.passes.size > 16) ? 2 : [(16.0 / repeat.passes.size).ceil, 3].max)
+
+  def test_the_collection_at_gaps_near_and_wide
+    rows = Samples::ALL.flat_map do |sample|
+      GAPS.map do |gap|
+        said = "#{sample.key} at #{gap} d"
+        [measured(some(repeat(sample.gaps, [1.0] * sample.base, 0.4, clear: [gap * 0.4] * (sample.base - 1))), said), said]
+      end
+    end
+    worst("the collection", EVEN, 0.01, rows)
+  end
+
+  def test_walks_at_random
+    rows = [true, false].flat_map do |equal|
+      found = []
+      random_repeats(30, equal:, most_wires: 5) { |repeat, said| found << [measured(some(repeat), said), said] }
+      found
+    end
+    worst("walks at random", UNEVEN, IN_A_BASE_WIRE, rows)
+  end
+
+  # Every woven stretch of the demo whose gap stays as it is.
+  def test_the_demo
+    rows = demo_documents.flat_map do |json|
+      plans = Meander::Document::Fields::BUILT.include?(json["body"]["kind"]) ? built(json).woven.map(&:plan) : [plan(json)]
+      plans.reject { |plan| plan.layout.laid.is_a?(LaidCourse) }.map { |plan| [measured(plan.layout.strip([plan.fit.repeats, 12].min), json["name"]), json["name"]] }
+    end
+    worst("the demo", EVEN, 0.01, rows)
+  end
+
+  # Base wires that open and close, seen from above as they lie; the depth is left out where they lie aslant.
+  def test_frames
+    demo = demo_documents.select { |json| Meander::Document::Fields::BUILT.include?(json["body"]["kind"]) }.flat_map { |json| courses(json) }
+    worst("frames of the demo", UNEVEN, 0.0, demo)
+    seed = Random.new_seed % 100_000
+    random = Random.new(seed)
+    rows = Array.new(8) do
+      frame = Sections::FRAMES[random.rand(0..3)].call(random)
+      eight = figure_eight(random.rand(1..5))
+      courses(put_together([woven("s1", %w[w1 w2], frame, pattern: {"kind" => "walk", "gaps" => eight, "before" => [], "after" => []})], wires: [base("w1"), base("w2"), weaving("w9", "0.3 mm")]),
+"seed #{seed} #{frame}")
+    end
+    worst("frames at random", 0.3, 0.0, rows.flatten(1))
+  end
+
+  def courses(json, said = json["name"])
+    built(json).woven.select { |section| section.plan.layout.laid.is_a?(LaidCourse) }.map do |section|
+      strip = section.plan.layout.strip(section.plan.fit.repeats)
+      drawn = strokes(strip)
+
+      assert_operator longest_break(drawn), :<, 1e-6, said
+      [[nearest_stretches(drawn.flat_map(&:points).each_cons(2).reject { |a, b| a == b }.map(&:first), strip.frame.wire_mm), 0.0], said]
+    end
+  end
+end
