@@ -8,7 +8,7 @@ module Server
     USUAL = Meander::Planner::Calibration.usual
 
     # What the maker said (Meander::Document::Fields::MAKER), the usual until they do.
-    def self.said = first&.document&.then { |text| JSON.parse(text, symbolize_names: true) } || {pace: USUAL.pace}
+    def self.said = first&.document&.then { |text| JSON.parse(text, symbolize_names: true) }.to_h.then { |kept| {pace: USUAL.pace, push: "well", **kept} }
 
     def self.calibration = Meander::Planner::Calibration.of(said)
 

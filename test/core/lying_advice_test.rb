@@ -76,6 +76,25 @@ class LyingAdviceTest < PieceTest
     refute said?("row-off", row.call(right.round(3)))
   end
 
+  def pushed(json, push)
+    Meander::Planner::PlanPiece.call(Meander::Document::PieceReader.call(json).piece, calibration: Meander::Planner::Calibration.of({push:}))
+  end
+
+  # Where pushing harder brings more repeats in it is told how many, and only there: as many as are planned when a pass leans so far.
+  def test_coils_that_ride_over
+    eight = ->(clear) {
+      document("cuff", "sections.0.pattern": {"kind" => "walk", "gaps" => ([1, 2] * 3) + ([1, 0] * 3), "before" => [], "after" => []},
+        "sections.0.spacing": {"kind" => "apart", "clear" => [size("#{clear} mm")]})
+    }
+    told = advice(plan(eight.call(1.2)), "coils-ride-over")
+    lightly, hard = %w[lightly hard].map { |push| pushed(eight.call(1.2), push).fit.repeats }
+
+    assert_in_delta lightly, told.figures[:fewest], 1
+    assert_in_delta hard, told.figures[:most], 1
+    assert_includes told.figures[:fewest]..told.figures[:most], plan(eight.call(1.2)).fit.repeats
+    [0.6, 2.4].each { |clear| assert_nil advice(plan(eight.call(clear)), "coils-ride-over") }
+  end
+
   # A frame that closes is told from its widest to its narrowest, one that only opens is not; and a stagger ends round the two wires
   # its last wraps go round, not round the three of the way back.
   def test_what_narrows_and_what_ends

@@ -82,7 +82,7 @@ class OwnWeavesTest < ServerTest
   def test_the_makers_pace_is_kept_and_plans_follow_it
     get "/api/maker"
 
-    assert_equal({"pace" => 10}, answer)
+    assert_equal({"pace" => 10, "push" => "well"}, answer)
     usual = send_json(:post, "/api/plan", {document:})["plan"]["work"]
     send_json(:put, "/api/maker", {pace: 25})
     faster = send_json(:post, "/api/plan", {document:})["plan"]["work"]
@@ -94,7 +94,25 @@ class OwnWeavesTest < ServerTest
     assert_equal ["/pace", "a whole number from 1 to 120"], answer["faults"].first.values_at("path", "accepted")
     get "/api/maker"
 
-    assert_equal({"pace" => 25}, answer)
+    assert_equal({"pace" => 25, "push" => "well"}, answer)
+  end
+
+  # Pushed harder more of a figure-eight goes in; what is not a way to push is refused and kept as it was.
+  def test_how_hard_the_maker_pushes
+    spaced = document("sections.0.pattern": {"kind" => "walk", "gaps" => ([1, 2] * 3) + ([1, 0] * 3), "before" => [], "after" => []},
+      "sections.0.spacing": {"kind" => "apart", "clear" => [size("1.2 mm")]})
+    lightly, hard = %w[lightly hard].map do |push|
+      send_json(:put, "/api/maker", {pace: 10, push:})
+      send_json(:post, "/api/plan", {document: spaced})["plan"]["fit"]["repeats"]
+    end
+
+    assert_operator hard, :>, lightly
+    send_json(:put, "/api/maker", {pace: 10, push: "gently"})
+
+    assert_equal "/push", answer["faults"].first["path"]
+    get "/api/maker"
+
+    assert_equal "hard", answer["push"]
   end
 
   def test_fillings_and_moves_are_answered

@@ -29,7 +29,27 @@ class ChoosingTest < SystemTest
     wraps = Server::Planning.plan(stored_document("Reed cuff")).to_h[:work][:wraps]
 
     assert_selector ".reached", text: "#{wraps} wraps, about #{(wraps / 12.0).round} min of weaving"
-    assert_equal({pace: 12}, Server::Maker.said)
+    assert_equal({pace: 12, push: "well"}, Server::Maker.said)
+  end
+
+  # Coils in a gap of three wires: how many repeats, as one pushes; the choice is kept and the plan follows it.
+  def test_how_hard_coils_are_pushed
+    open_piece "Reed cuff"
+    spaced = stored_document("Reed cuff")
+    spaced["sections"][0].merge!("pattern" => {"kind" => "walk", "gaps" => ([1, 2] * 3) + ([1, 0] * 3), "before" => [], "after" => []},
+      "spacing" => {"kind" => "apart", "clear" => [{"typed" => "1.2 mm"}]})
+    said = %w[lightly hard].map do |push|
+      select push, from: "How hard you push coils together"
+
+      assert_select "How hard you push coils together", selected: push
+      Timeout.timeout(5) { sleep 0.05 until Server::Maker.said[:push] == push }
+      Server::Planning.plan(spaced).fit.repeats
+    end
+
+    assert_operator said[1], :>, said[0]
+    visit page.current_path
+
+    assert_select "How hard you push coils together", selected: "hard"
   end
 
   # Woven from the middle both halves share the coils there, or have each their own; base wires are held at one end or at both.

@@ -207,8 +207,9 @@ module Meander
         trim: size("trim allowance of a base wire", 0.0..200.0, 0.0..50.0)
       }, left_out: {base_tails: "start"})
 
-      # How a maker works. pace: wraps a minute, pushed up and counted.
-      MAKER = Record.new({pace: Count.new(1..120)})
+      # How a maker works. pace: wraps a minute, pushed up and counted; push: how hard coils are pushed together (see
+      # Planner::Calibration).
+      MAKER = Record.new({pace: Count.new(1..120), push: Choice.new(%w[lightly well hard])}, left_out: {push: "well"})
 
       # Steps have their place from the first version on; a version that fills them widens the list. tray: the kinds of beads the piece
       # uses. weaves: weaves the

@@ -3,6 +3,7 @@ import { computed } from "vue";
 import { answered, pinIndex, type Quantity, withoutPin, withPin, worn } from "../bench/pins";
 import { useBench } from "../bench/useBench";
 import PaceField from "../settings/PaceField.vue";
+import PushField from "../settings/PushField.vue";
 import PinnedValue from "../brief/PinnedValue.vue";
 import { useSettings } from "../settings/useSettings";
 import { useFormat } from "../units/format";
@@ -114,7 +115,7 @@ const off = computed(() => {
     </ul>
     <p class="reached">
       {{ plan.work.wraps }} wraps, about {{ format.time(plan.work.minutes) }} of weaving at
-      <PaceField @said="bench.replan" />.
+      <PaceField @said="bench.replan" />, <PushField @said="bench.replan" />.
     </p>
     <dl class="facts figures">
       <div>

@@ -112,9 +112,10 @@ export interface Filling {
   pattern: Extract<Extract<Piece["sections"][number], { craft: "weave" }>["pattern"], { kind: "walk" }>;
 }
 
-/** How the maker works: wraps a minute. */
+/** How the maker works: wraps a minute, and how hard coils are pushed together. */
 export interface Maker {
   pace: number;
+  push: "lightly" | "well" | "hard";
 }
 
 export interface Catalogue {

@@ -2,6 +2,7 @@
 import { useBench } from "../bench/useBench";
 import type { Built } from "../generated/built";
 import PaceField from "../settings/PaceField.vue";
+import PushField from "../settings/PushField.vue";
 import { useFormat } from "../units/format";
 
 /** What the whole piece comes to. */
@@ -15,7 +16,8 @@ const format = useFormat();
     <header class="panel-head"><h2>What it comes to</h2></header>
     <p class="reached">
       {{ built.work.wraps }} wraps{{ built.pieces === 2 ? " each" : "" }}, about
-      {{ format.time(built.work.minutes * built.pieces) }} of weaving at <PaceField @said="bench.replan" />.
+      {{ format.time(built.work.minutes * built.pieces) }} of weaving at <PaceField @said="bench.replan" />,
+      <PushField @said="bench.replan" />.
     </p>
     <dl class="facts figures">
       <div>

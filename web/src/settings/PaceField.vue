@@ -16,7 +16,10 @@ watch(
 async function put() {
   if (Number(text.value) === maker.pace) return;
   try {
-    await say({ pace: /^\s*\d+\s*$/.test(text.value) ? Number(text.value) : (text.value as unknown as number) });
+    await say({
+      ...maker,
+      pace: /^\s*\d+\s*$/.test(text.value) ? Number(text.value) : (text.value as unknown as number),
+    });
     fault.value = "";
     emit("said");
   } catch (error) {
