@@ -50,7 +50,7 @@ Dir.mktmpdir do |data|
   end
   look(server, "weaves", path: "/pieces/#{tide}") do |browser|
     browser.xpath("//button[normalize-space()='look at them all']").first.click
-    sleep 4
+    sleep 6
   end
   look(server, "weaves-compared", size: [1280, 1000], path: "/pieces/#{heron}") do |browser|
     browser.xpath("//button[normalize-space()='look at them all']").first.click
