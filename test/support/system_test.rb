@@ -9,13 +9,14 @@ FLAGS = %w[no-sandbox disable-quic disable-background-networking disable-compone
         .to_h { |flag| [flag, nil] }.merge("use-angle" => "swiftshader")
 
 Capybara.register_driver(:chromium) do |app|
-  Capybara::Cuprite::Driver.new(app, browser_path: CHROMIUM, browser_options: FLAGS, window_size: [1280, 800], timeout: 20, process_timeout: 30, js_errors: true,
+  Capybara::Cuprite::Driver.new(app, browser_path: CHROMIUM, browser_options: FLAGS, window_size: [1280, 800], timeout: 40, process_timeout: 40, js_errors: true,
     save_path: File.join(SCRATCH, "downloads"))
 end
 Capybara.default_driver = :chromium
 Capybara.server = :puma, {Silent: true}
 Capybara.app = Server::App
-Capybara.default_max_wait_time = 6
+# The first plan of a weave places it, which takes its time where three runs share two cores.
+Capybara.default_max_wait_time = 30
 Capybara.enable_aria_label = true
 
 # A test through the real interface, on a shelf with the demo pieces.
