@@ -43,7 +43,7 @@ class AccountsTest < PieceTest
       # What closes a strip lies a little otherwise on two repeats than on many.
       drawn = plan.layout.halves(plan.fit.repeats).sum(&:wire_mm) * plan.piece.strands.size
 
-      assert_in_delta drawn, account.path_mm, 0.2, words
+      assert_in_epsilon drawn, account.path_mm, 0.001, words
       assert_equal account.count, account.lengths.sum { |length| length.strands.size }, words
     end
   end

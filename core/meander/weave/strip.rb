@@ -109,7 +109,8 @@ module Meander
         over, settled = @repeat.passes.rotate(1), [*@repeat.heights.drop(1), @repeat.heights[0].map { |y| y + @repeat.advance_mm }]
         @from_mm = [heights.last - settled[0][0], @skyline.lift_mm(over, settled)].max
         begins_mm = from_mm + settled[0][0]
-        pass.stations.points.zip(heights).map { |(_, _, at), y| [y, begins_mm - (Placing::CLIMB * (pass.run_mm - at))].max }
+        raised = pass.stations.points.zip(heights).drop(1).map { |(_, _, at), y| [y, begins_mm - (Placing::CLIMB * (pass.run_mm - at))].max }
+        [heights[0], *raised]
       end
     end
   end
