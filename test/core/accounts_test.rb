@@ -40,10 +40,9 @@ class AccountsTest < PieceTest
 
       assert_in_delta account.total_mm, account.lengths.sum { |length| length.cut_mm * length.strands.size }, 1e-6, words
       assert_in_delta account.path_mm, account.strand_paths_mm.sum, 1e-6, words
-      # What closes a strip lies a little otherwise on two repeats than on many.
       drawn = plan.layout.halves(plan.fit.repeats).sum(&:wire_mm) * plan.piece.strands.size
 
-      assert_in_epsilon drawn, account.path_mm, 0.001, words
+      assert_in_delta drawn, account.path_mm, 1e-6, words
       assert_equal account.count, account.lengths.sum { |length| length.strands.size }, words
     end
   end

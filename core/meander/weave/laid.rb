@@ -11,6 +11,9 @@ module Meander
       Shared = Struct.new(:mm, :path_mm, :passes)
       NOTHING = Shared.new(0.0, 0.0, 0).freeze
 
+      # What closes so few repeats lies a little otherwise for every one more; from then on alike.
+      FEW = 4
+
       attr_reader :frame, :repeat
 
       # table: the PassTable of the frame; before, after: [[Repeat, count], ...]; rest: what is left of the first repeat for a second
@@ -24,7 +27,7 @@ module Meander
         @rest = rest
         @strips = {}
         @single, @two = strip(1), strip(2)
-        @edges = [edges(@single, 1), edges(@two, 2)].freeze
+        @edges = (1..FEW).map { |repeats| edges(strip(repeats), repeats) }.freeze
         @shared = {}
         freeze
       end
@@ -33,7 +36,7 @@ module Meander
       def shared(repeats)
         return NOTHING unless @rest
 
-        number = repeats.clamp(1, 2)
+        number = repeats.clamp(1, FEW)
         @shared[number] ||= [strip(number), second(number)].then do |one, other|
           Shared.new(one.woven_mm - other.woven_mm, one.wire_mm - other.wire_mm, one.pass_count - other.pass_count).freeze
         end
@@ -66,7 +69,7 @@ module Meander
       # The wire of some of the repeats, with what is woven before the first and after the last of them all.
       def path_mm(first, last, repeats)
         path = repeat.wire_mm * (last - first + 1)
-        before, after = @edges[repeats.clamp(1, 2) - 1]
+        before, after = @edges[repeats.clamp(1, FEW) - 1]
         path += before if first == 1
         path += after if last == repeats
         path
