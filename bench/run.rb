@@ -125,8 +125,7 @@ def twelve(changed = nil, by = 0)
   start.merge("body" => {"kind" => "component"}, "wires" => wires, "sections" => sections, "endings" => [], "name" => "Twelve")
 end
 
-require_relative "../server/kept_sections"
-kept = Server::KeptSections.new
+kept = Meander::Kept.new(40)
 replan = ->(json) { Meander::Document::PieceReader.call(json).then { |result| Meander::Built::PlanPiece.call(result.piece, questions: result.questions, kept:).tap(&:to_h) } }
 puts format("%-44s %8d passes", "twelve sections on eight base wires", replan.call(twelve).sections.sum(&:wraps) * 2)
 {"a strip" => 2, "a frame" => 5}.each do |name, index|

@@ -7,6 +7,7 @@ end
 
 require_relative "meander/tolerance"
 require_relative "meander/error"
+require_relative "meander/kept"
 require_relative "meander/curve/line"
 require_relative "meander/curve/arc"
 require_relative "meander/curve/chain"

@@ -6,7 +6,8 @@ module Server
     PICTURES = PictureShelf.new
     # Strips of sections that are drawn when they are asked for hold all of their plan until then, so fewer are kept.
     STRIPS = PictureShelf.new(36)
-    SECTIONS = KeptSections.new
+    # Sections of built pieces as they were planned lately, so that only what changed is planned again.
+    SECTIONS = Meander::Kept.new(40)
 
     # The plan of a document given as JSON values: Planner::Plan of one band, Built::Plan of a piece put together from sections.
     # @param fresh [Array] is given the pictures that are shown at once and were not on the shelf

@@ -139,20 +139,6 @@ wires: [base("w1"), base("w2"), weaving])
     assert_equal %w[drop arc], answer["sections"].map { |section| section["form"]["kind"] }
   end
 
-  # Sections planned before are taken as they were, also by several at once; the oldest are let go.
-  def test_sections_are_kept_between_plans
-    kept = Server::KeptSections.new
-    made = Array.new(4) { Thread.new { Array.new(50) { |i| kept.fetch(i % 5) { [i % 5] } } } }.flat_map(&:value)
-
-    assert_equal [0, 1, 2, 3, 4], made.flatten.uniq.sort
-    (0..(2 * Server::KeptSections::LIMIT)).each { |i| kept.fetch([:more, i]) { i } }
-    calls = 0
-    kept.fetch(0) { calls += 1 }
-    kept.fetch([:more, 2 * Server::KeptSections::LIMIT]) { calls += 1 }
-
-    assert_equal 1, calls
-  end
-
   # The command line plans it too: cuts, marks and the order of work.
   def test_the_command_line
     path = File.join(SCRATCH, "two.json")

@@ -116,28 +116,4 @@ class FreshPicturesTest < ServerTest
     assert_equal ["{}"], Array.new(8) { Thread.new { picture.json } }.map(&:value).uniq
     assert_equal [[], 1], [picture.groups, drawn]
   end
-
-  # Sections are kept by what they were planned from; the oldest is let go, one that was used again is not.
-  def test_kept_sections
-    kept = Server::KeptSections.new
-    made = 0
-    make = ->(key) { kept.fetch([key, {size: key}]) { made += 1 } }
-    limit = Server::KeptSections::LIMIT
-    limit.times { |i| make.call(i) }
-
-    assert_equal 1, make.call(0)
-    assert_equal limit, made
-    make.call(limit)
-
-    assert_equal 1, make.call(0)
-    assert_equal limit + 2, make.call(1)
-  end
-
-  # Many threads that ask at once are all answered with the same section.
-  def test_kept_sections_between_threads
-    kept = Server::KeptSections.new
-    answers = Array.new(8) { Thread.new { Array.new(200) { |i| kept.fetch([i % 20]) { [i % 20] } } } }.map(&:value)
-
-    answers.each { |list| assert_equal Array.new(200) { |i| [i % 20] }, list }
-  end
 end

@@ -6,10 +6,11 @@ module Clearance
   ALONG = 2.2
 
   # points: [[x, y, z], ...] of one wire, in mm; d: its diameter; the ends, so many diameters of wire, are left out.
+  # The block, where given, says of a place along the strip whether it counts.
   # @return [Float] the nearest two stretches come to each other, in diameters
   def nearest_stretches(points, d, ends: 6.0)
     all = segments(points, d)
-    inner = all.select { |one| one[6].between?(ends, all.last[6] - ends) }
+    inner = all.select { |one| one[6].between?(ends, all.last[6] - ends) && (!block_given? || yield(one[1])) }
     squares = inner.group_by { |one| square(one, d) }
     least = Float::INFINITY
     squares.each do |at, here|

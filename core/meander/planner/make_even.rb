@@ -12,6 +12,8 @@ module Meander
       # asked for, less than nothing where the ends get shorter; bare_mm: what each bare end becomes; from: end or middle; pattern: for the section.
       Filling = Struct.new(:between, :repeats, :woven_mm, :left_mm, :bare_mm, :from, :pattern, keyword_init: true)
       MOST_BETWEEN = 40
+      # So many are laid out in any case.
+      FEW = 6
       # Differences finer than this vanish in the bare ends.
       FINE_MM = 0.5
       # So many are offered.
@@ -39,6 +41,7 @@ module Meander
         @piece = piece
         @strip_mm = strip_mm
         @calibration = calibration
+        @layouts = {}
         check(free)
         groups = self.class.groups(piece)
         @coils = groups[free]
@@ -48,9 +51,9 @@ module Meander
       end
 
       def call
-        found = (1..MOST_BETWEEN).flat_map { |between| fillings(between) }
+        found = likely.flat_map { |between| fillings(layout(between), between) }
         refuse("/strip", Units::Text.length(@strip_mm), "no whole repeat with even coils fits", "a longer strip") if found.empty?
-        found.min_by(BEST) { |filling| [(filling.left_mm.abs / FINE_MM).round, (filling.between - @coils.times).abs, -filling.repeats] }
+        best(found)
       end
 
       private
@@ -70,25 +73,40 @@ module Meander
         counts == counts.reverse || (@motif.drop(1) == @motif.drop(1).reverse && @motif.first == @coils.gaps.first)
       end
 
-      # The nearest whole numbers of repeats that leave room for the bare ends, for so many coils between; no bare end is less than nothing.
-      def fillings(between)
-        return [] if @from == "middle" && between.odd?
+      def best(fillings) = fillings.min_by(BEST) { |one| [(one.left_mm.abs / FINE_MM).round, (one.between - @coils.times).abs, -one.repeats] }
 
-        pattern = pattern(between)
-        layout = Layout.new(Document::Piece.new(with(pattern)), @calibration)
+      # How many coils to try: few are all laid out; of more, as every coil adds the same, those that come nearest by that.
+      def likely
+        all = (1..MOST_BETWEEN).reject { |between| @from == "middle" && between.odd? }
+        few, more = all.partition { |between| between <= FEW }
+        few + best(more.flat_map { |between| fillings(Reckoned.new(layout(FEW - 2), layout(FEW), (between - FEW) / 2.0), between) }).map(&:between).uniq
+      end
+
+      # What more coils come to, going on as two layouts with fewer do.
+      Reckoned = Struct.new(:fewer, :more, :steps) do
+        def sides = more.sides
+        def reach_mm = more.reach_mm
+        def woven_mm(repeats) = more.woven_mm(repeats) + (steps * (more.woven_mm(repeats) - fewer.woven_mm(repeats)))
+      end
+      private_constant :Reckoned
+
+      def layout(between) = @layouts[between] ||= Layout.new(Document::Piece.new(with(pattern(between))), @calibration)
+
+      # The nearest whole numbers of repeats that leave room for the bare ends, for so many coils between; no bare end is less than nothing.
+      def fillings(layout, between)
         room = @strip_mm - layout.reach_mm
         wanted = room - (2 * @piece.bare_mm)
         each = layout.woven_mm(2 * layout.sides) - layout.woven_mm(layout.sides)
         most = ((wanted - layout.woven_mm(layout.sides)) / each).floor + 1
-        [most, most + 1].filter_map { |count| filling(pattern, between, count * layout.sides, layout, room) if count.positive? && count * layout.sides <= SolveFit::MOST_REPEATS }
+        [most, most + 1].filter_map { |count| filling(between, count * layout.sides, layout, room) if count.positive? && count * layout.sides <= SolveFit::MOST_REPEATS }
       end
 
-      def filling(pattern, between, repeats, layout, room)
+      def filling(between, repeats, layout, room)
         woven = layout.woven_mm(repeats)
         bare = (room - woven) / 2
         return if bare.negative?
 
-        Filling.new(between:, repeats:, woven_mm: woven, left_mm: 2 * (bare - @piece.bare_mm), bare_mm: bare, from: @from, pattern:).freeze
+        Filling.new(between:, repeats:, woven_mm: woven, left_mm: 2 * (bare - @piece.bare_mm), bare_mm: bare, from: @from, pattern: pattern(between)).freeze
       end
 
       # From one end: the coils come again after the last motif. From the middle: half of them before the first motif of each half.

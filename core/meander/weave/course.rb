@@ -1,12 +1,18 @@
 # frozen_string_literal: true
 
+require "monitor"
+
 module Meander
   module Weave
     # A weave on base wires whose gaps change along the strip (see Profile): what is woven before the repeats, repeat after repeat as far
     # as they are asked for, and what closes them. Placed station by station, each as its own gap asks (see Placing). All in mm.
     #
-    # Passes are laid as they are asked for and are kept; asking twice gives the same answer.
+    # Passes are laid as they are asked for and are kept; asking twice gives the same answer. Courses asked for lately are kept, too: the
+    # two halves of a pair are one. Safe between threads.
     class Course
+      include MonitorMixin
+
+      KEPT = Kept.new(12)
       # Every pass is made by itself, so there is an end to how many.
       MOST_PASSES = 20_000
       # So many passes are pulled taut together.
@@ -15,7 +21,13 @@ module Meander
       BEYOND = 3
 
       # sizes: what Frame takes besides the gaps; before, after: [[Walk, times], ...]; walk: of the repeats.
+      def self.of(sizes, profile, before:, walk:, after:, lean:)
+        told = [before, [[walk, 1]], after].map { |stretches| stretches.map { |one, times| [one.closed_gaps, times] } }
+        KEPT.fetch([sizes, profile.stations, profile.joined?, told, lean]) { new(sizes, profile, before:, walk:, after:, lean:) }
+      end
+
       def initialize(sizes, profile, before:, walk:, after:, lean:)
+        super()
         @sizes = sizes
         @profile = profile
         @before, @after = [before, after].map { |stretches| stretches.flat_map { |one, times| one.closed_gaps * times } }
@@ -31,10 +43,10 @@ module Meander
       end
 
       # The strip with so many repeats.
-      def strip(repeats) = @closed[repeats] ||= close(repeats)
+      def strip(repeats) = synchronize { @closed[repeats] ||= close(repeats) }
 
       # How far so many repeats reach, with what closes them.
-      def woven_mm(repeats) = @after.empty? ? repeat_from_mm(repeats + 1) : closing(repeats).end_mm
+      def woven_mm(repeats) = synchronize { @after.empty? ? repeat_from_mm(repeats + 1) : closing(repeats).end_mm }
 
       # The fewest repeats that reach a length: about so many as are begun within it.
       def reaching(length_mm)
@@ -47,8 +59,10 @@ module Meander
 
       # Where repeat k begins.
       def repeat_from_mm(repeat)
-        grow(repeat)
-        @kept[repeat - 1].end_mm
+        synchronize do
+          grow(repeat)
+          @kept[repeat - 1].end_mm
+        end
       end
 
       # So many that the next one more can still be made.

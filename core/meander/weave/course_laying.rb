@@ -12,6 +12,10 @@ module Meander
       PARTING = 16
       # Where a gap opens or closes steeply, a straight between stations far apart is no guide: they give way by 1 / (1 + (STEEP slope)^2).
       STEEP = 3.0
+      # Stations nearer to each other along the wire, in mm, are at one place.
+      SAME = 1e-9
+      # What cannot be seen, in weaving wires.
+      SEEN = 0.002
 
       attr_reader :kinds, :heights
 
@@ -46,12 +50,14 @@ module Meander
       # Heights of all stations, those from one up to another pulled taut.
       def taut(heights, from, to = heights.size)
         pulled = heights.dup
-        pairs = station_pairs(from)...station_pairs(to)
+        span = station_pairs(from)...station_pairs(to)
+        pairs = [@upper, @lower, @least].map { |all| all[span] }
         REACHES.each do |reach|
           drawn(pulled, reach, from, to)
           part(pulled, pairs, from)
         end
-        PARTING.times { part(pulled, pairs, from) }
+        PARTING.times { part(pulled, pairs, from) || break }
+        (from...to).each { |i| pulled[i] = pulled[i - 1] if @runs[i] - @runs[i - 1] < SAME }
         pulled
       end
 
@@ -82,6 +88,8 @@ module Meander
         width = @widths.index(@leaning.clear_mm(before))
         told = @widths.told(kind.number, width)
         step = told[station][2] - told[station - 1][2]
+        return lay_again if step < SAME
+
         settle(@runs.last + step - (Outline::APART * @d))
         leant = before - (@lean * step)
         heights << resting(@widths.near(kind.places[station], width), place(kind, station, before), leant, @leaning.apart(before))
@@ -91,6 +99,9 @@ module Meander
         @across << place(kind, station, heights.last)
         @waiting << [kind.places[station], heights.size - 1]
       end
+
+      # A station at the very place of the one before it, as where a gap is too narrow for all there are.
+      def lay_again = [heights, @runs, @giving, @across].each { |all| all << all.last }
 
       # Where a station lies across the strip at a place along it: [x, z].
       def place(kind, station, along)
@@ -109,9 +120,11 @@ module Meander
       # As low as what lies there lets it, and as leaning does. Gaps differ a little from one to the other: they touch where they would at
       # the gap of the one, or where they lie. near: what may be touched, see Widths; apart: see Leaning.
       def resting(near, (x, z), leant, apart)
-        y, here = leant, heights.size
+        y, here, most = leant, heights.size, (@d * apart) + @more
         near.each do |other, off|
-          below = @tops[other] or next
+          below = @tops[other]
+          next if below.nil? || heights[below] + most < leant - @d
+
           ox, oz = @across[below]
           off = [off, Math.hypot(x - ox, z - oz) / @d].min
           next if off >= 1.0
@@ -146,22 +159,29 @@ module Meander
         still = pulled.dup
         ([from, reach].max...(to - reach)).each do |i|
           before, after = @runs[i] - @runs[i - reach], @runs[i + reach] - @runs[i]
-          next if before + after < 1e-9
+          next if before + after < SAME
 
           line = ((still[i - reach] * after) + (still[i + reach] * before)) / (before + after)
           pulled[i] = still[i] + (Taut::PULL * @giving[i] * (line - still[i]))
         end
       end
 
-      # Each by half, but for what is held.
-      def part(pulled, pairs, from)
-        pairs.each do |i|
-          up, low = @upper[i], @lower[i]
-          short = @least[i] - pulled[up] + pulled[low]
-          next unless short.positive?
-
-          (low < from) ? pulled[up] += short : (pulled[up] += short / 2) && (pulled[low] -= short / 2)
+      # Each by half, but for what is held. Of every pair the upper, the lower, and how much higher that must lie.
+      # @return whether any had to give way by more than can be seen
+      def part(pulled, (upper, lower, least), from)
+        most, i = 0.0, 0
+        while i < upper.size
+          up, low = upper[i], lower[i]
+          short = least[i] - pulled[up] + pulled[low]
+          if short.positive?
+            most = short if short > most
+            held = low < from
+            pulled[up] += held ? short : short / 2
+            pulled[low] -= short / 2 unless held
+          end
+          i += 1
         end
+        most > SEEN * @d
       end
     end
   end

@@ -64,7 +64,7 @@ module Meander
         before, after = %i[before after].map { |side| stretches(side) }
         half_way = profile.gaps.minmax.sum / 2
         frame = Frame.new(**sizes, clear_mm: Array.new(sizes[:base_mm].size - 1, half_way))
-        LaidCourse.new(Course.new(sizes, profile, before:, walk: @walk, after:, lean: @lean), profile, repeat(frame, @walk))
+        LaidCourse.new(Course.of(sizes, profile, before:, walk: @walk, after:, lean: @lean), profile, repeat(frame, @walk))
       end
     end
   end

@@ -49,17 +49,13 @@ module Meander
         @total += points.last[2] / wire_mm
       end
 
-      # Which of some stations was laid last before another, at least APART of wire ago, and how many repeats before.
+      # Which of some stations was laid last before another, at least APART of wire ago, and how many repeats before. members: in the
+      # order they are laid.
       def latest(members, station)
-        members.map { |other|
-          back = runs[station] - runs[other]
-          repeats = 0
-          while back < APART - 1e-9
-            back += total
-            repeats += 1
-          end
-          [back, other, repeats]
-        }.min.drop(1)
+        until_run, repeats = runs[station] - APART + 1e-9, 0
+        until_run, repeats = until_run + total, repeats + 1 while until_run < runs[members.first]
+        later = members.bsearch_index { |other| runs[other] > until_run } || members.size
+        [members[later - 1], repeats]
       end
 
       # Stations by where they lie across the strip: those at one place together, and which places are less than a wire apart.

@@ -10,7 +10,10 @@ module Meander
       # Slopes are told over so much to either side.
       SLOPE_OVER_MM = 0.25
 
-      # stations: [[mm along the weave, clear gap in mm], ...], in order along the weave; joined: whether the base wires are joined
+      # [[mm along the weave, clear gap in mm], ...], in order along the weave.
+      attr_reader :stations
+
+      # stations: as told, in any order; joined: whether the base wires are joined
       # at both ends before they are woven.
       def initialize(stations, joined: false)
         @joined = joined

@@ -5,20 +5,23 @@ module Meander
     # Settled repeats by what they depend on: how thick base wires and gaps are in weaving wires, the walk, and how far it leans. They are
     # placed once and kept, the latest used of them; what is kept changes no answer.
     module Settled
-      KEPT = 400
+      KEPT = Kept.new(400)
 
       # One repeat: heights of every pass's stations in mm, from the first one, and its rise.
       Heights = Struct.new(:by_pass, :advance_mm)
 
-      @kept = {}
-      @lock = Mutex.new
-
       # passes: of the repeat of a walk (closed), as the table of its frame tells them.
       def self.call(frame, gaps, passes, half_turn, lean:)
         base, clear = [frame.base_mm, frame.clear_mm].map { |sizes| sizes.map { |mm| (mm / frame.wire_mm).round(12) } }
-        placed = fetch([base, clear, frame.strands, gaps, half_turn, lean]) { place(base, clear, frame.strands, gaps, half_turn, lean) }
-        Heights.new(by_pass(passes, placed, frame.wire_mm).freeze, placed.advance * frame.wire_mm).freeze
+        once = gaps.first(period(gaps))
+        placed = KEPT.fetch([base, clear, frame.strands, once, half_turn, lean]) { place(base, clear, frame.strands, once, half_turn, lean) }
+        times = gaps.size / once.size
+        heights = Array.new(times) { |number| placed.heights.map { |y| y + (number * placed.advance) } }.flatten(1)
+        Heights.new(by_pass(passes, heights, times * placed.advance, frame.wire_mm).freeze, times * placed.advance * frame.wire_mm).freeze
       end
+
+      # The fewest gaps that a repeat does over and over.
+      def self.period(gaps) = (2..gaps.size).step(2).find { |size| (gaps.size % size).zero? && gaps.each_cons(size + 1).all? { |some| some.first == some.last } }
 
       # In weaving wires, so that it is the same whoever asks first.
       def self.place(base, clear, strands, gaps, half_turn, lean)
@@ -27,27 +30,12 @@ module Meander
       end
 
       # The station a pass ends at is the first of the next.
-      def self.by_pass(passes, placed, wire_mm)
-        heights = [*placed.heights, placed.heights[0] + placed.advance].map { |y| y * wire_mm }
-        from = 0
-        passes.map do |pass|
-          to = from + pass.stations.size - 1
-          heights[from..to].freeze.tap { from = to }
-        end
+      def self.by_pass(passes, heights, advance, wire_mm)
+        heights, from = [*heights, heights[0] + advance].map { |y| y * wire_mm }, 0
+        passes.map { |pass| heights[from, pass.stations.size].freeze.tap { from += pass.stations.size - 1 } }
       end
 
-      def self.fetch(key)
-        found = @lock.synchronize { @kept.delete(key)&.tap { |one| @kept[key] = one } }
-        return found if found
-
-        yield.tap do |placed|
-          @lock.synchronize do
-            @kept[key] = placed
-            @kept.shift if @kept.size > KEPT
-          end
-        end
-      end
-      private_class_method :place, :by_pass, :fetch
+      private_class_method :period, :place, :by_pass
     end
   end
 end

@@ -5,41 +5,33 @@ module Meander
     # Passes over gaps that change, told at the same stations whatever the gap: where these lie across the strip at every width, and which
     # of them may touch there. Stations that lie together at every width are one place.
     class Widths
-      # Stations on a quarter turn, those on the way across a gap by how far before the turn they lie, in weaving wires, and those on a
-      # straight from base wire to base wire.
-      TURN, CROSSING, STRAIGHT = 6, [3.0, 2.4, 1.8, 1.2, 0.6].freeze, 2
+      # Stations on a quarter turn, those on the way across a gap by how far before the turn they lie, in weaving wires, those before them
+      # as shares of what is left to the middle of the gap, and those on a straight from base wire to base wire.
+      TURN, CROSSING, MIDDLE, STRAIGHT = 6, [3.0, 2.4, 1.8, 1.2, 0.6].freeze, [0.25, 0.5, 0.75].freeze, 2
       # Stations this near to each other at a width may touch there, as each lies at a gap of its own; in weaving wires.
       REACH = 1.4
       ROUND = [-1, 0, 1].product([-1, 0, 1]).freeze
       # Widths are told so far apart, in weaving wires, and where gaps are wide as a share of themselves; none is wider than this, in mm.
       FINE, SHARE, WIDEST_MM = 0.4, 0.15, 65.0
       # Of so many pairs of wires and walks the widths are kept, the latest used of them; what is kept changes no answer.
-      KEPT = 60
+      KEPT = Kept.new(60)
 
       # A kind of pass: its place among them, the places of its stations, and one such Pass.
       Kind = Struct.new(:number, :places, :pass, :crosses) do
         # Which station lies over the first base wire it goes over.
-        def crown = TURN + (crosses[0] ? CROSSING.size + 1 : 0)
+        def crown = TURN + (crosses[0] ? MIDDLE.size + CROSSING.size + 1 : 0)
       end
-
-      @kept = {}
-      @lock = Mutex.new
 
       # sizes: of the base wires and the weaving wire, as Frame takes them; walks: every list of gaps that is walked, [[gap, ...], ...].
-      def self.for(sizes, walks)
-        @lock.synchronize do
-          found = @kept.delete([sizes, walks]) || new(sizes, walks)
-          @kept[[sizes, walks]] = found
-          @kept.shift if @kept.size > KEPT
-          found
-        end
-      end
+      def self.for(sizes, walks) = KEPT.fetch([sizes, walks]) { new(sizes, walks) }
 
       def initialize(sizes, walks)
         @d = sizes[:wire_mm]
         @sizes = sizes
         @all = [@d]
         @all << (@all.last + [FINE * @d, SHARE * @all.last].max) while @all.last < WIDEST_MM
+        # For every gap in steps of FINE where to look for it.
+        @starts = (0..(WIDEST_MM / @d / FINE)).map { |step| @all.index { |width| width >= step * FINE * @d } || (@all.size - 1) }
         @tables = []
         @kinds = {}
         @by_number = []
@@ -64,13 +56,13 @@ module Meander
 
       # Which of the widths is nearest to a gap.
       def index(clear)
-        at = @all.bsearch_index { |width| width >= clear } || (@all.size - 1)
+        at = high(clear)
         (at.positive? && clear - @all[at - 1] < @all[at] - clear) ? at - 1 : at
       end
 
       # [x, z, what the pass has run there] of a kind's station at a gap, in mm.
       def at(kind, station, clear)
-        high = @all.bsearch_index { |width| width >= clear } || (@all.size - 1)
+        high = high(clear)
         one = told(kind.number, high)[station]
         return one if high.zero? || clear >= @all[high]
 
@@ -97,6 +89,13 @@ module Meander
       end
 
       private
+
+      # The first width that is no narrower than a gap, or the last there is.
+      def high(clear)
+        at = @starts[[clear / @d / FINE, @starts.size - 1].min]
+        at += 1 while at < @all.size - 1 && @all[at] < clear
+        at
+      end
 
       # Every kind of pass of a walk.
       def know(gaps)
@@ -132,7 +131,8 @@ module Meander
         return (0..TURN).map { |i| whole * i / TURN } unless crosses
 
         across = pieces.first.is_a?(Curve::Line) ? pieces.first.length : 0.0
-        [0.0, *CROSSING.map { |before| [across - (before * @d), 0.0].max }, *(0..TURN).map { |i| across + ((whole - across) * i / TURN) }]
+        wide = [across - (CROSSING[0] * @d), 0.0].max
+        [0.0, *MIDDLE.map { |share| wide * share }, *CROSSING.map { |before| [across - (before * @d), 0.0].max }, *(0..TURN).map { |i| across + ((whole - across) * i / TURN) }]
       end
 
       # The place that stations lie at that lie there at two widths.
