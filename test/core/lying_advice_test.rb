@@ -93,6 +93,17 @@ class LyingAdviceTest < PieceTest
     assert_in_delta hard, told.figures[:most], 1
     assert_includes told.figures[:fewest]..told.figures[:most], plan(eight.call(1.2)).fit.repeats
     [0.6, 2.4].each { |clear| assert_nil advice(plan(eight.call(clear)), "coils-ride-over") }
+    # Of a frame that is so narrow for most of its length, too; one that is wide nearly everywhere is not.
+    narrow, wide = [1.4, 9.0].map do |width|
+      json = put_together([woven("s1", %w[w1 w2], {kind: "leaf", length: 40.0, width:, open: 0.0}, pattern: eight.call(1.2)["sections"][0]["pattern"])],
+        wires: [base("w1"), base("w2"), weaving("w9", "0.4 mm")])
+      [json, advice(built(json), "coils-ride-over")]
+    end
+    repeats = built(narrow[0]).sections[0].plan.fit.repeats
+
+    assert_nil wide[1]
+    assert_operator narrow[1].figures[:most], :>, narrow[1].figures[:fewest]
+    assert_includes narrow[1].figures[:fewest]..narrow[1].figures[:most], repeats
   end
 
   # A frame that closes is told from its widest to its narrowest, one that only opens is not; and a stagger ends round the two wires

@@ -6,7 +6,7 @@ require_relative "../support/weaves"
 class WalksTest < Minitest::Test
   include Weaves
 
-  WALKS = 60
+  WALKS = 30
 
   def test_the_drawing_is_as_long_as_the_closed_form
     [true, false].each do |equal|

@@ -13,7 +13,7 @@ module Meander
       def self.woven(plan)
         layout, rise = plan.layout, plan.piece.section[:rise]
         Weave::Woven.new(frame: layout.frame, repeat: layout.pattern, strip: layout.strip(plan.fit.repeats), cover: layout.cover,
-                         pitch_mm: (rise[:kind] == "open") ? rise[:pitch].mm : nil, sides: layout.sides, profile: layout.laid.profile)
+                         pitch_mm: (rise[:kind] == "open") ? rise[:pitch].mm : nil, sides: layout.sides, repeats: plan.fit.repeats, profile: layout.laid.profile)
       end
       private_class_method :woven
     end

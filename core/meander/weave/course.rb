@@ -14,7 +14,7 @@ module Meander
 
       KEPT = Kept.new(12)
       # Every pass is made by itself, so there is an end to how many.
-      MOST_PASSES = 20_000
+      MOST_PASSES = 6000
       # So many passes are pulled taut together.
       TOGETHER = 64
       # So many repeats more than are asked for can always be laid.
@@ -88,21 +88,22 @@ module Meander
 
       # Lays so many repeats, and what lies before them; how it stands is kept where each begins.
       def grow(repeats)
+        passes = @open.passes + ((repeats - @kept.size) * @gaps.size)
+        refuse(passes) if passes > MOST_PASSES
         while @kept.size < repeats
-          refuse if @open.passes + @gaps.size > MOST_PASSES
           @kept << @open.standing
           lay(@open, @gaps, before: @gaps.last, onward: @gaps.first(2), first: @kept.size == 1)
         end
       end
 
-      def refuse
-        raise InvalidInput.new([Fault.new(path: "/sections/0/spacing", code: "too_many", given: "#{@open.passes + @gaps.size} passes or more", accepted: "at most #{MOST_PASSES} passes in all",
+      def refuse(passes)
+        raise InvalidInput.new([Fault.new(path: "/sections/0/spacing", code: "too_many", given: "#{passes} passes", accepted: "at most #{MOST_PASSES} passes in all",
                                           message: "so many passes are not walked one by one over gaps that change")])
       end
 
       # A list of gaps as passes, going on to the gaps after it. first: whether they go on from what is woven before the repeats.
       def lay(laying, gaps, before:, onward:, first: false)
-        refuse if gaps.size > MOST_PASSES
+        refuse(gaps.size) if gaps.size > MOST_PASSES
         before = @before.last if first
         way = [before, *gaps, *onward, nil].first(gaps.size + 3)
         gaps.each_index { |i| laying.lay(@widths.kind(way[i, 4], laying.passes.even? ? 1 : -1)) }

@@ -2,6 +2,7 @@
 import { computed } from "vue";
 import { answered, pinIndex, type Quantity, withoutPin, withPin, worn } from "../bench/pins";
 import { useBench } from "../bench/useBench";
+import { asPushed } from "./pushed";
 import PaceField from "../settings/PaceField.vue";
 import PushField from "../settings/PushField.vue";
 import PinnedValue from "../brief/PinnedValue.vue";
@@ -60,6 +61,7 @@ const spare = computed(() => {
   if (mm === null) return "";
   return mm < 0 ? `${format.long(-mm)} short` : `${format.long(mm)} left over`;
 });
+const pushed = computed(() => asPushed(plan.value.advice, 1));
 /** Repeats come in pairs where the work goes outwards from the middle. */
 const step = computed(() =>
   fit.value.neighbours.some((one) => Math.abs(one.repeats - fit.value.repeats) > 1) ? "Two" : "One",
@@ -115,7 +117,9 @@ const off = computed(() => {
     </ul>
     <p class="reached">
       {{ plan.work.wraps }} wraps, about {{ format.time(plan.work.minutes) }} of weaving at
-      <PaceField @said="bench.replan" />, <PushField @said="bench.replan" />.
+      <PaceField @said="bench.replan" />, <PushField @said="bench.replan" /><template v-if="pushed"
+        >: {{ pushed }}</template
+      >.
     </p>
     <dl class="facts figures">
       <div>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { computed } from "vue";
+import { asPushed } from "../answers/pushed";
 import { useBench } from "../bench/useBench";
 import type { Built } from "../generated/built";
 import PaceField from "../settings/PaceField.vue";
@@ -6,9 +8,10 @@ import PushField from "../settings/PushField.vue";
 import { useFormat } from "../units/format";
 
 /** What the whole piece comes to. */
-defineProps<{ built: Built }>();
+const props = defineProps<{ built: Built }>();
 const bench = useBench();
 const format = useFormat();
+const pushed = computed(() => asPushed(props.built.advice, props.built.sections.length));
 </script>
 
 <template>
@@ -17,7 +20,8 @@ const format = useFormat();
     <p class="reached">
       {{ built.work.wraps }} wraps{{ built.pieces === 2 ? " each" : "" }}, about
       {{ format.time(built.work.minutes * built.pieces) }} of weaving at <PaceField @said="bench.replan" />,
-      <PushField @said="bench.replan" />.
+      <PushField @said="bench.replan" /><template v-if="pushed">: {{ pushed }}</template
+      >.
     </p>
     <dl class="facts figures">
       <div>

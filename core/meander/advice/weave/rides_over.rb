@@ -11,32 +11,55 @@ module Meander
         # Repeats that differ by a smaller share are not worth telling.
         TOLD = 0.05
 
+        # Over gaps that change, so many places along the strip are looked at, and gaps are told in steps of so many weaving wires.
+        PLACES, STEP = 24, 0.25
+
         def self.call(woven)
-          return if woven.profile || woven.pitch_mm || gaps(woven).empty?
+          return if woven.pitch_mm
 
-          hard, lightly = Planner::Calibration::LEANS.values_at("hard", "lightly").map { |lean| Meander::Weave::Repeat.new(woven.frame, woven.repeat.walk, lean:).advance_mm }
-          return if lightly < hard * (1 + TOLD)
+          gaps = woven.profile ? changing(woven) : [even(woven)].compact
+          return if gaps.count { |gap| GAPS.cover?(gap) } < TOLD * gaps.size || gaps.empty?
 
-          item(woven, *[lightly, hard].map { |rise| [(woven_mm(woven) / rise).round, 1].max * woven.sides })
+          lightly, hard = Planner::Calibration::LEANS.values_at("lightly", "hard").map { |lean| woven.repeats * share(woven, gaps, lean) }
+          item(woven, lightly.round, hard.round) if hard > lightly * (1 + TOLD)
         end
 
-        # Gaps between base wires that the wire goes through and in which coils may ride over each other.
-        def self.gaps(woven)
+        # The gap that the wire goes through in which coils may ride over each other, in weaving wires; nil where there is none.
+        def self.even(woven)
           clear = woven.frame.clear_mm
-          woven.repeat.walk.visited.select { |gap| gap.positive? && gap <= clear.size && GAPS.cover?((clear[gap - 1] / woven.frame.wire_mm).round(6)) }
+          woven.repeat.walk.visited.filter_map { |gap| told(woven, clear[gap - 1]) if gap.positive? && gap <= clear.size }.find { |gap| GAPS.cover?(gap) }
         end
 
-        # How far the repeats of a strip, or of a half of it, reach.
-        def self.woven_mm(woven) = woven.strip.runs.find { |run| run.repeat.equal?(woven.repeat) }.woven_mm
+        # The gaps at places along the strip.
+        def self.changing(woven)
+          mm = woven.strip.woven_mm
+          Array.new(PLACES) { |i| told(woven, woven.profile.clear_mm(mm * (i + 0.5) / PLACES)).then { |gap| (gap / STEP).round * STEP } }
+        end
+
+        def self.told(woven, mm) = (mm / woven.frame.wire_mm).round(6)
+
+        # How many repeats a maker gets in who pushes so, to one of those that are planned: the strip is made up of so much of each gap.
+        def self.share(woven, gaps, lean)
+          own, other = [woven.repeat.lean, lean].map { |each| gaps.tally.sum { |gap, places| places / rise(woven, gap, GAPS.cover?(gap) ? each : woven.repeat.lean) } }
+          other / own
+        end
+
+        # At a gap of the strip, or as the gaps of an even strip stand.
+        def self.rise(woven, gap, lean)
+          frame = woven.frame
+          clear = woven.profile ? Array.new(frame.count - 1, gap * frame.wire_mm) : frame.clear_mm
+          even = Meander::Weave::Frame.new(base_mm: frame.base_mm, wire_mm: frame.wire_mm, clear_mm: clear, strands: frame.strands)
+          Meander::Weave::Repeat.new(even, woven.repeat.walk, lean:).advance_mm
+        end
 
         def self.item(woven, fewest, most)
           Item.new(id: "coils-ride-over", severity: "note", place: "/sections/0/spacing",
                    title: "Coils can ride over each other at this gap: #{fewest} to #{most} repeats, as you push",
                    why: "Between two and three and a half weaving wires a coil slips over the one beside it when it is pushed hard, and stays beside it when it is not.",
                    remedy: "Push every repeat alike, measure the first ten, and pin the repeats you get; or a gap of less than two weaving wires, or of more than three and a half.",
-                   figures: {fewest:, most:, repeats: woven.sides * (woven_mm(woven) / woven.repeat.advance_mm).round})
+                   figures: {fewest:, most:, repeats: woven.repeats})
         end
-        private_class_method :gaps, :woven_mm, :item
+        private_class_method :even, :changing, :told, :share, :rise, :item
       end
     end
   end
