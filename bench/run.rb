@@ -52,6 +52,22 @@ def plan(json)
   Meander::Planner::PlanPiece.call(result.piece, questions: result.questions).to_h
 end
 
+# Repeats placed for the first time, each in wires of its own, and found again; a frame laid pass by pass, never seen before.
+def eights(a_side) = ([1, 2] * a_side) + ([1, 0] * a_side)
+def placed(gaps, gap) = Meander::Weave::Repeat.new(Meander::Weave::Frame.new(base_mm: [1.0, 1.0], wire_mm: 0.4, clear_mm: [gap]), Meander::Weave::Walk.new(gaps), lean: 0.3)
+def course(width)
+  walk = Meander::Weave::Walk.new(eights(4))
+  profile = Meander::Weave::Profile.new(Array.new(41) { |i| [i * 1.5, 0.4 + (width * Math.sin(Math::PI * i / 40))] })
+  Meander::Weave::Course.of({base_mm: [1.0, 1.0], wire_mm: 0.4, strands: 1}, profile, before: [], walk:, after: [], lean: 0.3).strip(31)
+end
+5.times { |i| placed(eights(8), 0.39 - (i / 1000.0)) }
+{8 => "60 ms", 25 => "150 ms"}.each do |a_side, aim|
+  gap = 0.4
+  Measure.report("a repeat of #{4 * a_side} passes placed for the first time", Measure.times(20) { placed(eights(a_side), gap += 0.001) }, aim)
+  Measure.report("  found again", Measure.times(20) { placed(eights(a_side), gap) }, "2 ms")
+end
+Measure.report("a frame of 496 passes for the first time", (1..8).flat_map { |i| Measure.times(1) { course(6.0 + (i / 100.0)) } }, "60 ms")
+
 [["cuff", 60, "5 ms"], ["cuff", 600, "10 ms"], ["bracelet", 60, "5 ms"]].each do |kind, repeats, aim|
   json = piece(kind, repeats)
   20.times { plan(json) }

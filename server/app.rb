@@ -12,8 +12,9 @@ require_relative "models/piece_version"
 require_relative "models/weave"
 require_relative "models/maker"
 require_relative "models/bead"
-require_relative "picture_shelf"
 require_relative "planning"
+require_relative "planners"
+require_relative "told"
 require_relative "request_body"
 require_relative "routes/plans"
 require_relative "routes/weaves"
@@ -53,16 +54,25 @@ module Server
       def given = @given ||= RequestBody.read(request)
 
       # The document in the request.
+      # @raise [Meander::InvalidInput] when there is none
       def given_document
-        given.fetch("document") { raise Problem.new(422, "invalid-input", "document is missing", faults: []) }
+        given.fetch("document") { raise Meander::InvalidInput.new([Meander::Fault.new(path: "/document", code: "missing", message: "document is missing", given: nil, accepted: "a piece")]) }
       end
+
+      # The request itself, which has a document.
+      def asked = given_document && given
     end
 
     after { ActiveRecord::Base.connection_handler.clear_active_connections!(:all) }
 
     error(Problem) { |error| problem(error) }
     error(Meander::InvalidInput) { |error| problem(Problem.invalid(error)) }
-    error(Piece::Stale) { |error| problem(Problem.new(409, "stale-save", "this piece was saved elsewhere meanwhile", current: Routes::Pieces.full(error.current))) }
+    error(Piece::Stale) do |error|
+      current = JSON.parse(Routes::Pieces.full(error.current, waiting: request))
+      problem(Problem.new(409, "stale-save", "this piece was saved elsewhere meanwhile", current:))
+    end
+    error(Planners::Pool::Unwanted) { halt 499 }
+    error(Planners::Pool::TooMuch) { problem(Problem.new(503, "too-much-work", "this takes more work than Meander can do at once: fewer sections, repeats or beads would do")) }
     error(ActiveRecord::RecordNotFound) { problem(Problem.new(404, "not-found", "there is no such piece or weave")) }
     error do |error|
       warn "#{error.class}: #{error.message}\n#{error.backtrace&.first(8)&.join("\n")}"

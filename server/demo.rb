@@ -15,7 +15,7 @@ module Server
       files("pieces").each do |key, json|
         Piece.transaction do
           Piece.find_by(demo_key: key)&.destroy!
-          Piece.keep(Routes::Pieces.checked(json), demo_key: key)
+          Piece.keep({document: Meander::Document::PieceReader.call(json).piece.to_h}, demo_key: key)
         end
       end
       files("weaves").each_value { |json| Weave.kept.where(name: json["name"]).first_or_initialize(id: SecureRandom.uuid).put(Routes::Weaves.checked(json)) }

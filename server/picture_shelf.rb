@@ -22,6 +22,8 @@ module Server
       end
     end
 
+    def forget = @lock.synchronize { @pictures.clear }
+
     # The picture, or nil when it was let go.
     def get(key) = @lock.synchronize { @pictures[key] }
   end

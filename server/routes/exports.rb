@@ -46,8 +46,7 @@ module Server
         app.get("/api/pieces/:id/cut-list.csv") do |id|
           piece = Piece.find(id)
           take_out(piece, "-cut-list.csv", "text/csv")
-          plan = Planning.plan(piece.content)
-          Meander::Output::CutListCsv.call(plan)
+          Planners.ask(:cut_list, piece.content, Maker.said, waiting: request)
         end
       end
 
@@ -57,8 +56,7 @@ module Server
           face = Exports.choice(params, "face", %w[front back])
           hand = Exports.choice(params, "hand", %w[right left])
           take_out(piece, "-#{face}.svg", "image/svg+xml")
-          plan, title = Planning.plan(piece.content), "#{piece.name}, #{face}"
-          plan.piece.built? ? Meander::Output::FinishedSvg.call(plan, title:, face:, hand:) : Meander::Output::StripSvg.call(plan.picture, title:, face:, hand:)
+          Planners.ask(:drawing, piece.content, Maker.said, "#{piece.name}, #{face}", face, hand, waiting: request)
         end
       end
     end

@@ -2,30 +2,73 @@
 
 module Server
   module Routes
-    # Stored pieces: the shelf, opening, saving, setting aside and bringing back.
+    # Stored pieces: the shelf, opening, saving, setting aside and bringing back. Answers are JSON text, put together from what planners say.
     module Pieces
-      # A piece with its document and plan.
-      def self.full(piece) = {**stamp(piece), **Planning.answer(Planning.plan(piece.content))}
+      # Of so many versions at the most the last one that can be planned is looked for.
+      VERSIONS = 20
+
+      # A piece with its document and plan, and how it was planned before where the rules have changed since.
+      # @raise [Meander::InvalidInput] when it cannot be planned
+      def self.full(piece, waiting: nil)
+        content = piece.content
+        answer = Planners.ask(:answer, content, Maker.said, waiting:)
+        piece = Told.call(piece, waiting:)
+        anew = piece.repeats_before && Meander::Planner::PlannedAnew.call(content, JSON.parse(piece.repeats_before), JSON.parse(piece.repeats))
+        members(stamp(piece), answer, anew && JSON.generate({anew:})[1..-2])
+      end
 
       # A piece as it lies on the shelf.
-      def self.row(piece) = {**stamp(piece), **Planning.summary(Planning.plan(piece.content))}
+      def self.row(piece, waiting: nil) = Told.call(piece, waiting:).then { |told| members(stamp(told), told.told) }
 
-      def self.everything
-        {pieces: Piece.on_shelf.map { |piece| row(piece) }, set_aside: Piece.set_aside.limit(50).map { |piece| stamp(piece) }}
+      def self.everything(waiting)
+        aside = Piece.set_aside.limit(50).map { |piece| JSON.generate(stamp(piece)) }
+        %({"pieces":[#{Piece.on_shelf.map { |piece| row(piece, waiting:) }.join(",")}],"set_aside":[#{aside.join(",")}]})
       end
 
       def self.stamp(piece)
         {id: piece.id, name: piece.name, revision: piece.revision, saved_at: piece.updated_at.utc.iso8601, set_aside: !piece.deleted_at.nil?}
       end
 
-      # The document as it is stored: read, checked and written out whole.
-      def self.checked(json) = Meander::Document::PieceReader.call(json).piece.to_h
+      def self.members(stamp, *more) = "{#{[JSON.generate(stamp)[1..-2], *more.compact].join(",")}}"
 
-      def self.duplicate(piece)
+      # A new piece, once it was planned.
+      # @raise [Meander::InvalidInput]
+      def self.keep(json, waiting: nil) = Piece.keep(Planners.ask(:kept, json, Maker.said, waiting:), by: Told.by)
+
+      # @raise [Meander::InvalidInput, Piece::Stale]
+      def self.save(id, json, revision, waiting: nil)
+        unless revision.is_a?(Integer) && revision.between?(1, Piece::MOST_REVISION)
+          fault = Meander::Fault.new(path: "/revision", code: "count", message: "revision must be the one the change was made from", given: revision,
+                                     accepted: "a whole number from 1 to #{Piece::MOST_REVISION}")
+          raise Meander::InvalidInput.new([fault])
+        end
+        piece = Piece.find(id)
+        piece.save_over(Planners.ask(:kept, json, Maker.said, waiting:), revision, by: Told.by)
+      end
+
+      def self.duplicate(piece, waiting: nil)
         document = piece.content
         name = "#{document["name"][0, 110]} (copy)"
-        Piece.keep(checked(document.merge("name" => name)))
+        keep(document.merge("name" => name), waiting:)
       end
+
+      # A piece that cannot be planned goes back to its last version that can.
+      # @raise [Meander::InvalidInput] when there is none
+      def self.mend(piece, waiting: nil)
+        documents = piece.versions.where(outcome: "saved").order(id: :desc).limit(VERSIONS).pluck(:document)
+        kept = documents.lazy.filter_map { |text| planned(text, waiting) }.first
+        return piece.save_over(kept, piece.revision, by: Told.by) if kept
+
+        fault = Meander::Fault.new(path: "", code: "versions", message: "no version of this piece can be planned", given: "#{documents.size} versions", accepted: "one that can be planned")
+        raise Meander::InvalidInput.new([fault])
+      end
+
+      def self.planned(text, waiting)
+        Planners.ask(:kept, JSON.parse(text), Maker.said, waiting:)
+      rescue Meander::InvalidInput, JSON::ParserError, Planners::Pool::TooMuch, Planners::Pool::Broken
+        nil
+      end
+      private_class_method :planned
 
       def self.registered(app)
         shelf(app)
@@ -34,21 +77,18 @@ module Server
       end
 
       def self.shelf(app)
-        app.get("/api/pieces") { json(Pieces.everything) }
-        app.get("/api/pieces/:id") { |id| json(Pieces.full(Piece.find(id))) }
-        app.post("/api/pieces") { json(Pieces.full(Piece.keep(Pieces.checked(given_document))), status: 201) }
-        app.post("/api/pieces/:id/duplicate") { |id| json(Pieces.row(Pieces.duplicate(Piece.find(id))), status: 201) }
+        app.get("/api/pieces") { text_json(Pieces.everything(request)) }
+        app.get("/api/pieces/:id") { |id| text_json(Pieces.full(Piece.find(id), waiting: request)) }
+        app.post("/api/pieces") { text_json(Pieces.full(Pieces.keep(given_document, waiting: request), waiting: request), status: 201) }
+        app.post("/api/pieces/:id/duplicate") { |id| text_json(Pieces.row(Pieces.duplicate(Piece.find(id), waiting: request)), status: 201) }
       end
 
       def self.saving(app)
-        app.put("/api/pieces/:id") do |id|
-          revision = given["revision"]
-          unless revision.is_a?(Integer) && revision.positive?
-            fault = Meander::Fault.new(path: "/revision", code: "count", message: "revision must be the one the change was made from", given: revision, accepted: "a whole number from 1")
-            raise Meander::InvalidInput.new([fault])
-          end
-          document = Pieces.checked(given_document)
-          json(Pieces.stamp(Piece.find(id).save_over(document, revision)))
+        app.put("/api/pieces/:id") { |id| json(Pieces.stamp(Pieces.save(id, given_document, given["revision"], waiting: request))) }
+        app.post("/api/pieces/:id/mend") { |id| text_json(Pieces.row(Pieces.mend(Piece.find(id), waiting: request))) }
+        app.post("/api/pieces/:id/seen") do |id|
+          Piece.find(id).update_columns(repeats_before: nil)
+          halt 204
         end
       end
 
@@ -60,7 +100,7 @@ module Server
         app.post("/api/pieces/:id/restore") do |id|
           piece = Piece.find(id)
           piece.update!(deleted_at: nil)
-          json(Pieces.row(piece))
+          text_json(Pieces.row(piece))
         end
       end
     end

@@ -6,36 +6,6 @@ module Server
     module Weaves
       Questions = Meander::Document::Questions
 
-      # A weave in short notation as gaps.
-      def self.read(given)
-        asked = Meander::Document::Reading.whole(Questions::READ, given)
-        {gaps: Meander::Notation::Reader.call(asked[:text], base: asked[:base])}
-      end
-
-      # A piece with a walk said in short notation put in: in its only section, or in the one that is asked about.
-      def self.said(given)
-        document = given["document"]
-        piece = Meander::Document::PieceReader.call(document).piece
-        place = Planning.woven_place(piece, given["section"])
-        gaps = read({"text" => given["text"], "base" => piece.document[:sections][place][:base].size})[:gaps]
-        sections = document["sections"].each_with_index.map { |one, i| (i == place) ? one.merge("pattern" => one["pattern"].merge("gaps" => gaps)) : one }
-        document.merge("sections" => sections)
-      end
-
-      # The best few even fillings of a length, each with what the section becomes.
-      def self.even(given)
-        piece = Planning.strip(given).piece
-        asked = Meander::Document::Reading.whole(Questions::EVEN, given.except("document", "section"))
-        fillings = Meander::Planner::MakeEven.call(piece, strip_mm: asked[:strip].mm, free: asked[:free])
-        {fillings: fillings.map(&:to_h)}
-      end
-
-      # Is a move the next one?
-      def self.judge(given)
-        asked = Meander::Document::Reading.whole(Questions::JUDGE, given.except("document", "section"))
-        Meander::Planner::JudgeMove.call(Planning.strip(given), **asked).to_h
-      end
-
       def self.checked(json) = Meander::Document::Plain.call(Meander::Document::WeaveReader.call(json))
 
       def self.registered(app)
@@ -49,15 +19,12 @@ module Server
       end
 
       def self.asking(app)
-        app.post("/api/weaves") { given_document && json(Planning.weaves(given)) }
-        app.post("/api/weaves/read") { json(Weaves.read(given)) }
-        app.post("/api/weaves/say") do
-          given_document
-          text_json(Planning.drawn_answer(Weaves.said(given)))
-        end
+        app.post("/api/weaves") { text_json(Planners.ask(:weaves, asked, Maker.said, Weave.kept.map { |weave| [weave.id, weave.content] }, waiting: request)) }
+        app.post("/api/weaves/read") { json(Planning.read_weave(given)) }
+        app.post("/api/weaves/say") { text_json(Planners.ask(:said, asked, Maker.said, waiting: request)) }
         app.post("/api/weaves/join") { json(Questions.join(given)) }
-        app.post("/api/weaves/even") { given_document && json(Weaves.even(given)) }
-        app.post("/api/weaves/judge") { given_document && json(Weaves.judge(given)) }
+        app.post("/api/weaves/even") { text_json(Planners.ask(:even, asked, Maker.said, waiting: request)) }
+        app.post("/api/weaves/judge") { text_json(Planners.ask(:judge, asked, Maker.said, waiting: request)) }
       end
 
       def self.keeping(app)

@@ -98,13 +98,16 @@ class FreshPicturesTest < ServerTest
 
   # A strip of a section is still there to be asked for, and its hash says what it was drawn from.
   def test_strips_of_sections_are_kept_too
-    plan = Server::Planning.plan(JSON.parse(JSON.generate(Meander::Document::StartingPiece.call("earring"))))
+    json = JSON.parse(JSON.generate(Meander::Document::StartingPiece.call("earring")))
+    plan = Server::Planning.plan(json)
     strip = plan.sections.first.strip_picture
 
     assert_nil Server::Planning::PICTURES.get(strip.content_hash)
-    assert_same strip, Server::Planning.picture(strip.content_hash)
-    assert_equal plan.sections.first.plan.picture.json, strip.json
-    assert_nil Server::Planning.picture("none")
+    assert_equal plan.sections.first.plan.picture.json, Server::Planning.picture(strip.content_hash, :plan, [json])
+    Server::Planning::STRIPS.forget
+
+    assert_equal strip.json, Server::Planning.picture(strip.content_hash, :plan, [json])
+    assert_nil Server::Planning.picture("none", :plan, [json])
   end
 
   # A picture drawn when it is asked for is drawn once, whoever asks.

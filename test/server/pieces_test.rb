@@ -36,7 +36,7 @@ class PiecesTest < ServerTest
     id = stored["id"]
     outcomes = Array.new(8) do |i|
       Thread.new do
-        Server::Piece.find(id).save_over({name: "Tab #{i}"}, 1)
+        Server::Piece.find(id).save_over({document: {name: "Tab #{i}"}}, 1, by: "")
         :saved
       rescue Server::Piece::Stale
         :refused
@@ -69,7 +69,7 @@ class PiecesTest < ServerTest
     Server::Demo.lay_out_if_new
     mine = stored["id"]
     demo = Server::Piece.find_by(demo_key: "reed-cuff")
-    demo.save_over(document(name: "Changed").transform_keys(&:to_sym), 1)
+    demo.save_over({document: document(name: "Changed").transform_keys(&:to_sym)}, 1, by: "")
     Server::Demo.lay_out
     names = Server::Piece.on_shelf.map(&:name)
 

@@ -147,7 +147,14 @@ module Meander
       end
 
       # All that its strip's picture depends on.
-      def drawn_from = once(:drawn_from) { JSON.generate([plan.piece.to_h.except(:name), plan.layout.calibration.to_h]) }
+      # All that its strip is drawn from: not where it stands, nor what the piece is called.
+      def drawn_from
+        once(:drawn_from) do
+          document = plan.piece.to_h
+          JSON.generate([document.except(:name, :sections), document[:sections].map { |one| one.except(:at) }, plan.layout.calibration.to_h])
+        end
+      end
+
 
       def middle = plan.layout.frame.centres.then { |centres| (centres.first + centres.last) / 2 }
       def across(wire) = plan.layout.frame.centres[base.index(wire)] - middle

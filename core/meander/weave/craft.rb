@@ -4,6 +4,9 @@ module Meander
   module Weave
     # Weaving as the planner sees it: a piece's section in, a laid-out weave out (Laid, or LaidCourse where the gaps change).
     class Craft
+      # Sections laid out lately, by all that they depend on: how many repeats are woven is asked of them later.
+      KEPT = Kept.new(60)
+
       def self.lay(piece, calibration) = new(piece, calibration).lay
 
       def initialize(piece, calibration)
@@ -28,7 +31,12 @@ module Meander
       def sizes = {base_mm: @piece.base_wires.map(&:mm), wire_mm: @piece.strands.map(&:mm).max, strands: @piece.in_turn? ? 1 : @piece.strands.size}
 
       def settled
-        frame = even_frame
+        frame, rise = even_frame, @piece.section[:rise]
+        told = [*stretches(:before), [@walk, 1], *stretches(:after)].map { |walk, times| [walk.gaps, times] }
+        KEPT.fetch([sizes, frame.clear_mm, told, stretches(:before).size, rise[:pitch]&.mm, @lean, rest&.gaps]) { laid(frame) }
+      end
+
+      def laid(frame)
         table = PassTable.for(frame, [@walk, *(stretches(:before) + stretches(:after)).map(&:first)])
         before, after = %i[before after].map { |side| stretches(side).map { |walk, times| [repeat(frame, walk, table:), times] } }
         Laid.new(frame, table, repeat(frame, @walk, table:, pitch_mm: pitch_mm(frame, table)), before:, after:, rest: rest&.then { |walk| repeat(frame, walk, table:) })

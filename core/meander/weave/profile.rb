@@ -13,11 +13,13 @@ module Meander
       # [[mm along the weave, clear gap in mm], ...], in order along the weave.
       attr_reader :stations
 
-      # stations: as told, in any order; joined: whether the base wires are joined
-      # at both ends before they are woven.
+      # Places and gaps are told to so many digits of a mm, so that the same frame is the same however it is turned.
+      DIGITS = 9
+
+      # stations: as told, in any order; joined: whether the base wires are joined at both ends before they are woven.
       def initialize(stations, joined: false)
         @joined = joined
-        @stations = stations.sort_by(&:first).freeze
+        @stations = stations.map { |station| station.map { |mm| mm.round(DIGITS) } }.sort_by(&:first).freeze
         freeze
       end
 

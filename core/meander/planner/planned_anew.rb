@@ -1,0 +1,29 @@
+# frozen_string_literal: true
+
+module Meander
+  module Planner
+    # A piece whose sections have other counts of repeats than when they were planned last, as by rules that have changed since.
+    module PlannedAnew
+      # document: as JSON values; before, now: repeats by section, nil for what is not woven.
+      # @return [Hash] words, and document: the piece with the counts it had
+      def self.call(document, before, now)
+        changed = now.each_index.select { |i| before[i] && now[i] && before[i] != now[i] }
+        told = changed.map { |i| "#{"section #{i + 1}: " if now.size > 1}#{now[i]} repeats, #{before[i]} before" }
+        {words: "Planned anew: #{told.join("; ")}.", document: changed.reduce(document) { |json, i| as_before(json, i, before[i]) }}
+      end
+
+      # A section of a built piece has as many as it says; a band holds to a pin.
+      def self.as_before(json, index, count)
+        if Document::Fields::BUILT.include?(json["body"]["kind"])
+          sections = json["sections"].each_with_index.map { |section, i| (i == index) ? section.merge("extent" => {"kind" => "repeats", "count" => count}) : section }
+          return json.merge("sections" => sections)
+        end
+
+        held = json["pins"].reject { |pin| %w[repeats woven].include?(pin["quantity"]) }
+        id = (1..).lazy.map { |number| "p#{number}" }.find { |free| held.none? { |pin| pin["id"] == free } }
+        json.merge("pins" => [*held, {"id" => id, "quantity" => "repeats", "count" => count}])
+      end
+      private_class_method :as_before
+    end
+  end
+end

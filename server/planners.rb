@@ -1,0 +1,42 @@
+# frozen_string_literal: true
+
+require_relative "planners/pool"
+
+module Server
+  # What routes ask planners, and the pictures that came of it.
+  module Planners
+    POOL = Pool.new
+    at_exit { POOL.stop }
+    # Pictures as JSON text, and of those that are drawn when they are asked for what to ask again.
+    DRAWN = Meander::Kept.new(80)
+    ASKED = Meander::Kept.new(2000)
+
+    # What a planner says to a job of Planning. waiting: the request that waits for it, if any.
+    # @raise [Meander::InvalidInput] and what Pool#ask raises
+    def self.ask(name, *arguments, waiting: nil)
+      value, offered = POOL.ask(name, *arguments, wanted: waiting ? -> { waiting?(waiting) } : -> { true })
+      job = [name, arguments]
+      offered.each { |hash| ASKED.fetch(hash) { job } }
+      value
+    end
+
+    # A picture of a recent plan by its content hash, as JSON text; nil when it is no longer known.
+    def self.picture(hash, waiting: nil)
+      DRAWN.fetch(hash) do
+        job = ASKED.fetch(hash) { return }
+        ask(:picture, hash, *job, waiting:) || (return)
+      end
+    end
+
+    # Whether the browser is still there: a connection that was closed reads as its end.
+    def self.waiting?(request)
+      socket = request.env["puma.socket"]&.to_io or return true
+      return true unless socket.wait_readable(0)
+
+      !socket.recv_nonblock(1, Socket::MSG_PEEK).to_s.empty?
+    rescue SystemCallError, IOError
+      false
+    end
+    private_class_method :waiting?
+  end
+end

@@ -1,0 +1,168 @@
+# frozen_string_literal: true
+
+require "socket"
+require "rbconfig"
+
+module Server
+  module Planners
+    # The planners there are: who is free, who works. Safe between threads, each of which waits for its own job only.
+    class Pool
+      # So many work at once at the most; so many are kept when there is nothing to do.
+      MOST, KEPT = 10, 2
+      # A job that takes longer makes way for others, in s; one that takes as long as GIVEN_UP is given up.
+      LONG, GIVEN_UP = 2.0, 20.0
+      # How often is looked whether anybody still waits for an answer, in s.
+      LOOK = 0.05
+      # A planner that has grown beyond this, in bytes, is not used again.
+      GROWN = 250_000_000
+      PROCESS = File.expand_path("process.rb", __dir__)
+
+      # A planner as it is seen from here.
+      Hand = Struct.new(:pid, :socket, :slow)
+
+      # Nobody waits for the answer any more.
+      class Unwanted < StandardError
+      end
+
+      # It took longer, or more memory, than a job may.
+      class TooMuch < StandardError
+      end
+
+      # It could not be answered: a mistake of ours.
+      class Broken < StandardError
+      end
+
+      def initialize
+        @lock = Mutex.new
+        @changed = ConditionVariable.new
+        @free = []
+        @count = 0
+      end
+
+      # What a planner says to a job, see Planning.
+      # wanted: asked now and then whether anybody still waits.
+      # @return [Array] [value, hashes of the pictures that can be asked for]
+      # @raise [Meander::InvalidInput, Unwanted, TooMuch, Broken]
+      def ask(name, *arguments, wanted: -> { true })
+        hand = take(wanted)
+        kind, value, offered = talk(hand, [name, *arguments], wanted)
+        give_back(hand)
+        hand = nil
+        raise Meander::InvalidInput.new(value) if kind == :invalid
+        raise TooMuch if kind == :too_much
+        raise Broken, value if kind == :broken
+
+        [value, offered]
+      ensure
+        drop(hand) if hand
+      end
+
+      # Ends every planner, and the process they come from.
+      def stop
+        @lock.synchronize do
+          @free.each { |hand| finish(hand) }
+          @free.clear
+          @source&.close
+          @source = nil
+        end
+      end
+
+      private
+
+      # The planner used last, as it knows most of what is asked next; else a new one, where there may be one more.
+      def take(wanted)
+        @lock.synchronize do
+          until (hand = @free.pop)
+            raise Unwanted unless wanted.call
+            break if @count < MOST
+
+            @changed.wait(@lock, LOOK)
+          end
+          @count += 1 unless hand
+          hand
+        end || hire
+      end
+
+      def hire
+        ours, theirs = UNIXSocket.pair
+        pid = @lock.synchronize do
+          @source ||= start
+          @source.send_io(theirs)
+          @source.read(4).unpack1("N")
+        end
+        theirs.close
+        Hand.new(pid, ours, false)
+      rescue StandardError
+        @lock.synchronize { (@count -= 1) && (@source = nil) }
+        raise Broken, "no planner could be started"
+      end
+
+      def start
+        ours, theirs = UNIXSocket.pair
+        pid = spawn(RbConfig.ruby, PROCESS, in: theirs, out: File::NULL)
+        Process.detach(pid)
+        theirs.close
+        ours
+      end
+
+      def talk(hand, job, wanted)
+        start = now
+        Marshal.dump(job, hand.socket)
+        until hand.socket.wait_readable(LOOK)
+          raise Unwanted unless wanted.call
+          raise TooMuch, "#{job.first} was given up after #{GIVEN_UP} s" if now - start > GIVEN_UP
+
+          make_way(hand) if now - start > LONG
+        end
+        Marshal.load(hand.socket) # rubocop:disable Security/MarshalLoad -- from a process of ours
+      rescue EOFError, SystemCallError, TypeError
+        raise Broken, "a planner ended before it had answered #{job.first}"
+      end
+
+      def now = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+
+      def make_way(hand)
+        return if hand.slow
+
+        hand.slow = true
+        Process.setpriority(Process::PRIO_PROCESS, hand.pid, 10)
+      rescue SystemCallError
+        nil
+      end
+
+      # One that made way for others stays slow, and one that has grown stays large.
+      def give_back(hand)
+        return drop(hand) if hand.slow || grown?(hand)
+
+        @lock.synchronize do
+          @free << hand
+          surplus = (@free.shift if @free.size > KEPT)
+          surplus && finish(surplus) && @count -= 1
+          @changed.signal
+        end
+      end
+
+      def drop(hand)
+        @lock.synchronize do
+          finish(hand)
+          @count -= 1
+          @changed.signal
+        end
+      end
+
+      def finish(hand)
+        hand.socket.close
+        Process.kill("KILL", hand.pid)
+      rescue SystemCallError
+        true
+      end
+
+      def grown?(hand)
+        pages = File.read("/proc/#{hand.pid}/statm").split[1].to_i
+        pages * 4096 > GROWN
+      rescue SystemCallError
+        false
+      end
+    end
+  end
+end

@@ -1,0 +1,36 @@
+# frozen_string_literal: true
+
+require "digest"
+
+module Server
+  # What the shelf shows of a piece, planned when it is not known by the rules and the maker there are now.
+  module Told
+    CORE = File.expand_path("../core", __dir__)
+    # The rules of the craft as they are: their files.
+    RULES = Digest::SHA256.hexdigest(Dir[File.join(CORE, "**/*.rb")].sort.map { |file| File.read(file) }.join)[0, 16]
+
+    # What a plan depends on besides the document.
+    def self.by = "#{RULES} #{Maker.said.slice(:push).to_json}"
+
+    # Whether the same maker, working alike, planned both.
+    def self.same_maker?(one, other) = one.to_s.split(" ", 2)[1] == other.to_s.split(" ", 2)[1]
+
+    # The piece with what is told of it. What cannot be planned any more tells its fault.
+    def self.call(piece, waiting: nil)
+      now = by
+      return piece if piece.told_by == now && piece.told
+
+      piece.tell(Planners.ask(:kept, piece.content, Maker.said, waiting:), now)
+    rescue Meander::InvalidInput => e
+      faulty(piece, Problem.invalid(e), now)
+    rescue JSON::ParserError, Planners::Pool::TooMuch, Planners::Pool::Broken
+      faulty(piece, Problem.new(422, "invalid-input", "this piece cannot be planned any more", faults: []), now)
+    end
+
+    def self.faulty(piece, problem, now)
+      piece.update_columns(told: JSON.generate({fault: {detail: problem.message, **problem.extra}})[1..-2], told_by: now)
+      piece
+    end
+    private_class_method :faulty
+  end
+end
