@@ -7,24 +7,26 @@ module Server
   module Planners
     POOL = Pool.new
     at_exit { POOL.stop }
-    # Pictures as JSON text, and of those that are drawn when they are asked for what to ask again.
+    # Pictures as JSON text, and of those that are drawn when they are asked for which job they come of.
     DRAWN = Meander::Kept.new(80)
-    ASKED = Meander::Kept.new(2000)
+    JOBS = Meander::Kept.new(10_000)
 
     # What a planner says to a job of Planning. waiting: the request that waits for it, if any.
     # @raise [Meander::InvalidInput] and what Pool#ask raises
     def self.ask(name, *arguments, waiting: nil)
       value, offered = POOL.ask(name, *arguments, wanted: waiting ? -> { waiting?(waiting) } : -> { true })
-      job = [name, arguments]
-      offered.each { |hash| ASKED.fetch(hash) { job } }
+      offered(offered) { [name, arguments] }
       value
     end
+
+    # Pictures that can be asked for; the block says which job they come of: [name, arguments].
+    def self.offered(hashes, &job) = hashes.each { |hash| JOBS.fetch(hash) { job } }
 
     # A picture of a recent plan by its content hash, as JSON text; nil when it is no longer known.
     def self.picture(hash, waiting: nil)
       DRAWN.fetch(hash) do
-        job = ASKED.fetch(hash) { return }
-        ask(:picture, hash, *job, waiting:) || (return)
+        job = JOBS.fetch(hash) { return }
+        ask(:picture, hash, *job.call, waiting:) || (return)
       end
     end
 

@@ -9,6 +9,8 @@ module Server
     # The rules of the craft as they are: their files.
     RULES = Digest::SHA256.hexdigest(Dir[File.join(CORE, "**/*.rb")].sort.map { |file| File.read(file) }.join)[0, 16]
 
+    PICTURE = /"picture":"(\h{32})"/
+
     # What a plan depends on besides the document.
     def self.by = "#{RULES} #{Maker.said.slice(:push).to_json}"
 
@@ -18,9 +20,9 @@ module Server
     # The piece with what is told of it. What cannot be planned any more tells its fault.
     def self.call(piece, waiting: nil)
       now = by
-      return piece if piece.told_by == now && piece.told
-
-      piece.tell(Planners.ask(:kept, piece.content, Maker.said, waiting:), now)
+      piece.tell(Planners.ask(:kept, piece.content, Maker.said, waiting:), now) unless piece.told_by == now && piece.told
+      Planners.offered(piece.told.scan(PICTURE).flatten) { [:kept, [Piece.find(piece.id).content, Maker.said]] }
+      piece
     rescue Meander::InvalidInput => e
       faulty(piece, Problem.invalid(e), now)
     rescue JSON::ParserError, Planners::Pool::TooMuch, Planners::Pool::Broken

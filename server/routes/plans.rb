@@ -14,20 +14,13 @@ module Server
           starts: Meander::Document::Fields::BODY.records.keys.to_h { |kind| [kind, Meander::Document::StartingPiece.call(kind)] }}
       end
 
-      def self.picture_of(id, hash, request)
-        piece = Piece.find_by(id:) or return
-        Planners.ask(:picture, hash, :kept, [piece.content, Maker.said], waiting: request)
-      end
-
       def self.registered(app)
         app.get("/api/catalogue") { json(Plans.catalogue) }
 
         app.post("/api/plan") { text_json(Planners.ask(:drawn_answer, given_document, Maker.said, waiting: request)) }
 
-        # A picture that is no longer known comes from its piece, where the one who asks names it.
         app.get("/api/pictures/:hash") do |hash|
-          text = Planners.picture(hash, waiting: request) || Plans.picture_of(params["piece"], hash, request)
-          text_json(text || raise(Problem.new(404, "not-found", "this picture is no longer kept; plan again")))
+          text_json(Planners.picture(hash, waiting: request) || raise(Problem.new(404, "not-found", "this picture is no longer kept; plan again")))
         end
       end
     end

@@ -1,3 +1,4 @@
+import type { Fit, Hold, TrayBead } from "./beads";
 import type { Built } from "../generated/built";
 import type { Fault } from "../generated/fault";
 import type { Finished } from "../generated/finished";
@@ -29,10 +30,20 @@ export interface Stamp {
   set_aside: boolean;
 }
 
-export type StoredPiece = Stamp & Answer;
+export type StoredPiece = Stamp &
+  Answer & {
+    /** Where it has other counts than by earlier rules: said in words, and the piece with the counts it had. */
+    anew?: { words: string; document: Piece };
+  };
+
+/** A piece on the shelf that cannot be planned any more. */
+export interface FaultyPiece extends Stamp {
+  fault: { detail: string; faults: Fault[] };
+}
 
 /** A piece as it lies on the shelf. */
 export interface ShelfPiece extends Stamp {
+  fault?: undefined;
   kind: Piece["body"]["kind"];
   fit: Pick<Plan["fit"], "repeats" | "strip_mm" | "round_mm" | "opening_mm" | "wrist_mm" | "size_words">;
   width_mm: number;
@@ -48,7 +59,7 @@ export interface ShelfPiece extends Stamp {
 }
 
 export interface Shelf {
-  pieces: ShelfPiece[];
+  pieces: (ShelfPiece | FaultyPiece)[];
   set_aside: Stamp[];
 }
 
@@ -131,39 +142,7 @@ export interface Catalogue {
   starts: Record<Piece["body"]["kind"], Piece>;
 }
 
-/** A kind of bead as a document tells it, and as it is drawn. */
-export type BeadKind = NonNullable<Piece["tray"]>[number];
-export type ToldKind = Plan["beads"]["kinds"][number];
-/** A kind of bead in the maker's tray. */
-export interface TrayBead {
-  id: string;
-  stock: number;
-  bead: BeadKind;
-  kind: ToldKind;
-}
-/** What fills a gap: how many in a row, what they leave, and whether the wires pass. */
-export interface Hold {
-  id: string;
-  name: string;
-  words: string;
-  lies: "along" | "across";
-  off_mm: number;
-  guessed: string[];
-  stock: number;
-}
-export interface Fit {
-  id: string;
-  name: string;
-  words: string;
-  count: number;
-  left_mm: number;
-  each_mm: number;
-  passes: boolean;
-  need_mm: number;
-  hole_mm: number;
-  guessed: string[];
-  stock: number;
-}
+export type * from "./beads";
 
 /** An answer that is a problem: what is wrong, and with which fields. */
 export class ApiProblem extends Error {
@@ -233,6 +212,10 @@ export const api = {
   open: (id: string) => call<StoredPiece>("GET", piece(id)),
   create: (document: unknown) => call<StoredPiece>("POST", "/api/pieces", { document }),
   save: (id: string, revision: number, document: Piece) => call<Stamp>("PUT", piece(id), { revision, document }),
+  /** Goes back to the last version that can be planned. */
+  mend: (id: string) => call<ShelfPiece>("POST", `${piece(id)}/mend`),
+  /** The maker has seen that it was planned anew. */
+  seen: (id: string) => call<void>("POST", `${piece(id)}/seen`),
   duplicate: (id: string) => call<ShelfPiece>("POST", `${piece(id)}/duplicate`),
   setAside: (id: string) => call<void>("DELETE", piece(id)),
   restore: (id: string) => call<ShelfPiece>("POST", `${piece(id)}/restore`),

@@ -15,6 +15,7 @@ import WiresPanel from "../wires/WiresPanel.vue";
 import BenchHead from "./BenchHead.vue";
 import ConflictDialog from "./ConflictDialog.vue";
 import NotesPanel from "./NotesPanel.vue";
+import PlannedAnew from "./PlannedAnew.vue";
 import { createBench, provideBench } from "./useBench";
 
 /** One piece on the bench: the brief, the strip, the wires and the answers, all of them following each other. */
@@ -70,12 +71,14 @@ onBeforeUnmount(() => removeEventListener("keydown", key));
   <main v-if="built" class="bench built">
     <BenchHead />
     <p v-if="bench.trouble.value" class="trouble" role="alert">{{ bench.trouble.value }}</p>
+    <PlannedAnew />
     <BuiltBench ref="strip" />
     <ConflictDialog @both="keepBoth" />
   </main>
   <main v-else-if="plan" class="bench">
     <BenchHead />
     <p v-if="bench.trouble.value" class="trouble" role="alert">{{ bench.trouble.value }}</p>
+    <PlannedAnew />
     <BriefPanel />
     <FaultList />
     <AdviceList which="urgent" />

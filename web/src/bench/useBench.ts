@@ -43,6 +43,8 @@ export function createBench(id: string) {
   const catalogue = shallowRef<Catalogue | null>(null);
   const faults = ref<Fault[]>([]);
   const trouble = ref("");
+  /** What the rules of today count otherwise than the piece was planned with, told once. */
+  const anew = ref("");
   const history = useHistory();
   const saving = useSaving(id);
   /** Grows whenever the document was exchanged for another one, so that fields drop what was typed. */
@@ -66,7 +68,12 @@ export function createBench(id: string) {
     answer.value = piece;
     faults.value = [];
     exchanged.value++;
-    history.begin(piece.document);
+    history.begin(piece.anew?.document ?? piece.document);
+    if (piece.anew) {
+      history.keep(piece.document, "");
+      anew.value = piece.anew.words;
+      void api.seen(id).catch(() => {});
+    }
     saving.opened(piece);
   }
 
@@ -165,6 +172,7 @@ export function createBench(id: string) {
     catalogue,
     faults,
     trouble,
+    anew,
     exchanged,
     saving,
     open,

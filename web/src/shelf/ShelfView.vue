@@ -3,6 +3,8 @@ import { useElementWidth } from "../common/useElementWidth";
 import { computed, onMounted, ref } from "vue";
 import { RouterLink, useRouter } from "vue-router";
 import SettingsBar from "../common/SettingsBar.vue";
+import type { FaultyPiece, ShelfPiece } from "../api/client";
+import FaultyRow from "./FaultyRow.vue";
 import ShelfRow from "./ShelfRow.vue";
 import { useShelf } from "./useShelf";
 
@@ -12,6 +14,8 @@ const shelf = useShelf();
 const list = ref<HTMLElement | null>(null);
 const width = useElementWidth(list);
 const pieces = computed(() => shelf.shelf.value?.pieces ?? []);
+const whole = computed(() => pieces.value.filter((piece): piece is ShelfPiece => !piece.fault));
+const isFaulty = (piece: ShelfPiece | FaultyPiece): piece is FaultyPiece => piece.fault !== undefined;
 
 /** Room beside the strips: the band from above, and loops and hooks beyond the wearing length. */
 const BAND_PX = 148;
@@ -19,7 +23,7 @@ const OVERHANG_MM = 14;
 const scale = computed(() => {
   const longest = Math.max(
     120,
-    ...pieces.value.map(
+    ...whole.value.map(
       (piece) =>
         piece.fit?.strip_mm ?? Math.max(...piece.built!.extent.map(([low, high]) => high! - low!)) - OVERHANG_MM + 4,
     ),
@@ -72,16 +76,23 @@ onMounted(shelf.load);
       Nothing on the shelf. Start a new piece: it comes with common sizes, ready to be changed.
     </p>
     <ul ref="list" class="shelf-list" aria-label="Pieces">
-      <ShelfRow
-        v-for="piece in pieces"
-        :key="piece.id"
-        :piece="piece"
-        :scale="scale"
-        @rename="(name) => shelf.rename(piece.id, name)"
-        @duplicate="shelf.duplicate(piece.id)"
-        @set-aside="shelf.setAside(piece)"
-        @stale="shelf.load"
-      />
+      <template v-for="piece in pieces" :key="piece.id">
+        <FaultyRow
+          v-if="isFaulty(piece)"
+          :piece="piece"
+          @mend="shelf.mend(piece.id)"
+          @set-aside="shelf.setAside(piece)"
+        />
+        <ShelfRow
+          v-else
+          :piece="piece"
+          :scale="scale"
+          @rename="(name) => shelf.rename(piece.id, name)"
+          @duplicate="shelf.duplicate(piece.id)"
+          @set-aside="shelf.setAside(piece)"
+          @stale="shelf.load"
+        />
+      </template>
     </ul>
     <details v-if="shelf.shelf.value?.set_aside.length" class="set-aside">
       <summary>Deleted pieces ({{ shelf.shelf.value.set_aside.length }})</summary>

@@ -74,5 +74,6 @@ export function useShelf() {
     bringIn,
     start,
     duplicate: (id: string) => act(() => api.duplicate(id)),
+    mend: (id: string) => act(() => api.mend(id)),
   };
 }

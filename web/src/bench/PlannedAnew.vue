@@ -1,0 +1,19 @@
+<script setup lang="ts">
+import { useBench } from "./useBench";
+
+/** Said once, when a piece is opened whose counts have changed since it was planned last: the counts it had are one step back. */
+const bench = useBench();
+
+function before() {
+  bench.anew.value = "";
+  bench.undo();
+}
+</script>
+
+<template>
+  <p v-if="bench.anew.value" class="undo-bar" role="status">
+    {{ bench.anew.value }}
+    <button type="button" class="act" @click="before">As before</button>
+    <button type="button" class="quiet-act" @click="bench.anew.value = ''">Keep it so</button>
+  </p>
+</template>
