@@ -24,11 +24,14 @@ module Server
 
     def response = [status, {"content-type" => TYPE, "cache-control" => "no-store"}, [to_json]]
 
+    # More faults than these at once help nobody.
+    MOST_FAULTS = 50
+
     # The maker's mistakes, all of them together.
     def self.invalid(error)
       count = error.faults.size
       detail = (count == 1) ? error.faults.first.message : "#{count} values cannot be used"
-      new(422, "invalid-input", detail, faults: error.faults.map(&:to_h))
+      new(422, "invalid-input", detail, faults: error.faults.first(MOST_FAULTS).map(&:to_h))
     end
   end
 end

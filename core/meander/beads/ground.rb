@@ -77,6 +77,7 @@ module Meander
         @length_mm = length_mm
         @wire = wire
         @centre = centre
+        @ruler = Form::Trace::Ruler.new(points, length_mm)
         freeze
       end
 
@@ -86,8 +87,8 @@ module Meander
 
       # The place so far along the wire, and which way it leads there.
       def at(along)
-        here, onward = Form::Trace.places(points, [along, [along + 0.05, length_mm].min].sort, length_mm)
-        here, onward = Form::Trace.places(points, [along - 0.05, along], length_mm) if here == onward
+        here, onward = [along, [along + 0.05, length_mm].min].sort.map { |mm| @ruler.at(mm) }
+        here, onward = [along - 0.05, along].map { |mm| @ruler.at(mm) } if here == onward
         [here, Built::TurnsPicture.direction(here, onward)]
       end
     end

@@ -9,6 +9,15 @@ module Meander
       # order of work, past all of them where it is set afterwards.
       Lying = Struct.new(:kind, :at, :dir, :face, :end_on, :pass, keyword_init: true)
       AFTERWARDS = 10_000_000
+      # So many beads are laid in a piece at the most.
+      MOST = 4000
+
+      # @raise [InvalidInput] when that many are too many
+      def self.check(count)
+        return count if count <= MOST
+
+        raise InvalidInput.new([Fault.new(path: "/beads", code: "too_much", message: "so many beads are not planned in one piece", given: "#{count} or more", accepted: "at most #{MOST} beads in all")])
+      end
 
       attr_reader :fields, :kind, :ground, :lying
 
@@ -63,7 +72,10 @@ module Meander
       def short(asked) = lying.empty? ? [asked, 1].max : [asked - lying.size, 0].max
       def d = thread.mm
       def helix_mm(base_mm) = Math.hypot(Math::PI * (base_mm + d), d)
-      def lie(at, dir, face: 0, end_on: false, pass: AFTERWARDS) = Lying.new(kind:, at:, dir:, face:, end_on:, pass:)
+      def lie(at, dir, face: 0, end_on: false, pass: AFTERWARDS)
+        Rule.check(@laid = @laid.to_i + 1)
+        Lying.new(kind:, at:, dir:, face:, end_on:, pass:)
+      end
     end
   end
 end

@@ -32,7 +32,7 @@ module Meander
       # Those of so many repeats of a half, [[repeat from 0, pass], ...]: the second one leaves out what it shares with the first.
       def seats(repeats, half = 0)
         skipped = @layout.skipped(half) - ((half == 1) ? @layout.laid.passes_before : 0)
-        Array.new(count(repeats)) { |number| seat(number) }.reject { |round, pass| round.zero? && pass < skipped }
+        Array.new(Rule.check(count(repeats))) { |number| seat(number) }.reject { |round, pass| round.zero? && pass < skipped }
       end
 
       # What so many repeats of a half take more of one strand for them, in mm.

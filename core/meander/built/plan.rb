@@ -22,6 +22,7 @@ module Meander
         @runs = piece.wires.select(&:base?).map { |wire| run(wire) }.freeze
         @cuts = Cut.all(runs, folds).freeze
         @beads = piece.beads.map { |placed| Beads::Rules.build(placed, piece, ground(placed)) }.freeze
+        Beads::Rule.check(beads.sum(&:count))
         @loose = Picture::Finished.new(piece.colours) { |picture| draw_loose(picture) }
         freeze
       end

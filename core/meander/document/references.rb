@@ -28,6 +28,7 @@ module Meander
         pinned_once
         BeadChecks.call(@document, @reading)
         FindingChecks.call(@document, @reading)
+        EffortChecks.call(@document, @reading)
         return BuiltChecks.call(@document, @reading) if Fields::BUILT.include?(@document[:body][:kind])
         return unless one_strip?
 

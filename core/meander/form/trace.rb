@@ -15,14 +15,26 @@ module Meander
         fine + ((fine - polyline_mm(points.each_slice(2).map(&:first))) / 3)
       end
 
-      # The places so far along a way (mm, rising; at its end what is past it) that is run_mm long in all, its chords being a little shorter.
-      def self.places(points, along, run_mm)
-        steps = points.each_cons(2).map { |pair| polyline_mm(pair) }
-        scale, at, past = steps.sum / run_mm, 0, 0.0
-        along.map do |mm|
-          (past += steps[at]) && at += 1 while at < steps.size - 1 && past + steps[at] < mm * scale
-          share = steps[at].positive? ? [((mm * scale) - past) / steps[at], 1.0].min : 0.0
-          points[at].zip(points[at + 1]).map { |a, b| a + ((b - a) * share) }
+      # The places so far along a way (mm; at its end what is past it) that is run_mm long in all, its chords being a little shorter.
+      def self.places(points, along, run_mm) = Ruler.new(points, run_mm).then { |ruler| along.map { |mm| ruler.at(mm) } }
+
+      # A way that was measured once, to find places on it.
+      class Ruler
+        def initialize(points, run_mm)
+          @points = points
+          past = 0.0
+          @past = points.each_cons(2).map { |pair| (past += Trace.polyline_mm(pair)) }.freeze
+          @scale = past / run_mm
+          freeze
+        end
+
+        # [x, y, z] so far along it, in mm.
+        def at(along)
+          mm = along * @scale
+          to = @past.bsearch_index { |past| past >= mm } || (@past.size - 1)
+          from = to.zero? ? 0.0 : @past[to - 1]
+          share = (@past[to] > from) ? [(mm - from) / (@past[to] - from), 1.0].min : 0.0
+          @points[to].zip(@points[to + 1]).map { |a, b| a + ((b - a) * share) }
         end
       end
 

@@ -19,7 +19,9 @@ module Meander
 
       attr_reader :repeats
 
+      # @raise [InvalidInput] when more beads are woven in than are planned in one piece
       def initialize(layout, repeats)
+        Beads::Rule.check(layout.seats.sum { |seats| seats.count(repeats) })
         @layout = layout
         @repeats = repeats
         @halves = Array.new(layout.sides) { |half| Share.all(layout, per_half, half) }

@@ -54,9 +54,11 @@ module Meander
 
         # Do two straights cross? Each has the ends of the other on either side.
         def self.cross?(a, b, c, d)
-          side = ->(p, q, r) { ((q[0] - p[0]) * (r[1] - p[1])) - ((q[1] - p[1]) * (r[0] - p[0])) }
-          (side.call(a, b, c) * side.call(a, b, d)).negative? && (side.call(c, d, a) * side.call(c, d, b)).negative?
+          (side(a, b, c) * side(a, b, d)).negative? && (side(c, d, a) * side(c, d, b)).negative?
         end
+
+        # On which side of a straight a point lies: above 0, or below.
+        def self.side(from, to, point) = ((to[0] - from[0]) * (point[1] - from[1])) - ((to[1] - from[1]) * (point[0] - from[0]))
 
         # Sections that no wire, lacing or bead joins to the rest.
         def self.loose(plan)
@@ -114,7 +116,7 @@ module Meander
               "Some bare wire, about #{Units::Text.length(least)}, or a turn of 0°.", turn: at[:turn])
           end
         end
-        private_class_method :crossing, :meant?, :joined, :lines, :crossings, :stretches, :box, :boxes_meet?, :cross?, :loose, :groups, :apart, :off_dowel, :behind_mm, :unturned
+        private_class_method :crossing, :meant?, :joined, :lines, :crossings, :stretches, :box, :boxes_meet?, :cross?, :side, :loose, :groups, :apart, :off_dowel, :behind_mm, :unturned
       end
     end
   end

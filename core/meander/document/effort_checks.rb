@@ -1,0 +1,70 @@
+# frozen_string_literal: true
+
+module Meander
+  module Document
+    # Checks how much is asked for before any of it is planned, counted from the document alone: so that no plan takes longer, or more
+    # memory, than somebody at the bench waits for. Limits are our own, from how long planning takes (bench/run.rb).
+    class EffortChecks
+      # Passes woven before and after the repeats of a section; passes of all repeats that are asked for.
+      STRETCHES, WOVEN = 20_000, 200_000
+      # Passes laid one by one in frames that are unlike each other, and passes drawn in all frames.
+      LAID, DRAWN = 3000, 12_000
+      # Passes to a mm of a frame, times the weaving wire's mm: between a coil's 2 and a wide figure-eight's 4.
+      TO_A_WIRE = 3.0
+      FRAMES = %w[drop leaf crescent waists].freeze
+
+      def self.call(document, reading) = new(document, reading).call
+
+      def initialize(document, reading)
+        @document = document
+        @reading = reading
+      end
+
+      def call
+        @document[:sections].each_with_index { |section, i| woven(section, "/sections/#{i}") if section[:craft] == "weave" }
+        frames
+      end
+
+      private
+
+      def refuse(path, given, most, what) = @reading.fault(path, "too_much", "about #{given.round} #{what}", message: "this is more than can be planned at once", accepted: "at most #{most} #{what}")
+
+      def woven(section, place)
+        pattern = section[:pattern]
+        return unless pattern[:kind] == "walk"
+
+        stretches = %i[before after].sum { |side| pattern[side].sum { |stretch| stretch[:times] * stretch[:gaps].size } }
+        refuse("#{place}/pattern", stretches, STRETCHES, "passes before and after the repeats") if stretches > STRETCHES
+        asked = repeats(section) * pattern[:gaps].size
+        refuse("#{place}/pattern/gaps", asked, WOVEN, "passes") if asked > WOVEN
+      end
+
+      def repeats(section)
+        pinned = @document[:pins].find { |pin| pin[:quantity] == "repeats" }
+        [(section[:extent][:count] if section[:extent][:kind] == "repeats"), pinned && pinned[:count], 1].compact.max
+      end
+
+      def frames
+        found = @document[:sections].each_with_index.select { |section, _| section[:craft] == "weave" && FRAMES.include?(section[:form][:kind]) }
+        told = found.map { |section, i| [i, alike(section), passes(section), section[:form][:frames] || 1] }
+        over(told.uniq { |_, alike, _, _| alike }, LAID, "passes in frames unlike each other") { |_, _, passes, _| passes }
+        over(told, DRAWN, "passes in all frames") { |_, _, passes, copies| passes * copies }
+      end
+
+      # The first frame that goes beyond a limit is named.
+      def over(told, most, what)
+        sum = 0.0
+        beyond = told.find { |one| (sum += yield(one)) > most } or return
+        refuse("/sections/#{beyond[0]}/form", told.sum { |one| yield(one) }, most, what)
+      end
+
+      def alike(section) = [section[:form], section[:pattern], section[:extent], sizes(section[:base]), sizes(section[:weaving])]
+      def sizes(ids) = @document[:wires].select { |wire| ids.include?(wire[:id]) }.map { |wire| wire[:size].mm }
+
+      def passes(section)
+        thick = sizes(section[:weaving]).max or return 0.0
+        TO_A_WIRE * section[:form][:length].mm / thick / section[:strands]
+      end
+    end
+  end
+end
