@@ -3,6 +3,7 @@
 source "https://rubygems.org"
 
 gem "activerecord", "~> 7.2.0"
+gem "json", "~> 3.1"
 gem "puma", "~> 8.0"
 gem "rack", "~> 3.1"
 gem "sinatra", "~> 4.2"

@@ -5,6 +5,7 @@ require "sinatra/base"
 require_relative "../core/meander"
 require_relative "problem"
 require_relative "middleware/local_only"
+require_relative "middleware/whole_answers"
 require_relative "middleware/secure_headers"
 require_relative "database"
 require_relative "models/piece"
@@ -37,6 +38,7 @@ module Server
     # On one machine packing an answer takes longer than sending it, unless it is large.
     LARGE_BYTES = 150_000
     use Rack::Deflater, if: ->(_, _, _, body) { body.respond_to?(:sum) && body.sum(&:bytesize) > LARGE_BYTES }
+    use Middleware::WholeAnswers
     use Middleware::SecureHeaders
     use Middleware::LocalOnly
 
@@ -71,7 +73,9 @@ module Server
       current = JSON.parse(Routes::Pieces.full(error.current, waiting: request))
       problem(Problem.new(409, "stale-save", "this piece was saved elsewhere meanwhile", current:))
     end
-    error(Planners::Pool::Unwanted) { halt 499 }
+    error(Planners::Pool::Unwanted) { halt Middleware::WholeAnswers::GONE }
+    error(Sinatra::BadRequest) { problem(Problem.new(400, "bad-request", "the address or the form cannot be read")) }
+    error(ActiveRecord::StatementInvalid) { |error| problem(Database.problem(error)) }
     error(Planners::Pool::TooMuch) { problem(Problem.new(503, "too-much-work", "this takes more work than Meander can do at once: fewer sections, repeats or beads would do")) }
     error(ActiveRecord::RecordNotFound) { problem(Problem.new(404, "not-found", "there is no such piece or weave")) }
     error do |error|

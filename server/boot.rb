@@ -3,12 +3,25 @@
 require_relative "app"
 require_relative "demo"
 
-# Opens the database of the data folder and lays out the demo on a new shelf.
-Server::Database.open(ENV.fetch("MEANDER_DATA", File.expand_path("../data", __dir__)))
-(ENV["MEANDER_DEMO"] == "reset") ? Server::Demo.lay_out : Server::Demo.lay_out_if_new
+# Opens the database of the data folder and lays out the demo on a new shelf; what cannot be used is said in a sentence.
+begin
+  raise Server::Database::Unusable, "The interface has not been built. Run bin/setup." unless File.file?(File.join(Server::Routes::Pages::DIST, "index.html"))
 
-# What is not known of pieces after an update is worked out while nobody waits for it.
+  Server::Database.open(ENV.fetch("MEANDER_DATA", File.expand_path("../data", __dir__))) do
+    case ENV["MEANDER_DEMO"]
+    when "reset" then Server::Demo.lay_out
+    when "none" then nil
+    else Server::Demo.lay_out_if_new
+    end
+  end
+rescue Server::Database::Unusable => e
+  warn "meander: #{e.message}"
+  exit! 1
+end
+
+# What is not known of pieces after an update is worked out, and old versions are thinned, while nobody waits for it.
 Thread.new do
+  Server::PieceVersion.thin
   Server::Piece.on_shelf.each { |piece| Server::Told.call(piece) }
 rescue StandardError => e
   warn "#{e.class}: #{e.message}"

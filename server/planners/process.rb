@@ -9,12 +9,14 @@ require_relative "../planning"
 require_relative "planner"
 
 Signal.trap("INT", "IGNORE") # Ctrl C in a terminal reaches it, too; it ends when the server does
+# So long nobody asks before something more is placed.
+QUIET_S = 0.2
 asked = UNIXSocket.for_fd($stdin.fileno)
 warmth = Server::Planning.warmth
 
 loop do
   # While nobody asks, weaves of the collection are placed that every planner forked later knows.
-  unless asked.wait_readable((warmth.any? ? 0 : nil))
+  unless asked.wait_readable((QUIET_S if warmth.any?))
     warmth.shift.call
     next
   end

@@ -11,7 +11,7 @@ class RunningServer
   def initialize(data:, demo: "", port: nil)
     @port = port || TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
     environment = {"MEANDER_DATA" => data, "MEANDER_DEMO" => demo, "RACK_ENV" => "production"}
-    @pid = spawn(environment, "bundle", "exec", "puma", "--quiet", "--bind", "tcp://127.0.0.1:#{@port}", "--threads", "1:5", "config.ru",
+    @pid = spawn(environment, "bundle", "exec", "puma", "--quiet", "--bind", "tcp://127.0.0.1:#{@port}", "--threads", "1:20", "config.ru",
       chdir: File.expand_path("../..", __dir__), out: File::NULL)
     wait
   end
@@ -20,7 +20,7 @@ class RunningServer
 
   def request(method, path, value = nil)
     http = Net::HTTP.new("127.0.0.1", port)
-    http.read_timeout = 10
+    http.read_timeout = 60
     http.send_request(method, path, value && JSON.generate(value), {"Content-Type" => "application/json"})
   end
 

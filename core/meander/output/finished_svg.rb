@@ -1,7 +1,5 @@
 # frozen_string_literal: true
 
-require "cgi/escape"
-
 module Meander
   module Output
     # A built piece at true size (1 user unit = 1 mm) as it will look, from the front or the back, with its marks' check ruler: a
@@ -31,7 +29,7 @@ module Meander
         <<~SVG
           <?xml version="1.0" encoding="UTF-8"?>
           <svg xmlns="http://www.w3.org/2000/svg" width="#{n(width)}mm" height="#{n(height)}mm" viewBox="#{n(low - MARGIN_MM)} #{n(@ys[0] - MARGIN_MM)} #{n(width)} #{n(height)}">
-          <title>#{CGI.escapeHTML(@title)}</title>
+          <title>#{SvgText.call(@title)}</title>
           #{beads { |face| face == hidden }}
           <g fill="none" stroke-linejoin="round" stroke-linecap="round" transform="scale(#{@flip} 1)">
           #{layers.join("\n")}

@@ -1,7 +1,5 @@
 # frozen_string_literal: true
 
-require "cgi/escape"
-
 module Meander
   module Output
     # A picture as SVG at true size (1 user unit = 1 mm), seen from the front or the back, with a millimetre ruler.
@@ -29,7 +27,7 @@ module Meander
         <<~SVG
           <?xml version="1.0" encoding="UTF-8"?>
           <svg xmlns="http://www.w3.org/2000/svg" width="#{n(width)}mm" height="#{n(height)}mm" viewBox="#{n(left)} #{n(top)} #{n(width)} #{n(height)}">
-          <title>#{CGI.escapeHTML(@title)}</title>
+          <title>#{SvgText.call(@title)}</title>
           <defs>
           #{defs}
           </defs>
