@@ -55,6 +55,7 @@ end
 # Repeats placed for the first time, each in wires of its own, and found again; a frame laid pass by pass, never seen before.
 def eights(a_side) = ([1, 2] * a_side) + ([1, 0] * a_side)
 def placed(gaps, gap) = Meander::Weave::Repeat.new(Meander::Weave::Frame.new(base_mm: [1.0, 1.0], wire_mm: 0.4, clear_mm: [gap]), Meander::Weave::Walk.new(gaps), lean: 0.3)
+
 def course(width)
   walk = Meander::Weave::Walk.new(eights(4))
   profile = Meander::Weave::Profile.new(Array.new(41) { |i| [i * 1.5, 0.4 + (width * Math.sin(Math::PI * i / 40))] })

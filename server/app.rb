@@ -79,6 +79,7 @@ module Server
     error(Planners::Pool::TooMuch) { problem(Problem.new(503, "too-much-work", "this takes more work than Meander can do at once: fewer sections, repeats or beads would do")) }
     error(ActiveRecord::RecordNotFound) { problem(Problem.new(404, "not-found", "there is no such piece or weave")) }
     error do |error|
+      problem(Problem.new(400, "bad-request", "the address or the form cannot be read")) if error.is_a?(Rack::BadRequest)
       warn "#{error.class}: #{error.message}\n#{error.backtrace&.first(8)&.join("\n")}"
       problem(Problem.new(500, "our-mistake", "Meander made a mistake; your work is kept as it was last saved"))
     end

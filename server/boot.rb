@@ -23,7 +23,7 @@ end
 Thread.new do
   Server::PieceVersion.thin
   Server::Piece.on_shelf.each { |piece| Server::Told.call(piece) }
-rescue StandardError => e
+rescue => e
   warn "#{e.class}: #{e.message}"
 ensure
   ActiveRecord::Base.connection_handler.clear_active_connections!(:all)

@@ -26,7 +26,7 @@ module Server
     def self.picture(hash, waiting: nil)
       DRAWN.fetch(hash) do
         job = JOBS.fetch(hash) { return }
-        ask(:picture, hash, *job.call, waiting:) || (return)
+        ask(:picture, hash, *job.call, waiting:) || return
       end
     end
 

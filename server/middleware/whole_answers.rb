@@ -16,7 +16,7 @@ module Server
 
         body.close if body.respond_to?(:close)
         Problem.new(status, KINDS.fetch(status, "refused"), "this request cannot be read, or is not one Meander answers").response
-      rescue StandardError => e
+      rescue => e
         warn "#{e.class}: #{e.message}\n#{e.backtrace&.first(8)&.join("\n")}"
         Problem.new(500, "our-mistake", "Meander made a mistake; your work is kept as it was last saved").response
       end

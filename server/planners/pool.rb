@@ -92,7 +92,7 @@ module Server
         end
         theirs.close
         Hand.new(pid, ours, false)
-      rescue StandardError
+      rescue
         @lock.synchronize { (@count -= 1) && (@source = nil) }
         raise Broken, "no planner could be started"
       end

@@ -8,7 +8,7 @@ require "nokogiri"
 # What is put on the shelf hurts nothing else on it, and what goes wrong is said.
 class UnbreakableTest < ServerTest
   NARROW = {"kind" => "drop", "length" => {"typed" => "20 mm"}, "width" => {"typed" => "0.3 mm"}, "open" => {"typed" => "0 mm"}}.freeze
-  CHANGING = {"kind" => "changing", "ends" => "free", "stations" => [{"at" => {"typed" => "0 mm"}, "clear" => {"typed" => "1 mm"}}, {"at" => {"typed" => "90 mm"}, "clear" => {"typed" => "4 mm"}}]}.freeze
+  CHANGING = {"kind" => "changing", "ends" => "free", "stations" => [[0, 1], [90, 4]].map { |at, clear| {"at" => {"typed" => "#{at} mm"}, "clear" => {"typed" => "#{clear} mm"}} }}.freeze
 
   def narrow = document("earring", "sections.0.form": NARROW, "wires.2.size": size("0.5 mm"))
   def names = (get "/api/pieces") && answer["pieces"].map { |piece| piece["name"] }
@@ -164,6 +164,7 @@ class UnbreakableTest < ServerTest
 
     assert_equal [name, true], [Server::Piece.find(id).name, File.exist?(before)]
     File.write(file, "no database at all, " * 100)
+
     assert_match(/damaged or no database/, assert_raises(Server::Database::Unusable) { Server::WholeCopy.restore(SCRATCH, file) }.message)
   ensure
     ActiveRecord::Base.connection_handler.clear_active_connections!(:all)
@@ -199,7 +200,10 @@ class UnbreakableTest < ServerTest
   end
 
   # Frames no other test has.
-  def heavy(number) = document("earring", "sections.0.form": {"kind" => "leaf", "length" => size("#{60 + number} mm"), "width" => size("30 mm"), "open" => size("0 mm")}, "wires.2.size": size("0.2 mm"))
+  def heavy(number)
+    form = {"kind" => "leaf", "length" => size("#{60 + number} mm"), "width" => size("30 mm"), "open" => size("0 mm")}
+    document("earring", "sections.0.form": form, "wires.2.size": size("0.2 mm"))
+  end
 
   def abandon(server, json)
     body = JSON.generate({document: json})

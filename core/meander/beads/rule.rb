@@ -16,7 +16,8 @@ module Meander
       def self.check(count)
         return count if count <= MOST
 
-        raise InvalidInput.new([Fault.new(path: "/beads", code: "too_much", message: "so many beads are not planned in one piece", given: "#{count} or more", accepted: "at most #{MOST} beads in all")])
+        raise InvalidInput.new([Fault.new(path: "/beads", code: "too_much", message: "so many beads are not planned in one piece", given: "#{count} or more",
+          accepted: "at most #{MOST} beads in all")])
       end
 
       attr_reader :fields, :kind, :ground, :lying
@@ -72,6 +73,7 @@ module Meander
       def short(asked) = lying.empty? ? [asked, 1].max : [asked - lying.size, 0].max
       def d = thread.mm
       def helix_mm(base_mm) = Math.hypot(Math::PI * (base_mm + d), d)
+
       def lie(at, dir, face: 0, end_on: false, pass: AFTERWARDS)
         Rule.check(@laid = @laid.to_i + 1)
         Lying.new(kind:, at:, dir:, face:, end_on:, pass:)

@@ -155,7 +155,6 @@ module Meander
         end
       end
 
-
       def middle = plan.layout.frame.centres.then { |centres| (centres.first + centres.last) / 2 }
       def across(wire) = plan.layout.frame.centres[base.index(wire)] - middle
       def ends(wire) = opening ? Array.new(2, side(wire) * plan.piece.wire(wire).mm / 2) : Array.new(2, across(wire))

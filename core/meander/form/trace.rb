@@ -23,7 +23,7 @@ module Meander
         def initialize(points, run_mm)
           @points = points
           past = 0.0
-          @past = points.each_cons(2).map { |pair| (past += Trace.polyline_mm(pair)) }.freeze
+          @past = points.each_cons(2).map { |pair| past += Trace.polyline_mm(pair) }.freeze
           @scale = past / run_mm
           freeze
         end

@@ -12,6 +12,9 @@ module Meander
         {words: "Planned anew: #{told.join("; ")}.", document: changed.reduce(document) { |json, i| as_before(json, i, before[i]) }}
       end
 
+      # Pins that a count of repeats answers.
+      ANSWERED = %w[repeats woven].freeze
+
       # A section of a built piece has as many as it says; a band holds to a pin.
       def self.as_before(json, index, count)
         if Document::Fields::BUILT.include?(json["body"]["kind"])
@@ -19,7 +22,7 @@ module Meander
           return json.merge("sections" => sections)
         end
 
-        held = json["pins"].reject { |pin| %w[repeats woven].include?(pin["quantity"]) }
+        held = json["pins"].reject { |pin| ANSWERED.include?(pin["quantity"]) }
         id = (1..).lazy.map { |number| "p#{number}" }.find { |free| held.none? { |pin| pin["id"] == free } }
         json.merge("pins" => [*held, {"id" => id, "quantity" => "repeats", "count" => count}])
       end
