@@ -18,9 +18,8 @@ module Server
     def self.same_maker?(one, other) = one.to_s.split(" ", 2)[1] == other.to_s.split(" ", 2)[1]
 
     # The piece with what is told of it. What cannot be planned any more tells its fault.
-    def self.call(piece, waiting: nil)
-      now = by
-      piece.tell(Planners.ask(:kept, piece.content, Maker.said, waiting:), now) unless piece.told_by == now && piece.told
+    def self.call(piece, now = by, waiting: nil)
+      piece.tell(Planners.ask(:kept, Piece.find(piece.id).content, Maker.said, waiting:), now) unless piece.told_by == now && piece.told
       Planners.offered(piece.told.scan(PICTURE).flatten) { [:kept, [Piece.find(piece.id).content, Maker.said]] }
       piece
     rescue Meander::InvalidInput => e

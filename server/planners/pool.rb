@@ -9,8 +9,8 @@ module Server
     class Pool
       # So many work at once at the most; so many are kept when there is nothing to do.
       MOST, KEPT = 10, 2
-      # A job that takes longer makes way for others, in s; one that takes as long as GIVEN_UP is given up.
-      LONG, GIVEN_UP = 2.0, 20.0
+      # A job that takes as long is given up, in s.
+      GIVEN_UP = 60.0
       # How often is looked whether anybody still waits for an answer, in s.
       LOOK = 0.05
       # A planner that has grown beyond this, in bytes, is not used again.
@@ -18,7 +18,7 @@ module Server
       PROCESS = File.expand_path("process.rb", __dir__)
 
       # A planner as it is seen from here.
-      Hand = Struct.new(:pid, :socket, :slow)
+      Hand = Struct.new(:pid, :socket)
 
       # Nobody waits for the answer any more.
       class Unwanted < StandardError
@@ -91,7 +91,7 @@ module Server
           @source.read(4).unpack1("N")
         end
         theirs.close
-        Hand.new(pid, ours, false)
+        Hand.new(pid, ours)
       rescue
         @lock.synchronize { (@count -= 1) && (@source = nil) }
         raise Broken, "no planner could be started"
@@ -111,8 +111,6 @@ module Server
         until hand.socket.wait_readable(LOOK)
           raise Unwanted unless wanted.call
           raise TooMuch, "#{job.first} was given up after #{GIVEN_UP} s" if now - start > GIVEN_UP
-
-          make_way(hand) if now - start > LONG
         end
         Marshal.load(hand.socket) # rubocop:disable Security/MarshalLoad -- from a process of ours
       rescue EOFError, SystemCallError, TypeError
@@ -121,18 +119,9 @@ module Server
 
       def now = Process.clock_gettime(Process::CLOCK_MONOTONIC)
 
-      def make_way(hand)
-        return if hand.slow
-
-        hand.slow = true
-        Process.setpriority(Process::PRIO_PROCESS, hand.pid, 10)
-      rescue SystemCallError
-        nil
-      end
-
-      # One that made way for others stays slow, and one that has grown stays large.
+      # One that has grown stays large.
       def give_back(hand)
-        return drop(hand) if hand.slow || grown?(hand)
+        return drop(hand) if grown?(hand)
 
         @lock.synchronize do
           @free << hand

@@ -18,11 +18,13 @@ module Server
       end
 
       # A piece as it lies on the shelf.
-      def self.row(piece, waiting: nil) = Told.call(piece, waiting:).then { |told| members(stamp(told), told.told) }
+      def self.row(piece, now = Told.by, waiting: nil) = Told.call(piece, now, waiting:).then { |told| members(stamp(told), told.told) }
 
       def self.everything(waiting)
-        aside = Piece.set_aside.limit(50).map { |piece| JSON.generate(stamp(piece)) }
-        %({"pieces":[#{Piece.on_shelf.map { |piece| row(piece, waiting:) }.join(",")}],"set_aside":[#{aside.join(",")}]})
+        now, columns = Told.by, Piece.column_names - ["document"]
+        rows = Piece.on_shelf.select(columns).map { |piece| row(piece, now, waiting:) }
+        aside = Piece.set_aside.select(columns).limit(50).map { |piece| JSON.generate(stamp(piece)) }
+        %({"pieces":[#{rows.join(",")}],"set_aside":[#{aside.join(",")}]})
       end
 
       def self.stamp(piece)

@@ -54,7 +54,7 @@ class ClearanceTest < PieceTest
   def test_walks_at_random
     rows = [true, false].flat_map do |equal|
       found = []
-      random_repeats(20, equal:, most_wires: 5) { |repeat, said| found << [measured(some(repeat), said), said] }
+      random_repeats(12, equal:, most_wires: 5) { |repeat, said| found << [measured(some(repeat), said), said] }
       found
     end
     worst("walks at random", UNEVEN, IN_A_BASE_WIRE, rows)
@@ -77,7 +77,7 @@ class ClearanceTest < PieceTest
     demo = demo_documents.select { |json| Meander::Document::Fields::BUILT.include?(json["body"]["kind"]) }.flat_map { |json| courses(json) }
     nearest("frames of the demo", UNEVEN, demo)
     seed = Random.new_seed % 100_000
-    rows = random_frames(seed, 5)
+    rows = random_frames(seed, 3)
     nearest("frames at random, where they open and close gently", FRAMES, rows)
     puts format("at the steepest ends of frames, not held: nearest %.3f", *rows.map(&:last).min)
   end

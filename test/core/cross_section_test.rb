@@ -40,7 +40,7 @@ class CrossSectionTest < Minitest::Test
   end
 
   def test_a_pass_begins_and_ends_in_the_plane_of_the_base_wires_at_its_gaps
-    random_repeats(80) do |repeat, walk|
+    random_repeats(30) do |repeat, walk|
       repeat.passes.each do |pass|
         (x, z, _), (end_x, end_z, _) = pass.chain.sample.values_at(0, -1)
 
@@ -55,7 +55,7 @@ class CrossSectionTest < Minitest::Test
   # A wire lies on base wires, never in them: no drawn point comes nearer to a centre than the two radii.
   def test_a_pass_never_runs_through_a_base_wire
     [true, false].each do |equal|
-      random_repeats(80, equal:) do |repeat, walk|
+      random_repeats(30, equal:) do |repeat, walk|
         frame = repeat.frame
         repeat.passes.each do |pass|
           nearest = pass.chain.sample.flat_map { |x, z, _| frame.centres.each_with_index.map { |centre, i| Math.hypot(x - centre, z) - frame.rho(i) } }.min
@@ -68,7 +68,7 @@ class CrossSectionTest < Minitest::Test
 
   # The parts of a pass add up to its drawn way, and turns are shared by the passes that meet there.
   def test_turns_and_straights_add_up
-    random_repeats(80, equal: false) do |repeat, walk|
+    random_repeats(30, equal: false) do |repeat, walk|
       passes = repeat.passes
       passes.each_with_index do |pass, i|
         following = passes[(i + 1) % passes.size]

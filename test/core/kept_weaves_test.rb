@@ -61,7 +61,7 @@ class KeptWeavesTest < PieceTest
 
   # Passes are numbered in the order of work, whatever the stretches and blocks they lie in.
   def test_passes_by_their_number
-    random_repeats(40) do |repeat, walk|
+    random_repeats(20) do |repeat, walk|
       strip = strip(repeat, 7)
       passes = strip.blocks.flat_map { |block| block.passes * block.count }
 

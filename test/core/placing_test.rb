@@ -39,7 +39,7 @@ class PlacingTest < Minitest::Test
     end
 
     assert_operator repeat(RAY, [1.0] * 5, 0.4, lean: 1.0).advance_mm, :<, repeat(RAY, [1.0] * 5, 0.4, lean: 0.0).advance_mm - 0.4
-    random_repeats(40) do |made, walk|
+    random_repeats(20) do |made, walk|
       made.passes.zip(made.heights) do |pass, ys|
         pass.stations.points.zip(ys).each_cons(2) do |((_, _, run), y), ((_, _, on), higher)|
           assert_operator (higher - y).abs, :<=, (1.3 * (on - run)) + (0.2 * made.frame.wire_mm), walk

@@ -9,7 +9,7 @@ class RandomBeadsTest < PieceTest
   include Sections
   include Trays
 
-  ROUNDS_EACH = 8
+  ROUNDS_EACH = 5
   SHAPES = %w[round oval faceted flat tube cube spacer drop].freeze
 
   def any_bead(random, id = "k1")

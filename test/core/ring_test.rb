@@ -84,7 +84,7 @@ class RingTest < PieceTest
   def test_any_ring_comes_back
     seed = Random.new_seed % 100_000
     random = Random.new(seed)
-    60.times do
+    30.times do
       closing = {"kind" => CLOSINGS.sample(random:), "length" => size("#{random.rand(0.0..12.0).round(2)} mm")}
       piece = Meander::Document::PieceReader.call(document("ring", "body.closing": closing)).piece
       wearing = Meander::Planner::Wearing.new(piece, thickness_mm: random.rand(0.8..2.5), width_mm: random.rand(1.5..12.0))

@@ -26,7 +26,7 @@ class StripsTest < Minitest::Test
   def gap_at(frame, across) = frame.centres.count { |x| x < across }
 
   def test_the_word_of_a_strip_is_that_of_its_stretches_in_order
-    random_strips(80) do |strip, walks, counts, words|
+    random_strips(30) do |strip, walks, counts, words|
       drawn = strokes(strip)
 
       assert_equal walks.zip(counts).flat_map { |walk, count| walk.gaps * count }, drawn.map { |stroke| gap_at(strip.frame, stroke.points.first[0]) }, words
@@ -40,7 +40,7 @@ class StripsTest < Minitest::Test
   # Wherever one stretch goes on from another no wire runs through wire.
   def test_a_stretch_never_lies_in_the_one_before_it
     worst = Float::INFINITY
-    random_strips(25) do |strip, _, _, words|
+    random_strips(15) do |strip, _, _, words|
       nearest = nearest_stretches(strokes(strip).flat_map(&:points), strip.frame.wire_mm)
       worst = [worst, nearest].min
 
@@ -50,7 +50,7 @@ class StripsTest < Minitest::Test
   end
 
   def test_wraps_counted_by_blocks_are_those_counted_one_by_one
-    random_strips(60) do |strip, _, _, words|
+    random_strips(15) do |strip, _, _, words|
       fronts = strip.blocks.flat_map { |block| block.passes.select { |pass| pass.face == 1 }.map(&:wires) * block.count }
       half = fronts.size / 2
       count = ->(list) { Array.new(strip.frame.count) { |wire| list.count { |wires| wires.include?(wire) } } }

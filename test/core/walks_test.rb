@@ -58,7 +58,7 @@ class WalksTest < Minitest::Test
   end
 
   def test_more_lean_is_never_longer
-    random_repeats(60) do |repeat, walk|
+    random_repeats(30) do |repeat, walk|
       stiff, pushed = [0.0, 1.0].map { |lean| Repeat.new(repeat.frame, repeat.walk, lean:).advance_mm }
 
       assert_operator pushed, :<=, stiff * 1.002, walk
@@ -81,7 +81,7 @@ class WalksTest < Minitest::Test
   end
 
   def test_the_cover_is_what_an_eye_would_measure
-    random_repeats(60) do |repeat, walk|
+    random_repeats(30) do |repeat, walk|
       drawn = strokes(strip(repeat, 30))
 
       Cover.new(repeat).faces.each { |face| assert_in_delta measured_cover(repeat, drawn, face), face.share, 0.08, "#{walk}, wire #{face.wire}, face #{face.face}" }

@@ -18,7 +18,7 @@ class WeaveTest < PieceTest
   def test_drawn_path_and_closed_form_agree_for_any_coils
     seed = Random.new_seed % 100_000
     random = Random.new(seed)
-    60.times do
+    25.times do
       single, both, wire = random.rand(1..30), random.rand(1..30), random.rand(0.15..0.6)
       base = Array.new(2) { random.rand([0.4, 1.25 * wire].max..2.0) }
       made = repeat(Walk.coils(single, both).gaps, base, wire)

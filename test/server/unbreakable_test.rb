@@ -2,11 +2,17 @@
 
 require_relative "../support/server_test"
 require_relative "../support/running_server"
+require_relative "../support/hostile"
+require_relative "../support/extremes"
 require_relative "../../server/whole_copy"
 require "nokogiri"
 
 # What is put on the shelf hurts nothing else on it, and what goes wrong is said.
 class UnbreakableTest < ServerTest
+  include Extremes
+  include Hostile
+  include Sections
+
   NARROW = {"kind" => "drop", "length" => {"typed" => "20 mm"}, "width" => {"typed" => "0.3 mm"}, "open" => {"typed" => "0 mm"}}.freeze
   CHANGING = {"kind" => "changing", "ends" => "free", "stations" => [[0, 1], [90, 4]].map { |at, clear| {"at" => {"typed" => "#{at} mm"}, "clear" => {"typed" => "#{clear} mm"}} }}.freeze
 
@@ -189,6 +195,7 @@ class UnbreakableTest < ServerTest
     assert_operator took.sort[5], :<, 1.5
     assert_equal ["200"], heavy.map(&:value).uniq
     assert_equal ["400", "application/problem+json"], server.request("GET", "/api/pieces?face=%").then { |response| [response.code, response.content_type] }
+    hostile(server)
     abandon(server, heavy(9))
     start = Process.clock_gettime(Process::CLOCK_MONOTONIC)
     server.stop
@@ -197,6 +204,18 @@ class UnbreakableTest < ServerTest
     server = nil
   ensure
     server&.kill
+  end
+
+  # A short run of bench/hostile.rb.
+  def hostile(server)
+    random = Random.new(seed = Random.new_seed % 100_000)
+    asked = Array.new(100) { hostile_request(random) } + Array.new(8) { ["POST", "/api/plan", JSON.generate({document: extreme_document(random)})] }
+    asked.each do |request|
+      answer = server.raw(*request)
+
+      assert_operator answer.code.to_i, :<, 500, "seed #{seed}: #{request.map { |part| part[0, 200] }}"
+      assert_equal "application/problem+json", answer.content_type, "seed #{seed}: #{request.map { |part| part[0, 200] }}" if answer.code.to_i >= 400
+    end
   end
 
   # Frames no other test has.

@@ -24,6 +24,23 @@ class RunningServer
     http.send_request(method, path, value && JSON.generate(value), {"Content-Type" => "application/json"})
   end
 
+  # Just as it is said: a body that need not be JSON, a path that need not be one.
+  def raw(method, path, body, type = "application/json")
+    http = Net::HTTP.new("127.0.0.1", port)
+    http.read_timeout = 60
+    kind = {"GET" => Net::HTTP::Get, "POST" => Net::HTTP::Post, "PUT" => Net::HTTP::Put, "DELETE" => Net::HTTP::Delete}.fetch(method)
+    request = kind.new(path, {"Content-Type" => type})
+    request.body = body
+    http.request(request)
+  end
+
+  # How large the largest of its processes has been, in MB.
+  def most_mb
+    tree = [pid]
+    tree.each { |one| tree.concat(Dir["/proc/#{one}/task/*/children"].flat_map { |file| File.read(file).split.map(&:to_i) }) }
+    tree.map { |one| File.read("/proc/#{one}/status")[/VmHWM:\s+(\d+)/, 1].to_i / 1024 }.max
+  end
+
   def get(path) = JSON.parse(request("GET", path).body)
 
   def kill

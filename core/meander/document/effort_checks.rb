@@ -8,7 +8,7 @@ module Meander
       # Passes woven before and after the repeats of a section; passes of all repeats that are asked for.
       STRETCHES, WOVEN = 20_000, 200_000
       # Passes laid one by one in frames that are unlike each other, and passes drawn in all frames.
-      LAID, DRAWN = 3000, 12_000
+      LAID, DRAWN = 4000, 12_000
       # Passes to a mm of a frame, times the weaving wire's mm: between a coil's 2 and a wide figure-eight's 4.
       TO_A_WIRE = 3.0
       FRAMES = %w[drop leaf crescent waists].freeze

@@ -99,7 +99,7 @@ export function createBench(id: string) {
 
   async function show(document: Piece, remember: boolean, path = "") {
     draft.value = document;
-    if (!(await replan())) return;
+    if (!(await saving.during(replan()))) return;
     if (remember) history.keep(document, path);
     saving.later(document);
   }

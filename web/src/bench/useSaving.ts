@@ -1,4 +1,4 @@
-import { onBeforeUnmount, ref, shallowRef } from "vue";
+import { computed, onBeforeUnmount, ref, shallowRef } from "vue";
 import { api, ApiProblem, type StoredPiece } from "../api/client";
 import type { Piece } from "../generated/piece";
 
@@ -12,7 +12,10 @@ export type SaveState = "saved" | "waiting" | "saving" | "conflict" | "unreachab
  * maker has chosen between the two versions; while the server cannot be reached it tries again.
  */
 export function useSaving(id: string) {
-  const state = ref<SaveState>("saved");
+  const own = ref<SaveState>("saved");
+  /** Changes that are being planned and are saved once they are. */
+  const planning = ref(0);
+  const state = computed<SaveState>(() => (own.value === "saved" && planning.value ? "waiting" : own.value));
   const conflict = shallowRef<{ mine: Piece; theirs: StoredPiece } | null>(null);
   let revision = 0;
   let pending: Piece | null = null;
@@ -22,28 +25,38 @@ export function useSaving(id: string) {
   function opened(piece: { revision: number }) {
     revision = piece.revision;
     pending = null;
-    state.value = "saved";
+    own.value = "saved";
   }
 
   function later(document: Piece, delay = SETTLE_MS) {
     pending = document;
     if (conflict.value) return;
-    state.value = "waiting";
+    own.value = "waiting";
     clearTimeout(timer);
     timer = setTimeout(() => void flush(), delay);
   }
 
+  /** Not saved while a change is planned, which is saved afterwards where it can be. */
+  async function during<T>(planned: Promise<T>): Promise<T> {
+    planning.value++;
+    try {
+      return await planned;
+    } finally {
+      planning.value--;
+    }
+  }
+
   async function send(document: Piece) {
-    state.value = "saving";
+    own.value = "saving";
     try {
       revision = (await api.save(id, revision, document)).revision;
-      if (!pending) state.value = "saved";
+      if (!pending) own.value = "saved";
     } catch (error) {
       if (error instanceof ApiProblem && error.current) {
         conflict.value = { mine: document, theirs: error.current };
-        state.value = "conflict";
+        own.value = "conflict";
       } else {
-        state.value = "unreachable";
+        own.value = "unreachable";
         pending ??= document;
         clearTimeout(timer);
         timer = setTimeout(() => void flush(), RETRY_MS);
@@ -60,7 +73,7 @@ export function useSaving(id: string) {
     pending = null;
     flying = send(document).finally(() => (flying = null));
     await flying;
-    if (pending && state.value === "saving") await flush();
+    if (pending && own.value === "saving") await flush();
   }
 
   /** The maker keeps this tab's version: it is saved over the other one, which stays among the versions. */
@@ -85,5 +98,5 @@ export function useSaving(id: string) {
     void flush();
   });
 
-  return { state, conflict, opened, later, flush, keepMine, settled, revision: () => revision };
+  return { state, conflict, opened, later, during, flush, keepMine, settled, revision: () => revision };
 }
