@@ -32,6 +32,10 @@ module Server
       class Broken < StandardError
       end
 
+      # The planner was gone before it had answered.
+      class Ended < Broken
+      end
+
       def initialize
         @lock = Mutex.new
         @changed = ConditionVariable.new
@@ -44,17 +48,9 @@ module Server
       # @return [Array] [value, hashes of the pictures that can be asked for]
       # @raise [Meander::InvalidInput, Unwanted, TooMuch, Broken]
       def ask(name, *arguments, wanted: -> { true })
-        hand = take(wanted)
-        kind, value, offered = talk(hand, [name, *arguments], wanted)
-        give_back(hand)
-        hand = nil
-        raise Meander::InvalidInput.new(value) if kind == :invalid
-        raise TooMuch if kind == :too_much
-        raise Broken, value if kind == :broken
-
-        [value, offered]
-      ensure
-        drop(hand) if hand
+        told([name, *arguments], wanted)
+      rescue Ended # as where it was killed while it was free; once more by another one
+        told([name, *arguments], wanted)
       end
 
       # Ends every planner, and the process they come from.
@@ -68,6 +64,20 @@ module Server
       end
 
       private
+
+      def told(job, wanted)
+        hand = take(wanted)
+        kind, value, offered = talk(hand, job, wanted)
+        give_back(hand)
+        hand = nil
+        raise Meander::InvalidInput.new(value) if kind == :invalid
+        raise TooMuch if kind == :too_much
+        raise Broken, value if kind == :broken
+
+        [value, offered]
+      ensure
+        drop(hand) if hand
+      end
 
       # The planner used last, as it knows most of what is asked next; else a new one, where there may be one more.
       def take(wanted)
@@ -88,13 +98,13 @@ module Server
         pid = @lock.synchronize do
           @source ||= start
           @source.send_io(theirs)
-          @source.read(4).unpack1("N")
+          (@source.read(4) || raise(EOFError)).unpack1("N")
         end
         theirs.close
         Hand.new(pid, ours)
-      rescue
+      rescue SystemCallError, IOError # the process they come from was gone: there is a new one next time
         @lock.synchronize { (@count -= 1) && (@source = nil) }
-        raise Broken, "no planner could be started"
+        raise Ended, "no planner could be started"
       end
 
       def start
@@ -114,7 +124,7 @@ module Server
         end
         Marshal.load(hand.socket) # rubocop:disable Security/MarshalLoad -- from a process of ours
       rescue EOFError, SystemCallError, TypeError
-        raise Broken, "a planner ended before it had answered #{job.first}"
+        raise Ended, "a planner ended before it had answered #{job.first}"
       end
 
       def now = Process.clock_gettime(Process::CLOCK_MONOTONIC)

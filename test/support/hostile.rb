@@ -15,7 +15,8 @@ module Hostile
 
   # [method, path, body, type].
   def hostile_request(random)
-    body = [JSON.generate({document: bent(random)}), "", "{", "[]", "null", "{\"document\":#{"[" * 60}#{"]" * 60}}", "{\"a\":\"\\ud800\"}", "\xFF\xFE", JSON.generate(VALUES.sample(random:))].sample(random:)
+    body = [JSON.generate({document: bent(random)}), "", "{", "[]", "null", "{\"document\":#{"[" * 60}#{"]" * 60}}", "{\"a\":\"\\ud800\"}", "\xFF\xFE",
+      JSON.generate(VALUES.sample(random:))].sample(random:)
     [METHODS.sample(random:), PATHS.sample(random:) + ((random.rand < 0.4) ? ENDINGS.sample(random:) : ""), body, (random.rand < 0.8) ? TYPES[0] : TYPES.sample(random:)]
   end
 
@@ -102,7 +103,7 @@ module Hostile
       when 0, 1
         id, revision = @known.select { |_, known| known[:kind] == :piece && !known[:gone] }.transform_values { |known| known[:revision] }.to_a.sample(random: @random)
         id ? save(server, id, revision, start) : keep(server, start)
-      when 2 then @known.size < 6 ? keep(server, start) : set_aside(server)
+      when 2 then (@known.size < 6) ? keep(server, start) : set_aside(server)
       else weave(server)
       end
     end

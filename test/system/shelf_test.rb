@@ -13,7 +13,7 @@ class ShelfTest < SystemTest
       assert row.has_selector?("canvas"), row["data-piece"]
     end
     widths = all(".shelf-row .band-above").to_h { |svg| [svg.ancestor(".shelf-row")["data-piece"], svg["width"].to_f] }
-    summaries = Server::Piece.on_shelf.to_h { |piece| [piece.name, Server::Routes::Pieces.row(piece)] }
+    summaries = Server::Piece.on_shelf.to_h { |piece| [piece.name, JSON.parse(Server::Routes::Pieces.row(piece), symbolize_names: true)] }
     ratios = widths.map { |name, width| width / ((summaries[name][:fit][:round_mm] / Math::PI) + summaries[name][:thickness_mm] + 1) }
 
     assert_in_delta ratios.max, ratios.min, 0.01
@@ -29,6 +29,45 @@ class ShelfTest < SystemTest
     all(".shelf-row").each { |row| scroll_to(row) && row.assert_selector("canvas") }
 
     before.zip(tops.call) { |was, is| assert_in_delta was, is, 3 }
+  end
+
+  # A piece that cannot be planned any more hangs there with its fault among the others, and goes back to a version that can.
+  def test_a_piece_that_cannot_be_planned_any_more
+    piece = Server::Piece.find_by!(name: "Reed cuff")
+    piece.update_columns(document: JSON.generate(piece.content.merge("version" => 9)), told: nil)
+    visit "/"
+    row = find(".shelf-row.faulty", text: "Reed cuff")
+
+    row.assert_text "this version of the piece document is not known here"
+
+    assert_selector ".shelf-row", count: demo_documents.size
+    assert_accessible
+    row.click_on "Go back in Reed cuff"
+
+    assert_link "Reed cuff"
+    assert_no_selector ".shelf-row.faulty"
+  end
+
+  # Counts that changed with the rules are said once, and are one step back.
+  def test_counts_that_changed_are_said_once
+    visit "/"
+
+    assert_link "Reed cuff"
+    piece = Server::Piece.find_by!(name: "Reed cuff")
+    now = JSON.parse(piece.repeats)[0]
+    piece.update_columns(repeats: JSON.generate([now + 3]), told_by: "older #{piece.told_by.split(" ", 2)[1]}")
+    open_piece "Reed cuff"
+
+    assert_text "Planned anew: #{now} repeats, #{now + 3} before."
+    assert_field "Repeats", with: now.to_s
+    click_on "As before"
+
+    assert_field "Repeats", with: (now + 3).to_s
+    assert_no_text "Planned anew"
+    assert_saved
+    open_piece "Reed cuff"
+
+    assert_no_text "Planned anew"
   end
 
   def test_rename_duplicate_delete_and_undo
