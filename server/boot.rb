@@ -19,8 +19,10 @@ rescue Server::Database::Unusable => e
   exit! 1
 end
 
-# What is not known of pieces after an update is worked out, and old versions are thinned, while nobody waits for it.
+# What is not known of pieces after an update is worked out, and old versions are thinned, while nobody waits for it: once the first page
+# is likely there.
 Thread.new do
+  sleep 5
   Server::PieceVersion.thin
   Server::Piece.on_shelf.each { |piece| Server::Told.call(piece) }
 rescue => e

@@ -56,7 +56,7 @@ class RunningServer
   private
 
   def wait
-    200.times do
+    1200.times do
       return if request("GET", "/api/catalogue").code == "200"
     rescue SystemCallError
       sleep 0.05
