@@ -23,15 +23,13 @@ module Server
       Planners.offered(piece.told.scan(PICTURE).flatten) { [:kept, [Piece.find(piece.id).content, Maker.said]] }
       piece
     rescue Meander::InvalidInput => e
-      faulty(piece, Problem.invalid(e), now)
+      piece.tap { piece.update_columns(told: fault(Problem.invalid(e)), told_by: now) }
     rescue JSON::ParserError, Planners::Pool::TooMuch, Planners::Pool::Broken
-      faulty(piece, Problem.new(422, "invalid-input", "this piece cannot be planned any more", faults: []), now)
+      # Not kept: it may be another time.
+      piece.tap { piece.told = fault(Problem.new(422, "invalid-input", "this piece cannot be planned any more", faults: [])) }
     end
 
-    def self.faulty(piece, problem, now)
-      piece.update_columns(told: JSON.generate({fault: {detail: problem.message, **problem.extra}})[1..-2], told_by: now)
-      piece
-    end
-    private_class_method :faulty
+    def self.fault(problem) = JSON.generate({fault: {detail: problem.message, **problem.extra}})[1..-2]
+    private_class_method :fault
   end
 end

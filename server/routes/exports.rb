@@ -10,6 +10,13 @@ module Server
         "#{plain.empty? ? "piece" : plain}#{ending}"
       end
 
+      # The document to read; just as it is stored where it cannot be read.
+      def self.told(piece)
+        JSON.pretty_generate(piece.content)
+      rescue JSON::ParserError
+        piece.document
+      end
+
       def self.choice(params, key, accepted)
         value = params[key] || accepted.first
         return value if accepted.include?(value)
@@ -38,7 +45,7 @@ module Server
         app.get("/api/pieces/:id/document.json") do |id|
           piece = Piece.find(id)
           take_out(piece, ".meander.json", "application/json")
-          JSON.pretty_generate(piece.content)
+          Exports.told(piece)
         end
       end
 

@@ -10,11 +10,18 @@ module Server
       # A piece with its document and plan, and how it was planned before where the rules have changed since.
       # @raise [Meander::InvalidInput] when it cannot be planned
       def self.full(piece, waiting: nil)
-        content = piece.content
+        content = readable(piece)
         answer = Planners.ask(:answer, content, Maker.said, waiting:)
         piece = Told.call(piece, waiting:)
         anew = piece.repeats_before && Meander::Planner::PlannedAnew.call(content, JSON.parse(piece.repeats_before), JSON.parse(piece.repeats))
         members(stamp(piece), answer, anew && JSON.generate({anew:})[1..-2])
+      end
+
+      # @raise [Meander::InvalidInput] when what is stored is not even JSON
+      def self.readable(piece)
+        piece.content
+      rescue JSON::ParserError
+        raise Meander::InvalidInput.new([Meander::Fault.new(path: "", code: "not_json", message: "what is stored is not JSON", given: piece.document[0, 80], accepted: "a piece")])
       end
 
       # A piece as it lies on the shelf.
@@ -70,7 +77,7 @@ module Server
       rescue Meander::InvalidInput, JSON::ParserError, Planners::Pool::TooMuch, Planners::Pool::Broken
         nil
       end
-      private_class_method :planned
+      private_class_method :planned, :readable
 
       def self.registered(app)
         shelf(app)

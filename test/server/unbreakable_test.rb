@@ -43,6 +43,12 @@ class UnbreakableTest < ServerTest
       assert_equal %w[Good Old], answer["pieces"].map { |piece| piece["name"] }, said
       refute_empty faulty["fault"]["detail"]
       assert_nil answer["pieces"].find { |piece| piece["id"] == good }["fault"]
+      get "/api/pieces/#{bad}/document.json"
+
+      assert_equal [200, text.delete(" \n")], [last_response.status, last_response.body.delete(" \n")], said
+      get "/api/pieces/#{bad}"
+
+      assert_problem 422, "invalid-input"
     end
     post "/api/pieces/#{bad}/mend"
 

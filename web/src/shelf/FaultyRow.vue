@@ -8,18 +8,17 @@ defineEmits<{ mend: []; setAside: [] }>();
 
 <template>
   <li class="shelf-row faulty" :data-piece="piece.name">
+    <div class="shelf-band"></div>
     <div class="shelf-body">
       <div class="shelf-words">
         <span class="shelf-name">{{ piece.name }}</span>
         <span class="shelf-stop">cannot be planned</span>
       </div>
-      <p>{{ piece.fault.detail }}.</p>
-      <ul v-if="piece.fault.faults.length" class="shelf-faults">
-        <li v-for="fault in piece.fault.faults.slice(0, 5)" :key="fault.path">
-          <code>{{ fault.path || "/" }}</code> {{ fault.message }}: given {{ fault.given }}, accepted
-          {{ fault.accepted }}
-        </li>
-      </ul>
+      <p v-if="!piece.fault.faults.length">{{ piece.fault.detail }}.</p>
+      <p v-for="fault in piece.fault.faults.slice(0, 5)" :key="fault.path">
+        {{ fault.path || "The piece" }}: {{ fault.message }}. It says {{ fault.given }}; accepted is
+        {{ fault.accepted }}.
+      </p>
       <div class="shelf-foot">
         <button type="button" class="quiet-act" :aria-label="`Go back in ${piece.name}`" @click="$emit('mend')">
           Go back to the last version that can be planned
