@@ -43,7 +43,7 @@ class ChoosingTest < SystemTest
 
       assert_select "How hard you push coils together", selected: push
       Timeout.timeout(5) { sleep 0.05 until Server::Maker.said[:push] == push }
-      Server::Planning.plan(spaced).fit.repeats
+      Server::Planning.plan(spaced, Server::Maker.said).fit.repeats
     end
 
     assert_operator said[1], :>, said[0]

@@ -9,7 +9,7 @@ class TwoTabsTest < SystemTest
     open_piece name
     piece = Server::Piece.find_by!(name:)
     other = piece.content.tap { |json| json["sections"][0]["pattern"]["both"] = 9 }
-    piece.save_over(Server::Routes::Pieces.checked(other), piece.revision)
+    Server::Routes::Pieces.save(piece.id, other, piece.revision)
     enter "Coils on the near wire", "6"
 
     assert_selector ".versions article", count: 2
@@ -60,7 +60,7 @@ class TwoTabsTest < SystemTest
 
     assert_saved
     piece = Server::Piece.find_by!(name: "Reed cuff")
-    piece.save_over(Server::Routes::Pieces.checked(piece.content.tap { |json| json["sections"][0]["pattern"]["both"] = 8 }), piece.revision)
+    Server::Routes::Pieces.save(piece.id, piece.content.tap { |json| json["sections"][0]["pattern"]["both"] = 8 }, piece.revision)
     page.execute_script("window.dispatchEvent(new Event('focus'))")
 
     assert_field "Wraps round both", with: "8"
