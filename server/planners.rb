@@ -10,6 +10,8 @@ module Server
     # Pictures as JSON text, and of those that are drawn when they are asked for which job they come of.
     DRAWN = Meander::Kept.new(80)
     JOBS = Meander::Kept.new(10_000)
+    # Pictures are asked for many at a time; one after another they go to the planner that has them.
+    ONE_BY_ONE = Mutex.new
 
     # What a planner says to a job of Planning. waiting: the request that waits for it, if any.
     # @raise [Meander::InvalidInput] and what Pool#ask raises
@@ -26,7 +28,7 @@ module Server
     def self.picture(hash, waiting: nil)
       DRAWN.fetch(hash) do
         job = JOBS.fetch(hash) { return }
-        ask(:picture, hash, *job.call, waiting:) || return
+        ONE_BY_ONE.synchronize { ask(:picture, hash, *job.call, waiting:) } || return
       end
     end
 

@@ -8,7 +8,9 @@ module Server
     # The planners there are: who is free, who works. Safe between threads, each of which waits for its own job only.
     class Pool
       # So many work at once at the most; so many are kept when there is nothing to do.
-      MOST, KEPT = 10, 2
+      MOST, KEPT = 10, 3
+      # So long a planner may go on with what nobody waits for any more, in s: it knows more afterwards.
+      LINGER = 2.0
       # A job that takes as long is given up, in s.
       GIVEN_UP = 60.0
       # How often is looked whether anybody still waits for an answer, in s.
@@ -75,8 +77,20 @@ module Server
         raise Broken, value if kind == :broken
 
         [value, offered]
+      rescue Unwanted
+        hand && linger(hand)
+        hand = nil
+        raise
       ensure
         drop(hand) if hand
+      end
+
+      def linger(hand)
+        Thread.new do
+          hand.socket.wait_readable(LINGER) ? Marshal.load(hand.socket) && give_back(hand) : drop(hand) # rubocop:disable Security/MarshalLoad -- from a process of ours
+        rescue EOFError, SystemCallError, TypeError
+          drop(hand)
+        end
       end
 
       # The planner used last, as it knows most of what is asked next; else a new one, where there may be one more.

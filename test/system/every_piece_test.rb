@@ -38,6 +38,13 @@ class EveryPieceTest < SystemTest
   end
 
   # The same of pieces put together from sections, with what the core says of them.
+  # Which of the finished pictures are drawn, once they had their time.
+  def drawn
+    script = "[...document.querySelectorAll('.finished-picture canvas')].map((c) => c.getContext('2d').getImageData(0, 0, c.width, c.height).data.some((v) => v > 0))"
+    100.times { page.evaluate_script(script).all? ? break : sleep(0.1) }
+    page.evaluate_script(script)
+  end
+
   def test_pieces_of_sections_show_the_figures_of_the_plan
     plans.select { |_, plan| plan.piece.built? }.each_with_index do |(piece, plan), i|
       page.driver.resize(*[[1280, 800], [820, 1180], [760, 1000]][i % 3])
@@ -45,8 +52,7 @@ class EveryPieceTest < SystemTest
 
       plan.cuts.each { |cut| assert_selector ".cut-number strong", text: "#{cut.cut_mm} mm" }
       assert_selector ".finished-picture canvas", count: 2
-      assert_equal [true, true],
-page.evaluate_script("[...document.querySelectorAll('.finished-picture canvas')].map((c) => c.getContext('2d').getImageData(0, 0, c.width, c.height).data.some((v) => v > 0))"), piece.name
+      assert_equal [true, true], drawn, piece.name
       assert_operator overflow, :<=, 0, piece.name
       plan.advice.each { |item| assert_selector "[data-advice='#{item.id}']", text: item.title }
       plan.to_h[:order].each { |step| assert_selector ".order li", text: step[:words] }
