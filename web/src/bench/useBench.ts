@@ -77,31 +77,38 @@ export function createBench(id: string) {
     saving.opened(piece);
   }
 
-  /** Asks for the draft's plan; a late answer never overwrites a newer one. Answers whether it could be planned. */
-  async function replan(): Promise<boolean> {
+  /** Asks for the draft's plan; a late answer never overwrites a newer one. */
+  async function replan(): Promise<"shown" | "late" | "not planned"> {
     const asked = ++latest;
     try {
       const planned = await pictured(api.plan(draft.value!));
-      if (asked !== latest) return false;
+      if (asked !== latest) return "late";
       answer.value = planned;
       faults.value = [];
       trouble.value = "";
-      return true;
+      return "shown";
     } catch (error) {
-      if (asked !== latest) return false;
+      if (asked !== latest) return "not planned";
       if (error instanceof ApiProblem && error.faults.length) faults.value = error.faults;
       else
         trouble.value =
           error instanceof ApiProblem ? error.message : "Meander cannot be reached; what you type is kept here";
-      return false;
+      return "not planned";
     }
   }
 
+  /** Every change that could be planned is a step back, in the order they were made, also where the next one came before its plan. */
+  let before: Promise<unknown> = Promise.resolve();
   async function show(document: Piece, remember: boolean, path = "") {
     draft.value = document;
-    if (!(await saving.during(replan()))) return;
-    if (remember) history.keep(document, path);
-    saving.later(document);
+    const [earlier, at] = [before, exchanged.value];
+    const planned = saving.during(replan());
+    before = planned;
+    await earlier;
+    const outcome = await planned;
+    if (outcome === "not planned") return;
+    if (remember && at === exchanged.value) history.keep(document, path);
+    if (outcome === "shown") saving.later(document);
   }
 
   /** Takes a document that was planned elsewhere, unless something newer is on its way. Answers whether it was taken. */
