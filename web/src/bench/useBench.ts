@@ -97,18 +97,12 @@ export function createBench(id: string) {
     }
   }
 
-  /** Every change that could be planned is a step back, in the order they were made, also where the next one came before its plan. */
-  let before: Promise<unknown> = Promise.resolve();
   async function show(document: Piece, remember: boolean, path = "") {
     draft.value = document;
-    const [earlier, at] = [before, exchanged.value];
-    const planned = saving.during(replan());
-    before = planned;
-    await earlier;
-    const outcome = await planned;
-    if (outcome === "not planned") return;
-    if (remember && at === exchanged.value) history.keep(document, path);
-    if (outcome === "shown") saving.later(document);
+    const forget = remember ? history.keep(document, path) : () => {};
+    const outcome = await saving.during(replan());
+    if (outcome === "not planned") forget();
+    else if (outcome === "shown") saving.later(document);
   }
 
   /** Takes a document that was planned elsewhere, unless something newer is on its way. Answers whether it was taken. */
