@@ -10,7 +10,7 @@ require_relative "planner"
 
 Signal.trap("INT", "IGNORE") # Ctrl C in a terminal reaches it, too; it ends when the server does
 # So long nobody asks before something more is placed.
-QUIET_S = 0.2
+QUIET_S = 1.0
 asked = UNIXSocket.for_fd($stdin.fileno)
 warmth = Server::Planning.warmth
 

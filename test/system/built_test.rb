@@ -61,6 +61,7 @@ class BuiltBenchTest < SystemTest
     plan = made("Sluice links")
 
     cut = plan.cut_list.find { |row| row.count == 7 }
+
     assert_selector ".weaving-cuts td", text: /7 × #{cut.cut_mm} mm 0.28 mm brass, repeats 1 to #{plan.woven[0].plan.fit.repeats}/
     visit page.current_path.sub(%r{\z}, "/print")
 
