@@ -15,13 +15,13 @@ module Hostile
 
   # [method, path, body, type].
   def hostile_request(random)
-    body = [JSON.generate({document: bent(random)}), "", "{", "[]", "null", "{\"document\":#{"[" * 60}#{"]" * 60}}", "{\"a\":\"\\ud800\"}", "\xFF\xFE",
+    body = [JSON.generate({document: spoilt(random)}), "", "{", "[]", "null", "{\"document\":#{"[" * 60}#{"]" * 60}}", "{\"a\":\"\\ud800\"}", "\xFF\xFE",
       JSON.generate(VALUES.sample(random:))].sample(random:)
     [METHODS.sample(random:), PATHS.sample(random:) + ((random.rand < 0.4) ? ENDINGS.sample(random:) : ""), body, (random.rand < 0.8) ? TYPES[0] : TYPES.sample(random:)]
   end
 
   # A document with a value somewhere that does not belong there.
-  def bent(random)
+  def spoilt(random)
     json = JSON.parse(JSON.generate(demo_documents.sample(random:)))
     place = json
     loop do
