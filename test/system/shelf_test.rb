@@ -24,11 +24,13 @@ class ShelfTest < SystemTest
     visit "/"
 
     assert_selector ".shelf-row canvas", minimum: 3
+    page.execute_script("window.moved = []; new PerformanceObserver((list) => window.moved.push(...list.getEntries().map((entry) => entry.value))).observe({ type: 'layout-shift' })")
     tops = -> { all(".shelf-row").map { |row| row.evaluate_script("this.getBoundingClientRect().top + scrollY") } }
     before = tops.call
     all(".shelf-row").each { |row| scroll_to(row) && row.assert_selector("canvas") }
 
     before.zip(tops.call) { |was, is| assert_in_delta was, is, 3 }
+    assert_empty page.evaluate_script("window.moved"), "nothing moves for a moment either: a press would miss"
   end
 
   # A piece that cannot be planned any more hangs there with its fault among the others, and goes back to a version that can.

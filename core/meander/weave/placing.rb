@@ -22,6 +22,9 @@ module Meander
       # lay: what a pass takes up along the strip (1, or 2 for two wires side by side).
       def self.call(outline, lean:, lay: 1) = new(outline, lean, lay).call
 
+      # The rise of a repeat alone.
+      def self.rise(outline, lean:, lay: 1) = new(outline, lean, lay).advance
+
       def initialize(outline, lean, lay)
         @size = outline.size
         @steps = outline.steps
@@ -34,6 +37,11 @@ module Meander
       def call
         settle
         Taut.call(@contacts, @steps, @heights, @advance)
+      end
+
+      def advance
+        settle
+        @advance
       end
 
       private

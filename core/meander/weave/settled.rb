@@ -6,6 +6,7 @@ module Meander
     # placed once and kept, the latest used of them; what is kept changes no answer.
     module Settled
       KEPT = Kept.new(400)
+      RISES = Kept.new(2000)
 
       # One repeat: heights of every pass's stations in mm, from the first one, and its rise.
       Heights = Struct.new(:by_pass, :advance_mm)
@@ -20,13 +21,23 @@ module Meander
         Heights.new(by_pass(passes, heights, times * placed.advance, frame.wire_mm).freeze, times * placed.advance * frame.wire_mm).freeze
       end
 
+      # How far a repeat rises in mm, near enough to compare: told at half the stations, and not pulled taut.
+      def self.rise_mm(frame, gaps, lean:)
+        base, clear = [frame.base_mm, frame.clear_mm].map { |sizes| sizes.map { |mm| (mm / frame.wire_mm).round(12) } }
+        once = gaps.first(period(gaps))
+        rise = RISES.fetch([base, clear, frame.strands, once, lean]) { Placing.rise(outline(base, clear, frame.strands, once, Stations::HALF_TURN / 2), lean:, lay: frame.strands) }
+        rise * gaps.size / once.size * frame.wire_mm
+      end
+
       # The fewest gaps that a repeat does over and over.
       def self.period(gaps) = (2..gaps.size).step(2).find { |size| (gaps.size % size).zero? && gaps.each_cons(size + 1).all? { |some| some.first == some.last } }
 
       # In weaving wires, so that it is the same whoever asks first.
-      def self.place(base, clear, strands, gaps, half_turn, lean)
+      def self.place(base, clear, strands, gaps, half_turn, lean) = Placing.call(outline(base, clear, strands, gaps, half_turn), lean:, lay: strands)
+
+      def self.outline(base, clear, strands, gaps, half_turn)
         frame = Frame.new(base_mm: base, wire_mm: 1.0, clear_mm: clear, strands:)
-        Placing.call(Outline.new(PassTable.new(frame, half_turn:).closed(gaps), 1.0), lean:, lay: strands)
+        Outline.new(PassTable.new(frame, half_turn:).closed(gaps), 1.0)
       end
 
       # The station a pass ends at is the first of the next.
@@ -35,7 +46,7 @@ module Meander
         passes.map { |pass| heights[from, pass.stations.size].freeze.tap { from += pass.stations.size - 1 } }
       end
 
-      private_class_method :period, :place, :by_pass
+      private_class_method :period, :place, :outline, :by_pass
     end
   end
 end

@@ -15,7 +15,13 @@ export function useCanvas(
   watchEffect(
     () => {
       const element = canvas.value;
-      if (!element || width.value === 0) return;
+      if (!element) return;
+      if (width.value === 0) {
+        // Its box is not measured yet: it takes its place already, or what lies below would jump under the pointer.
+        element.style.width = "100%";
+        element.style.height = `${height()}px`;
+        return;
+      }
       const ratio = window.devicePixelRatio || 1;
       const [w, h] = [width.value, height()];
       if (element.width !== w * ratio || element.height !== h * ratio) {

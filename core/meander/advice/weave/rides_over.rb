@@ -11,8 +11,6 @@ module Meander
         # Repeats that differ by a smaller share are not worth telling.
         TOLD = 0.05
 
-        # How far repeats rise, by what that depends on.
-        RISES = Kept.new(2000)
         # Over gaps that change, so many places along the strip are looked at, and gaps are told in steps of so many weaving wires.
         PLACES, STEP = 24, 0.25
 
@@ -51,7 +49,7 @@ module Meander
           frame = woven.frame
           clear = woven.profile ? Array.new(frame.count - 1, gap * frame.wire_mm) : frame.clear_mm
           sizes = {base_mm: frame.base_mm, wire_mm: frame.wire_mm, clear_mm: clear, strands: frame.strands}
-          RISES.fetch([sizes, woven.repeat.walk.gaps, lean]) { Meander::Weave::Repeat.new(Meander::Weave::Frame.new(**sizes), woven.repeat.walk, lean:).advance_mm }
+          Meander::Weave::Settled.rise_mm(Meander::Weave::Frame.new(**sizes), woven.repeat.walk.closed_gaps, lean:)
         end
 
         def self.item(woven, fewest, most)
