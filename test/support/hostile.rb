@@ -63,6 +63,9 @@ module Hostile
 
   # A server killed again and again while it saves, deletes, keeps weaves and changes the tray.
   class Kills
+    BEAD = {id: "k1", name: "Glass", material: "glass", shape: "round", length: {typed: "3 mm"}, width: {typed: "3 mm"}, hole: {typed: "0.8 mm"}, drilled: "along", mass: nil,
+            colour: "#4b7f7a", guessed: []}.freeze
+
     def initialize(data, random)
       @data = data
       @random = random
@@ -99,11 +102,12 @@ module Hostile
     def act(server)
       start = Meander::Document::StartingPiece.call("cuff").merge("name" => "P#{@random.rand(1_000_000)}")
       @doing = nil
-      case @random.rand(4)
+      case @random.rand(5)
       when 0, 1
         id, revision = @known.select { |_, known| known[:kind] == :piece && !known[:gone] }.transform_values { |known| known[:revision] }.to_a.sample(random: @random)
         id ? save(server, id, revision, start) : keep(server, start)
       when 2 then (@known.size < 6) ? keep(server, start) : set_aside(server)
+      when 3 then bead(server)
       else weave(server)
       end
     end
@@ -132,14 +136,32 @@ module Hostile
       @known[JSON.parse(answer.body)["id"]] = {kind: :weave, name:} if answer.code == "201"
     end
 
+    # A bead laid on the tray, or how many there are of one that lies there.
+    def bead(server)
+      id, = @known.find { |_, known| known[:kind] == :bead }
+      stock = @random.rand(1000)
+      @doing = id
+      path, wanted = id ? ["/api/tray/#{id}", "204"] : ["/api/tray", "201"]
+      answer = server.raw(id ? "PUT" : "POST", path, JSON.generate({bead: BEAD, stock:}))
+      @known[id || JSON.parse(answer.body)["id"]] = {kind: :bead, stock:} if answer.code == wanted
+    end
+
     def missing(server)
       shelf, weaves = server.get("/api/pieces"), server.get("/api/own-weaves")["weaves"].to_h { |one| [one["id"], one["name"]] }
+      beads = server.get("/api/tray")["beads"].to_h { |one| [one["id"], one["stock"]] }
       pieces = (shelf["pieces"] + shelf["set_aside"]).to_h { |piece| [piece["id"], piece] }
       @known.filter_map do |id, known|
         next (weaves[id] == known[:name]) ? nil : "weave #{known[:name]}" if known[:kind] == :weave
+        next counted(id, known, beads[id]) if known[:kind] == :bead
 
         judge(id, known, pieces[id])
       end
+    end
+
+    def counted(id, known, stock)
+      return known.merge!(stock:) && nil if id == @doing && stock
+
+      "bead #{id}: #{stock} instead of #{known[:stock]}" unless stock == known[:stock]
     end
 
     # What was under way when it was killed may have come through: it is known from then on.

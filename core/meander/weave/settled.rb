@@ -21,11 +21,11 @@ module Meander
         Heights.new(by_pass(passes, heights, times * placed.advance, frame.wire_mm).freeze, times * placed.advance * frame.wire_mm).freeze
       end
 
-      # How far a repeat rises in mm, near enough to compare: told at half the stations, and not pulled taut.
+      # How far a repeat rises in mm, which pulling it taut does not change.
       def self.rise_mm(frame, gaps, lean:)
         base, clear = [frame.base_mm, frame.clear_mm].map { |sizes| sizes.map { |mm| (mm / frame.wire_mm).round(12) } }
         once = gaps.first(period(gaps))
-        rise = RISES.fetch([base, clear, frame.strands, once, lean]) { Placing.rise(outline(base, clear, frame.strands, once, Stations::HALF_TURN / 2), lean:, lay: frame.strands) }
+        rise = RISES.fetch([base, clear, frame.strands, once, lean]) { Placing.rise(outline(base, clear, frame.strands, once, Stations::HALF_TURN), lean:, lay: frame.strands) }
         rise * gaps.size / once.size * frame.wire_mm
       end
 
