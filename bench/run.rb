@@ -2,6 +2,7 @@
 
 # Measures what a maker waits for:  (source bin/options && bundle exec ruby bench/run.rb)
 # Needs bin/setup --test to have run. Prints each figure with its aim.
+require "json"
 require "net/http"
 require "tmpdir"
 require "zlib"

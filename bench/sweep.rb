@@ -3,6 +3,7 @@
 # Random weaves and documents at the ends of their ranges, many of them: each must end, with figures that are numbers and hold
 # their bounds.  bundle exec ruby bench/sweep.rb [weaves] [documents] [seed]
 # Prints the seed, what was slowest and largest, and everything that was not right; exit status 1 where anything was not.
+require "json"
 require "timeout"
 require_relative "../core/meander"
 require_relative "../test/support/extremes"

@@ -24,6 +24,8 @@ require_relative "routes/pieces"
 require_relative "routes/exports"
 require_relative "routes/pages"
 
+Meander::Loader.everything # threads find all of it there
+
 module Server
   # The web application: an API over the core, and the built pages. No craft rules here.
   class App < Sinatra::Base

@@ -173,10 +173,7 @@ module Server
     def self.cut_list(json, maker) = Meander::Output::CutListCsv.call(plan(json, maker))
 
     # @return [String] the strip, or the finished piece, as SVG
-    def self.drawing(json, maker, title, face, hand)
-      plan = plan(json, maker)
-      plan.piece.built? ? Meander::Output::FinishedSvg.call(plan, title:, face:, hand:) : Meander::Output::StripSvg.call(plan.picture, title:, face:, hand:)
-    end
+    def self.drawing(json, maker, title, face, hand) = Meander::Output::Drawing.call(plan(json, maker), title:, face:, hand:)
 
     def self.shown(plan) = {document: plan.piece.to_h, (plan.piece.built? ? :built : :plan) => plan.to_h}
     def self.members(hash) = JSON.generate(hash)[1..-2]

@@ -3,42 +3,4 @@
 module Meander
   # The root of everything Meander raises on purpose.
   class Error < StandardError; end
-
-  # One thing wrong with what was given.
-  # `path` is a JSON pointer into the document, `given` what stood there, `accepted` what may stand there in words,
-  # `likely` texts that were probably meant (may be empty).
-  class Fault
-    attr_reader :path, :code, :message, :given, :accepted, :likely
-
-    def initialize(path:, code:, message:, given:, accepted:, likely: [])
-      @path = path
-      @code = code
-      @message = message
-      @given = given
-      @accepted = accepted
-      @likely = likely
-      freeze
-    end
-
-    def to_h = {path:, code:, message:, given: Fault.printable(given), accepted:, likely:}
-
-    # A short form of any JSON value, safe to send back and to print.
-    def self.printable(value)
-      return "nothing" if value.nil?
-      return "a number too large" if value.is_a?(Float) && !value.finite?
-
-      text = value.is_a?(String) ? value.scrub("?") : value.inspect
-      (text.length > 80) ? "#{text[0, 77]}..." : text
-    end
-  end
-
-  # The maker gave something that cannot be read. Carries every fault found, not only the first.
-  class InvalidInput < Error
-    attr_reader :faults
-
-    def initialize(faults)
-      @faults = faults.freeze
-      super(faults.map { |fault| "#{fault.path}: #{fault.message}" }.join("; "))
-    end
-  end
 end

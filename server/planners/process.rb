@@ -12,6 +12,7 @@ Signal.trap("INT", "IGNORE") # Ctrl C in a terminal reaches it, too; it ends whe
 # So long nobody asks before something more is placed.
 QUIET_S = 1.0
 asked = UNIXSocket.for_fd($stdin.fileno)
+Meander::Loader.everything # once, and not in every planner that is forked
 warmth = Server::Planning.warmth
 
 loop do

@@ -5,9 +5,9 @@ module Server
     # Live answers: nothing is stored.
     module Plans
       def self.catalogue
-        metals = Meander::Materials::METALS.values.map { |metal| {key: metal.key, name: metal.name, colour: metal.colour} }
-        tempers = Meander::Materials::TEMPERS.map { |key, name| {key:, name:} }
-        beads = {materials: Meander::Beads::MATERIALS.values.map { |material| {key: material.key, name: material.name} },
+        metals = Meander::Materials::Metal::ALL.values.map { |metal| {key: metal.key, name: metal.name, colour: metal.colour} }
+        tempers = Meander::Materials::Temper::ALL.map { |key, name| {key:, name:} }
+        beads = {materials: Meander::Beads::Material::ALL.values.map { |material| {key: material.key, name: material.name} },
                  shapes: Meander::Beads::Body::NAMES.map { |key, name| {key:, name:} }}
         eases = Meander::Planner::Wearing::EASES.map { |name, mm| {name:, mm:} }
         {metals:, tempers:, eases:, beads:, holds: Meander::Document::FindingChecks::HOLDS, weaves: Meander::Weave::Samples::ALL.map(&:to_h), beginnings: Meander::Weave::Beginnings.all(1..25),

@@ -68,8 +68,9 @@ class BuiltPicturesTest < PieceTest
   # What goes out is as the published schemas say.
   def test_what_goes_out_is_as_published
     schemas = %w[piece built finished].to_h { |name| [name, JSONSchemer.schema(File.read(File.join(ROOT, "schema/#{name}-1.schema.json")))] }
+    schemas["told"] = JSONSchemer.schema(File.read(File.join(ROOT, "schema/plan-2.schema.json")))
     each_built do |plan, said|
-      {"piece" => plan.piece.to_h, "built" => plan.to_h, "finished" => JSON.parse(plan.finished.first[0].json)}.each do |name, value|
+      {"piece" => plan.piece.to_h, "built" => plan.to_h, "told" => Meander::Output::PlanJson.call(plan), "finished" => JSON.parse(plan.finished.first[0].json)}.each do |name, value|
         assert_empty schemas[name].validate(JSON.parse(JSON.generate(value))).map { |error| error["error"] }, "#{name} of #{said}"
       end
     end

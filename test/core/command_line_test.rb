@@ -32,7 +32,13 @@ class CommandLineTest < PieceTest
     json, _, status = meander("plan", path, "--json")
 
     assert_equal 0, status
-    assert_includes words, "cut #{JSON.parse(json)["base"][0]["cut_mm"]} mm of 1 mm copper"
+    assert_includes words, "cut #{JSON.parse(json)["cuts"][0]["cut_mm"]} mm of 1 mm copper"
+    csv, steps, back, lifted = [["plan", path, "--csv"], ["plan", path, "--steps"], ["plan", path, "--svg", "back"], ["lift", path]].map { |said| meander(*said).first }
+
+    assert_equal JSON.parse(json)["cuts"].size, csv.lines.size - 1
+    assert_equal JSON.parse(json)["steps"].map { |step| step["words"] }, steps.lines.map { |line| line.chomp.sub(/\A\d+\. /, "") }
+    assert_includes back, "<svg"
+    assert_equal planned(JSON.parse(lifted)).to_h, planned(JSON.parse(File.read(path))).to_h
   end
 
   def weave(*more) = meander("weave", "--base", "0.8,0.8", "--wire", "0.315", "--repeats", "60", *more)
@@ -64,7 +70,8 @@ class CommandLineTest < PieceTest
   end
 
   def test_bad_input_is_one_line_on_standard_error_and_status_two
-    bad = [[], ["fly"], ["gauge"], %w[gauge thick], %w[gauge 0], ["gauge", "28 ga"], ["plan"], %w[plan nowhere.json], ["plan", ROOT]]
+    bad = [[], ["fly"], ["gauge"], %w[gauge thick], %w[gauge 0], ["gauge", "28 ga"], ["plan"], %w[plan nowhere.json], ["plan", ROOT],
+      %w[plan nowhere.json --svg side], %w[plan nowhere.json --json --csv], %w[lift]]
 
     bad.each { |arguments| assert_refused(*arguments) }
     ["", "{", "[]", "null", "\xff", '{"format":"meander-piece","version":9}', JSON.generate(document("wires.0.size": size("x")))].each do |text|

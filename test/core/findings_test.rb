@@ -50,12 +50,12 @@ class FindingsTest < PieceTest
   # A ring takes pi (m + D), which is pi (o - D); the coil they are sawn from a turn more (a coil spring, any machine-design handbook);
   # so much wire makes so many.
   def test_jump_rings
-    made = Finding.of(kind: "jump_rings", id: "f1", side: "end", inside: Meander::Units::Size.of(5.0), wire: Meander::Units::Size.of(1.0), metal: "copper", count: 12)
+    made = Meander::Findings::Registry.build(kind: "jump_rings", id: "f1", side: "end", inside: Meander::Units::Size.of(5.0), wire: Meander::Units::Size.of(1.0), metal: "copper", count: 12)
 
     assert_in_delta Math::PI * (7.0 - 1.0), made.ring_mm, 1e-12
     assert_in_delta 13 * Math.sqrt(((Math::PI * 6)**2) + 1), made.wire_mm, 1e-9
     assert_equal 12, Meander::Findings::JumpRings.from_mm(made.wire_mm + 0.01, 5.0, 1.0)
-    assert_equal [51, ", hammered flat"], [made.per_metre, Finding.of(made.fields.merge(flat: true)).words[/, hammered.*/]]
+    assert_equal [51, ", hammered flat"], [made.per_metre, Meander::Findings::Registry.build(made.fields.merge(flat: true)).words[/, hammered.*/]]
     assert_in_delta 12 * Math::PI * 6 * Math::PI / 4 * 8.96e-3, made.mass_g, 1e-9
     assert_in_delta 60, made.reach_mm, 1e-12
   end
@@ -87,7 +87,7 @@ class FindingsTest < PieceTest
     {"id" => "f1", "kind" => "toggle", "side" => "end", "bar" => size(bar), "eye" => size("2.5 mm"), "wire" => size("1 mm"), "metal" => "copper", **changes.transform_keys(&:to_s)}
   end
 
-  def finding(fields) = Meander::Findings::Finding.of(fields.transform_keys(&:to_sym).transform_values { |value| value.is_a?(Hash) ? Meander::Units::Size.of(value["typed"].to_f) : value })
+  def finding(fields) = Meander::Findings::Registry.build(fields.transform_keys(&:to_sym).transform_values { |value| value.is_a?(Hash) ? Meander::Units::Size.of(value["typed"].to_f) : value })
 
   # Two circles for the eyes, the shank there and back twice over, two half circles and the fold at the tip; a toggle is its bar and a
   # circle (a ring of inside m takes pi (m + D), as any bend-allowance table has it for a full turn). Both are drawn in one piece.

@@ -59,8 +59,9 @@ class PlanTest < PieceTest
 
   def test_what_goes_out_is_as_published
     schemas = {"piece" => 1, "plan" => 1, "picture" => 2}.to_h { |name, version| [name, JSONSchemer.schema(File.read(File.join(ROOT, "schema/#{name}-#{version}.schema.json")))] }
+    schemas["told"] = JSONSchemer.schema(File.read(File.join(ROOT, "schema/plan-2.schema.json")))
     each_plan do |plan, json|
-      {"piece" => plan.piece.to_h, "plan" => plan.to_h, "picture" => plan.picture.to_h}.each do |name, value|
+      {"piece" => plan.piece.to_h, "plan" => plan.to_h, "picture" => plan.picture.to_h, "told" => Meander::Output::PlanJson.call(plan)}.each do |name, value|
         assert_empty schemas[name].validate(JSON.parse(JSON.generate(value))).map { |error| error["error"] }, "#{name} of #{json["name"]}"
       end
       assert schemas["piece"].valid?(json), json["name"]

@@ -15,7 +15,7 @@ class RandomBeadsTest < PieceTest
   def any_bead(random, id = "k1")
     long, wide = [random.rand(1.5..6.0), random.rand(1.5..6.0)].map { |mm| mm.round(2) }
     bead(id, "#{long} mm", "#{wide} mm", hole: "#{([long, wide].min * random.rand(0.2..0.6)).round(2)} mm", shape: SHAPES.sample(random:), drilled: %w[along across].sample(random:),
-      material: Meander::Beads::MATERIALS.keys.sample(random:), mass: [nil, random.rand(0.01..0.5).round(3)].sample(random:))
+      material: Meander::Beads::Material::ALL.keys.sample(random:), mass: [nil, random.rand(0.01..0.5).round(3)].sample(random:))
   end
 
   def strip(form, **more) = [put_together([woven("s1", %w[w1 w2], form, **more)], wires: [base("w1"), base("w2"), weaving])]

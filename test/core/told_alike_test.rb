@@ -22,12 +22,39 @@ class ToldAlikeTest < PieceTest
       listed = cuts(plan.cut_list.map { |row| [row.count, row.cut_mm] })
       told = JSON.parse(JSON.generate(plan.to_h))["cut_list"]
       rows = CSV.parse(Meander::Output::CutListCsv.call(plan), headers: true)
-      words = (plan.piece.built? ? Meander::Output::BuiltWords : Meander::Output::PlanWords).call(plan).grep(/\Acut /)
+      words = Meander::Output::PlanWords.call(plan).grep(/\Acut /)
 
       assert_equal listed, cuts(told.map { |row| [row["count"], row["cut_mm"]] }), said
       assert_equal listed, cuts(rows.map { |row| [row["count"].to_i, row["cut_mm"].to_i] }), said
       assert_equal listed, cuts(words.map { |line| [(line[/\Acut (\d+) times/, 1] || 1).to_i, line[/(\d+) mm of/, 1].to_i] }), said
     end
+  end
+
+  # What the command line tells of wire is what is cut, part by part; its steps name what the piece has.
+  def test_a_plan_as_the_command_line_tells_it
+    each_told do |plan, said|
+      json = JSON.parse(JSON.generate(Meander::Output::PlanJson.call(plan)))
+
+      assert_equal cuts(plan.cut_list.map { |row| [row.count, row.cut_mm] }), cuts(json["cuts"].map { |cut| cut.values_at("count", "cut_mm") }), said
+      json["cuts"].each do |cut|
+        assert_in_delta cut["total_mm"], cut["parts"].sum { |part| part["mm"] }, 1e-9, said
+        assert_equal cut["cut_mm"], (cut["total_mm"] - Meander::Tolerance::PACKING_MM).ceil, "#{said}: #{cut}"
+      end
+      assert_in_delta worked_mm(plan), json["working"].sum { |wire| wire["total_mm"] }, 1e-6, said
+      json["working"].each { |wire| assert_in_delta wire["total_mm"], wire.values_at(*%w[path_mm slack_mm tails_mm reserve_mm waste_mm margin_mm]).sum, 1e-9, said }
+      known = [plan.piece.wires.map(&:id), plan.piece.document[:sections].map { |section| section[:id] }]
+      json["steps"].each { |step| [step["wires"], step["sections"]].zip(known) { |told, all| assert_empty told - all, "#{said}: #{step}" } }
+
+      assert_in_delta plan.mass_g, json["mass_g"], 1e-12
+    end
+  end
+
+  # Of all weaving wire, each length with all it is cut for; what is kept for later is kept once.
+  def worked_mm(plan)
+    own = plan.own_lengths.sum(&:total_mm)
+    return own + plan.account.total_mm unless plan.piece.built?
+
+    own + plan.woven.sum { |section| (section.copies * (section.plan.account.total_mm - section.plan.account.reserve_mm)) + section.plan.account.reserve_mm }
   end
 
   # What is cut first stands in the first step, what is made later in a step of its own.

@@ -75,7 +75,7 @@ class FreshPicturesTest < ServerTest
   def test_the_catalogue_says_what_there_is
     get "/api/catalogue"
 
-    assert_equal Meander::Beads::MATERIALS.keys, answer["beads"]["materials"].map { |one| one["key"] }
+    assert_equal Meander::Beads::Material::ALL.keys, answer["beads"]["materials"].map { |one| one["key"] }
     assert_equal Meander::Beads::Body::NAMES.keys, answer["beads"]["shapes"].map { |one| one["key"] }
     assert_equal Meander::Document::FindingChecks::HOLDS, answer["holds"]
   end

@@ -10,7 +10,7 @@ module Meander
       def initialize(fields)
         @id = fields[:id]
         @name = fields[:name]
-        @material = MATERIALS.fetch(fields[:material])
+        @material = Material::ALL.fetch(fields[:material])
         @shape = fields[:shape]
         @length_mm = fields[:length].mm
         @width_mm = fields[:width].mm

@@ -44,6 +44,9 @@ module Meander
 
       def total_mm = parts.sum(&:mm)
 
+      # [[words, mm], ...]
+      def named_parts = parts.map { |part| [part.words, part.mm] }
+
       # What to measure off and cut: the sum, rounded up to a whole millimetre.
       def cut_mm = (total_mm - Tolerance::PACKING_MM).ceil
       def folded? = wires.size == 2

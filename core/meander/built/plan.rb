@@ -46,7 +46,9 @@ module Meander
 
       # All that is cut for one of it: Planner::CutList::Row values.
       def cut_list
-        base = cuts.map { |cut| Planner::CutList.base(cut.wire, cut.cut_mm, cut.marks.map { |mark| [mark.at_mm, mark.words] }, cut.folded? ? "base wire, folded" : "base wire", ids: cut.wires, words: cut.words) }
+        base = cuts.map do |cut|
+          Planner::CutList.base(cut, cut.marks.map { |mark| [mark.at_mm, mark.words] }, cut.folded? ? "base wire, folded" : "base wire", ids: cut.wires, words: cut.words)
+        end
         weaving = woven.flat_map { |section| Planner::CutList.weaving(section.plan, copies: section.copies, section: section.id, place: sections.index(section) + 1) }
         base + weaving + Planner::CutList.own(own_lengths) + Planner::CutList.findings(piece.findings)
       end
@@ -71,6 +73,15 @@ module Meander
       # Where a section stands; a lacing lies where its rows do.
       def pose(section) = poses.fetch(section.id, Form::Pose::ORIGIN)
       def advice = Advice::Built::Council.call(self)
+
+      # The order of work: [Work::Step, ...].
+      def steps = Work::OfSections.call(self)
+
+      # The pictures there are of it: [[what of, hash], ...].
+      def pictures = finished.map { |picture, _, section| [section || "loose", picture.content_hash] } + woven.map { |section| ["strip of #{section.id}", section.strip_picture.content_hash] }
+
+      # What it is, in a few lines.
+      def told = sections.map { |section| "#{section.id}: #{section.words}" }
       def wraps = woven.sum(&:wraps) + own_lengths.sum(&:wraps)
       def minutes = wraps / calibration.pace.to_f
       def folds = piece.document[:endings].select { |ending| ending[:kind] == "fold" }
@@ -110,7 +121,7 @@ module Meander
       def to_h
         {sections: sections.map { |section| section_h(section) }, cuts: cuts.map(&:to_h), cut_list: cut_list.map(&:to_h), wearing:, front: Front.call(self), extent: extent,
           finished: finished_h,
-          work: {wraps:, minutes:}, mass_g: mass_g, pieces:, order: Work::OfSections.call(self).map(&:to_h),
+          work: {wraps:, minutes:}, mass_g: mass_g, pieces:, order: steps.map(&:to_h),
           findings: piece.findings.map(&:to_h), own: own_lengths.map(&:to_h), beads: beads_h, supply: Supply.call(piece, woven, own_lengths).map(&:to_h), advice: advice.map(&:to_h),
           names: piece.wires.map { |wire| {id: wire.id, words: wire.words, colour: wire.material.colour, names: Units::Gauge.names(wire.mm)} }}
       end

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "json"
+
 module Meander
   module Built
     # A woven section bent to its form, in places of its own: it begins at the origin and runs along +y, x across it from its middle

@@ -7,41 +7,6 @@ module Meander
     module AnswerFields
       include Shape
 
-      # Any finite number; unit in the field's name.
-      class Figure
-        def schema = {type: "number"}
-      end
-
-      # Text of any length that Meander wrote.
-      class Words
-        def schema = {type: "string"}
-      end
-
-      # Any list.
-      class Many
-        def initialize(of)
-          @of = of
-          freeze
-        end
-
-        def schema = {type: "array", items: @of.schema}
-      end
-
-      # Keys of its own, all of one shape.
-      class Table
-        def initialize(of)
-          @of = of
-          freeze
-        end
-
-        def schema = {type: "object", additionalProperties: @of.schema}
-      end
-
-      # Anything JSON can say.
-      class Anything
-        def schema = {}
-      end
-
       figure = Figure.new
       words = Words.new
       whole = Count.new(0..10_000_000)
@@ -101,7 +66,7 @@ module Meander
 
       CUT_LIST = Many.new(Record.new({kind: Choice.new(%w[base weaving own finding]), count: whole, ids: Many.new(words), words:, cut_mm: whole, use: words, section: Maybe.new(words),
                                        marks: Many.new(Record.new({at_mm: figure, words:}))}))
-      ORDER = Many.new(Record.new({kind: words, words:, section: Maybe.new(words), minutes: figure}))
+      ORDER = Many.new(Record.new({kind: words, words:, section: Maybe.new(words), minutes: figure, wires: Many.new(words)}))
 
       PLAN = Record.new({
         fit: FIT, weave: WEAVE,
@@ -139,6 +104,17 @@ module Meander
         own: Many.new(OWN), findings: Many.new(HUNG), beads: BEADS,
         supply: Many.new(Record.new({kind: Choice.new(%w[lengths bobbin spool]), total_mm: figure, over_mm: figure, possible: Choice.new([true, false]), why: words})),
         names: Many.new(NAMED), advice: Many.new(ADVICE)
+      })
+      # A plan as the command line tells it, see Output::PlanJson. sections, wires: their ids; total_mm: before it is rounded up.
+      TOLD = Record.new({
+        name: words, kind: words, pieces: Choice.new([1, 2]),
+        cuts: Many.new(Record.new({wire: words, wires: Many.new(words), kind: Choice.new(%w[base weaving own finding]), words:, cut_mm: whole, total_mm: figure, count: whole,
+                                    parts: Many.new(Record.new({words:, mm: figure})), marks: Many.new(Record.new({at_mm: figure, words:})), use: words})),
+        working: Many.new(Record.new({wire: words, words:, path_mm: figure, slack_mm: figure, tails_mm: figure, reserve_mm: figure, waste_mm: figure, margin_mm: figure, total_mm: figure,
+                                       lengths: Many.new(Record.new({cut_mm: whole, count: whole, use: words}))})),
+        beads: Many.new(Record.new({id: words, bead: words, words:, count: whole, wire: words, mass_g: figure})),
+        steps: Many.new(Record.new({kind: words, words:, sections: Many.new(words), wires: Many.new(words), minutes: figure})),
+        advice: Many.new(ADVICE), mass_g: figure, extent_mm: List.new(List.new(figure, 2..2), 2..2), pictures: Many.new(Record.new({of: words, hash: words}))
       })
       # Lines by layer, from the back to the front; coordinates in finest_mm, x and y in turn.
       FINISHED = Record.new({finest_mm: figure, tones: Table.new(Many.new(List.new(Anything.new, 3..3))),

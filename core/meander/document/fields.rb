@@ -37,8 +37,8 @@ module Meander
       # Bodies put together from sections that are each bent to a form; the others are one woven band.
       BUILT = %w[links earring pendant component].freeze
 
-      metal = Choice.new(Materials::METALS.keys)
-      temper = Choice.new(Materials::TEMPERS.keys)
+      metal = Choice.new(Materials::Metal::ALL.keys)
+      temper = Choice.new(Materials::Temper::ALL.keys)
       WIRE = Variant.new(:role, {
         "base" => {id: Id.new, size: size("base wire", 0.1..6.0, 0.5..2.6), metal:, temper:},
         "weaving" => {id: Id.new, size: size("weaving wire", 0.05..3.0, 0.2..0.82), metal:, temper:}
@@ -174,7 +174,7 @@ module Meander
       # A kind of bead. length: along its axis, width: across it; drilled along the axis or across it; mass in g, null where it is worked
       # out; guessed: which of the sizes were not measured.
       BEAD = Record.new({
-        id: Id.new, name: Text.new(min: 1, max: 80), material: Choice.new(Beads::MATERIALS.keys), shape: Choice.new(Beads::Body::NAMES.keys),
+        id: Id.new, name: Text.new(min: 1, max: 80), material: Choice.new(Beads::Material::ALL.keys), shape: Choice.new(Beads::Body::NAMES.keys),
         length: size("length of the bead", 0.3..80.0, 1.0..30.0), width: size("width of the bead", 0.3..80.0, 1.0..30.0), hole: size("hole of the bead", 0.05..20.0, 0.3..3.5),
         drilled: Choice.new(%w[along across]), mass: Maybe.new(Amount.new(0.0001..200.0, "g")), colour: Colour.new, guessed: list(Choice.new(%w[length width hole mass]), 0..4)
       })

@@ -2,16 +2,6 @@
 
 module Meander
   module Document
-    # One wire of a piece: base or weaving.
-    Wire = Struct.new(:id, :role, :size, :metal, :temper, keyword_init: true) do
-      def mm = size.mm
-      def base? = role == "base"
-      def material = Materials::Metal.fetch(metal)
-
-      # "0.81 mm copper"
-      def words = "#{Units::Text.wire(mm)} #{material.name}"
-    end
-
     # A piece as it was read and checked: the values the planner asks for, and the plain document they came from.
     # Lengths in mm.
     class Piece
@@ -24,7 +14,7 @@ module Meander
       def initialize(document)
         @document = document.freeze
         @wires = document[:wires].to_h { |fields| [fields[:id], Wire.new(**fields.slice(:id, :role, :size, :metal, :temper)).freeze] }.freeze
-        @findings = document[:findings].map { |fields| Findings::Finding.of(fields) }.freeze
+        @findings = document[:findings].map { |fields| Findings::Registry.build(fields) }.freeze
         @beads = document[:tray].to_h { |fields| [fields[:id], Beads::Kind.new(fields)] }.freeze
         freeze
       end

@@ -8,10 +8,11 @@ module Meander
       # Mass in g of a length of round wire.
       def mass_g(diameter_mm, length_mm) = density * Math::PI * ((diameter_mm / 10)**2) / 4 * (length_mm / 10)
 
-      def self.fetch(key) = METALS.fetch(key)
+      def self.fetch(key) = Metal::ALL.fetch(key)
     end
 
-    METALS = [
+    # Every metal there is: { key => Metal }.
+    Metal::ALL = [
       ["copper", "copper", 8.96, "#b4653a", :marks],
       ["silver_plated", "silver-plated copper", 8.96, "#c9ccd0", :marks],
       ["gold_plated", "gold-plated copper", 8.96, "#cfa55b", :marks],
@@ -29,7 +30,5 @@ module Meander
       ["niobium", "niobium", 8.57, "#8a8f98", :plain],
       ["titanium", "titanium", 4.51, "#94979b", :plain]
     ].to_h { |key, name, density, colour, skin| [key, Metal.new(key:, name:, density:, colour:, skin:).freeze] }.freeze
-
-    TEMPERS = {"soft" => "soft", "half_hard" => "half-hard", "hard" => "hard"}.freeze
   end
 end

@@ -19,7 +19,7 @@ module Meander
 
       def self.columns(row)
         marks = row.marks.map { |at_mm, words| "#{at_mm.round(1)} #{words}" }.join("; ")
-        [row.count, row.kind, row.ids.join(" + "), row.metal, row.wire && Materials::TEMPERS.fetch(row.wire.temper), row.mm.round(4), row.wire&.size&.typed, row.cut_mm, marks, row.use]
+        [row.count, row.kind, row.ids.join(" + "), row.metal, row.wire && Materials::Temper.words(row.wire.temper), row.mm.round(4), row.wire&.size&.typed, row.cut_mm, marks, row.use]
       end
       private_class_method :columns
     end

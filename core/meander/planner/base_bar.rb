@@ -19,6 +19,9 @@ module Meander
 
       def total_mm = parts.sum(&:mm)
 
+      # [[words, mm], ...]
+      def named_parts = parts.map { |part| [part.kind.tr("_", " "), part.mm] }
+
       # What to measure off and cut: the sum, rounded up to a whole millimetre.
       def cut_mm = (total_mm - Tolerance::PACKING_MM).ceil
 

@@ -22,6 +22,13 @@ module Meander
 
       # How many lengths a hand can manage it takes.
       def lengths = [(used_mm / [@piece.allowance_mm(:working_length) - ends_mm, 1.0].max).ceil, 1].max
+
+      # What it is made up of: [[words, mm], ...].
+      def parts
+        {"path" => path_mm, "slack" => used_mm - path_mm, "margin" => used_mm * @piece.margin, "tails" => lengths * 2 * @piece.allowance_mm(:tail),
+         "waste" => lengths * @piece.allowance_mm(:waste)}.reject { |_, mm| mm.zero? }.to_a.freeze
+      end
+
       def total_mm = (used_mm * (1 + @piece.margin)) + (lengths * ends_mm)
 
       # What to measure off and cut in all, rounded up to a whole millimetre.

@@ -24,6 +24,9 @@ module Meander
       # The beads placed on it, and the wires that some of them have of their own.
       def beads = @drawn[:beads] ||= rules.freeze
 
+      # The beads as they go out: on the strip, along it from where the weave begins, across it from the first base wire.
+      def beads_h = @drawn[:told] ||= beads_told
+
       # Every bead where it lies: [[rule, its number there, Beads::Rule::Lying, place [x, y], a place further along its hole], ...].
       def beads_lying = beads.flat_map { |rule| rule.lying.each_with_index.map { |one, i| [rule, i, one, one.at, one.at.zip(one.dir).map(&:sum)] } }
 
@@ -33,6 +36,29 @@ module Meander
       def mass = Mass.call(layout, bars, account, beads, own_lengths)
       def advice = Advice::Council.call(self)
 
+      # The order of work: [Work::Step, ...].
+      def steps = Work::OfBand.call(self)
+
+      # Grams of the finished piece.
+      def mass_g = mass[:finished_g]
+
+      # How far the strip reaches, across and along: [[x, x], [y, y]].
+      def extent = [picture.x_range, picture.y_range]
+
+      # One finished piece.
+      def pieces = 1
+
+      # The pictures there are of it: [[what of, hash], ...].
+      def pictures = [["strip", picture.content_hash]]
+
+      # What it is, in a few lines.
+      def told
+        worn = fit.wrist_mm ? "#{piece.worn_on} #{Units::Text.length(fit.wrist_mm)}, ease #{Units::Text.length(fit.ease_mm)}" : "no #{piece.worn_on}"
+        woven, bare, strip = [fit.woven_mm, fit.bare_mm, fit.strip_mm].map { |mm| Units::Text.length(mm) }
+        [Weave::Samples.words(piece.pattern, layout.frame.count, piece.document[:weaves]),
+          "#{Units::Text.count(fit.repeats, "repeat")}: #{woven} woven, #{bare} bare at each end, strip #{strip}; #{worn}"]
+      end
+
       # Where one length of weaving wire ends and the next begins.
       def joins = @drawn[:joins] ||= joined.freeze
 
@@ -40,7 +66,7 @@ module Meander
       def cut_list
         base = bars.map do |bar|
           marks = [[bar.start_mark_mm, "start of weave"], [bar.middle_mark_mm, "middle"], [bar.end_mark_mm, "end of weave"]]
-          CutList.base(bar.wire, bar.cut_mm, marks, "base wire, #{place(bar.wire)}#{"; cut away after weaving" if piece.cut_away?(bar.wire.id)}")
+          CutList.base(bar, marks, "base wire, #{place(bar.wire)}#{"; cut away after weaving" if piece.cut_away?(bar.wire.id)}")
         end
         base + CutList.weaving(self) + CutList.own(own_lengths) + CutList.findings(piece.findings)
       end
@@ -51,7 +77,7 @@ module Meander
       def spare_mm = piece.pinned("weaving_wire")&.then { |to_hand| to_hand - account.total_mm }
 
       # picture: the name it is known by; order, cut_list: of the whole, which a part of a piece has none of.
-      def to_h(picture: self.picture.content_hash, order: Work::OfBand.call(self), cut_list: self.cut_list)
+      def to_h(picture: self.picture.content_hash, order: steps, cut_list: self.cut_list)
         {fit: fit_h, weave: weave_h, work: work_h, base: bars.map { |bar| bar_h(bar) }, weaving: weaving_h, mass: mass,
           wires: piece.wires.map { |wire| {id: wire.id, words: wire.words, colour: wire.material.colour, names: Units::Gauge.names(wire.mm)} },
           endings: layout.endings.transform_values(&:words), findings: piece.findings.map(&:to_h), beads: beads_h, own: own_lengths.map(&:to_h),
@@ -70,10 +96,7 @@ module Meander
         piece.beads(piece.section[:id]).map { |placed| Beads::Rules.build(placed, piece, ground) }
       end
 
-      # On the strip: along it from where the weave begins, across it from the first base wire.
-      def beads_h = @drawn[:told] ||= told
-
-      def told
+      def beads_told
         middle = layout.frame.centres.then { |centres| (centres.first + centres.last) / 2 }
         Beads::Told.call(piece, beads, gaps) { |_, (along, across)| [[across + middle, along]] }
       end

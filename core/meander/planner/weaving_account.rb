@@ -53,6 +53,14 @@ module Meander
       def total_mm = path_mm + slack_mm + tails_mm + waste_mm + margin_mm + reserve_mm
       def comfortable? = @whole || @halves.flatten.all? { |share| comfortable_mm?(share.longest_mm(@counts[share])) }
 
+      # What a length is made up of: [[words, mm], ...]; kept: whether it is one that keeps a tail for later.
+      def parts(length, kept: true)
+        used = length.path_mm * (1 + @layout.calibration.slack)
+        parts = {"path" => length.path_mm, "slack" => used - length.path_mm, "margin" => used * @layout.piece.margin, "tails" => 2 * allowance(:tail), "waste" => allowance(:waste),
+                 "kept for later" => kept ? length.kept_mm : 0.0}
+        parts.reject { |_, mm| mm.zero? }.to_a.freeze
+      end
+
       # Where one length ends and the next is joined on: [Length, mm from the start of the weave].
       def joins
         lengths.reject { |length| length.first == 1 || length.half.nil? }.map { |length| [length, join_mm(length)] }

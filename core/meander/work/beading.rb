@@ -12,10 +12,13 @@ module Meander
       def self.strung(plan)
         woven, bent = plan.beads.select { |rule| STRUNG.any? { |kind| rule.is_a?(kind) } && rule.count.positive? }.partition { |rule| rule.is_a?(Beads::Woven) }
         on = Beads::Stringing.call(woven).group_by(&:section).map do |section, strings|
-          Step.of("bead", "String #{Units::Text.list(strings.map { |one| told(one) })} on the weaving wire before it is anchored, behind a stop bend, and slide one up at each place.", section)
+          Step.of("bead", "String #{Units::Text.list(strings.map { |one| told(one) })} on the weaving wire before it is anchored, behind a stop bend, and slide one up at each place.", section,
+            wires: threads(woven, section))
         end
-        on + bent.map { |rule| Step.of("bead", "String #{rule.count} of #{rule.kind.words} on the wire before its end is bent.", rule.fields[:section]) }
+        on + bent.map { |rule| Step.of("bead", "String #{rule.count} of #{rule.kind.words} on the wire before its end is bent.", rule.fields[:section], wires: [rule.thread.id]) }
       end
+
+      def self.threads(rules, section) = rules.select { |rule| rule.fields[:section] == section }.map { |rule| rule.thread.id }.uniq
 
       def self.told(string)
         mixed = string.runs.size > MOST_RUNS
@@ -32,10 +35,10 @@ module Meander
         plan.beads.select { |rule| rule.own_mm && rule.count.positive? }.map do |rule|
           own = Beads::Own.call(plan.piece, [rule], calibration).first
           Step.of("bead", "With #{own.cut_mm} mm of #{own.wire.words} set #{rule.words}; try the row dry first, every one of a pair takes the same number.",
-                  rule.fields[:section], own.wraps / calibration.pace.to_f)
+                  rule.fields[:section], own.wraps / calibration.pace.to_f, wires: [own.wire.id])
         end
       end
-      private_class_method :told
+      private_class_method :threads, :told
     end
   end
 end

@@ -10,9 +10,10 @@ module Meander
 
       # plan: of a band or of a piece put together from sections; marked: what is done to the base wires, in words.
       def self.call(plan, marked)
-        alike = plan.cut_list.select { |row| FIRST.include?(row.kind) }.group_by { |row| [row.kind, row.cut_mm, row.words] }
+        first = plan.cut_list.select { |row| FIRST.include?(row.kind) }
+        alike = first.group_by { |row| [row.kind, row.cut_mm, row.words] }
         told = alike.map { |(kind, _, _), rows| "#{Planner::CutList.together(rows).told}#{CALLED.fetch(kind)}" }
-        Step.of("cut", "Cut #{Units::Text.list(told)}; #{marked}.")
+        Step.of("cut", "Cut #{Units::Text.list(told)}; #{marked}.", wires: first.flat_map(&:ids).uniq)
       end
     end
   end

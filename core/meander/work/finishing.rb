@@ -11,7 +11,7 @@ module Meander
       # The block answers the ending (Endings::Registry) of its fields in the document.
       def self.call(piece)
         bent = piece.document[:endings].reject { |one| QUIET.include?(one[:kind]) }
-        bent.map { |one| Step.of("end", "#{Units::Text.sentence((yield one).words)} at the #{one[:side]}.#{GLUE if one[:glued]}") } + piece.findings.map { |finding| hung(finding) }
+        bent.map { |one| Step.of("end", "#{Units::Text.sentence((yield one).words)} at the #{one[:side]}.#{GLUE if one[:glued]}", wires: one[:wires]) } + piece.findings.map { |finding| hung(finding) }
       end
 
       def self.hung(finding)

@@ -10,7 +10,7 @@ module Meander
       def initialize(plan)
         @plan = plan
         @piece = plan.piece
-        @weaving = Weaving.new(plan, where: where, weaves: @piece.document[:weaves])
+        @weaving = Weaving.new(plan, where: where, weaves: @piece.document[:weaves], section: @piece.section[:id])
       end
 
       # @return [Array<Step>]
@@ -31,7 +31,8 @@ module Meander
       # Base wires cut away once it holds.
       def freed
         gone = @plan.bars.select { |bar| @piece.cut_away?(bar.wire.id) }.map { |bar| "wire #{@plan.bars.index(bar) + 1}" }
-        gone.empty? ? [] : [Step.of("secure", "Cut #{Units::Text.list(gone)} away; file the stubs, no end may stand out.")]
+        gone.empty? ? [] : [Step.of("secure", "Cut #{Units::Text.list(gone)} away; file the stubs, no end may stand out.", @piece.section[:id],
+          wires: @plan.bars.map { |bar| bar.wire.id }.select { |id| @piece.cut_away?(id) })]
       end
 
       # Too short for any wrist, it has none to be bent to.
@@ -41,7 +42,7 @@ module Meander
         how = {"cuff" => "Bend it over a bottle or a mandrel from both ends#{"#{to}, open #{say(fit.opening_mm)}" if fit.wrist_mm}.",
                "bracelet" => "Bend it gently over a bottle or a mandrel#{to}.",
                "ring" => "Bend it on the ring mandrel#{" to #{fit.size_words}" unless fit.size_words.empty?}, #{met}."}
-        [Step.of("bend", how.fetch(@piece.body[:kind]))]
+        [Step.of("bend", how.fetch(@piece.body[:kind]), @piece.section[:id], wires: @piece.base_wires.map(&:id))]
       end
 
       # How the ends of a ring meet.

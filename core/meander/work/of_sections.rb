@@ -26,7 +26,7 @@ module Meander
 
       private
 
-      def step(kind, words, section = nil, minutes = 0.0) = Step.of(kind, words, section, minutes)
+      def step(kind, words, section = nil, minutes = 0.0, wires: []) = Step.of(kind, words, section, minutes, wires:)
       def called(section) = "section #{@plan.sections.index(section) + 1}"
 
       def added(section)
@@ -34,10 +34,12 @@ module Meander
         @laid |= section.base
         return [] if fresh.empty? || section == @plan.sections.first
 
-        [step("add", "Add #{Units::Text.list(fresh.map { |id| @plan.piece.wire(id).words })} for #{called(section)}.", section.id)]
+        [step("add", "Add #{Units::Text.list(fresh.map { |id| @plan.piece.wire(id).words })} for #{called(section)}.", section.id, wires: fresh)]
       end
 
-      def bent(section) = [*added(section), step("shape", "Bend #{section.words} for #{called(section)}: #{Units::Text.length(section.length_mm)} of wire from mark to mark.", section.id)]
+      def bent(section)
+        [*added(section), step("shape", "Bend #{section.words} for #{called(section)}: #{Units::Text.length(section.length_mm)} of wire from mark to mark.", section.id, wires: section.base)]
+      end
 
       def woven(section)
         weaving = weaving(section)
@@ -45,15 +47,15 @@ module Meander
       end
 
       def shaped(section)
-        return [step("shape", "Bend the frame of #{called(section)} to #{section.words}.", section.id)] if section.opening
+        return [step("shape", "Bend the frame of #{called(section)} to #{section.words}.", section.id, wires: section.base)] if section.opening
 
-        section.shaped_first? ? [step("shape", "Bend the wires of #{called(section)} to #{section.words}#{stepped(section)}.", section.id)] : []
+        section.shaped_first? ? [step("shape", "Bend the wires of #{called(section)} to #{section.words}#{stepped(section)}.", section.id, wires: section.base)] : []
       end
 
       def bend(section)
         return [] if section.opening || section.shaped_first? || section.words == "a straight strip"
 
-        [step("bend", "Bend it to #{section.words}#{stepped(section)}.", section.id)]
+        [step("bend", "Bend it to #{section.words}#{stepped(section)}.", section.id, wires: section.base)]
       end
 
       # Base wires that only led on to here are cut away once the section holds.
@@ -62,7 +64,7 @@ module Meander
         return [] if cut.empty?
 
         gone = Units::Text.list(cut.map { |id| "wire #{section.base.index(id) + 1}" })
-        [step("secure", "Cut #{gone} away between #{called(section)} and the one before it; file the stubs, no end may stand out.", section.id)]
+        [step("secure", "Cut #{gone} away between #{called(section)} and the one before it; file the stubs, no end may stand out.", section.id, wires: cut)]
       end
 
       # Rows are laced once both lie ready.
@@ -71,7 +73,8 @@ module Meander
         how = lacing.tied? ? "Tie #{rows} where they meet" : "Lace #{rows} together"
         where = (lacing.places.size == 1) ? "at one place" : "at #{lacing.places.size} places"
         each = "#{Units::Text.count(lacing.section[:wraps], "wrap")} round #{lacing.tied? ? "both" : "each"}"
-        step("join", "#{how} with #{lacing.own_length.cut_mm} mm of #{lacing.wire.words}, #{where}, #{each}; tuck both ends in at the back.", lacing.id, lacing.wraps / @plan.calibration.pace.to_f)
+        step("join", "#{how} with #{lacing.own_length.cut_mm} mm of #{lacing.wire.words}, #{where}, #{each}; tuck both ends in at the back.", lacing.id, lacing.wraps / @plan.calibration.pace.to_f,
+wires: [lacing.wire.id])
       end
 
       def weaving(section)
@@ -87,7 +90,8 @@ module Meander
 
       def covers
         @plan.own_lengths.select { |own| own.kind == "cover" }.map do |own|
-          step("end", "Wind #{own.cut_mm} mm of #{own.wire.words} on a mandrel as thick as the base wire and slide it over: it #{own.use}.", nil, own.wraps / @plan.calibration.pace.to_f)
+          step("end", "Wind #{own.cut_mm} mm of #{own.wire.words} on a mandrel as thick as the base wire and slide it over: it #{own.use}.", nil, own.wraps / @plan.calibration.pace.to_f,
+wires: [own.wire.id])
         end
       end
     end

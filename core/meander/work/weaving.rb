@@ -86,7 +86,7 @@ module Meander
         @plan.piece.in_turn? ? "the two wires in turn, " : "both wires side by side, "
       end
 
-      def step(kind, words, minutes = 0.0) = Step.of(kind, words, @section, minutes)
+      def step(kind, words, minutes = 0.0) = Step.of(kind, words, @section, minutes, wires: @plan.piece.strands.map(&:id).uniq)
     end
   end
 end

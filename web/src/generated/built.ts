@@ -310,6 +310,7 @@ export interface Built {
         words: string;
         section: string | null;
         minutes: number;
+        wires: string[];
       }[];
       advice: {
         id: string;
@@ -399,6 +400,7 @@ export interface Built {
     words: string;
     section: string | null;
     minutes: number;
+    wires: string[];
   }[];
   own: {
     kind: "lacing" | "cover" | "beads";

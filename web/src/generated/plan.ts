@@ -297,6 +297,7 @@ export interface Plan {
     words: string;
     section: string | null;
     minutes: number;
+    wires: string[];
   }[];
   advice: {
     id: string;

@@ -1,0 +1,29 @@
+# frozen_string_literal: true
+
+module Meander
+  module Endings
+    # A flat curl wound up from its outside, each turn lying against the one before.
+    class Curl < Freed
+      STEPS = 48
+
+      def words = "curl of #{Units::Text.count(@fields[:turns], "turn")}, #{Units::Text.length(inside_mm)} inside"
+
+      private
+
+      # Outwards from the middle of the strip, so that curls of a pair turn away from each other.
+      def parts(seat, index, seats)
+        side = (index < seats.size / 2.0 && seats.size > 1) ? -1.0 : 1.0
+        outer = radius(seat) + (@fields[:turns] * seat.mm)
+        points = (0..(STEPS * @fields[:turns])).map { |k| place(seat, side, outer, 2 * Math::PI * k / STEPS) }
+        [flat(points.each_cons(2).map { |from, to| Curve::Line.new(from, to) })]
+      end
+
+      def place(seat, side, outer, angle)
+        r = outer - (seat.mm * angle / (2 * Math::PI))
+        [seat.x + (side * (outer - (r * Math.cos(angle)))), r * Math.sin(angle)]
+      end
+
+      def reach(seat) = radius(seat) + (@fields[:turns] * seat.mm)
+    end
+  end
+end

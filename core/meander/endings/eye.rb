@@ -1,0 +1,15 @@
+# frozen_string_literal: true
+
+module Meander
+  module Endings
+    # A simple loop: once round a mandrel, centred over its wire: pi (m + D).
+    class Eye < Freed
+      def words = "simple loop, #{Units::Text.length(inside_mm)} inside"
+
+      private
+
+      def parts(seat, _index, _seats) = [flat([Curve::Arc.new([seat.x, radius(seat)], radius(seat), -Math::PI / 2, 2 * Math::PI)])]
+      def reach(seat) = inside_mm + (seat.mm / 2)
+    end
+  end
+end

@@ -1,0 +1,61 @@
+# frozen_string_literal: true
+
+module Meander
+  module Endings
+    # Two wires that are one: it is folded here, half a turn from the one to the other, or straight on where they meet head on (rounded).
+    class Fold
+      # A coil of weaving wire slid over the fold: of which wire, how many turns, and the wire they take.
+      Cover = Struct.new(:wire, :coils, :path_mm)
+
+      # cover: nil where the fold is bare.
+      attr_reader :strands, :reach_mm, :cover
+
+      # fields[:cover]: the weaving wire that covers it (a Materials::Wire), or nil.
+      def initialize(fields, seats)
+        one, other = seats.sort_by(&:x)
+        @radius = (other.x - one.x) / 2
+        @ring = fields[:ring]
+        @strands = {one.id => Curve::Strand.new([Curve::Flat.new(Curve::Chain.new(over(fields, one, other)))]), other.id => Curve::Strand.new([])}.freeze
+        @reach_mm = reach(fields, one)
+        @cover = fields[:cover] && coil(fields[:cover], one.mm)
+        freeze
+      end
+
+      def words = @ring ? "folded round a ring, #{Units::Text.length(@ring.mm)} inside" : "folded"
+
+      private
+
+      def reach(fields, one)
+        return (fields[:rounded] ? 0.0 : @radius) + (one.mm / 2) unless @ring
+
+        @ring.mm + (1.5 * one.mm)
+      end
+
+      # Straight on where the wires meet head on, half a turn from the one to the other, or up and once round a ring between them.
+      def over(fields, one, other)
+        return ring(one, other) if @ring
+        return [Curve::Line.new([one.x, 0.0], [other.x, 0.0])] if fields[:rounded]
+
+        [Curve::Arc.new([one.x + @radius, 0.0], @radius, Math::PI, -Math::PI)]
+      end
+
+      # A tangent up to the ring, the long way round it and down again to the other wire.
+      def ring(one, other)
+        r = (@ring.mm + one.mm) / 2
+        centre = [(one.x + other.x) / 2, r + one.mm]
+        far = Math.hypot(one.x - centre[0], centre[1])
+        below, off = Math.atan2(-centre[1], one.x - centre[0]), Math.acos([r / far, 1.0].min)
+        from = below - off
+        to = (-Math::PI - from)
+        arc = Curve::Arc.new(centre, r, from, -((from - to) % (2 * Math::PI)))
+        [Curve::Line.new([one.x, 0.0], arc.point(0.0)), arc, Curve::Line.new(arc.point(1.0), [other.x, 0.0])]
+      end
+
+      # Turns that touch on the inside of the bend; each is a turn of a helix.
+      def coil(wire, base_mm)
+        coils = (strands.values.sum(&:length) / wire.mm).floor
+        Cover.new(wire.id, coils, coils * Math.hypot(Math::PI * (base_mm + wire.mm), wire.mm)).freeze
+      end
+    end
+  end
+end

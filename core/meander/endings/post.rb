@@ -1,0 +1,15 @@
+# frozen_string_literal: true
+
+module Meander
+  module Endings
+    # A straight ear post, its end rounded.
+    class Post < Freed
+      def words = "ear post, #{Units::Text.length(@fields[:length].mm)}"
+
+      private
+
+      def parts(seat, _index, _seats) = [flat([Curve::Line.new([seat.x, 0.0], [seat.x, @fields[:length].mm])])]
+      def reach(_seat) = @fields[:length].mm
+    end
+  end
+end

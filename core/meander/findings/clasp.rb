@@ -1,0 +1,11 @@
+# frozen_string_literal: true
+
+module Meander
+  module Findings
+    # A bought clasp, measured from inside to inside.
+    class Clasp < Finding
+      def words = "clasp, #{Units::Text.length(reach_mm)}"
+      def rings = [[reach_mm * 0.7, 1.2], [reach_mm * 0.3, 1.0]]
+    end
+  end
+end

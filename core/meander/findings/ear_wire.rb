@@ -1,0 +1,11 @@
+# frozen_string_literal: true
+
+module Meander
+  module Findings
+    # A bought ear wire, measured from its loop to the ear.
+    class EarWire < Finding
+      def words = "ear wire of #{material.name}, #{Units::Text.length(reach_mm)}"
+      def material = Materials::Metal.fetch(fields[:metal])
+    end
+  end
+end

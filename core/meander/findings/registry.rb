@@ -1,0 +1,14 @@
+# frozen_string_literal: true
+
+module Meander
+  module Findings
+    # What may hang on an ending: kind in the document => class.
+    module Registry
+      KINDS = {"jump_rings" => JumpRings, "chain" => Chain, "clasp" => Clasp, "ear_wire" => EarWire, "two_eye_hook" => TwoEyeHook, "toggle" => Toggle}.freeze
+
+      # fields: as read, see Document::Fields::FINDING.
+      # @return [Finding]
+      def self.build(fields) = KINDS.fetch(fields[:kind]).new(fields)
+    end
+  end
+end

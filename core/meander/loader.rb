@@ -1,0 +1,26 @@
+# frozen_string_literal: true
+
+module Meander
+  # Finds constants by their names: Weave::CourseLaying stands in meander/weave/course_laying.rb. A folder is a module; each file holds
+  # the one class or module it is named for, and is read when that is first asked for.
+  module Loader
+    # Makes everything in a folder known under a module, and in the folders within.
+    def self.folder(space, path)
+      Dir.children(path).sort.each do |entry|
+        name = entry.delete_suffix(".rb").split("_").map(&:capitalize).join.to_sym
+        inner = File.join(path, entry)
+        next folder(space.const_set(name, Module.new), inner) if File.directory?(inner)
+
+        space.autoload(name, inner) unless space.const_defined?(name, false)
+      end
+    end
+
+    # Reads everything at once, as where processes are forked from one that knows it.
+    def self.everything(space = Meander)
+      space.constants(false).each do |name|
+        inner = space.const_get(name)
+        everything(inner) if inner.instance_of?(Module) && space.const_source_location(name)&.first == __FILE__
+      end
+    end
+  end
+end
