@@ -91,9 +91,10 @@ module Server
 
     def self.known = Dir[File.join(MIGRATIONS, "*.rb")].map { |file| File.basename(file).to_i }.max
 
-    # What SQLite says went wrong with a statement, for the maker.
+    # What SQLite says went wrong with a statement, for the maker. It goes back by itself where the disk is full; that there is nothing to
+    # go back from any more is then said last, and what went wrong first is its cause.
     def self.problem(error)
-      case error.cause
+      case first_cause(error)
       when SQLite3::FullException then Problem.new(507, "disk-full", "the disk is full: this was not saved; make room and try again")
       when SQLite3::ReadOnlyException, SQLite3::CantOpenException, SQLite3::IOException, SQLite3::PermissionException
         Problem.new(507, "not-writable", "the shelf cannot be written to: this was not saved; look whether its folder is there and writable")
@@ -102,6 +103,8 @@ module Server
       else Problem.new(500, "our-mistake", "Meander made a mistake; your work is kept as it was last saved")
       end
     end
-    private_class_method :connect, :read_only, :damaged
+
+    def self.first_cause(error) = error.cause ? first_cause(error.cause) : error
+    private_class_method :connect, :read_only, :damaged, :first_cause
   end
 end

@@ -3,6 +3,7 @@
 # A process apart from the one that answers requests: it loads the core once, and forks a planner for every socket it is sent. Planning
 # there holds nobody else up, can be given up at any moment, and what it takes of memory goes with it.
 #   ruby server/planners/process.rb   its standard input is the socket it is asked over
+# With MEANDER_WARM=no it places nothing while nobody asks, as in tests, where that would only take their time.
 require "socket"
 require_relative "../../core/meander"
 require_relative "../planning"
@@ -13,7 +14,7 @@ Signal.trap("INT", "IGNORE") # Ctrl C in a terminal reaches it, too; it ends whe
 QUIET_S = 1.0
 asked = UNIXSocket.for_fd($stdin.fileno)
 Meander::Loader.everything # once, and not in every planner that is forked
-warmth = Server::Planning.warmth
+warmth = (ENV["MEANDER_WARM"] == "no") ? [] : Server::Planning.warmth
 
 loop do
   # While nobody asks, weaves of the collection are placed that every planner forked later knows.

@@ -5,7 +5,7 @@ require_relative "../support/running_server"
 require "tmpdir"
 
 class DurabilityTest < PieceTest
-  ROUNDS = 4
+  ROUNDS = 3
 
   # Killed at a random moment while saving, again and again: every save that was acknowledged is there afterwards, and
   # the database is whole.

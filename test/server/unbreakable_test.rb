@@ -159,6 +159,25 @@ class UnbreakableTest < ServerTest
     assert_equal [0, 3, 30, 50], left.sort
   end
 
+  # No room for one more page, as on a full disk: it is said, what was saved is there, and with room again it goes on.
+  def test_a_full_disk
+    piece = stored
+    connection = ActiveRecord::Base.connection
+    room = connection.select_value("PRAGMA page_count")
+    connection.execute("PRAGMA max_page_count = #{room}")
+    large = {revision: 1, document: document(notes: "y" * 3900)}
+    (1..40).find { |revision| send_json(:put, "/api/pieces/#{piece["id"]}", {**large, revision:}) && last_response.status != 200 }
+
+    assert_problem(507, "disk-full")
+    kept = Server::Piece.find(piece["id"]).revision
+    connection.execute("PRAGMA max_page_count = 1000000")
+    send_json(:put, "/api/pieces/#{piece["id"]}", {**large, revision: kept})
+
+    assert_equal [200, kept + 1], [last_response.status, answer["revision"]]
+  ensure
+    ActiveRecord::Base.connection.execute("PRAGMA max_page_count = 1000000")
+  end
+
   # A copy taken while others save is whole; put back, the shelf is as it was then.
   def test_a_whole_copy_while_it_is_written
     file = File.join(SCRATCH, "copy.sqlite3")
