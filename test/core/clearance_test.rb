@@ -11,6 +11,8 @@ class ClearanceTest < PieceTest
   include Clearance
   include Sections
 
+  # So many walks of each kind and frames at random; more of them for a longer look: WALKS=150 FRAMES=50.
+  WALKS, MANY_FRAMES = Integer(ENV.fetch("WALKS", 12)), Integer(ENV.fetch("FRAMES", 3))
   GAPS = [1.0, 1.25, 1.5, 2.0, 3.0, 10.0].freeze
   # What a wire may come nearer than it touches where stations lie apart, and where gaps change or base wires differ.
   EVEN, UNEVEN, FRAMES, IN_A_BASE_WIRE = 0.89, 0.80, 0.4, 0.05
@@ -54,7 +56,7 @@ class ClearanceTest < PieceTest
   def test_walks_at_random
     rows = [true, false].flat_map do |equal|
       found = []
-      random_repeats(12, equal:, most_wires: 5) { |repeat, said| found << [measured(some(repeat), said), said] }
+      random_repeats(WALKS, equal:, most_wires: 5) { |repeat, said| found << [measured(some(repeat), said), said] }
       found
     end
     worst("walks at random", UNEVEN, IN_A_BASE_WIRE, rows)
@@ -77,7 +79,7 @@ class ClearanceTest < PieceTest
     demo = demo_documents.select { |json| Meander::Document::Fields::BUILT.include?(json["body"]["kind"]) }.flat_map { |json| courses(json) }
     nearest("frames of the demo", UNEVEN, demo)
     seed = Random.new_seed % 100_000
-    rows = random_frames(seed, 3)
+    rows = random_frames(seed, MANY_FRAMES)
     nearest("frames at random, where they open and close gently", FRAMES, rows)
     puts format("at the steepest ends of frames, not held: nearest %.3f", *rows.map(&:last).min)
   end

@@ -106,6 +106,25 @@ class LyingAdviceTest < PieceTest
     assert_includes narrow[1].figures[:fewest]..narrow[1].figures[:most], repeats
   end
 
+  # A leaf wider than it is long opens steeply at both ends; one four times as long as wide nowhere. No frame is woven further than wire
+  # passes between its base wires, whatever its repeats come to.
+  def test_what_opens_steeply_and_what_shuts
+    leaf = ->(long, wide, a_side) {
+      pattern = {"kind" => "walk", "gaps" => ([1, 2] * a_side) + ([1, 0] * a_side), "before" => [], "after" => []}
+      built(put_together([woven("s1", %w[w1 w2], {kind: "leaf", length: long, width: wide, open: 0.0}, pattern:)],
+        wires: [base("w1"), base("w2"), weaving]))
+    }
+    wide = leaf.call(15.0, 17.0, 2)
+
+    assert_in_delta 0.5 * wide.woven[0].plan.fit.woven_mm, advice(wide, "opens-steeply").figures[:steep_mm], 0.25 * wide.woven[0].plan.fit.woven_mm
+    assert_nil advice(leaf.call(36.0, 9.0, 2), "opens-steeply")
+    (1..8).each do |a_side|
+      section = leaf.call(27.0, 6.0, a_side).woven[0]
+
+      assert_operator section.opening.clear_mm(section.woven_to - 0.15), :>=, 0.299, "#{a_side} a side"
+    end
+  end
+
   # A frame that closes is told from its widest to its narrowest, one that only opens is not; and a stagger ends round the two wires
   # its last wraps go round, not round the three of the way back.
   def test_what_narrows_and_what_ends

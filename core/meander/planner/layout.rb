@@ -50,11 +50,14 @@ module Meander
       # What both halves share of the strip in its middle.
       def shared_mm(repeats) = (sides == 2) ? laid.shared(repeats / sides).mm : 0.0
 
-      # The number of repeats, up to so many, that comes nearest to a woven length.
+      # The number of repeats, up to so many, that comes nearest to a woven length. Where base wires are joined at the end of it no more than
+      # fits is woven: beyond it nothing passes between them.
       def nearest(length_mm, most)
         most = [most / sides, laid.most_repeats].min
         reaching = [laid.reaching((length_mm + shared_mm(2 * sides)) / sides), most].min
-        [reaching - 1, reaching].select(&:positive?).min_by { |count| (woven_mm(count * sides) - length_mm).abs } * sides
+        counts = [reaching - 1, reaching].select(&:positive?)
+        fitting = shut? ? counts.select { |count| woven_mm(count * sides) <= length_mm + (frame.wire_mm / 2) } : counts
+        (fitting.first ? fitting : counts.first(1)).min_by { |count| (woven_mm(count * sides) - length_mm).abs } * sides
       end
 
       # What a base wire runs under a woven length: more than that where it bends outwards. Reckoned from millimetre to millimetre.
@@ -76,6 +79,7 @@ module Meander
 
       private
 
+      def shut? = laid.profile&.joined?
       def lap = Wearing.new(piece, thickness_mm: frame.thickness_mm, width_mm:).then { |wearing| {lift_mm: wearing.lift_mm, slide_mm: wearing.slide_mm} }
 
       # The weave begins at its start, or in the middle and then both ends are as its end is.
