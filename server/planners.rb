@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "zlib"
 require_relative "planners/pool"
 
 module Server
@@ -7,7 +8,7 @@ module Server
   module Planners
     POOL = Pool.new
     at_exit { POOL.stop }
-    # Pictures as JSON text, and of those that are drawn when they are asked for which job they come of.
+    # Pictures as JSON text, and of those that are drawn when they are asked for what tells the job they come of.
     DRAWN = Meander::Kept.new(80)
     JOBS = Meander::Kept.new(10_000)
     # Pictures are asked for many at a time; one after another they go to the planner that has them.
@@ -17,12 +18,16 @@ module Server
     # @raise [Meander::InvalidInput] and what Pool#ask raises
     def self.ask(name, *arguments, waiting: nil)
       value, offered = POOL.ask(name, *arguments, wanted: waiting ? -> { waiting?(waiting) } : -> { true })
-      offered(offered) { [name, arguments] }
+      offered(offered, packed(Zlib.deflate(Marshal.dump([name, arguments])))) unless offered.empty?
       value
     end
 
-    # Pictures that can be asked for; the block says which job they come of: [name, arguments].
-    def self.offered(hashes, &job) = hashes.each { |hash| JOBS.fetch(hash) { job } }
+    # Pictures that can be asked for; job: answers which job they come of, [name, arguments], when it is called. Thousands of them are
+    # kept, so they hold little.
+    def self.offered(hashes, job) = hashes.each { |hash| JOBS.fetch(hash) { job } }
+
+    # What a plan was asked with is kept small: as values documents take a hundred times as much.
+    def self.packed(job) = -> { Marshal.load(Zlib.inflate(job)) } # rubocop:disable Security/MarshalLoad -- our own
 
     # A picture of a recent plan by its content hash, as JSON text; nil when it is no longer known.
     def self.picture(hash, waiting: nil)
@@ -41,6 +46,6 @@ module Server
     rescue SystemCallError, IOError
       false
     end
-    private_class_method :waiting?
+    private_class_method :packed, :waiting?
   end
 end

@@ -20,7 +20,7 @@ module Server
     # The piece with what is told of it. What cannot be planned any more tells its fault.
     def self.call(piece, now = by, waiting: nil)
       piece.tell(Planners.ask(:kept, Piece.find(piece.id).content, Maker.said, waiting:), now) unless piece.told_by == now && piece.told
-      Planners.offered(piece.told.scan(PICTURE).flatten) { [:kept, [Piece.find(piece.id).content, Maker.said]] }
+      Planners.offered(piece.told.scan(PICTURE).flatten, job(piece.id))
       piece
     rescue Meander::InvalidInput => e
       piece.tap { piece.update_columns(told: fault(Problem.invalid(e)), told_by: now) }
@@ -29,7 +29,8 @@ module Server
       piece.tap { piece.told = fault(Problem.new(422, "invalid-input", "this piece cannot be planned any more", faults: [])) }
     end
 
+    def self.job(id) = -> { [:kept, [Piece.find(id).content, Maker.said]] }
     def self.fault(problem) = JSON.generate({fault: {detail: problem.message, **problem.extra}})[1..-2]
-    private_class_method :fault
+    private_class_method :job, :fault
   end
 end

@@ -163,6 +163,7 @@ class UnbreakableTest < ServerTest
   def test_a_full_disk
     piece = stored
     connection = ActiveRecord::Base.connection
+    connection.execute("VACUUM")
     room = connection.select_value("PRAGMA page_count")
     connection.execute("PRAGMA max_page_count = #{room}")
     large = {revision: 1, document: document(notes: "y" * 3900)}
