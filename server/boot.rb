@@ -19,6 +19,8 @@ rescue Server::Database::Unusable => e
   exit! 1
 end
 
+Server::Planners::POOL.ready
+
 # What is not known of pieces after an update is worked out, and old versions are thinned, while nobody waits for it: once the first page
 # is likely there.
 Thread.new do

@@ -55,6 +55,9 @@ module Server
         told([name, *arguments], wanted)
       end
 
+      # Starts the process planners come from, so that it is there when the first is asked for.
+      def ready = @lock.synchronize { @source ||= start }
+
       # Ends every planner, and the process they come from.
       def stop
         @lock.synchronize do
