@@ -23,7 +23,7 @@ module Meander
       def at(along)
         here, onward = [along, [along + 0.05, length_mm].min].sort.map { |mm| @ruler.at(mm) }
         here, onward = [along - 0.05, along].map { |mm| @ruler.at(mm) } if here == onward
-        [here, Built::TurnsPicture.direction(here, onward)]
+        [here, Form::Turns.direction(here, onward)]
       end
     end
   end

@@ -24,9 +24,9 @@ module Meander
         ends.each_with_index.flat_map { |on, i| wraps(on.place, along(lines[i][on.line], on.point), one.thick[i] + lacing.wire.mm, lacing) } << ends.map(&:place)
       end
 
-      def self.wraps(place, direction, across_mm, lacing) = TurnsPicture.about(place, direction, lacing.section[:wraps], lacing.wire.mm, across_mm)
+      def self.wraps(place, direction, across_mm, lacing) = Form::Turns.about(place, direction, lacing.section[:wraps], lacing.wire.mm, across_mm)
 
-      def self.along(line, point) = TurnsPicture.direction(line[[point - 1, 0].max], line[[point + 1, line.size - 1].min])
+      def self.along(line, point) = Form::Turns.direction(line[[point - 1, 0].max], line[[point + 1, line.size - 1].min])
       private_class_method :place, :wraps, :along
     end
   end

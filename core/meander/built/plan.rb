@@ -42,7 +42,7 @@ module Meander
       end
 
       # Wires cut for something by themselves: lacings, coils over folds.
-      def own_lengths = lacings.map(&:own_length) + covers + Beads::Own.call(piece, beads, calibration)
+      def own_lengths = lacings.map(&:own_length) + covers + Planner::BeadLengths.call(piece, beads, calibration)
 
       # All that is cut for one of it: Planner::CutList::Row values.
       def cut_list
@@ -244,7 +244,7 @@ module Meander
       def draw_cover(picture, ended)
         cover, id = ended.ending.cover, ended.ending.strands.keys.first
         wire = piece.wire(cover.wire)
-        TurnsPicture.along(ended.points(id), cover.coils, piece.wire(id).mm + wire.mm).each { |points| picture.line(6, wire.id, wire.mm, points) }
+        Form::Turns.along(ended.points(id), cover.coils, piece.wire(id).mm + wire.mm).each { |points| picture.line(6, wire.id, wire.mm, points) }
       end
 
       # What of an ending lies before the work, level with it, and behind it.

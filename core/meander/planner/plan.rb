@@ -32,7 +32,7 @@ module Meander
 
       # Gaps to hold while it is woven.
       def gaps = Beads::Spacer.gaps(layout, piece.section[:id])
-      def own_lengths = Beads::Own.call(piece, beads, layout.calibration)
+      def own_lengths = BeadLengths.call(piece, beads, layout.calibration)
       def mass = Mass.call(layout, bars, account, beads, own_lengths)
       def advice = Advice::Council.call(self)
 

@@ -33,7 +33,7 @@ module Meander
 
       def self.set(plan, calibration)
         plan.beads.select { |rule| rule.own_mm && rule.count.positive? }.map do |rule|
-          own = Beads::Own.call(plan.piece, [rule], calibration).first
+          own = Planner::BeadLengths.call(plan.piece, [rule], calibration).first
           Step.of("bead", "With #{own.cut_mm} mm of #{own.wire.words} set #{rule.words}; try the row dry first, every one of a pair takes the same number.",
                   rule.fields[:section], own.wraps / calibration.pace.to_f, wires: [own.wire.id])
         end

@@ -1,14 +1,14 @@
 # frozen_string_literal: true
 
 module Meander
-  module Built
+  module Form
     # Turns of a fine wire round a thicker one, as strokes across its way.
-    module TurnsPicture
+    module Turns
       # So many turns shared out along a whole way of points [[x, y, z], ...]; across_mm: outside to outside of the turns.
       def self.along(points, count, across_mm)
-        run = Form::Trace.polyline_mm(points)
+        run = Trace.polyline_mm(points)
         at = Array.new(count) { |k| run * (k + 0.5) / count }
-        places, onward = [at, at.map { |mm| mm + (run / 1000) }].map { |along| Form::Trace.places(points, along, run) }
+        places, onward = [at, at.map { |mm| mm + (run / 1000) }].map { |along| Trace.places(points, along, run) }
         places.zip(onward).map { |place, next_one| stroke(place, direction(place, next_one), across_mm) }
       end
 
