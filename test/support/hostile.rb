@@ -70,7 +70,11 @@ module Hostile
       @data = data
       @random = random
       @known = {}
+      @answered = 0
     end
+
+    # How many changes were answered before it was killed.
+    attr_reader :answered
 
     # What was acknowledged and is not there, in words.
     def lost(count)
@@ -87,6 +91,7 @@ module Hostile
     private
 
     def until_killed(server)
+      act(server) # the first one after a start takes longest
       killer = Thread.new do
         sleep @random.rand(0.05..0.6)
         server.kill
@@ -95,7 +100,7 @@ module Hostile
     rescue SystemCallError, IOError, Net::ReadTimeout
       nil
     ensure
-      killer.join
+      killer&.join
     end
 
     # One change; it counts once it is acknowledged. What was under way may be there or not.
@@ -110,6 +115,7 @@ module Hostile
       when 3 then bead(server)
       else weave(server)
       end
+      @answered += 1
     end
 
     def keep(server, document)

@@ -3,7 +3,7 @@
 # Pieces put together from sections to test with: documents in parts, and any number of random ones.
 module Sections
   EIGHT = [1, 2, 1, 2, 1, 0, 1, 0].freeze
-  ROUNDS = 8
+  ROUNDS = 6
   PLANNED = [] # rubocop:disable Style/MutableConstant -- filled once for all tests
 
   def built_demos = demo_documents.select { |json| Meander::Document::Fields::BUILT.include?(json["body"]["kind"]) }
