@@ -35,17 +35,10 @@ module Server
     # @raise [Meander::InvalidInput]
     def self.plan(json, maker = {}, fresh = [])
       result = Meander::Document::PieceReader.call(json)
-      calibration = Meander::Planner::Calibration.of(maker)
-      plan = result.piece.built? ? built(result, calibration) : Meander::Planner::PlanPiece.call(result.piece, calibration:, questions: result.questions)
-      shown = plan.piece.built? ? plan.finished.map(&:first) : [plan.picture]
-      fresh.concat(shown.select { |picture| offer(picture) })
+      plan = Meander::Planner::AnyPiece.call(result.piece, calibration: Meander::Planner::Calibration.of(maker), questions: result.questions, kept: SECTIONS)
+      plan.strip_pictures.each { |picture| offer(picture, STRIPS) }
+      fresh.concat(plan.shown.select { |picture| offer(picture) })
       plan
-    end
-
-    def self.built(result, calibration)
-      Meander::Built::PlanPiece.call(result.piece, calibration:, questions: result.questions, kept: SECTIONS).tap do |plan|
-        plan.woven.each { |section| offer(section.strip_picture, STRIPS) }
-      end
     end
 
     # Answers whether the picture is a new one.
@@ -165,8 +158,7 @@ module Server
     # @return [Hash] document: plain values; told: the members of a JSON object; repeats: [count or nil, ...] by section
     def self.kept(json, maker)
       plan = plan(json, maker)
-      repeats = plan.piece.built? ? plan.sections.map { |section| section.plan.fit.repeats if plan.woven.include?(section) } : [plan.fit.repeats]
-      {document: plan.piece.to_h, told: members(summary(plan)), repeats:}
+      {document: plan.piece.to_h, told: members(summary(plan)), repeats: plan.repeats}
     end
 
     # @return [String] the cut list as CSV

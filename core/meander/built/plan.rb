@@ -78,7 +78,16 @@ module Meander
       def steps = Work::OfSections.call(self)
 
       # The pictures there are of it: [[what of, hash], ...].
-      def pictures = finished.map { |picture, _, section| [section || "loose", picture.content_hash] } + woven.map { |section| ["strip of #{section.id}", section.strip_picture.content_hash] }
+      def pictures
+        finished.map { |picture, _, section| [section || "loose", picture.content_hash] } + woven.map { |section| ["strip of #{section.id}", section.strip_picture.content_hash] }
+      end
+
+      # Those that are seen at once, and those that are drawn when they are asked for.
+      def shown = finished.map(&:first)
+      def strip_pictures = woven.map(&:strip_picture)
+
+      # How many repeats each section has, nil where it is not woven.
+      def repeats = sections.map { |section| section.plan.fit.repeats if section.woven? }
 
       # What it is, in a few lines.
       def told = sections.map { |section| "#{section.id}: #{section.words}" }

@@ -51,6 +51,13 @@ module Meander
       # The pictures there are of it: [[what of, hash], ...].
       def pictures = [["strip", picture.content_hash]]
 
+      # Those that are seen at once, and those that are drawn when they are asked for.
+      def shown = [picture]
+      def strip_pictures = []
+
+      # How many repeats each section has, nil where it is not woven.
+      def repeats = [fit.repeats]
+
       # What it is, in a few lines.
       def told
         worn = fit.wrist_mm ? "#{piece.worn_on} #{Units::Text.length(fit.wrist_mm)}, ease #{Units::Text.length(fit.ease_mm)}" : "no #{piece.worn_on}"
