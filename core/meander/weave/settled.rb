@@ -13,27 +13,29 @@ module Meander
 
       # passes: of the repeat of a walk (closed), as the table of its frame tells them.
       def self.call(frame, gaps, passes, half_turn, lean:)
-        base, clear = [frame.base_mm, frame.clear_mm].map { |sizes| sizes.map { |mm| (mm / frame.wire_mm).round(12) } }
-        once = gaps.first(period(gaps))
-        placed = KEPT.fetch([base, clear, frame.strands, once, half_turn, lean]) { place(base, clear, frame.strands, once, half_turn, lean) }
-        times = gaps.size / once.size
+        told = told(frame, gaps)
+        placed = KEPT.fetch([told, half_turn, lean]) { Placing.call(outline(*told, half_turn), lean:, lay: frame.strands) }
+        times = gaps.size / told.last.size
         heights = Array.new(times) { |number| placed.heights.map { |y| y + (number * placed.advance) } }.flatten(1)
         Heights.new(by_pass(passes, heights, times * placed.advance, frame.wire_mm).freeze, times * placed.advance * frame.wire_mm).freeze
       end
 
-      # How far a repeat rises in mm, which pulling it taut does not change.
-      def self.rise_mm(frame, gaps, lean:)
+      # How far a repeat of a walk rises in mm, which pulling it taut does not change.
+      def self.rise_mm(frame, walk, lean:)
+        told = told(frame, walk.closed_gaps)
+        rise = RISES.fetch([told, lean]) { Placing.rise(outline(*told, PassTable.for(frame, [walk]).half_turn), lean:, lay: frame.strands) }
+        rise * walk.closed_gaps.size / told.last.size * frame.wire_mm
+      end
+
+      # What it depends on, sizes in weaving wires, so that it is the same whoever asks first: base wires, clear gaps, strands, and what of
+      # a list of gaps is done over and over.
+      def self.told(frame, gaps)
         base, clear = [frame.base_mm, frame.clear_mm].map { |sizes| sizes.map { |mm| (mm / frame.wire_mm).round(12) } }
-        once = gaps.first(period(gaps))
-        rise = RISES.fetch([base, clear, frame.strands, once, lean]) { Placing.rise(outline(base, clear, frame.strands, once, Stations::HALF_TURN), lean:, lay: frame.strands) }
-        rise * gaps.size / once.size * frame.wire_mm
+        [base, clear, frame.strands, gaps.first(period(gaps))]
       end
 
       # The fewest gaps that a repeat does over and over.
       def self.period(gaps) = (2..gaps.size).step(2).find { |size| (gaps.size % size).zero? && gaps.each_cons(size + 1).all? { |some| some.first == some.last } }
-
-      # In weaving wires, so that it is the same whoever asks first.
-      def self.place(base, clear, strands, gaps, half_turn, lean) = Placing.call(outline(base, clear, strands, gaps, half_turn), lean:, lay: strands)
 
       def self.outline(base, clear, strands, gaps, half_turn)
         frame = Frame.new(base_mm: base, wire_mm: 1.0, clear_mm: clear, strands:)
@@ -46,7 +48,7 @@ module Meander
         passes.map { |pass| heights[from, pass.stations.size].freeze.tap { from += pass.stations.size - 1 } }
       end
 
-      private_class_method :period, :place, :outline, :by_pass
+      private_class_method :told, :period, :outline, :by_pass
     end
   end
 end

@@ -49,7 +49,7 @@ module Meander
           frame = woven.frame
           clear = woven.profile ? Array.new(frame.count - 1, gap * frame.wire_mm) : frame.clear_mm
           sizes = {base_mm: frame.base_mm, wire_mm: frame.wire_mm, clear_mm: clear, strands: frame.strands}
-          Meander::Weave::Settled.rise_mm(Meander::Weave::Frame.new(**sizes), woven.repeat.walk.closed_gaps, lean:)
+          Meander::Weave::Settled.rise_mm(Meander::Weave::Frame.new(**sizes), woven.repeat.walk, lean:)
         end
 
         def self.item(woven, fewest, most)
