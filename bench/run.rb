@@ -119,7 +119,7 @@ end
   once = -> { Meander::Planner::PlanPiece.call(result.piece) }
   10.times { once.call }
   Measure.report("plan over 25 wires, #{passes} passes", Measure.times(40) { once.call }, (passes == 5000) ? "20 ms" : "linear at most")
-  picture = once.call.picture.json
+  picture = once.call.strip_picture.json
   puts format("%-44s %8.1f kB, %.1f kB as it travels  aim 300 kB", "  its picture", picture.bytesize / 1000.0, Zlib.gzip(picture).bytesize / 1000.0)
 end
 
@@ -144,7 +144,7 @@ def twelve(changed = nil, by = 0)
 end
 
 kept = Meander::Kept.new(40)
-replan = ->(json) { Meander::Document::PieceReader.call(json).then { |result| Meander::Built::PlanPiece.call(result.piece, questions: result.questions, kept:).tap(&:to_h) } }
+replan = ->(json) { Meander::Document::PieceReader.call(json).then { |result| Meander::Planner::PlanPiece.call(result.piece, questions: result.questions, kept:).tap(&:to_h) } }
 puts format("%-44s %8d passes", "twelve sections on eight base wires", replan.call(twelve).sections.sum(&:wraps) * 2)
 {"a strip" => 2, "a frame" => 5}.each do |name, index|
   5.times { |i| replan.call(twelve(index, i)) }

@@ -11,7 +11,7 @@ module Server
     PICTURES = PictureShelf.new
     # Strips of sections that are drawn when they are asked for hold all of their plan until then, so fewer are kept.
     STRIPS = PictureShelf.new(36)
-    # Sections of built pieces as they were planned lately, so that only what changed is planned again.
+    # Sections as they were laid and worked lately, so that only what changed is planned again.
     SECTIONS = Meander::Kept.new(40)
 
     # The pictures of the answer that is made now, by their hashes: [hash, ...].
@@ -26,17 +26,16 @@ module Server
       walk, sizes = Meander::Weave::Walk.new(sample.gaps), {base_mm: [base] * sample.base, wire_mm: wire}
       visited = [sample.gaps, *sample.after.map { |stretch| stretch[:gaps] }].flatten.uniq
       frame = sample.clear ? Meander::Weave::Frame.new(**sizes, clear_mm: [sample.clear * wire] * (sample.base - 1)) : Meander::Weave::Frame.tight(**sizes, visited:)
-      Meander::Weave::Repeat.new(frame, walk, lean: Meander::Planner::Calibration.usual.lean)
+      Meander::Weave::Repeat.new(frame, walk, lean: Meander::Calibration.usual.lean)
     end
 
-    # The plan of a document given as JSON values: Planner::Plan of one band, Built::Plan of a piece put together from sections.
-    # maker: what the maker said of their work, see Document::Fields::MAKER.
+    # The plan of a document given as JSON values. maker: what the maker said of their work, see Document::Fields::MAKER.
     # @param fresh [Array] is given the pictures that are shown at once and were not on the shelf
     # @raise [Meander::InvalidInput]
     def self.plan(json, maker = {}, fresh = [])
       result = Meander::Document::PieceReader.call(json)
-      plan = Meander::Planner::AnyPiece.call(result.piece, calibration: Meander::Planner::Calibration.of(maker), questions: result.questions, kept: SECTIONS)
-      plan.strip_pictures.each { |picture| offer(picture, STRIPS) }
+      plan = Meander::Planner::PlanPiece.call(result.piece, calibration: Meander::Calibration.of(maker), questions: result.questions, kept: SECTIONS)
+      plan.strips.each { |picture| offer(picture, STRIPS) }
       fresh.concat(plan.shown.select { |picture| offer(picture) })
       plan
     end
@@ -57,22 +56,19 @@ module Server
       (PICTURES.get(hash) || STRIPS.get(hash))&.json
     end
 
-    # The plan of a band, or of the section of a built piece that is asked about.
+    # The section that is asked about, where it is woven; the only one of a piece that has no other.
+    # @return [Meander::Crafts::Weaving::Woven]
     # @raise [Meander::InvalidInput]
-    def self.strip(given, maker)
-      plan = plan(given["document"], maker)
-      return plan unless plan.piece.built?
+    def self.asked(plan, id) = plan.sections[woven_place(plan.piece, id)]
 
-      plan.sections[woven_place(plan.piece, given["section"])].plan
-    end
-
-    # Which section of a piece is asked about: the only one of a band, else the woven one of that id.
+    # Which section of a piece is asked about: the woven one of that id, or the only one.
     # @raise [Meander::InvalidInput]
     def self.woven_place(piece, id)
       sections = piece.document[:sections]
-      return 0 unless piece.built?
+      found = (id.nil? && sections.size == 1) ? 0 : sections.index { |section| section[:id] == id }
+      return found if found && sections[found][:craft] == "weave"
 
-      sections.index { |section| section[:craft] == "weave" && section[:id] == id } || raise(Meander::InvalidInput.new([no_section(sections, id)]))
+      raise Meander::InvalidInput.new([no_section(sections, id)])
     end
 
     def self.no_section(sections, given)
@@ -85,20 +81,20 @@ module Server
     # @return [String] JSON
     # @raise [Meander::InvalidInput]
     def self.weaves(given, maker, kept)
-      piece = strip(given, maker).piece
-      JSON.generate({weaves: Meander::Weave::Samples::ALL.map { |sample| {key: sample.key, **tried(piece, sample)} },
-        own: own_weaves(piece, kept).map { |id, weave| {id:, weave: Meander::Document::Plain.call(weave), **own_tried(piece, weave)} }})
+      section = asked(plan(given["document"], maker), given["section"]).section
+      JSON.generate({weaves: Meander::Weave::Samples::ALL.map { |sample| {key: sample.key, **tried(section, sample)} },
+        own: own_weaves(section.piece, kept).map { |id, weave| {id:, weave: Meander::Document::Plain.call(weave), **own_tried(section, weave)} }})
     end
 
-    def self.tried(piece, sample)
-      plan = Meander::Planner::TryWeave.call(piece, sample)
-      offer(plan.picture)
-      {figures: Meander::Planner::TryWeave.figures(plan), picture: plan.picture.content_hash}
+    def self.tried(section, sample)
+      strip = Meander::Crafts::Weaving::TryWeave.call(section, sample)
+      offer(strip.picture)
+      {figures: Meander::Crafts::Weaving::TryWeave.figures(strip), picture: strip.picture.content_hash}
     end
 
-    def self.own_tried(piece, weave)
-      sample = Meander::Weave::Samples.own(weave, piece.weaving_wire.mm)
-      {sample: sample.to_h, **tried(piece, sample)}
+    def self.own_tried(section, weave)
+      sample = Meander::Weave::Samples.own(weave, section.working_wire.mm)
+      {sample: sample.to_h, **tried(section, sample)}
     end
 
     # [id, weave], the id nil where it only came with the piece.
@@ -111,17 +107,18 @@ module Server
     # The best few even fillings of a length, each with what the section becomes.
     # @return [String] JSON
     def self.even(given, maker)
-      piece = strip(given, maker).piece
-      asked = Meander::Document::Reading.whole(Meander::Document::Questions::EVEN, given.except("document", "section"))
-      fillings = Meander::Planner::MakeEven.call(piece, strip_mm: asked[:strip].mm, free: asked[:free], calibration: Meander::Planner::Calibration.of(maker))
+      plan = plan(given["document"], maker)
+      wanted = Meander::Document::Reading.whole(Meander::Document::Questions::EVEN, given.except("document", "section"))
+      reach_mm = plan.band ? plan.ends.reach_mm : 0.0
+      fillings = Meander::Crafts::Weaving::MakeEven.call(asked(plan, given["section"]).section, strip_mm: wanted[:strip].mm, reach_mm:, free: wanted[:free], calibration: plan.calibration)
       JSON.generate({fillings: fillings.map(&:to_h)})
     end
 
     # Is a move the next one?
     # @return [String] JSON
     def self.judge(given, maker)
-      asked = Meander::Document::Reading.whole(Meander::Document::Questions::JUDGE, given.except("document", "section"))
-      JSON.generate(Meander::Planner::JudgeMove.call(strip(given, maker), **asked).to_h)
+      said = Meander::Document::Reading.whole(Meander::Document::Questions::JUDGE, given.except("document", "section"))
+      JSON.generate(Meander::Crafts::Weaving::JudgeMove.call(asked(plan(given["document"], maker), given["section"]).strip, **said).to_h)
     end
 
     # A piece with a walk said in short notation put in: in its only section, or in the one that is asked about.
@@ -137,8 +134,8 @@ module Server
 
     # A weave in short notation as gaps.
     def self.read_weave(given)
-      asked = Meander::Document::Reading.whole(Meander::Document::Questions::READ, given)
-      {gaps: Meander::Notation::Reader.call(asked[:text], base: asked[:base])}
+      said = Meander::Document::Reading.whole(Meander::Document::Questions::READ, given)
+      {gaps: Meander::Notation::Reader.call(said[:text], base: said[:base])}
     end
 
     # What the bench shows: the document as read, and its plan.
@@ -158,7 +155,7 @@ module Server
     # @return [Hash] document: plain values; told: the members of a JSON object; repeats: [count or nil, ...] by section
     def self.kept(json, maker)
       plan = plan(json, maker)
-      {document: plan.piece.to_h, told: members(summary(plan)), repeats: plan.repeats}
+      {document: plan.piece.to_h, told: members(Meander::Output::Answer.summary(plan)), repeats: plan.repeats}
     end
 
     # @return [String] the cut list as CSV
@@ -167,24 +164,7 @@ module Server
     # @return [String] the strip, or the finished piece, as SVG
     def self.drawing(json, maker, title, face, hand) = Meander::Output::Drawing.call(plan(json, maker), title:, face:, hand:)
 
-    def self.shown(plan) = {document: plan.piece.to_h, (plan.piece.built? ? :built : :plan) => plan.to_h}
+    def self.shown(plan) = {document: plan.piece.to_h, plan: Meander::Output::Answer.call(plan)}
     def self.members(hash) = JSON.generate(hash)[1..-2]
-
-    # What the shelf shows of a piece.
-    def self.summary(plan)
-      return built_summary(plan) if plan.piece.built?
-
-      {kind: plan.piece.body[:kind], fit: plan.fit.to_h.slice(:repeats, :strip_mm, :round_mm, :opening_mm, :wrist_mm, :size_words),
-        width_mm: plan.picture.width_mm, thickness_mm: plan.layout.frame.thickness_mm, picture: plan.picture.content_hash, across_mm: plan.picture.drawn_across_mm,
-        wires: plan.piece.wires.map(&:words), stops: stops(plan)}
-    end
-
-    def self.built_summary(plan)
-      built = {finished: plan.finished_h, extent: plan.extent, pieces: plan.pieces, mass_g: plan.mass_g, beads: plan.beads_h.slice(:drawn)}
-      {kind: plan.piece.body[:kind], built:, sections: plan.sections.map(&:words), wires: plan.piece.wires.map(&:words), stops: stops(plan)}
-    end
-
-    def self.stops(plan) = plan.advice.count { |item| item.severity == "stop" }
-    private_class_method :built_summary, :stops
   end
 end

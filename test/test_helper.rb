@@ -30,28 +30,31 @@ module Pieces
     end
   end
 
-  def plan(json)
+  # The plan of a piece; options as Planner::PlanPiece takes them.
+  def plan(json, **options)
     result = Meander::Document::PieceReader.call(json)
-    Meander::Planner::PlanPiece.call(result.piece, questions: result.questions)
+    Meander::Planner::PlanPiece.call(result.piece, questions: result.questions, **options)
   end
 
-  # The plan of a piece put together from sections.
-  def built(json, **options)
-    result = Meander::Document::PieceReader.call(json)
-    Meander::Built::PlanPiece.call(result.piece, questions: result.questions, **options)
-  end
-
-  def planned(json) = Meander::Document::Fields::BUILT.include?(json["body"]["kind"]) ? built(json) : plan(json)
+  # A plan as the interface is told it, its advice and its order of work.
+  def answer(plan) = Meander::Output::Answer.call(plan)
+  def said(plan) = Meander::Advice::Council.call(plan)
+  def order(plan) = Meander::Work::Order.call(plan)
 
   def demo_documents = Dir[File.join(ROOT, "demo/pieces/*.json")].map { |file| JSON.parse(File.read(file)) }
 
   # Those of them that are one woven band.
   def demo_bands = demo_documents.reject { |json| Meander::Document::Fields::BUILT.include?(json["body"]["kind"]) }
 
-  def advice(plan, id) = plan.advice.find { |item| item.id == id }
+  def advice(plan, id) = said(plan).find { |item| item.id == id }
 end
 
 # A test of the core or of what stands round it.
 class PieceTest < Minitest::Test
   include Pieces
 end
+
+# A plan knows all that it was made of; told whole, an error about one would take minutes to write.
+Meander::Loader.everything
+[Meander::Planner::Plan, Meander::Planner::Placed, Meander::Document::Piece, Meander::Document::Section, Meander::Crafts::Worked, Meander::Crafts::Weaving::Layout, Meander::Crafts::Weaving::Strip,
+  Meander::Crafts::Bending::Layout, Meander::Crafts::Lacing::Layout].each { |type| type.define_method(:inspect) { "#<#{self.class}>" } }

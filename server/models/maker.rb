@@ -5,12 +5,12 @@ require "json"
 module Server
   # The one maker at this bench: what they said of how they work.
   class Maker < ActiveRecord::Base
-    USUAL = Meander::Planner::Calibration.usual
+    USUAL = Meander::Calibration.usual
 
     # What the maker said (Meander::Document::Fields::MAKER), the usual until they do.
     def self.said = first&.document&.then { |text| JSON.parse(text, symbolize_names: true) }.to_h.then { |kept| {pace: USUAL.pace, push: "well", **kept} }
 
-    def self.calibration = Meander::Planner::Calibration.of(said)
+    def self.calibration = Meander::Calibration.of(said)
 
     # @raise [Meander::InvalidInput]
     def self.say(json)

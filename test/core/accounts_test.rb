@@ -37,11 +37,11 @@ class AccountsTest < PieceTest
 
   def test_every_millimetre_is_accounted_for_once
     each_random_plan do |plan, words|
-      account = plan.account
+      account = plan.band.strip.account
 
       assert_in_delta account.total_mm, account.lengths.sum { |length| length.cut_mm * length.strands.size }, 1e-6, words
       assert_in_delta account.path_mm, account.strand_paths_mm.sum, 1e-6, words
-      drawn = plan.layout.halves(plan.fit.repeats).sum(&:wire_mm) * plan.piece.strands.size
+      drawn = plan.band.layout.halves(plan.fit.repeats).sum(&:wire_mm) * plan.band.section.strands.size
 
       assert_in_delta drawn, account.path_mm, 1e-6, words
       assert_equal account.count, account.lengths.sum { |length| length.strands.size }, words
@@ -51,31 +51,31 @@ class AccountsTest < PieceTest
   def test_the_fewest_comfortable_lengths_are_cut
     each_random_plan do |plan, words|
       most = plan.piece.allowance_mm(:working_length)
-      next refute_predicate(plan.account, :comfortable?, words) if plan.account.lengths.any? { |length| length.cut_mm > most + 1e-6 }
+      next refute_predicate(plan.band.strip.account, :comfortable?, words) if plan.band.strip.account.lengths.any? { |length| length.cut_mm > most + 1e-6 }
 
-      assert_predicate plan.account, :comfortable?, words
-      assert_operator plan.account.lengths.map(&:cut_mm).max, :<=, most + 1e-6, words
+      assert_predicate plan.band.strip.account, :comfortable?, words
+      assert_operator plan.band.strip.account.lengths.map(&:cut_mm).max, :<=, most + 1e-6, words
     end
   end
 
   def test_joins_lie_on_the_strip_where_their_repeat_begins
     each_random_plan do |plan, words|
-      plan.account.joins.each do |length, at_mm|
-        assert at_mm.between?(0, plan.fit.woven_mm), words
-        begun = (plan.layout.sides == 1) ? 0.0 : plan.layout.halves(plan.fit.repeats)[1].woven_mm
-        from_begun = (length.half == 1) ? plan.layout.shared_mm(plan.fit.repeats) + begun - at_mm : at_mm - begun
+      plan.band.strip.account.joins.each do |length, at_mm|
+        assert at_mm.between?(0, plan.band.strip.woven_mm), words
+        begun = (plan.band.layout.sides == 1) ? 0.0 : plan.band.layout.halves(plan.fit.repeats)[1].woven_mm
+        from_begun = (length.half == 1) ? plan.band.layout.shared_mm(plan.fit.repeats) + begun - at_mm : at_mm - begun
 
-        assert_in_delta plan.layout.laid.repeat_from_mm(length.first), from_begun, 1e-6, words
+        assert_in_delta plan.band.layout.laid.repeat_from_mm(length.first), from_begun, 1e-6, words
       end
     end
   end
 
   def test_bars_add_up_and_the_mass_is_that_of_what_stays
     each_random_plan do |plan, words|
-      plan.bars.each { |bar| assert_in_delta bar.total_mm, bar.kept_mm + plan.piece.allowance_mm(:base_tail) + plan.piece.allowance_mm(:trim), 1e-9, words }
+      plan.runs.each { |bar| assert_in_delta bar.total_mm, bar.kept_mm + plan.piece.allowance_mm(:base_tail) + plan.piece.allowance_mm(:trim), 1e-9, words }
       grams = ->(wire, length) { wire.material.density * Math::PI * (wire.mm**2) / 4 * length / 1000 }
-      base = plan.bars.sum { |bar| grams.call(bar.wire, bar.kept_mm) }
-      weaving = plan.piece.strands.zip(plan.account.strand_paths_mm).sum { |wire, path| grams.call(wire, path * 1.04) }
+      base = plan.runs.sum { |bar| grams.call(bar.wire, bar.kept_mm) }
+      weaving = plan.band.section.strands.zip(plan.band.strip.account.strand_paths_mm).sum { |wire, path| grams.call(wire, path * 1.04) }
 
       assert_in_delta base + weaving, plan.mass[:finished_g], 1e-9, words
     end
@@ -85,8 +85,8 @@ class AccountsTest < PieceTest
   def test_no_other_number_of_repeats_comes_nearer_to_the_wrist
     each_random_plan do |plan, words|
       wanted = plan.fit.wanted_mm
-      off = ->(repeats) { (plan.layout.woven_mm(repeats) + (2 * plan.piece.bare_mm) + plan.layout.reach_mm - wanted).abs }
-      others = [plan.fit.repeats - plan.layout.sides, plan.fit.repeats + plan.layout.sides].select(&:positive?)
+      off = ->(repeats) { (plan.band.layout.woven_mm(repeats) + (2 * plan.band.section.bare_mm) + plan.ends.reach_mm - wanted).abs }
+      others = [plan.fit.repeats - plan.band.layout.sides, plan.fit.repeats + plan.band.layout.sides].select(&:positive?)
 
       assert others.all? { |repeats| off.call(repeats) >= off.call(plan.fit.repeats) - 1e-6 }, words
     end
@@ -97,8 +97,8 @@ class AccountsTest < PieceTest
     6.times do
       json = random_piece(random)
 
-      assert_equal plan(json).to_h, plan(JSON.parse(JSON.generate(json))).to_h
-      assert_equal plan(json).picture.content_hash, plan(json).picture.content_hash
+      assert_equal answer(plan(json)), answer(plan(JSON.parse(JSON.generate(json))))
+      assert_equal plan(json).strip_picture.content_hash, plan(json).strip_picture.content_hash
     end
   end
 end

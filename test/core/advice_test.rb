@@ -32,7 +32,7 @@ class AdviceTest < PieceTest
   end
 
   def test_a_sound_piece_is_not_warned_about
-    severities = plan(document(**SILENT)).advice.map(&:severity)
+    severities = said(plan(document(**SILENT))).map(&:severity)
 
     assert_equal ["note"], severities.uniq
   end
@@ -46,9 +46,9 @@ class AdviceTest < PieceTest
   def test_how_far_coils_open_when_bent
     plan = plan(document)
     figures = advice(plan, "coils-open-when-bent").figures
-    angle = (plan.fit.woven_mm + figures[:grows_mm]) / figures[:radius_mm]
+    angle = (plan.band.strip.woven_mm + figures[:grows_mm]) / figures[:radius_mm]
 
-    assert_in_delta plan.fit.woven_mm, angle * (figures[:radius_mm] - 0.7), 1e-6
+    assert_in_delta plan.band.strip.woven_mm, angle * (figures[:radius_mm] - 0.7), 1e-6
   end
 
   def test_an_offered_value_is_one_that_can_be_taken

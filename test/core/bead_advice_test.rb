@@ -15,7 +15,7 @@ class BeadAdviceTest < PieceTest
     plan(with_beads(document("cuff", pins: pins("repeats" => repeats)), placed("woven", of:, every:, first:, on: "front")))
   end
 
-  def sides(plan) = plan.beads.first.lying.map { |one| one.at[0] }.minmax.then { |low, high| [low, plan.fit.woven_mm - high] }
+  def sides(plan) = plan.beads.first.lying.map { |one| one.at[0] }.minmax.then { |low, high| [low, plan.band.strip.woven_mm - high] }
 
   # What is left at both ends is as good as alike (a bead begins its repeat, coils close the strip), or a number is offered that makes it so.
   def test_beads_come_out_even
@@ -24,7 +24,7 @@ class BeadAdviceTest < PieceTest
       said = advice(made, "beads-uneven")
       made = cuff(every:, first: said.offers.first.to_i, repeats:) if said
       before, after = sides(made)
-      unit = made.fit.woven_mm / repeats
+      unit = made.band.strip.woven_mm / repeats
 
       assert_nil advice(made, "beads-uneven")
       assert_operator (before - after).abs, :<=, 2.1 * unit, "every #{every} from #{first} of #{repeats}: #{said&.remedy}"
@@ -37,7 +37,7 @@ class BeadAdviceTest < PieceTest
   # On a crescent the outer wire is longer from row to row by the gap times the angle turned (s theta), so the rows would tilt.
   def test_rows_lie_level
     rule = placed("rows", weaving: "w9", counts: [1, 2, 2, 1], wraps: 2, from: size("6 mm"))
-    of = ->(form) { built(with_beads(put_together([woven("s1", %w[w1 w2], form, extent: {"kind" => "length", "length" => size("3 mm")})], wires: [base("w1"), base("w2"), weaving]), rule)) }
+    of = ->(form) { plan(with_beads(put_together([woven("s1", %w[w1 w2], form, extent: {"kind" => "length", "length" => size("3 mm")})], wires: [base("w1"), base("w2"), weaving]), rule)) }
     {"far" => "near", "near" => "far"}.each do |towards, longer|
       made = of.call({kind: "crescent", length: 40.0, width: 12.0, open: 0.0, radius: 30.0, towards:})
       set = made.beads.first
@@ -56,11 +56,11 @@ class BeadAdviceTest < PieceTest
     json = document("cuff", "sections.0.spacing": {"kind" => "apart", "clear" => [size("3 mm")]}, "sections.0.pattern": {"kind" => "walk", "gaps" => [0, 1, 2, 1], "before" => [], "after" => []})
     made = plan(json)
 
-    assert_equal([["between the two wires", 3.0]], made.to_h[:beads][:held].map { |gap| gap.values_at(:between, :clear_mm) })
-    held = made.to_h[:order].find { |step| step[:words].include?("Hold the gap of 3 mm") }
+    assert_equal([["between the two wires", 3.0]], answer(made)[:beads][:held].map { |gap| gap.values_at(:between, :clear_mm) })
+    held = answer(made)[:order].find { |step| step[:words].include?("Hold the gap of 3 mm") }
 
     assert_includes held[:words], "push it along after every repeat, take it off before the last one"
-    assert_equal %w[anchor bead weave], made.to_h[:order].map { |step| step[:kind] }.each_cons(3).find { |three| three[1] == "bead" }
+    assert_equal %w[anchor bead weave], answer(made)[:order].map { |step| step[:kind] }.each_cons(3).find { |three| three[1] == "bead" }
     assert_empty plan(document("cuff")).gaps
     kinds = [kind(width: size("3.1 mm"), length: size("8 mm")), kind(length: size("3 mm"), width: size("5 mm")), kind(width: size("3 mm"), guessed: ["width"]),
       kind(width: size("4 mm"), length: size("2 mm"))]

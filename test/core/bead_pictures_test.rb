@@ -86,7 +86,7 @@ class BeadPicturesTest < PieceTest
       made = cuff(on)
       count = made.beads.first.count
       %w[front back].product(%w[right left]).each do |face, hand|
-        svg = Meander::Output::StripSvg.call(made.picture, title: "Strip", face:, hand:)
+        svg = Meander::Output::StripSvg.call(made.strip_picture, title: "Strip", face:, hand:)
         first, wires = svg.index("<polygon"), svg.index("<use href=\"#weave")
 
         assert_equal count * ((on == "far") ? 5 : 4), polygons(svg).size
@@ -98,16 +98,16 @@ class BeadPicturesTest < PieceTest
   # The strip's picture makes room for what stands out beside it.
   def test_beads_beside_the_edge_are_not_cut_off
     bare, made = plan(document("cuff")), cuff("far")
-    box = ->(one) { Nokogiri::XML(Meander::Output::StripSvg.call(one.picture, title: "Strip")).root["height"].to_f }
+    box = ->(one) { Nokogiri::XML(Meander::Output::StripSvg.call(one.strip_picture, title: "Strip")).root["height"].to_f }
 
     assert_in_delta 3.0 - 0.4, box.call(made) - box.call(bare), 0.5
-    assert_operator made.picture.drawn_across_mm, :>, bare.picture.drawn_across_mm + 2
+    assert_operator made.strip_picture.drawn_across_mm, :>, bare.strip_picture.drawn_across_mm + 2
   end
 
   # Of a finished piece the same, in its own places, with its template covering all of them.
   def test_beads_on_the_finished_piece
     demo_documents.select { |json| Meander::Document::Fields::BUILT.include?(json["body"]["kind"]) }.each do |json|
-      made = built(json)
+      made = plan(json)
       drawn = made.beads_h[:drawn]
       svg = Meander::Output::FinishedSvg.call(made, title: json["name"])
       left, top, wide, high = Nokogiri::XML(svg).root["viewBox"].split.map(&:to_f)
@@ -122,7 +122,7 @@ class BeadPicturesTest < PieceTest
 
   # The left hand's picture is the right hand's in a mirror, beads and all.
   def test_the_left_hand_sees_them_mirrored
-    made = built(demo_documents.find { |json| json["name"] == "Kelp earrings" })
+    made = plan(demo_documents.find { |json| json["name"] == "Kelp earrings" })
     right, left = %w[right left].map { |hand| polygons(Meander::Output::FinishedSvg.call(made, title: "Kelp", hand:)).map { |one| one["transform"][/translate\((\S+)/, 1].to_f } }
     shifts = made.beads_h[:drawn].then { |drawn| drawn[:set].flat_map { |row| drawn[:looks][row[0]].map { |layer| layer[:shift] } } }
 
@@ -133,15 +133,15 @@ class BeadPicturesTest < PieceTest
   def test_findings_are_drawn
     rings = {"id" => "f1", "kind" => "jump_rings", "side" => "start", "inside" => size("4 mm"), "wire" => size("0.8 mm"), "metal" => "sterling", "count" => 3}
     bare, hung = plan(document("bracelet")), plan(document("bracelet", findings: [rings]))
-    strands = hung.picture.strands.select { |strand| strand[:wire] == "f1" }
+    strands = hung.strip_picture.strands.select { |strand| strand[:wire] == "f1" }
 
     assert_equal 3, strands.size
-    assert_in_delta 12 + 0.8, bare.picture.y_range[0] - hung.picture.y_range[0], 1.0
-    assert_equal "#d3d5d6", hung.picture.colours["f1"]
+    assert_in_delta 12 + 0.8, bare.strip_picture.y_range[0] - hung.strip_picture.y_range[0], 1.0
+    assert_equal "#d3d5d6", hung.strip_picture.colours["f1"]
     links = document("links", findings: [rings])
-    lines = built(links).finished.last[0].groups.select { |group| group.wire == "f1" }.flat_map(&:points)
+    lines = plan(links).finished.last[0].groups.select { |group| group.wire == "f1" }.flat_map(&:points)
 
     assert_equal 3, lines.size
-    assert_includes Meander::Output::FinishedSvg.call(built(links), title: "Links"), Meander::Picture::Colour.strokes("#d3d5d6").first.first
+    assert_includes Meander::Output::FinishedSvg.call(plan(links), title: "Links"), Meander::Picture::Colour.strokes("#d3d5d6").first.first
   end
 end

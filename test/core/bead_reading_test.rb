@@ -10,7 +10,7 @@ class BeadReadingTest < PieceTest
   include Trays
 
   def faults(json)
-    planned(json)
+    plan(json)
     {}
   rescue Meander::InvalidInput => e
     e.faults.to_h { |fault| [fault.path, fault] }
@@ -66,11 +66,11 @@ class BeadReadingTest < PieceTest
   def test_slipped_values_are_questioned
     {"40 mm" => "4 mm", "0.4 mm" => "4 mm"}.each do |typed, likely|
       made = plan(changed(changed(cuff, "tray.0.length", size(typed)), "tray.0.hole", size("0.3 mm")))
-      doubt = made.advice.find { |item| item.id == "value-doubtful" && item.place == "/tray/0/length" }
+      doubt = said(made).find { |item| item.id == "value-doubtful" && item.place == "/tray/0/length" }
 
       assert_includes doubt.offers.map { |offer| offer.delete(" ") }, likely.delete(" "), typed
     end
-    inches = plan(changed(cuff, "tray.0.width", size("3 in"))).advice.find { |item| item.id == "value-doubtful" && item.place == "/tray/0/width" }
+    inches = said(plan(changed(cuff, "tray.0.width", size("3 in")))).find { |item| item.id == "value-doubtful" && item.place == "/tray/0/width" }
 
     assert_includes inches.offers, "3 mm"
   end

@@ -9,10 +9,10 @@ class BeadsTest < PieceTest
   include Sections
   include Trays
 
-  def faults(json) = assert_raises(Meander::InvalidInput) { planned(json) }.faults.to_h { |fault| [fault.path, fault.message] }
+  def faults(json) = assert_raises(Meander::InvalidInput) { plan(json) }.faults.to_h { |fault| [fault.path, fault.message] }
   def cuff(placement, kind = bead, **changes) = plan(with_beads(document("cuff", **changes), placement, kind))
   def woven_bead(**changes) = placed("woven", of: "repeat", every: 2, first: 1, on: "front", **changes)
-  def pendant(placement, kind = bead, **changes) = built(with_beads(document("pendant", **changes), placement, kind))
+  def pendant(placement, kind = bead, **changes) = plan(with_beads(document("pendant", **changes), placement, kind))
   def wired(rule, **changes) = placed(rule, weaving: "w3", **changes)
 
   # Over a pass of length L it rises to the hole and comes down: 2 sqrt(a^2 + h^2) + b - L more, h half the bead less half the wire.
@@ -21,22 +21,22 @@ class BeadsTest < PieceTest
     count = (made.fit.repeats + 1) / 2
     extra = (2 * 1.3) + 3.0 # the first front pass goes round one wire: no straight at all
 
-    assert_equal [count, count], [rule_of(made).count, made.to_h[:beads][:drawn][:set].size]
-    assert_in_delta count * extra, made.account.beads_mm, 1e-9
-    assert_in_delta bare.account.path_mm + (count * extra), made.account.path_mm, 1e-6
-    assert_in_delta made.account.total_mm, made.account.lengths.sum(&:cut_mm), 1e-6
+    assert_equal [count, count], [rule_of(made).count, answer(made)[:beads][:drawn][:set].size]
+    assert_in_delta count * extra, made.band.strip.account.beads_mm, 1e-9
+    assert_in_delta bare.band.strip.account.path_mm + (count * extra), made.band.strip.account.path_mm, 1e-6
+    assert_in_delta made.band.strip.account.total_mm, made.band.strip.account.lengths.sum(&:cut_mm), 1e-6
     assert_in_delta count * 2.5e-3 * ((Math::PI * 27 / 6) - (Math::PI * 0.64 * 3 / 4)), made.mass[:beads_g], 1e-9
     long = cuff(woven_bead(of: "wrap", first: 6, every: 60), "sections.0.pattern.both": 1)
 
-    assert_in_delta long.account.beads_mm, rule_of(long).extra_mm, 1e-9
+    assert_in_delta long.band.strip.account.beads_mm, rule_of(long).extra_mm, 1e-9
   end
 
   # Every bead lies on its own pass, on the face asked for, as many on each half where the work goes outwards from the middle.
   def test_beads_lie_on_their_passes
     {"front" => 1, "back" => -1, "near" => 0, "far" => 0}.each do |on, face|
       made = cuff(woven_bead(of: "wrap", every: 5, on:), "sections.0.from": "middle", "sections.0.centre": "own", pins: pins("repeats" => 20))
-      set = made.to_h[:beads][:drawn][:set]
-      middle = made.fit.woven_mm / 2
+      set = answer(made)[:beads][:drawn][:set]
+      middle = made.band.strip.woven_mm / 2
 
       assert_equal [face], set.map { |row| row[5] }.uniq, on
       assert_equal set.size, set.map { |row| row[2] }.uniq.size
@@ -53,7 +53,7 @@ class BeadsTest < PieceTest
     turn = [Math.atan2(out, up) - Math.acos(rho / far), 0].max
     extra = (2 * ((rho * turn) + Math.sqrt((far**2) - (rho**2)))) + 3 - (Math::PI * rho)
 
-    assert_in_delta extra, made.account.beads_mm / rule_of(made).count, 1e-9
+    assert_in_delta extra, made.band.strip.account.beads_mm / rule_of(made).count, 1e-9
   end
 
   TWO = {"wires.3": {"id" => "w4", "role" => "weaving", "size" => {"typed" => "0.4 mm"}, "metal" => "brass", "temper" => "soft"}, "sections.0.weaving": %w[w3 w4], "sections.0.strands": 2}.freeze
@@ -69,14 +69,14 @@ class BeadsTest < PieceTest
       strands = (turns == "together") ? 2 : 1
 
       assert_equal [20, strands], [set.count, set.through.size], "#{turns} from #{from}"
-      assert_in_delta made.account.path_mm - bare.account.path_mm, set.extra_mm, 1e-6
-      assert_in_delta set.extra_mm, made.account.beads_mm, 1e-6
-      assert_in_delta made.account.strand_paths_mm.sum, made.account.path_mm, 1e-6
+      assert_in_delta made.band.strip.account.path_mm - bare.band.strip.account.path_mm, set.extra_mm, 1e-6
+      assert_in_delta set.extra_mm, made.band.strip.account.beads_mm, 1e-6
+      assert_in_delta made.band.strip.account.strand_paths_mm.sum, made.band.strip.account.path_mm, 1e-6
       along = set.lying.map { |one| one.at[0] }.sort
       steps = along.each_cons(2).map { |a, b| b - a }
 
-      assert_in_delta made.layout.pattern.advance_mm, steps.sort[steps.size / 2], 1e-6
-      strings = made.to_h[:beads][:strings]
+      assert_in_delta made.band.layout.pattern.advance_mm, steps.sort[steps.size / 2], 1e-6
+      strings = answer(made)[:beads][:strings]
 
       assert_equal 20, strings.sum { |one| one[:runs].sum { |run| run[:times] } }
       assert_equal((turns == "in_turn") ? ["0.4 mm brass", "0.4 mm copper"] : ["0.4 mm copper"], strings.map { |one| one[:wire] }.uniq.sort)
@@ -88,22 +88,22 @@ class BeadsTest < PieceTest
     rules = [placed("woven", id: "d1", of: "repeat", every: 4, first: 1, on: "near"), placed("woven", id: "d2", bead: "k2", of: "repeat", every: 4, first: 3, on: "near")]
     of = ->(**changes) { plan(document("cuff", pins: pins("repeats" => 40), **changes).merge("tray" => [bead, bead("k2")], "beads" => rules)) }
     two = of.call("allowances.working_length": size("900 mm"))
-    strings = two.to_h[:beads][:strings]
+    strings = answer(two)[:beads][:strings]
 
-    assert_equal two.account.lengths.map { |length| "repeats #{length.first} to #{length.last}" }, strings.map { |one| one[:share] }
-    two.account.lengths.zip(strings).each do |length, string|
+    assert_equal two.band.strip.account.lengths.map { |length| "repeats #{length.first} to #{length.last}" }, strings.map { |one| one[:share] }
+    two.band.strip.account.lengths.zip(strings).each do |length, string|
       used = (length.first..length.last).filter_map { |repeat| {1 => "k1", 3 => "k2"}[repeat % 4] }
 
       assert_equal used.reverse, string[:runs].flat_map { |run| [run[:bead]] * run[:times] }
     end
-    told = two.to_h[:order].find { |step| step[:kind] == "bead" }[:words]
+    told = answer(two)[:order].find { |step| step[:kind] == "bead" }[:words]
 
     assert_match(/4 of Bead k1 \(3 mm\) and 3 of Bead k2 \(3 mm\) in their order for repeats 1 to 13,/, told)
     whole = of.call("sections.0.from": "middle", "allowances.working_length": size("9 m"))
 
-    assert_equal [""], whole.to_h[:beads][:strings].map { |one| one[:share] }
-    assert_equal whole.beads.flat_map(&:lying).sort_by { |one| -one.at[0] }.map { |one| one.kind.id }, whole.to_h[:beads][:strings].first[:runs].flat_map { |run| [run[:bead]] * run[:times] }
-    halves = of.call("sections.0.from": "middle", "allowances.working_length": size("900 mm")).to_h[:beads][:strings]
+    assert_equal [""], answer(whole)[:beads][:strings].map { |one| one[:share] }
+    assert_equal whole.beads.flat_map(&:lying).sort_by { |one| -one.at[0] }.map { |one| one.kind.id }, answer(whole)[:beads][:strings].first[:runs].flat_map { |run| [run[:bead]] * run[:times] }
+    halves = answer(of.call("sections.0.from": "middle", "allowances.working_length": size("900 mm")))[:beads][:strings]
 
     assert_operator halves.size, :>, 1
     assert(halves.all? { |one| one[:share].end_with?("half") })
@@ -115,7 +115,7 @@ class BeadsTest < PieceTest
       beads: [woven_bead(every: 2), woven_bead(id: "d2", bead: "k2", first: 2, every: 4)])
     made = plan(json)
     used = made.beads.flat_map { |rule| rule.lying.map { |one| [one.at[0], one.kind.id] } }.sort.map(&:last)
-    strung = made.to_h[:beads][:strings].first
+    strung = answer(made)[:beads][:strings].first
 
     assert_equal %w[k1 k2 k1 k1 k2], used
     assert_equal used.reverse, strung[:runs].flat_map { |run| [run[:bead]] * run[:times] }
@@ -148,7 +148,7 @@ class BeadsTest < PieceTest
   def test_beads_along_an_arc
     arc = lambda do |side, towards|
       strip = woven("s1", %w[w1 w2], {kind: "arc", radius: 20.0, towards:}, extent: {"kind" => "repeats", "count" => 20})
-      built(with_beads(put_together([strip], wires: [base("w1"), base("w2"), weaving]), placed("curve", weaving: "w9", side:, wraps: 1, count: 0)))
+      plan(with_beads(put_together([strip], wires: [base("w1"), base("w2"), weaving]), placed("curve", weaving: "w9", side:, wraps: 1, count: 0)))
     end
     %w[near far].each do |towards|
       inside, outside = %w[inside outside].map { |side| arc.call(side, towards) }
@@ -158,7 +158,7 @@ class BeadsTest < PieceTest
       assert_in_delta line, rule_of(inside).line_mm, 1e-9
       assert_equal (line / 3).floor, rule_of(inside).count
       assert_operator rule_of(outside).count, :>, rule_of(inside).count
-      centre = inside.poses["s1"].at([(towards == "far") ? 20.0 : -20.0, 0.0, 0.0])
+      centre = inside.placed.poses["s1"].at([(towards == "far") ? 20.0 : -20.0, 0.0, 0.0])
 
       inside.beads_h[:drawn][:set].each { |_, x, y, *| assert_in_delta 20 - 2.75, Math.hypot(x - centre[0], y - centre[1]), 1e-3 }
     end
@@ -167,12 +167,12 @@ class BeadsTest < PieceTest
   # Strung, framed and centred beads: their room, their wire, their place.
   def test_beads_on_bent_wires
     stem = put_together([bent("s1", "w1", {kind: "line", length: 30.0})], wires: [base("w1"), weaving], endings: [])
-    strung = built(with_beads(stem.merge("wires" => [base("w1")]), placed("strung", from: size("2 mm"), apart: size("1 mm"), count: 0), bead(hole: "1 mm")))
+    strung = plan(with_beads(stem.merge("wires" => [base("w1")]), placed("strung", from: size("2 mm"), apart: size("1 mm"), count: 0), bead(hole: "1 mm")))
 
     assert_equal 7, rule_of(strung).count
     assert_in_delta 28 - 27, rule_of(strung).left_mm, 1e-9
     assert_equal [[0.8]], strung.beads.map(&:through)
-    framed = built(with_beads(stem, placed("framed", weaving: "w9", from: size("8 mm"), circuits: 2, coils: 6), bead("k1", "8 mm", "8 mm", hole: "1 mm")))
+    framed = plan(with_beads(stem, placed("framed", weaving: "w9", from: size("8 mm"), circuits: 2, coils: 6), bead("k1", "8 mm", "8 mm", hole: "1 mm")))
     coil = Math.hypot(Math::PI * 1.1, 0.3)
 
     assert_in_delta (Math::PI * (8.3 + 8.9)) + (2 * Math::PI * 1.1) + (12 * coil), rule_of(framed).own_mm, 1e-9
@@ -190,7 +190,7 @@ class BeadsTest < PieceTest
 
     assert_equal ["note", "It is 16 mm wide, the opening 14.4 mm."], [over.severity, over.why]
     assert_nil advice(made, "bead-over-opening")
-    ring = built(put_together([woven("s1", %w[w1 w2], {kind: "ring"}, extent: {"kind" => "repeats", "count" => 40})], wires: [base("w1"), base("w2"), weaving]).merge("tray" => [bead],
+    ring = plan(put_together([woven("s1", %w[w1 w2], {kind: "ring"}, extent: {"kind" => "repeats", "count" => 40})], wires: [base("w1"), base("w2"), weaving]).merge("tray" => [bead],
 "beads" => [placed("centre", weaving: "w9", wraps: 2)]))
     x, y = ring.beads_h[:drawn][:set].first[1, 2]
 
@@ -214,7 +214,7 @@ class BeadsTest < PieceTest
   # Round a core: bare turns are helices, the turn with a bead goes out round it; two passes hold twice as many, to both sides.
   def test_beads_scattered_round_a_core
     core = put_together([bent("s1", "w1", {kind: "line", length: 40.0})], wires: [base("w1"), weaving])
-    made = ->(**changes) { built(with_beads(core, placed("scattered", weaving: "w9", from: size("2 mm"), coils: 4, passes: 1, count: 0, **changes))) }
+    made = ->(**changes) { plan(with_beads(core, placed("scattered", weaving: "w9", from: size("2 mm"), coils: 4, passes: 1, count: 0, **changes))) }
     one, two = made.call, made.call(passes: 2)
     coil = Math.hypot(Math::PI * 1.1, 0.3)
     rho, out, up = 0.55, 1.9, 1.5
@@ -233,7 +233,7 @@ class BeadsTest < PieceTest
       line = {kind: "line", length: 30.0}
       beside = {"kind" => "beside", "section" => "s1", "across" => size("#{apart} mm"), "along" => size("0 mm"), "side" => "far"}
       json = put_together([bent("s1", "w1", line), bent("s2", "w2", line, at: beside)], wires: [base("w1"), base("w2"), weaving])
-      built(with_beads(json, placed("met", weaving: "w9", other: "s2", places: 2, wraps: 3)))
+      plan(with_beads(json, placed("met", weaving: "w9", other: "s2", places: 2, wraps: 3)))
     end
     far, near = rows.call(5), rows.call(1)
     coil = Math.hypot(Math::PI * 1.1, 0.3)
@@ -260,7 +260,7 @@ class BeadsTest < PieceTest
   # A thousand beads on a short wire are named, and only as many as there is room for are drawn.
   def test_far_too_many
     json = with_beads(put_together([bent("s1", "w1", {kind: "line", length: 50.0})], wires: [base("w1")]), placed("strung", from: size("0 mm"), apart: size("0 mm"), count: 1000), bead(hole: "1 mm"))
-    made = built(json)
+    made = plan(json)
 
     assert_equal [16, 984], [rule_of(made).count, advice(made, "bead-no-room").figures[:over]]
   end

@@ -14,7 +14,7 @@ class BuiltPicturesTest < PieceTest
   # At every waist exactly one wire lies over; with one side over, it is the same side at all of them.
   def test_waists_cross_the_same_way_over
     {"left" => [-1], "right" => [1], "in_turn" => [-1, 1]}.each do |crossing, sides|
-      picture = built(document("links", "sections.0.form.crossing": crossing)).sections.first.finished
+      picture = plan(document("links", "sections.0.form.crossing": crossing)).sections.first.finished
       over = picture.groups.select { |group| group.layer == 5 }.flat_map(&:points)
 
       assert_equal 8, over.size
@@ -24,7 +24,7 @@ class BuiltPicturesTest < PieceTest
 
   # The finished picture: as many passes as are woven, front before back, seen from behind the other way round.
   def test_the_finished_picture_holds_every_pass
-    plan = built(document("earring"))
+    plan = plan(document("earring"))
     section = plan.sections.first
     lines = ->(layer) { section.finished.groups.select { |group| group.layer == layer && group.wire == "w3" }.sum { |group| group.lines.size } }
 
@@ -38,20 +38,20 @@ class BuiltPicturesTest < PieceTest
 
   # On a dowel what lies on the far half is drawn first, and every turn is there.
   def test_a_helix_goes_behind_itself
-    plan = built(put_together([woven("s1", %w[w1 w2], {kind: "helix", dowel: 8.0, rise: 4.0}, extent: {"kind" => "length", "length" => size("90 mm")})], wires: [base("w1"), base("w2"), weaving]))
+    plan = plan(put_together([woven("s1", %w[w1 w2], {kind: "helix", dowel: 8.0, rise: 4.0}, extent: {"kind" => "length", "length" => size("90 mm")})], wires: [base("w1"), base("w2"), weaving]))
     section = plan.sections.first
     layers = section.finished.groups.map(&:layer).uniq
 
     assert_equal [0, 1, 2, 3, 4, 6], layers.sort
-    radius = (8 + section.plan.layout.frame.thickness_mm) / 2
+    radius = (8 + section.layout.frame.thickness_mm) / 2
 
     assert_in_delta section.length_mm / Math.hypot(2 * Math::PI * radius, 4), section.way.turns(section.length_mm), 1e-9
-    assert_equal [true], section.finished.groups.flat_map { |group| group.points.flatten(1).map { |x, _, z| Math.hypot(x, z) < radius + section.plan.layout.frame.thickness_mm + group.mm } }.uniq
+    assert_equal [true], section.finished.groups.flat_map { |group| group.points.flatten(1).map { |x, _, z| Math.hypot(x, z) < radius + section.layout.frame.thickness_mm + group.mm } }.uniq
   end
 
   # Going out as SVG: true size, both faces mirror images, every wire's colour there; as CSV: a row a length.
   def test_templates_and_cut_lists
-    plan = built(document("earring"))
+    plan = plan(document("earring"))
     front, back = %w[front back].map { |face| Meander::Output::FinishedSvg.call(plan, title: "<Kelp & co>", face:) }
     width = front[/width="([\d.]+)mm"/, 1].to_f
 
@@ -61,16 +61,16 @@ class BuiltPicturesTest < PieceTest
     assert_equal front.scan("<path").size, back.scan("<path").size
     rows = CSV.parse(Meander::Output::CutListCsv.call(plan), headers: true)
 
-    assert_equal [plan.cuts.first.cut_mm, plan.sections.first.plan.to_h[:weaving][:lengths].first[:cut_mm]], rows.map { |row| row["cut_mm"].to_i }
+    assert_equal [plan.cuts.first.cut_mm, plan.sections.first.strip.to_h[:weaving][:lengths].first[:cut_mm]], rows.map { |row| row["cut_mm"].to_i }
     assert_includes rows.first["marks"], "start of weave"
   end
 
   # What goes out is as the published schemas say.
   def test_what_goes_out_is_as_published
-    schemas = %w[piece built finished].to_h { |name| [name, JSONSchemer.schema(File.read(File.join(ROOT, "schema/#{name}-1.schema.json")))] }
+    schemas = %w[piece answer finished].to_h { |name| [name, JSONSchemer.schema(File.read(File.join(ROOT, "schema/#{name}-1.schema.json")))] }
     schemas["told"] = JSONSchemer.schema(File.read(File.join(ROOT, "schema/plan-2.schema.json")))
     each_built do |plan, said|
-      {"piece" => plan.piece.to_h, "built" => plan.to_h, "told" => Meander::Output::PlanJson.call(plan), "finished" => JSON.parse(plan.finished.first[0].json)}.each do |name, value|
+      {"piece" => plan.piece.to_h, "answer" => answer(plan), "told" => Meander::Output::PlanJson.call(plan), "finished" => JSON.parse(plan.finished.first[0].json)}.each do |name, value|
         assert_empty schemas[name].validate(JSON.parse(JSON.generate(value))).map { |error| error["error"] }, "#{name} of #{said}"
       end
     end
@@ -85,7 +85,7 @@ class BuiltPicturesTest < PieceTest
     assert_operator kinds.size, :>=, 9
     assert_empty %w[ring bracelet links earring pendant component] - kinds
     assert_operator built_demos.size, :>=, 9
-    built_demos.each { |json| assert_empty built(json).advice.select { |item| item.severity == "stop" || item.id == "value-doubtful" }.map(&:title), json["name"] }
+    built_demos.each { |json| assert_empty said(plan(json)).select { |item| item.severity == "stop" || item.id == "value-doubtful" }.map(&:title), json["name"] }
   end
 
   # Every step drawn of some base wires: sections, ways between them, endings.
@@ -113,7 +113,7 @@ class BuiltPicturesTest < PieceTest
 
   # Half-way along a leaf's wire lies at its widest place.
   def test_the_middle_mark_of_a_leaf
-    run = built(document("pendant", "sections.0.form.open": size("0 mm"))).runs.first
+    run = plan(document("pendant", "sections.0.form.open": size("0 mm"))).runs.first
     mark = run.marks.find { |one| one.words == "middle" }
     x, y, = mark.place
 

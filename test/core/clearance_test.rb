@@ -65,8 +65,8 @@ class ClearanceTest < PieceTest
   # Every woven stretch of the demo whose gap stays as it is.
   def test_the_demo
     rows = demo_documents.flat_map do |json|
-      plans = Meander::Document::Fields::BUILT.include?(json["body"]["kind"]) ? built(json).woven.map(&:plan) : [plan(json)]
-      plans.reject { |plan| plan.layout.laid.is_a?(LaidCourse) }.map { |plan| [measured(plan.layout.strip([plan.fit.repeats, 12].min), json["name"]), json["name"]] }
+      plans = Meander::Document::Fields::BUILT.include?(json["body"]["kind"]) ? plan(json).woven.map(&:plan) : [plan(json)]
+      plans.reject { |plan| plan.band.layout.laid.is_a?(LaidCourse) }.map { |plan| [measured(plan.band.layout.strip([plan.fit.repeats, 12].min), json["name"]), json["name"]] }
     end
     worst("the demo", EVEN, 0.01, rows)
   end
@@ -94,8 +94,8 @@ class ClearanceTest < PieceTest
   end
 
   def courses(json, said = json["name"])
-    built(json).woven.map(&:plan).select { |plan| plan.layout.laid.is_a?(LaidCourse) }.map do |plan|
-      strip, profile = plan.layout.strip(plan.fit.repeats), plan.layout.laid.profile
+    plan(json).woven.map(&:plan).select { |plan| plan.band.layout.laid.is_a?(LaidCourse) }.map do |plan|
+      strip, profile = plan.band.layout.strip(plan.fit.repeats), plan.band.layout.laid.profile
       drawn, d = strokes(strip), strip.frame.wire_mm
       points = drawn.flat_map(&:points).each_cons(2).reject { |a, b| a == b }.map(&:first)
 

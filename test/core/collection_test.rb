@@ -8,9 +8,9 @@ class CollectionTest < PieceTest
 
   def piece(**changes) = Meander::Document::PieceReader.call(document(**changes)).piece
 
-  def tried(key, **changes) = Meander::Planner::TryWeave.call(piece(**changes), ALL.find { |sample| sample.key == key })
+  def tried(key, **changes) = Meander::Crafts::Weaving::TryWeave.call(piece(**changes).sections.first, ALL.find { |sample| sample.key == key })
 
-  def figures(key, **changes) = Meander::Planner::TryWeave.figures(tried(key, **changes))
+  def figures(key, **changes) = Meander::Crafts::Weaving::TryWeave.figures(tried(key, **changes))
 
   def test_the_collection_holds_what_makers_ask_for
     assert_operator ALL.size, :>=, 14
@@ -25,10 +25,10 @@ class CollectionTest < PieceTest
       plan = tried(sample.key)
 
       assert_operator plan.fit.repeats, :>=, 2, sample.key
-      assert_includes 20..45, plan.fit.woven_mm, sample.key
-      assert_equal 0, plan.advice.count { |item| item.severity == "stop" }, sample.key
-      assert_equal sample.base, plan.picture.rods.size, sample.key
-      assert_equal sample.gaps, plan.picture.strokes.first(sample.gaps.size).map { |stroke| gap_at(plan, stroke.points.first[0]) }, sample.key
+      assert_includes 20..45, plan.band.strip.woven_mm, sample.key
+      assert_equal 0, said(plan).count { |item| item.severity == "stop" }, sample.key
+      assert_equal sample.base, plan.strip_picture.rods.size, sample.key
+      assert_equal sample.gaps, plan.strip_picture.strokes.first(sample.gaps.size).map { |stroke| gap_at(plan, stroke.points.first[0]) }, sample.key
     end
   end
 
@@ -37,7 +37,7 @@ class CollectionTest < PieceTest
 
     assert_equal [1.25] * 5, plan.piece.base_wires.map(&:mm)
     assert_equal %w[brass], plan.piece.base_wires.map(&:metal).uniq
-    assert_in_delta 0.3211, plan.piece.weaving_wire.mm, 1e-4
+    assert_in_delta 0.3211, plan.piece.sections.first.working_wire.mm, 1e-4
   end
 
   # Weaving wire per mm of strip: common practice, no source (5 + 2 about 13 on 1.0 / 0.4, diamonds of five 25, of seven 32).
@@ -48,7 +48,7 @@ class CollectionTest < PieceTest
   def test_figures_are_those_of_the_weave
     ALL.each do |sample|
       found = figures(sample.key)
-      frame = tried(sample.key).layout.frame
+      frame = tried(sample.key).band.layout.frame
 
       assert_in_delta found[:width_mm], frame.x_range(sample.gaps).then { |low, high| high - low }, 1e-6, sample.key
       assert_operator found[:bare_mm], :>=, 0, sample.key
@@ -59,8 +59,8 @@ class CollectionTest < PieceTest
 
   # Held apart by the count of weaving wires the weave asks for.
   def test_wide_weaves_are_held_apart
-    assert_in_delta 8 * 0.4, tried("wide-eight-5").layout.frame.clear(1), 1e-9
-    assert_in_delta 0.4, tried("figure-eight-2").layout.frame.clear(1), 1e-9
+    assert_in_delta 8 * 0.4, tried("wide-eight-5").band.layout.frame.clear(1), 1e-9
+    assert_in_delta 0.4, tried("figure-eight-2").band.layout.frame.clear(1), 1e-9
     assert_operator figures("wide-eight-11")[:advance_mm], :<, figures("wide-eight-11")[:wire_per_cm_mm]
   end
 
@@ -71,5 +71,5 @@ class CollectionTest < PieceTest
 
   private
 
-  def gap_at(plan, across) = plan.layout.frame.centres.count { |x| x < across }
+  def gap_at(plan, across) = plan.band.layout.frame.centres.count { |x| x < across }
 end

@@ -38,7 +38,7 @@ class CommandLineTest < PieceTest
     assert_equal JSON.parse(json)["cuts"].size, csv.lines.size - 1
     assert_equal JSON.parse(json)["steps"].map { |step| step["words"] }, steps.lines.map { |line| line.chomp.sub(/\A\d+\. /, "") }
     assert_includes back, "<svg"
-    assert_equal planned(JSON.parse(lifted)).to_h, planned(JSON.parse(File.read(path))).to_h
+    assert_equal answer(plan(JSON.parse(lifted))), answer(plan(JSON.parse(File.read(path))))
   end
 
   def weave(*more) = meander("weave", "--base", "0.8,0.8", "--wire", "0.315", "--repeats", "60", *more)

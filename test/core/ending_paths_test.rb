@@ -96,13 +96,13 @@ class EndingPathsTest < PieceTest
            "hook" => {"inside" => size("3 mm"), "shank" => size("7 mm"), "wraps" => 2}}
     one.each do |kind, fields|
       json = put_together([bent("s1", "w1", {kind: "line", length: 30.0})], wires: [base("w1")], endings: [{"id" => "e1", "kind" => kind, "side" => "end", "wires" => ["w1"], **fields}])
-      made = built(json)
-      ending = made.endings.first
+      made = plan(json)
+      ending = made.ends.all.first
       part = made.cuts.first.parts.find { |found| found.kind == "ending" && found.mm.positive? }
 
       assert_in_delta ending.strands["w1"].length, part.mm, 1e-9, kind
       assert_equal ["start of the #{ending.words}", "end of the #{ending.words}"], made.cuts.first.marks.map(&:words).last(2)
-      assert(Meander::Work::OfSections.call(made).any? { |step| step.words == "#{Meander::Units::Text.sentence(ending.words)} at the end." }, kind)
+      assert(Meander::Work::Order.call(made).any? { |step| step.words == "#{Meander::Units::Text.sentence(ending.words)} at the end." }, kind)
     end
   end
 end

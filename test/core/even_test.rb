@@ -6,7 +6,16 @@ require_relative "../support/weaves"
 class EvenTest < PieceTest
   include Weaves
 
-  Even = Meander::Planner::MakeEven
+  # A length filled by a piece's only section; its ends are cut flush.
+  module Even
+    def self.call(piece, **asked)
+      reach_mm = Meander::Planner::PlanPiece.call(piece).ends.reach_mm
+      Meander::Crafts::Weaving::MakeEven.call(piece.sections.first, reach_mm:, **asked)
+    end
+
+    def self.groups(piece) = Meander::Crafts::Weaving::MakeEven.groups(piece.sections.first.pattern)
+    def self.free_groups(groups) = Meander::Crafts::Weaving::MakeEven.free_groups(groups)
+  end
 
   def piece(gaps, base, **changes)
     ids = (1..base).map { |i| "b#{i}" }
@@ -26,7 +35,7 @@ class EvenTest < PieceTest
 
   # Wraps and single passes of a half, in the order they are woven.
   def groups(plan)
-    strip = plan.layout.strip(plan.fit.repeats)
+    strip = plan.band.layout.strip(plan.fit.repeats)
     Meander::Weave::Groups.of((0...strip.pass_count).map { |number| strip.pass_at(number).from })
   end
 
@@ -41,13 +50,13 @@ class EvenTest < PieceTest
       made = filled(piece, filling)
 
       assert_in_delta 150, made.fit.strip_mm, 1e-3
-      assert_in_delta filling.woven_mm, made.fit.woven_mm, 1e-6
-      assert_in_delta filling.left_mm, 150 - made.layout.reach_mm - filling.woven_mm - (2 * piece.bare_mm), 1e-6
+      assert_in_delta filling.woven_mm, made.band.strip.woven_mm, 1e-6
+      assert_in_delta filling.left_mm, 150 - made.ends.reach_mm - filling.woven_mm - (2 * piece.sections.first.bare_mm), 1e-6
       counted = groups(made).map { |group| [group.near, group.far, group.times] }
 
       assert_equal counted, counted.reverse, "#{filling.between} between #{filling.repeats}"
       assert_equal [[3, 3, filling.between]] * (filling.repeats + 1), counted.select { |near, far, _| near == far }
-      assert_equal 1, made.layout.strip(made.fit.repeats).last_span
+      assert_equal 1, made.band.layout.strip(made.fit.repeats).last_span
     end
     assert_operator fillings.map { |filling| filling.left_mm.abs }.max, :<, 2.0
   end
@@ -56,7 +65,7 @@ class EvenTest < PieceTest
   def test_rays_are_even_pass_by_pass
     fillings = Even.call(piece(RAY, 5), strip_mm: 160.0, free: 0)
     made = filled(piece(RAY, 5), fillings.first)
-    strip = made.layout.strip(made.fit.repeats)
+    strip = made.band.layout.strip(made.fit.repeats)
     way = (0...strip.pass_count).map { |number| strip.pass_at(number).from } << strip.pass_at(strip.pass_count - 1).to
 
     assert_equal %w[end], fillings.map(&:from).uniq
@@ -83,11 +92,11 @@ class EvenTest < PieceTest
   def test_the_first_is_the_best
     piece = Meander::Document::PieceReader.call(document("cuff")).piece
     best = Even.call(piece, strip_mm: 141.0, free: 0).first
-    wanted = 141.0 - (2 * piece.bare_mm) - 1.0
+    wanted = 141.0 - (2 * piece.sections.first.bare_mm) - 1.0
     nearest = (1..40).flat_map { |between| (1..200).map { |repeats| 0.4 * ((repeats * (between + 3)) + between) } }.map { |woven| (woven - wanted).abs }.min
 
     assert_in_delta 141.0 - 1.0 - best.woven_mm, 2 * best.bare_mm, 1e-9
-    assert_operator best.left_mm.abs, :<=, nearest + Even::FINE_MM
+    assert_operator best.left_mm.abs, :<=, nearest + Meander::Crafts::Weaving::MakeEven::FINE_MM
   end
 
   def test_what_cannot_be_made_even_is_said

@@ -16,7 +16,7 @@ class FindingsTest < PieceTest
   end
 
   def rings(count, side: "end", inside: "4 mm") = {"id" => "f1", "kind" => "jump_rings", "side" => side, "inside" => size(inside), "wire" => size("0.8 mm"), "metal" => "sterling", "count" => count}
-  def faults(json) = assert_raises(Meander::InvalidInput) { planned(json) }.faults.to_h { |fault| [fault.path, fault.message] }
+  def faults(json) = assert_raises(Meander::InvalidInput) { plan(json) }.faults.to_h { |fault| [fault.path, fault.message] }
 
   # Each costs the length of its path, and that by hand.
   def test_what_endings_take
@@ -64,11 +64,11 @@ class FindingsTest < PieceTest
   def test_the_wearing_length
     bare, hung = plan(document("bracelet")), plan(document("bracelet", findings: [rings(3)]))
 
-    assert_in_delta 12, hung.layout.reach_mm - bare.layout.reach_mm, 1e-9
-    assert_in_delta (bare.fit.woven_mm - hung.fit.woven_mm), 12, hung.layout.pattern.advance_mm
+    assert_in_delta 12, hung.ends.reach_mm - bare.ends.reach_mm, 1e-9
+    assert_in_delta (bare.band.strip.woven_mm - hung.band.strip.woven_mm), 12, hung.band.layout.pattern.advance_mm
     assert_in_delta hung.mass[:findings_g], 3 * Math::PI * 4.8 * Math::PI * 0.16 * 10.36e-3, 1e-9
     assert_includes Meander::Output::CutListCsv.call(hung), "3 jump rings 4 mm inside"
-    low, high = [bare, hung].map { |one| one.picture.y_range.last - one.fit.woven_mm }
+    low, high = [bare, hung].map { |one| one.strip_picture.y_range.last - one.band.strip.woven_mm }
 
     assert_in_delta 12, high - low, 1.0
     loops = document("bracelet").fetch("endings").map { |one| {"id" => one["id"], "kind" => "loop", "side" => one["side"], "wires" => one["wires"], "inside" => size("4 mm"), "wraps" => 3} }
@@ -115,8 +115,8 @@ class FindingsTest < PieceTest
     eyes = %w[w1 w2].each_with_index.map { |id, i| {"id" => "e#{i}", "kind" => "eye", "side" => "end", "wires" => [id], "inside" => size("2 mm")} }
     json = document("earring", endings: eyes, findings: [hook])
 
-    assert_in_delta finding(hook).mass_g, built(json).mass_g - built(document("earring", endings: eyes)).mass_g, 1e-9
-    legs = built(json).finished.last[0].groups.find { |group| group.wire == "f1" }.points.first.values_at(0, -1).map(&:first)
+    assert_in_delta finding(hook).mass_g, plan(json).mass_g - plan(document("earring", endings: eyes)).mass_g, 1e-9
+    legs = plan(json).finished.last[0].groups.find { |group| group.wire == "f1" }.points.first.values_at(0, -1).map(&:first)
 
     assert_in_delta 0, legs.sum, 1e-9, "its shank stands between the two loops"
     assert_equal ["/findings/0/kind"], faults(document("earring", endings: eyes.first(1), findings: [hook])).keys
@@ -127,7 +127,7 @@ class FindingsTest < PieceTest
     assert_nil advice(closed.call("9 mm"), "toggle-slips")
     assert_in_delta 9, advice(closed.call("8.9 mm"), "toggle-slips").figures[:need_mm], 1e-9
     assert_in_delta 2.3, advice(closed.call("16 mm", rings(1, side: "start", inside: "2.2 mm").merge("id" => "f2")), "toggle-tight").figures[:need_mm], 1e-9
-    assert advice(built(document("earring", endings: eyes, findings: [toggle])), "toggle-alone")
+    assert advice(plan(document("earring", endings: eyes, findings: [toggle])), "toggle-alone")
     assert advice(closed.call("16 mm", rings(1, side: "start", inside: "8 mm").merge("id" => "f2", "flat" => true)), "jump-ring-flat")
   end
 
@@ -141,20 +141,20 @@ class FindingsTest < PieceTest
      findings: [{"id" => "f1", "kind" => "clasp", "side" => "end", "length" => size("14 mm"), "mass" => nil}]))
     }
     made = closed.call
-    wide, thick = made.bulk_mm(nil)
+    wide, thick = made.bulk_mm(made.piece.endings.first)
 
-    assert_in_delta 6 - 1.5 + (Math::PI / 2), made.layout.endings["end"].strands["w1"].length, 1e-9
-    assert_in_delta 34, made.layout.reach_mm, 1e-9
+    assert_in_delta 6 - 1.5 + (Math::PI / 2), made.ends.at("end").strands["w1"].length, 1e-9
+    assert_in_delta 34, made.ends.reach_mm, 1e-9
     assert_equal([nil] * 3, %w[ribbon-small ribbon-loose ribbon-shallow].map { |id| advice(made, id) })
-    assert_equal 1, made.advice.count { |item| item.id == "glue-cures" }
+    assert_equal 1, said(made).count { |item| item.id == "glue-cures" }
     assert_in_delta wide - 3, advice(closed.call(wide: "3 mm"), "ribbon-small").title[/[\d.]+/].to_f, 0.05
     assert_includes advice(closed.call(thick: "1.5 mm"), "ribbon-small").title, "#{(thick - 1.5).round(1)} mm too thin"
     assert advice(closed.call(thick: "4 mm"), "ribbon-loose")
     assert_in_delta 3, advice(closed.call(depth: "2.5 mm"), "ribbon-shallow").figures[:need_mm], 1e-9
-    drawn = made.picture.to_h[:strands].select { |strand| strand[:wire] == "end body" }
+    drawn = made.strip_picture.to_h[:strands].select { |strand| strand[:wire] == "end body" }
 
     assert_equal 2, drawn.size
-    assert_equal 2, built(document("links", endings: [ribbon.call("end", wide: "20 mm").merge("wires" => document("links")["sections"][0]["base"])])).finished.last[0].groups.count { |group|
+    assert_equal 2, plan(document("links", endings: [ribbon.call("end", wide: "20 mm").merge("wires" => document("links")["sections"][0]["base"])])).finished.last[0].groups.count { |group|
       group.wire == "end body"
     }
   end
@@ -162,14 +162,14 @@ class FindingsTest < PieceTest
   # A pendant bent to an arc as the front of a necklace: chord 2 R sin(t/2), drop R (1 - cos(t/2)), the chain what is left on each side.
   def test_the_front_of_a_necklace
     strip = woven("s1", %w[w1 w2], {kind: "arc", radius: 60.0, towards: "far"}, extent: {"kind" => "length", "length" => size("80 mm")})
-    made = built(put_together([strip], wires: [base("w1"), base("w2"), weaving], body: {"kind" => "pendant", "chain" => size("3 mm"), "neck" => size("450 mm")}))
+    made = plan(put_together([strip], wires: [base("w1"), base("w2"), weaving], body: {"kind" => "pendant", "chain" => size("3 mm"), "neck" => size("450 mm")}))
     long = made.sections.first.length_mm
-    front = made.to_h[:front]
+    front = answer(made)[:front]
 
     assert_in_delta 120 * Math.sin(long / 120), front[:chord_mm], 1e-9
     assert_in_delta 60 * (1 - Math.cos(long / 120)), front[:drop_mm], 1e-3
     assert_in_delta (450 - long) / 2, front[:chain_mm], 1e-9
-    assert_nil built(document("pendant")).to_h[:front]
+    assert_nil answer(plan(document("pendant")))[:front]
   end
 
   def test_what_is_noticed_and_refused
@@ -179,7 +179,7 @@ class FindingsTest < PieceTest
     assert_equal ["/findings/0/kind"], faults(document("cuff", findings: [rings(1)])).keys
     assert_equal ["/findings/0/side"], faults(document("pendant", findings: [rings(1)])).keys
     post = [{"id" => "e1", "kind" => "post", "side" => "start", "wires" => ["w1"], "length" => size("14 mm")}]
-    earring = ->(typed, metal) { built(document("earring", endings: post, "wires.0.size": size(typed), "wires.0.metal": metal)) }
+    earring = ->(typed, metal) { plan(document("earring", endings: post, "wires.0.size": size(typed), "wires.0.metal": metal)) }
 
     assert_match(/copper goes through the ear/i, advice(earring.call("0.8 mm", "copper"), "ear-metal").title)
     assert_nil advice(earring.call("0.8 mm", "niobium"), "ear-metal")
@@ -191,6 +191,6 @@ class FindingsTest < PieceTest
 
     assert_equal "hook-thin", advice(plan(thin), "hook-thin").id
     assert_equal 3, advice(earring.call("0.8 mm", "niobium"), "ends-sharp").figures[:ends]
-    assert_match(/nickel silver/i, advice(built(document("earring", findings: [wire])), "ear-metal").title)
+    assert_match(/nickel silver/i, advice(plan(document("earring", findings: [wire])), "ear-metal").title)
   end
 end

@@ -32,19 +32,19 @@ class KeptWeavesTest < PieceTest
     weave = read(clear: size("1.2 mm"))
     %w[0.3 0.5].each do |wire|
       piece = piece("wires.2.size": size("#{wire} mm"))
-      plan = Meander::Planner::TryWeave.call(piece, Meander::Weave::Samples.own(weave, piece.weaving_wire.mm))
+      plan = Meander::Crafts::Weaving::TryWeave.call(piece.sections.first, Meander::Weave::Samples.own(weave, piece.sections.first.working_wire.mm))
 
       assert_equal [1.2, 1.2, 1.2], plan.layout.frame.clear_mm.map { |mm| mm.round(6) }
       assert_equal 4, plan.picture.rods.size
-      assert_operator Meander::Planner::TryWeave.figures(plan)[:wire_per_cm_mm], :>, 50
+      assert_operator Meander::Crafts::Weaving::TryWeave.figures(plan)[:wire_per_cm_mm], :>, 50
     end
   end
 
   # What is woven before and after comes with it.
   def test_its_beginning_and_end_are_tried_too
     weave = read(before: [{gaps: [0, 1], times: 5}], after: [{gaps: [0, 1], times: 7}])
-    plan = Meander::Planner::TryWeave.call(piece, Meander::Weave::Samples.own(weave, 0.4))
-    strip = plan.layout.strip(plan.fit.repeats)
+    plan = Meander::Crafts::Weaving::TryWeave.call(piece.sections.first, Meander::Weave::Samples.own(weave, 0.4))
+    strip = plan.layout.strip(plan.repeats)
 
     assert_equal [[0, 1]] * 5, (0...10).map { |number| strip.pass_at(number).from }.each_slice(2).to_a
     assert_equal [[0, 1]] * 7, (strip.pass_count - 14...strip.pass_count).map { |number| strip.pass_at(number).from }.each_slice(2).to_a

@@ -13,10 +13,10 @@ class LacedTest < PieceTest
   def beside(section, across) = {"kind" => "beside", "section" => section, "across" => size("#{across} mm"), "along" => size("0 mm"), "side" => "far"}
 
   def pair(bend, across, **lacing)
-    built(put_together([bent("s1", "w1", bend), bent("s2", "w2", bend, at: beside("s1", across)), lace(%w[s1 s2], **lacing)], wires: [base("w1"), base("w2"), weaving]))
+    plan(put_together([bent("s1", "w1", bend), bent("s2", "w2", bend, at: beside("s1", across)), lace(%w[s1 s2], **lacing)], wires: [base("w1"), base("w2"), weaving]))
   end
 
-  def faults(json) = assert_raises(Meander::InvalidInput) { built(json) }.faults.to_h { |fault| [fault.path, fault.message] }
+  def faults(json) = assert_raises(Meander::InvalidInput) { plan(json) }.faults.to_h { |fault| [fault.path, fault.message] }
 
   # Parallel rows meet straight across, whichever way each of them runs.
   def test_rows_meet_where_they_are_nearest
@@ -33,7 +33,7 @@ class LacedTest < PieceTest
 
   # Two straight wires apart: coils on each (helices), straight across, slantwise on to the next place; every length by hand.
   def test_a_lacing_by_hand
-    lacing = pair({kind: "line", length: 30.0}, 5.0, places: 3, wraps: 2).lacings.first
+    lacing = pair({kind: "line", length: 30.0}, 5.0, places: 3, wraps: 2).sections.select { |one| one.joins.any? }.first
     coil = Math.hypot(Math::PI * 1.1, 0.3)
     on = lacing.places.each_cons(2).sum { |a, b| Math.hypot(5.0, b.met.one.place[1] - a.met.other.place[1]) }
 
@@ -45,7 +45,7 @@ class LacedTest < PieceTest
   # Wires that touch are tied with open belts round both; of one size that is twice the distance and a whole turn.
   def test_a_tie_by_hand
     plan = pair({kind: "line", length: 20.0}, 0.8, wraps: 3)
-    lacing = plan.lacings.first
+    lacing = plan.sections.select { |one| one.joins.any? }.first
 
     assert_predicate lacing, :tied?
     assert_in_delta 3 * ((2 * 0.8) + (Math::PI * 1.1)), lacing.path_mm, 1e-6
@@ -60,14 +60,14 @@ class LacedTest < PieceTest
 
     assert_equal [6, 6], marks.map(&:size)
     marks.each { |own| assert_equal own.map(&:at_mm).sort, own.map(&:at_mm) }
-    plan.lacings.first.places.each { |one| assert_in_delta 8.0 - 5.8, one.met.apart_mm, 1e-6 }
-    assert_in_delta plan.lacings.first.own_length.mass_g, plan.mass_g - pair({kind: "loops", inside: 5.0, count: 6, pitch: 6.5}, 8.0, places: 6, wraps: 2).runs.sum { |run|
+    plan.sections.select { |one| one.joins.any? }.first.places.each { |one| assert_in_delta 8.0 - 5.8, one.met.apart_mm, 1e-6 }
+    assert_in_delta plan.sections.select { |one| one.joins.any? }.first.own_lengths.first.mass_g, plan.mass_g - pair({kind: "loops", inside: 5.0, count: 6, pitch: 6.5}, 8.0, places: 6, wraps: 2).runs.sum { |run|
       run.wire.material.mass_g(0.8, run.kept_mm)
     }, 1e-9
     assert_includes Meander::Output::CutListCsv.call(plan), "laces s1 and s2"
-    assert(Meander::Work::OfSections.call(plan).any? { |step| step.words.start_with?("Lace section 1 and section 2 together with #{plan.lacings.first.own_length.cut_mm} mm") })
-    assert_nil plan.advice.find { |item| item.id == "lacing-loose" }
-    assert(pair({kind: "line", length: 30.0}, 12.0).advice.any? { |item| item.id == "lacing-loose" })
+    assert(Meander::Work::Order.call(plan).any? { |step| step.words.start_with?("Lace section 1 and section 2 together with #{plan.sections.select { |one| one.joins.any? }.first.own_lengths.first.cut_mm} mm") })
+    assert_nil said(plan).find { |item| item.id == "lacing-loose" }
+    assert advice(pair({kind: "line", length: 30.0}, 12.0), "lacing-loose")
   end
 
   def test_what_cannot_be_laced
@@ -84,44 +84,44 @@ class LacedTest < PieceTest
     rosette = {kind: "rosette", long: 14.0, short: 10.0, fold: 1.6, centre: 3.0, petals: 8}
     ring = {kind: "waved_ring", across: 7.0, height: 1.5, waves: 8}
     alone, covered = [[], [bent("s2", "w2", ring, at: {"kind" => "centre", "section" => "s1", "turn" => 20})]].map do |more|
-      built(put_together([bent("s1", "w1", rosette), *more], wires: [base("w1"), *(more.empty? ? [] : [base("w2")])]))
+      plan(put_together([bent("s1", "w1", rosette), *more], wires: [base("w1"), *(more.empty? ? [] : [base("w2")])]))
     end
-    points = covered.sections[1].trace("w2").map { |point| covered.poses["s2"].at(point) }
+    points = covered.sections[1].trace(1).map { |point| covered.placed.poses["s2"].at(point) }
 
     points.each { |x, y| assert_includes 2.749..4.251, Math.hypot(x, y) }
-    assert(alone.advice.any? { |item| item.id == "centre-open" })
-    assert(covered.advice.none? { |item| item.id == "centre-open" })
+    assert(said(alone).any? { |item| item.id == "centre-open" })
+    assert(said(covered).none? { |item| item.id == "centre-open" })
   end
 
   # A wire cut away between two sections is cut and marked, but is neither drawn nor weighed; one wire at least must stay.
   def test_wires_cut_away_between
     sections = ->(cut) { [woven("s1", %w[w1 w2]), woven("s2", %w[w1 w2], at: {**after("s1", bare: 9.0), "cut_away" => cut})] }
-    whole, cut = [[], ["w2"]].map { |gone| built(put_together(sections.call(gone), wires: [base("w1"), base("w2"), weaving])) }
+    whole, cut = [[], ["w2"]].map { |gone| plan(put_together(sections.call(gone), wires: [base("w1"), base("w2"), weaving])) }
 
     assert_equal whole.cuts.map(&:total_mm), cut.cuts.map(&:total_mm)
     assert_in_delta whole.mass_g - (8.96e-3 * Math::PI * 0.16 * 9), cut.mass_g, 1e-9
     assert_equal ["cut away from here", "cut away to here"], cut.cuts[1].marks.map(&:words).grep(/cut away/)
-    assert(Meander::Work::OfSections.call(cut).any? { |step| step.words.start_with?("Cut wire 2 away between section 2") })
+    assert(Meander::Work::Order.call(cut).any? { |step| step.words.start_with?("Cut wire 2 away between section 2") })
     assert_equal "nothing would hold the two sections together", faults(put_together(sections.call(%w[w1 w2]), wires: [base("w1"), base("w2"), weaving]))["/sections/1/at/cut_away"]
   end
 
   # Bent before it is woven, an arc's wraps lie close on its inside and further apart on its middle line, and take longer wire.
   def test_an_arc_bent_before_it_is_woven
     first_plan, after_plan = %w[before after].map do |shaped|
-      built(put_together([woven("s1", %w[w1 w2], {kind: "arc", radius: 4.0, towards: "near", shaped:})], wires: [base("w1"), base("w2"), weaving]))
+      plan(put_together([woven("s1", %w[w1 w2], {kind: "arc", radius: 4.0, towards: "near", shaped:})], wires: [base("w1"), base("w2"), weaving]))
     end
     first, after = [first_plan, after_plan].map { |plan| plan.sections.first }
-    half = first.plan.layout.frame.centres.then { |low, high| (high - low) / 2 }
+    half = first.layout.frame.centres.then { |low, high| (high - low) / 2 }
 
-    assert_in_delta after.plan.layout.pattern.advance_mm, first.plan.layout.pattern.advance_mm * (4 - half) / 4, 1e-9
-    assert_operator first.plan.account.path_mm, :>, after.plan.account.path_mm
+    assert_in_delta after.layout.pattern.advance_mm, first.layout.pattern.advance_mm * (4 - half) / 4, 1e-9
+    assert_operator first.strip.account.path_mm, :>, after.strip.account.path_mm
     refute_nil advice(after_plan, "bend-opens")
     assert_nil advice(first_plan, "bend-opens")
   end
 
   # Weaving wire kept for later: cut and told where to begin, on the side it is kept; from the middle the beginning moves off it.
   def test_weaving_wire_kept_for_later
-    kept = ->(side, from) { plan(document("sections.0.reserve": {"side" => side, "length" => size("500 mm")}, "sections.0.from": from, pins: pins("repeats" => 20))).account }
+    kept = ->(side, from) { plan(document("sections.0.reserve": {"side" => side, "length" => size("500 mm")}, "sections.0.from": from, pins: pins("repeats" => 20))).band.strip.account }
     plain = kept.call("end", "end").lengths.first
 
     assert_in_delta 50, plain.begin_mm, 1e-9
@@ -137,7 +137,7 @@ class LacedTest < PieceTest
   def test_a_coil_over_a_fold
     json = document("pendant")
     ends = json["endings"].map { |ending| (ending["kind"] == "fold") ? ending.merge("cover" => "w3") : ending }
-    bare, covered = built(json), built(json.merge("endings" => ends))
+    bare, covered = plan(json), plan(json.merge("endings" => ends))
     coil = covered.own_lengths.first
     fold = covered.runs.flat_map(&:parts).find { |part| part.words == "folded" && part.mm.positive? }.mm
 

@@ -7,10 +7,8 @@ require "ripper"
 class LayersTest < Minitest::Test
   CORE = File.join(ROOT, "core/meander")
   # From the ground up; folders side by side know each other.
-  LAYERS = [%w[. units], %w[materials curve form], %w[weave notation], %w[endings findings], %w[picture], %w[beads], %w[document document/shape],
-    %w[planner built], %w[work advice advice/weave advice/built], %w[output]].freeze
-  # A plan asks for its advice and its order of work itself.
-  ASKED = %w[advice advice/built work].freeze
+  LAYERS = [%w[. units], %w[materials curve form], %w[weave notation], %w[endings findings], %w[picture], %w[beads],
+    %w[crafts crafts/weaving crafts/weaving/advice crafts/bending crafts/lacing], %w[document document/shape], %w[planner], %w[work advice], %w[output]].freeze
 
   def layer(folder) = LAYERS.index { |folders| folders.include?(folder) } || flunk("#{folder} stands in no layer")
 
@@ -58,8 +56,6 @@ class LayersTest < Minitest::Test
       folder = File.dirname(file)
       named(file).each do |other, constants|
         seen += 1
-        next if LAYERS[7].include?(folder) && ASKED.include?(other)
-
         assert_operator layer(other), :<=, layer(folder), "#{file} names #{constants.join(", ")}"
       end
     end

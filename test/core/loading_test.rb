@@ -34,6 +34,6 @@ class LoadingTest < Minitest::Test
     piece = Meander::Document::PieceReader.call(JSON.parse(JSON.generate(Meander::Document::StartingPiece.call("cuff")))).piece
     plan = Meander::Planner::PlanPiece.call(piece)
 
-    [piece, plan, plan.fit, plan.picture, plan.layout, plan.account, *plan.bars, *plan.advice].each { |value| assert_predicate value, :frozen?, value.class }
+    [piece, plan, plan.fit, plan.strip_picture, plan.band.layout, plan.band.strip.account, *plan.cuts, *Meander::Advice::Council.call(plan)].each { |value| assert_predicate value, :frozen?, value.class }
   end
 end

@@ -15,7 +15,7 @@ class LyingAdviceTest < PieceTest
   end
 
   def beside(across) = {"kind" => "beside", "section" => "s1", "across" => size("#{across} mm"), "along" => size("0 mm"), "side" => "far"}
-  def said?(id, json) = built(json).advice.any? { |item| item.id == id }
+  def said?(id, json) = said(plan(json)).any? { |item| item.id == id }
 
   def test_sections_that_lie_on_one_another
     assert said?("sections-overlap", two(beside(7)))
@@ -27,7 +27,7 @@ class LyingAdviceTest < PieceTest
   def test_sections_that_nothing_holds
     lace = {"id" => "s3", "craft" => "lace", "base" => [], "weaving" => ["w9"], "rows" => %w[s1 s2], "places" => 3, "wraps" => 2}
 
-    assert_equal "/sections/1/at", advice(built(two(beside(16))), "section-loose").place
+    assert_equal "/sections/1/at", advice(plan(two(beside(16))), "section-loose").place
     refute said?("section-loose", two(beside(16), [lace]))
     refute said?("section-loose", put_together([woven("s1", %w[w1 w2]), woven("s2", %w[w1 w2], at: after("s1"))], wires: [base("w1"), base("w2"), weaving]))
   end
@@ -39,9 +39,9 @@ class LyingAdviceTest < PieceTest
     alone = json.merge("tray" => [bead("k1", "2 mm", "2 mm")], "beads" => [line.call(2, "d1")])
 
     refute said?("beads-overlap", alone)
-    assert_equal 10, advice(built(alone.merge("beads" => [line.call(2, "d1"), line.call(3, "d2")])), "beads-overlap").figures[:pairs]
+    assert_equal 10, advice(plan(alone.merge("beads" => [line.call(2, "d1"), line.call(3, "d2")])), "beads-overlap").figures[:pairs]
     refute said?("beads-overlap", alone.merge("beads" => [line.call(2, "d1"), line.call(4, "d2")])), "they touch, and no more"
-    demo_documents.each { |demo| refute planned(demo).advice.any? { |item| item.id == "beads-overlap" }, demo["name"] }
+    demo_documents.each { |demo| refute said(plan(demo)).any? { |item| item.id == "beads-overlap" }, demo["name"] }
   end
 
   def test_beads_under_a_dowel
@@ -50,15 +50,15 @@ class LyingAdviceTest < PieceTest
       with_beads(json, placed("woven", of: "repeat", every: 6, first: 1, on:), bead("k1", "#{mm} mm", "#{mm} mm"))
     }
 
-    assert_in_delta 2.0, advice(built(helix.call("back", 2)), "bead-under-dowel").figures[:behind_mm], 1e-9
-    assert_in_delta (3.0 - 1.4) / 2, advice(built(helix.call("near", 3)), "bead-under-dowel").figures[:behind_mm], 1e-9
+    assert_in_delta 2.0, advice(plan(helix.call("back", 2)), "bead-under-dowel").figures[:behind_mm], 1e-9
+    assert_in_delta (3.0 - 1.4) / 2, advice(plan(helix.call("near", 3)), "bead-under-dowel").figures[:behind_mm], 1e-9
     refute said?("bead-under-dowel", helix.call("front", 3))
   end
 
   def test_a_turn_without_wire_to_turn_in
     json = ->(bare, turn) { put_together([woven("s1", %w[w1 w2]), woven("s2", %w[w1 w2], at: after("s1", bare:, turn:))], wires: [base("w1"), base("w2"), weaving]) }
 
-    assert_equal ["stop", "/sections/1/at/bare"], advice(built(json.call(0.0, 40)), "turn-not-made").to_h.values_at(:severity, :place)
+    assert_equal ["stop", "/sections/1/at/bare"], advice(plan(json.call(0.0, 40)), "turn-not-made").to_h.values_at(:severity, :place)
     refute said?("turn-not-made", json.call(0.0, 0))
     refute said?("turn-not-made", json.call(4.0, 40))
   end
@@ -69,15 +69,15 @@ class LyingAdviceTest < PieceTest
       put_together([bent("s1", "w1", {kind: "line", length:})], wires: [base("w1")], body: {"kind" => "links", "ease" => size("10 mm")}, pins: pins("wrist" => "160 mm"),
         endings: %w[start end].each_with_index.map { |side, i| {"id" => "e#{i}", "side" => side, "kind" => "eye", "wires" => ["w1"], "inside" => size("3 mm")} })
     }
-    off = ->(length) { built(row.call(length)).wearing[:off_mm] }
+    off = ->(length) { plan(row.call(length)).fit.off_mm }
     right = 165.0 - off.call(165.0)
 
-    [-20.0, -4.0, 4.0, 20.0].each { |mm| assert_in_delta mm, advice(built(row.call((right + mm).round(3))), "row-off").figures[:off_mm], 0.01 }
+    [-20.0, -4.0, 4.0, 20.0].each { |mm| assert_in_delta mm, advice(plan(row.call((right + mm).round(3))), "row-off").figures[:off_mm], 0.01 }
     refute said?("row-off", row.call(right.round(3)))
   end
 
   def pushed(json, push)
-    Meander::Planner::PlanPiece.call(Meander::Document::PieceReader.call(json).piece, calibration: Meander::Planner::Calibration.of({push:}))
+    Meander::Planner::PlanPiece.call(Meander::Document::PieceReader.call(json).piece, calibration: Meander::Calibration.of({push:}))
   end
 
   # Where pushing harder brings more repeats in it is told how many, and only there: as many as are planned when a pass leans so far.
@@ -97,9 +97,9 @@ class LyingAdviceTest < PieceTest
     narrow, wide = [1.4, 9.0].map do |width|
       json = put_together([woven("s1", %w[w1 w2], {kind: "leaf", length: 40.0, width:, open: 0.0}, pattern: eight.call(1.2)["sections"][0]["pattern"])],
         wires: [base("w1"), base("w2"), weaving("w9", "0.4 mm")])
-      [json, advice(built(json), "coils-ride-over")]
+      [json, advice(plan(json), "coils-ride-over")]
     end
-    repeats = built(narrow[0]).sections[0].plan.fit.repeats
+    repeats = plan(narrow[0]).sections[0].strip.repeats
 
     assert_nil wide[1]
     assert_operator narrow[1].figures[:most], :>, narrow[1].figures[:fewest]
@@ -111,15 +111,15 @@ class LyingAdviceTest < PieceTest
   def test_what_opens_steeply_and_what_shuts
     leaf = ->(long, wide, a_side) {
       pattern = {"kind" => "walk", "gaps" => ([1, 2] * a_side) + ([1, 0] * a_side), "before" => [], "after" => []}
-      built(put_together([woven("s1", %w[w1 w2], {kind: "leaf", length: long, width: wide, open: 0.0}, pattern:)],
+      plan(put_together([woven("s1", %w[w1 w2], {kind: "leaf", length: long, width: wide, open: 0.0}, pattern:)],
         wires: [base("w1"), base("w2"), weaving]))
     }
     wide = leaf.call(15.0, 17.0, 2)
 
-    assert_in_delta 0.5 * wide.woven[0].plan.fit.woven_mm, advice(wide, "opens-steeply").figures[:steep_mm], 0.25 * wide.woven[0].plan.fit.woven_mm
+    assert_in_delta 0.5 * wide.sections.find(&:strip).strip.woven_mm, advice(wide, "opens-steeply").figures[:steep_mm], 0.25 * wide.sections.find(&:strip).strip.woven_mm
     assert_nil advice(leaf.call(36.0, 9.0, 2), "opens-steeply")
     (1..8).each do |a_side|
-      section = leaf.call(27.0, 6.0, a_side).woven[0]
+      section = leaf.call(27.0, 6.0, a_side).sections.find(&:strip)
 
       assert_operator section.opening.clear_mm(section.woven_to - 0.15), :>=, 0.299, "#{a_side} a side"
     end
@@ -128,7 +128,7 @@ class LyingAdviceTest < PieceTest
   # A frame that closes is told from its widest to its narrowest, one that only opens is not; and a stagger ends round the two wires
   # its last wraps go round, not round the three of the way back.
   def test_what_narrows_and_what_ends
-    narrows = advice(built(document("earring")), "frame-narrows").figures
+    narrows = advice(plan(document("earring")), "frame-narrows").figures
     stations = [[0, 1], [200, 9]].map { |at, clear| {"at" => size("#{at} mm"), "clear" => size("#{clear} mm")} }
     opens = document("cuff", "sections.0.spacing": {"kind" => "changing", "ends" => "free", "stations" => stations})
     stagger = document("cuff", "sections.0.pattern": {"kind" => "walk", "gaps" => [0, 2, 0, 2, 1, 3, 1, 3], "before" => [], "after" => []})
@@ -140,7 +140,7 @@ class LyingAdviceTest < PieceTest
     assert_operator narrows[:to_mm], :<, 14.5
     assert_nil advice(plan(opens), "frame-narrows")
     assert_equal "The weave ends round 2 wires", advice(plan(stagger), "ends-on-pair").title
-    assert_nil advice(built(document("earring")), "sides-unequal")
+    assert_nil advice(plan(document("earring")), "sides-unequal")
     assert_nil advice(plan(document("ring")), "sides-unequal")
   end
 end

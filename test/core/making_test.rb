@@ -6,7 +6,10 @@ require_relative "../support/weaves"
 class MakingTest < PieceTest
   include Weaves
 
-  Judge = Meander::Planner::JudgeMove
+  # Moves of a band.
+  module Judge
+    def self.call(plan, **said) = Meander::Crafts::Weaving::JudgeMove.call(plan.band.strip, **said)
+  end
   Words = Meander::Weave::MoveWords
 
   def woven(gaps, base: 2, before: [], after: [], **changes)
@@ -38,8 +41,8 @@ class MakingTest < PieceTest
   def test_the_picture_is_read_from_both_sides
     {"diamond" => 5, "ray" => 5, "panel" => 4, "stagger" => 3}.each do |name, wires|
       gaps = NAMED.fetch(name).first
-      shapes = woven(gaps, base: wires).picture.shapes
-      rows = woven(gaps, base: wires).picture.cells.first.passes.first(gaps.size)
+      shapes = woven(gaps, base: wires).strip_picture.shapes
+      rows = woven(gaps, base: wires).strip_picture.cells.first.passes.first(gaps.size)
 
       [[:words, false], [:turned, true]].each do |key, turned|
         assert_equal gaps.rotate(1), rows.map { |shape, *| Words.gap(shapes[shape][key], wires:, turned:) }, "#{name} #{key}"
@@ -80,7 +83,7 @@ class MakingTest < PieceTest
   # Both halves from the middle are practised each from its beginning.
   def test_halves_are_practised_alike
     made = woven([0, 1, 0, 1, 0, 2], "sections.0.from": "middle", "sections.0.centre": "own", pins: pins("repeats" => 4))
-    half = made.layout.strip(4).pass_count
+    half = made.band.layout.strip(4).pass_count
 
     assert_equal 12, half
     (0...half).each { |number| assert_equal Judge.call(made, made: number, said: 1), Judge.call(made, made: half + number, said: 1) }
@@ -93,11 +96,11 @@ class MakingTest < PieceTest
   def test_wraps_and_the_time_they_take
     json = document("cuff", pins: pins("repeats" => 40))
     piece = Meander::Document::PieceReader.call(json).piece
-    calibration = Meander::Planner::Calibration.of({pace: 12})
-    work = Meander::Planner::PlanPiece.call(piece, calibration:).to_h[:work]
+    calibration = Meander::Calibration.of({pace: 12})
+    work = answer(Meander::Planner::PlanPiece.call(piece, calibration:))[:work]
 
     assert_equal (40 * 6) + 3, work[:wraps]
     assert_in_delta 243 / 12.0, work[:minutes], 1e-9
-    assert_in_delta 243 / 10.0, plan(json).to_h[:work][:minutes], 1e-9
+    assert_in_delta 243 / 10.0, answer(plan(json))[:work][:minutes], 1e-9
   end
 end

@@ -4,7 +4,7 @@ require_relative "../test_helper"
 require "nokogiri"
 
 class OutputTest < PieceTest
-  def svg(plan, **options) = Nokogiri::XML(Meander::Output::StripSvg.call(plan.picture, title: "Strip", **options), &:strict).remove_namespaces!
+  def svg(plan, **options) = Nokogiri::XML(Meander::Output::StripSvg.call(plan.strip_picture, title: "Strip", **options), &:strict).remove_namespaces!
 
   def cuff = @cuff ||= plan(document(pins: pins("repeats" => 12)))
 
@@ -18,10 +18,10 @@ class OutputTest < PieceTest
   def test_repeats_lie_an_advance_apart
     places = svg(cuff).css("#weave-w3-f use").map { |use| use["x"].to_f }.first(11).drop(1)
 
-    assert places.each_cons(2).all? { |a, b| ((b - a) - cuff.layout.pattern.advance_mm).abs < 2e-3 }
-    firsts = cuff.picture.strokes.each_slice(12).first(12).map { |passes| passes[2].points.last[1] }
+    assert places.each_cons(2).all? { |a, b| ((b - a) - cuff.band.layout.pattern.advance_mm).abs < 2e-3 }
+    firsts = cuff.strip_picture.strokes.each_slice(12).first(12).map { |passes| passes[2].points.last[1] }
 
-    assert firsts.each_cons(2).all? { |a, b| ((b - a) - cuff.layout.pattern.advance_mm).abs < 1e-6 }
+    assert firsts.each_cons(2).all? { |a, b| ((b - a) - cuff.band.layout.pattern.advance_mm).abs < 1e-6 }
   end
 
   # The near layer is drawn last: what covers the base wires in front lies behind them at the back.
@@ -67,16 +67,16 @@ class OutputTest < PieceTest
   end
 
   def test_a_title_is_text_and_nothing_else
-    text = Meander::Output::StripSvg.call(cuff.picture, title: "</title><script>alert(1)</script>")
+    text = Meander::Output::StripSvg.call(cuff.strip_picture, title: "</title><script>alert(1)</script>")
 
     refute_includes text, "<script"
   end
 
   def test_the_picture_stays_small_however_long_the_piece
-    short, long = [60, 600].map { |repeats| plan(document(pins: pins("repeats" => repeats))).picture.json.bytesize }
+    short, long = [60, 600].map { |repeats| plan(document(pins: pins("repeats" => repeats))).strip_picture.json.bytesize }
 
     assert_operator long, :<, short * 1.5
-    assert_operator plan(document("sections.0.pattern.single": 40, "sections.0.pattern.both": 40)).picture.json.bytesize, :<, 30_000
+    assert_operator plan(document("sections.0.pattern.single": 40, "sections.0.pattern.both": 40)).strip_picture.json.bytesize, :<, 30_000
   end
 
   def test_shades_go_from_dark_to_light

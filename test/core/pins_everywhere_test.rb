@@ -31,11 +31,11 @@ class PinsEverywhereTest < PieceTest
   def assert_closes(plan, words)
     fit = plan.fit
 
-    assert_in_delta fit.strip_mm, fit.woven_mm + (2 * fit.bare_mm) + plan.layout.reach_mm, 1e-6, words
-    assert_in_delta fit.strip_mm, fit.wrist_mm + fit.ease_mm + (Math::PI * plan.layout.frame.thickness_mm) - fit.opening_mm, 1e-6, words if fit.wrist_mm && fit.conflicts.empty?
+    assert_in_delta fit.strip_mm, fit.woven_mm + (2 * fit.bare_mm) + plan.ends.reach_mm, 1e-6, words
+    assert_in_delta fit.strip_mm, fit.wrist_mm + fit.ease_mm + (Math::PI * plan.band.layout.frame.thickness_mm) - fit.opening_mm, 1e-6, words if fit.wrist_mm && fit.conflicts.empty?
 
-    assert_in_delta plan.layout.woven_mm(fit.repeats), fit.woven_mm, 1e-9, words
-    assert_equal 0, fit.repeats % plan.layout.sides, words
+    assert_in_delta plan.band.layout.woven_mm(fit.repeats), fit.woven_mm, 1e-9, words
+    assert_equal 0, fit.repeats % plan.band.layout.sides, words
   end
 
   SECTIONS.each_key do |name|
@@ -50,9 +50,9 @@ class PinsEverywhereTest < PieceTest
 
     define_method(:"test_wire_to_hand_is_never_overdrawn_over_#{name.tr(" ,", "_")}") do
       plan = woven(name, {"weaving_wire" => "1.7 m"})
-      more = Meander::Planner::WeavingAccount.new(plan.layout, plan.fit.repeats + plan.layout.sides)
+      more = Meander::Crafts::Weaving::Account.new(plan.band.layout, plan.fit.repeats + plan.band.layout.sides)
 
-      assert_operator plan.account.total_mm, :<=, 1700
+      assert_operator plan.band.strip.account.total_mm, :<=, 1700
       assert_operator more.total_mm, :>, 1700
       short = woven(name, {"wrist" => "172 mm", "weaving_wire" => "1.7 m"})
 
@@ -68,7 +68,7 @@ class PinsEverywhereTest < PieceTest
       assert item, name
       assert_equal %w[wrist repeats], item.figures[:pins]
       assert_match(/let go of/i, item.remedy)
-      near = woven(name, {"wrist" => "172 mm", "repeats" => [wrist - (2 * plan.layout.sides), plan.layout.sides].max})
+      near = woven(name, {"wrist" => "172 mm", "repeats" => [wrist - (2 * plan.band.layout.sides), plan.band.layout.sides].max})
 
       assert_empty near.fit.conflicts, name
       assert_equal ["bare"], near.fit.floats, name
@@ -82,7 +82,7 @@ class PinsEverywhereTest < PieceTest
 
       assert_closes plan, name
       assert_in_delta 0, plan.fit.opening_mm, 1e-12
-      assert_equal plan.piece.base_wires.size, plan.layout.endings["end"].strands.size
+      assert_equal plan.piece.base_wires.size, plan.ends.at("end").strands.size
     end
   end
 
@@ -90,11 +90,11 @@ class PinsEverywhereTest < PieceTest
   def test_neighbours_are_what_pinning_them_gives
     SECTIONS.each_key do |name|
       plan = woven(name, {"repeats" => 40})
-      plan.to_h[:fit][:neighbours].each do |other|
+      answer(plan)[:fit][:neighbours].each do |other|
         pinned = woven(name, {"repeats" => other[:repeats]})
 
-        assert_in_delta pinned.fit.woven_mm, other[:woven_mm], 1e-6, name
-        assert_in_delta pinned.account.total_mm - plan.account.total_mm, other[:weaving_change_mm], 1e-6, name
+        assert_in_delta pinned.band.strip.woven_mm, other[:woven_mm], 1e-6, name
+        assert_in_delta pinned.band.strip.account.total_mm - plan.band.strip.account.total_mm, other[:weaving_change_mm], 1e-6, name
       end
     end
   end

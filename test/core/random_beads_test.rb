@@ -51,7 +51,7 @@ class RandomBeadsTest < PieceTest
       Array.new(ROUNDS_EACH) do
         json, fields = make.call(self, random)
         kind = any_bead(random)
-        [json, built(with_beads(json, placed(rule, **fields), kind)), "seed #{seed}: #{rule} #{fields} of #{kind}"]
+        [json, plan(with_beads(json, placed(rule, **fields), kind)), "seed #{seed}: #{rule} #{fields} of #{kind}"]
       end
     end
   end
@@ -65,7 +65,7 @@ class RandomBeadsTest < PieceTest
   # What is counted is what is drawn and strung; what is cut for it is what it takes; all of it is weighed.
   def test_beads_are_counted_drawn_strung_cut_and_weighed_alike
     each_random do |json, made, said|
-      rule, told, bare = rule_of(made), made.beads_h, built(without_thread(json))
+      rule, told, bare = rule_of(made), made.beads_h, plan(without_thread(json))
 
       assert_equal rule.count, told[:drawn][:set].size, said
       assert_equal rule.count, told[:strings].sum { |string| string[:copies] * string[:runs].sum { |run| run[:times] } }, said
@@ -92,8 +92,8 @@ class RandomBeadsTest < PieceTest
       rule = rule_of(made)
 
       assert_operator rule.over, :>=, 0, said
-      assert_equal rule.over.positive?, made.advice.any? { |item| item.id == "bead-no-room" }, said
-      assert_equal rule.kind.passes?(rule.through), made.advice.none? { |item| item.id == "bead-hole-small" }, said
+      assert_equal rule.over.positive?, said(made).any? { |item| item.id == "bead-no-room" }, said
+      assert_equal rule.kind.passes?(rule.through), said(made).none? { |item| item.id == "bead-hole-small" }, said
       assert_operator rule.left_mm, :>=, -0.2, said if rule.left_mm && rule.over.zero? && !rule.is_a?(Meander::Beads::Centre)
     end
   end
@@ -109,21 +109,21 @@ any_bead(random)))
       bare = plan(json)
 
       assert_equal bare.fit.to_h, made.fit.to_h, "seed #{seed}"
-      assert_in_delta bare.account.path_mm, made.account.path_mm - made.account.beads_mm, 1e-6
-      assert_in_delta rule_of(made).extra_mm, made.account.beads_mm, 1e-6
-      assert_equal(*[bare, made].map { |one| JSON.generate(one.picture.to_h.except(:beads, :marks)) })
-      assert_in_delta made.account.total_mm, made.account.lengths.sum { |length| length.cut_mm * length.strands.size }, 1e-6
+      assert_in_delta bare.band.strip.account.path_mm, made.band.strip.account.path_mm - made.band.strip.account.beads_mm, 1e-6
+      assert_in_delta rule_of(made).extra_mm, made.band.strip.account.beads_mm, 1e-6
+      assert_equal(*[bare, made].map { |one| JSON.generate(one.strip_picture.to_h.except(:beads, :marks)) })
+      assert_in_delta made.band.strip.account.total_mm, made.band.strip.account.lengths.sum { |length| length.cut_mm * length.strands.size }, 1e-6
     end
   end
 
   # A piece with beads and findings reads back from what it is written out as.
   def test_pieces_with_beads_read_back
     demo_documents.each do |json|
-      once = planned(json).piece.to_h
-      again = planned(JSON.parse(JSON.generate(once)))
+      once = plan(json).piece.to_h
+      again = plan(JSON.parse(JSON.generate(once)))
 
       assert_equal JSON.generate(once), JSON.generate(again.piece.to_h), json["name"]
-      assert_equal JSON.generate(planned(json).to_h), JSON.generate(again.to_h), json["name"]
+      assert_equal JSON.generate(answer(plan(json))), JSON.generate(answer(again)), json["name"]
     end
   end
 end

@@ -53,8 +53,8 @@ class RightFiguresTest < PieceTest
   # two straights and four quarter turns.
   def test_a_wrap_goes_round_the_whole_band
     section = woven("s1", %w[w1 w2], {kind: "straight"})
-    plan = built(put_together([section], wires: [base("w1"), base("w2"), weaving], endings: [{"id" => "e1", "side" => "end", "kind" => "wrap", "wires" => ["w1"], "wraps" => 1}]))
-    ending = plan.endings.first
+    plan = plan(put_together([section], wires: [base("w1"), base("w2"), weaving], endings: [{"id" => "e1", "side" => "end", "kind" => "wrap", "wires" => ["w1"], "wraps" => 1}]))
+    ending = plan.ends.all.first
     rho, apart = 0.4 + 0.3 + 0.4, 0.8 + 0.3
     fold = Math::PI * rho / 2
 
@@ -66,7 +66,7 @@ class RightFiguresTest < PieceTest
     {"surface" => {count: 4}, "curve" => {side: "inside", wraps: 1, count: 5}}.each do |rule, fields|
       own = [1, 2, 3, 9].map do |frames|
         json = put_together([woven("s1", %w[w1 w2], {kind: "waists", length: 20.0, width: 7.0, frames:, crossing: "left"})], wires: [base("w1"), base("w2"), weaving])
-        built(with_beads(json, placed(rule, weaving: "w9", **fields), bead("k1", "2 mm", "2 mm"))).own_lengths.first.path_mm
+        plan(with_beads(json, placed(rule, weaving: "w9", **fields), bead("k1", "2 mm", "2 mm"))).own_lengths.first.path_mm
       end
 
       assert_equal [1.0, 2.0, 3.0, 9.0], own.map { |mm| (mm / own[0]).round(9) }, rule
@@ -77,8 +77,8 @@ class RightFiguresTest < PieceTest
   def test_beads_follow_a_frame
     [{kind: "drop", length: 30.0, width: 14.0, open: 0.0}, {kind: "crescent", length: 40.0, width: 8.0, open: 0.0, radius: 25.0, towards: "near"}].product(%w[inside outside]).each do |form, side|
       json = put_together([woven("s1", %w[w1 w2], form)], wires: [base("w1"), base("w2"), weaving])
-      plan = built(with_beads(json, placed("curve", weaving: "w9", side:, wraps: 1, count: 0), bead("k1", "2 mm", "2 mm")))
-      wires = plan.sections.first.base.map { |id| plan.sections.first.trace(id).map { |point| plan.pose(plan.sections.first).at(point) } }
+      plan = plan(with_beads(json, placed("curve", weaving: "w9", side:, wraps: 1, count: 0), bead("k1", "2 mm", "2 mm")))
+      wires = plan.sections.first.base.each_index.map { |id| plan.sections.first.trace(id).map { |point| plan.pose(plan.sections.first).at(point) } }
       off = plan.beads_lying.map { |_, _, _, (x, y), _| wires.flatten(1).map { |px, py| Math.hypot(px - x, py - y) }.min }
 
       assert_operator off.size, :>, 10, side
@@ -97,7 +97,7 @@ class RightFiguresTest < PieceTest
     kinds = [bead("k1", "1 mm", "1 mm"), bead("k2", "1.2 mm", "1.2 mm")]
     on = [placed("woven", of: "wrap", every: 3, first: 1, on: "front"), placed("woven", id: "d2", bead: "k2", of: "wrap", every: 2, first: 2, on: "back")]
     plan = plan(json.merge("tray" => kinds, "beads" => on))
-    half = plan.layout.strip(4).pass_count
+    half = plan.band.layout.strip(4).pass_count
     on_wire = plan.beads.flat_map { |rule| rule.lying.map { |one| [(one.pass < half) ? one.pass : half - 1 - one.pass, one.kind.id] } }.sort.map(&:last)
     told = Meander::Beads::Stringing.call(plan.beads)
 
@@ -110,7 +110,7 @@ class RightFiguresTest < PieceTest
     %w[0.32 0.315 0.25 0.28].push("28 awg", "30 swg").product([9.0, 16.3], [0.0]).each do |wire, width, open|
       json = put_together([woven("s1", %w[w1 w2], {kind: "drop", length: 31.0, width:, open:})], wires: [base("w1"), base("w2"), weaving("w9", wire)])
 
-      assert_nil advice(built(json), "no-room"), "#{wire} in #{width}, open #{open}"
+      assert_nil advice(plan(json), "no-room"), "#{wire} in #{width}, open #{open}"
     end
   end
 
@@ -118,17 +118,17 @@ class RightFiguresTest < PieceTest
   def test_endings_of_a_helix_lie_on_their_wires
     json = put_together([woven("s1", %w[w1 w2], {kind: "helix", dowel: 6.0, rise: 0.0}, extent: {"kind" => "length", "length" => size("60 mm")})], wires: [base("w1"), base("w2"), weaving],
       endings: [{"id" => "e1", "side" => "start", "kind" => "post", "wires" => ["w2"], "length" => size("9 mm")}, {"id" => "e2", "side" => "end", "kind" => "fold", "wires" => %w[w1 w2]}])
-    plan = built(json)
+    plan = plan(json)
     section = plan.sections.first
     ended = plan.instance_variable_get(:@ended)
     at = ->(id, last) { plan.pose(section).at(section.trace(id).public_send(last ? :last : :first)) }
     far = ->(one, other) { Math.sqrt(one.zip(other).sum { |a, b| (a - b)**2 }) }
 
-    assert_operator far.call(ended["e1"].points("w2").first, at.call("w2", false)), :<, 1e-6
-    assert_operator far.call(ended["e2"].points("w1").first, at.call("w1", true)), :<, 1e-6
-    assert_operator far.call(ended["e2"].points("w1").last, at.call("w2", true)), :<, 1e-6
+    assert_operator far.call(ended["e1"].points("w2").first, at.call(1, false)), :<, 1e-6
+    assert_operator far.call(ended["e2"].points("w1").first, at.call(0, true)), :<, 1e-6
+    assert_operator far.call(ended["e2"].points("w1").last, at.call(1, true)), :<, 1e-6
     leads = ended["e1"].points("w2").first(2).then { |a, b| b.zip(a).map { |q, p| q - p } }
-    onward = section.trace("w2").first(2).then { |a, b| a.zip(b).map { |q, p| q - p } }
+    onward = section.trace(1).first(2).then { |a, b| a.zip(b).map { |q, p| q - p } }
     cos = leads.zip(onward).sum { |a, b| a * b } / Math.sqrt(leads.sum { |a| a * a } * onward.sum { |a| a * a })
 
     assert_operator cos, :>, 0.995, "on along the wire, but for half a step of its trace"
@@ -138,7 +138,7 @@ class RightFiguresTest < PieceTest
   def test_rows_at_a_rounded_end
     [[2.0, 2.0], [3.0, 2.0], [2.0, 4.0], [4.0, 4.0]].each do |long, wide|
       json = put_together([woven("s1", %w[w1 w2], {kind: "drop", length: 32.0, width: 16.0, open: 14.0})], wires: [base("w1"), base("w2"), weaving])
-      plan = built(with_beads(json, placed("rows", weaving: "w9", counts: [], wraps: 1, from: size("19 mm")), bead("k1", "#{long} mm", "#{wide} mm")))
+      plan = plan(with_beads(json, placed("rows", weaving: "w9", counts: [], wraps: 1, from: size("19 mm")), bead("k1", "#{long} mm", "#{wide} mm")))
       ground = plan.beads.first.ground
 
       assert_operator plan.beads.first.lying.size, :>, 2
@@ -155,22 +155,22 @@ class RightFiguresTest < PieceTest
   def test_what_is_kept_and_held
     kept = ->(length, frames) {
       section = woven("s1", %w[w1 w2], {kind: "waists", length: 18.0, width: 6.0, frames:, crossing: "left"}, reserve: {"side" => "end", "length" => size(length)})
-      built(put_together([section], wires: [base("w1"), base("w2"), weaving]))
+      plan(put_together([section], wires: [base("w1"), base("w2"), weaving]))
     }
     [1, 4].each do |frames|
       none, some = kept.call("0 mm", frames), kept.call("300 mm", frames)
 
-      assert_equal [300.0] * 3, none.to_h[:supply].zip(some.to_h[:supply]).map { |one, other| (other[:total_mm] - one[:total_mm]).round(6) }
+      assert_equal [300.0] * 3, answer(none)[:supply].zip(answer(some)[:supply]).map { |one, other| (other[:total_mm] - one[:total_mm]).round(6) }
       assert_equal 300, some.cut_list.sum { |row| row.count * row.cut_mm } - none.cut_list.sum { |row| row.count * row.cut_mm }
       assert_equal frames, some.cut_list.select { |row| row.kind == "weaving" }.sum(&:count)
     end
-    start, both = %w[start both].map { |tails| plan(document("ring", "allowances.base_tails": tails)).bars.first }
+    start, both = %w[start both].map { |tails| plan(document("ring", "allowances.base_tails": tails)).runs.first }
 
     assert_in_delta 20.0, both.total_mm - start.total_mm, 1e-9
     assert_in_delta start.kept_mm, both.kept_mm, 1e-9
     earring = document("earring", "allowances.base_tails": "both")
 
-    assert_equal built(document("earring")).cuts.first.cut_mm, built(earring).cuts.first.cut_mm, "at the fold there is nothing to hold"
+    assert_equal plan(document("earring")).cuts.first.cut_mm, plan(earring).cuts.first.cut_mm, "at the fold there is nothing to hold"
   end
 
   # From the middle the halves share one group of coils, or have two: the strip, the wire and the passes differ by just those coils.
@@ -179,12 +179,12 @@ class RightFiguresTest < PieceTest
       plan(document("cuff", "sections.0.from": "middle", "sections.0.centre": centre, "sections.0.pattern.single": 5, "sections.0.pattern.both": 2, pins: pins("repeats" => 12)))
     end
 
-    assert_equal 10, own.layout.passes(12) - shared.layout.passes(12)
-    assert_in_delta 5 * 0.4, own.fit.woven_mm - shared.fit.woven_mm, 0.1
-    assert_in_delta 5 * Math.hypot(Math::PI * 1.4, 0.4), own.account.path_mm - shared.account.path_mm, 0.1
-    singles = shared.picture.strokes.select { |stroke| stroke.face == 1 && stroke.points.map(&:first).max < 1.0 }.map { |stroke| stroke.points.map { |point| point[1] }.minmax.sum / 2 }
+    assert_equal 10, own.band.layout.passes(12) - shared.band.layout.passes(12)
+    assert_in_delta 5 * 0.4, own.band.strip.woven_mm - shared.band.strip.woven_mm, 0.1
+    assert_in_delta 5 * Math.hypot(Math::PI * 1.4, 0.4), own.band.strip.account.path_mm - shared.band.strip.account.path_mm, 0.1
+    singles = shared.strip_picture.strokes.select { |stroke| stroke.face == 1 && stroke.points.map(&:first).max < 1.0 }.map { |stroke| stroke.points.map { |point| point[1] }.minmax.sum / 2 }
     coil = {"kind" => "walk", "gaps" => [0, 1], "before" => [], "after" => []}
-    middle = shared.fit.woven_mm / 2
+    middle = shared.band.strip.woven_mm / 2
 
     assert_equal 5, singles.count { |at| (at - middle).abs < 1.2 }, "one group in the middle"
     assert_nil advice(shared, "centre-not-shared")

@@ -43,7 +43,7 @@ class RingTest < PieceTest
 
     assert_in_delta over.round_mm + 6, over.strip_mm, 1e-6
     assert_in_delta open.round_mm - 6, open.strip_mm, 1e-6
-    assert_in_delta Math.hypot(beside.round_mm, ring.picture.width_mm) + 6, beside.strip_mm, 1e-6
+    assert_in_delta Math.hypot(beside.round_mm, ring.strip_picture.width_mm) + 6, beside.strip_mm, 1e-6
     assert_equal [[0.0, 2.5], [1.4, 0.0], [0.0, 0.0]], [beside, over, open].map { |fit| [fit.lift_mm.round(6), fit.slide_mm.round(6)] }
   end
 
@@ -57,13 +57,13 @@ class RingTest < PieceTest
       plain, made = ring(kind), ring(kind, endings: wrapped)
       rho = (0.8 / 2) + 0.3 + (0.8 / 2)
       round = (2 * Math::PI * rho) + (2 * (0.8 + 0.3 + slide)) + (2 * lift)
-      near, far = made.layout.endings["end"].strands.values_at("w1", "w2").map(&:length)
+      near, far = made.ends.at("end").strands.values_at("w1", "w2").map(&:length)
 
       assert_in_delta (Math::PI * (rho + lift) / 2) + Math.hypot(2 * round, 1.6), near, 1e-9, kind
       assert_in_delta 1.6, far - near, 1e-9
       assert_in_delta plain.fit.repeats, made.fit.repeats, 1
-      assert_equal [near, near].map { |mm| mm.round(9) }, made.bars[0].parts.select { |part| part.kind.end_with?("ending") }.map { |part| part.mm.round(9) }
-      made.layout.endings["end"].strands.each_value { |strand| assert_in_epsilon strand.length, Meander::Curve::Strand.polyline_length(strand.points), 0.003 }
+      assert_equal [near, near].map { |mm| mm.round(9) }, made.cuts[0].parts.select { |part| part.kind.end_with?("ending") }.map { |part| part.mm.round(9) }
+      made.ends.at("end").strands.each_value { |strand| assert_in_epsilon strand.length, Meander::Curve::Strand.polyline_length(strand.points), 0.003 }
     end
 
     assert_equal ["/sections/0/cut_away"], faults(document("ring", endings: wrapped, "sections.0.cut_away": ["w2"])).map(&:path).uniq

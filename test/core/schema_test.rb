@@ -44,7 +44,7 @@ class SchemaTest < PieceTest
       plan = plan(document(kind))
 
       assert_empty plan.questions
-      assert_equal 0, plan.advice.count { |item| item.severity == "stop" }
+      assert_equal 0, said(plan).count { |item| item.severity == "stop" }
     end
   end
 

@@ -25,25 +25,25 @@ class SolveFitTest < PieceTest
   def assert_closes(plan)
     fit = plan.fit
 
-    assert_in_delta fit.strip_mm, fit.wrist_mm + fit.ease_mm + (Math::PI * plan.layout.frame.thickness_mm) - fit.opening_mm, 1e-6
-    assert_in_delta fit.strip_mm, fit.woven_mm + (2 * fit.bare_mm) + plan.layout.reach_mm, 1e-9
+    assert_in_delta fit.strip_mm, fit.wrist_mm + fit.ease_mm + (Math::PI * plan.band.layout.frame.thickness_mm) - fit.opening_mm, 1e-6
+    assert_in_delta fit.strip_mm, fit.woven_mm + (2 * fit.bare_mm) + plan.ends.reach_mm, 1e-9
   end
 
   def test_the_wrist_alone_takes_the_nearest_repeat_and_tells_the_difference
     plan = agrees({"wrist" => "170 mm"})
 
     assert_closes plan
-    assert_operator plan.fit.off_mm.abs, :<=, plan.layout.pattern.advance_mm / 2
+    assert_operator plan.fit.off_mm.abs, :<=, plan.band.layout.pattern.advance_mm / 2
     assert_in_delta 5, plan.fit.bare_mm, 1e-9
     assert_in_delta 12 + plan.fit.off_mm, plan.fit.ease_mm, 1e-9
   end
 
   def test_one_more_and_one_fewer_are_told
     plan = agrees({"wrist" => "170 mm"})
-    fewer, more = plan.to_h[:fit][:neighbours]
+    fewer, more = answer(plan)[:fit][:neighbours]
 
     assert_equal [plan.fit.repeats - 1, plan.fit.repeats + 1], [fewer[:repeats], more[:repeats]]
-    assert_in_delta plan.layout.pattern.advance_mm, more[:change_mm], 1e-9
+    assert_in_delta plan.band.layout.pattern.advance_mm, more[:change_mm], 1e-9
     assert_operator fewer[:off_mm].abs, :>=, plan.fit.off_mm.abs
     assert_operator more[:weaving_change_mm], :>, 0
   end
@@ -56,12 +56,12 @@ class SolveFitTest < PieceTest
     woven = agrees({"woven" => "120 mm"})
 
     assert_closes woven
-    assert_in_delta 120, woven.fit.woven_mm, woven.layout.pattern.advance_mm / 2
+    assert_in_delta 120, woven.band.strip.woven_mm, woven.band.layout.pattern.advance_mm / 2
     wire = agrees({"weaving_wire" => "1.5 m"})
 
     assert_closes wire
-    assert_operator wire.account.total_mm, :<=, 1500
-    assert_operator Meander::Planner::WeavingAccount.new(wire.layout, wire.fit.repeats + 1).total_mm, :>, 1500
+    assert_operator wire.band.strip.account.total_mm, :<=, 1500
+    assert_operator Meander::Crafts::Weaving::Account.new(wire.band.layout, wire.fit.repeats + 1).total_mm, :>, 1500
   end
 
   def test_wrist_and_repeats
@@ -124,7 +124,7 @@ class SolveFitTest < PieceTest
 
   def test_all_four_pins_may_agree
     free = agrees({"wrist" => "170 mm"})
-    pinned = {"wrist" => "170 mm", "repeats" => free.fit.repeats, "woven" => "#{free.fit.woven_mm.round(2)} mm", "weaving_wire" => "9 m"}
+    pinned = {"wrist" => "170 mm", "repeats" => free.fit.repeats, "woven" => "#{free.band.strip.woven_mm.round(2)} mm", "weaving_wire" => "9 m"}
 
     assert_closes agrees(pinned)
   end
@@ -155,7 +155,7 @@ class SolveFitTest < PieceTest
       pinned = values.to_a.sample(random.rand(1..4), random:).to_h
       plan = solved(pinned, %w[cuff bracelet].sample(random:), "sections.0.pattern.single": random.rand(1..20), "sections.0.pattern.both": random.rand(1..20),
         "allowances.working_length": size("#{random.rand(100..3000)} mm"), "sections.0.bare": size("#{random.rand(0..30)} mm"))
-      numbers = JSON.generate(plan.to_h).scan(/-?\d+\.\d+e?\d*/).map(&:to_f)
+      numbers = JSON.generate(answer(plan)).scan(/-?\d+\.\d+e?\d*/).map(&:to_f)
 
       assert numbers.all?(&:finite?), "seed #{seed}: #{pinned}"
       assert_operator plan.fit.repeats, :>=, 1

@@ -8,7 +8,7 @@ class StandingTest < PieceTest
   include Sections
 
   Pose = Meander::Form::Pose
-  WayOn = Meander::Built::WayOn
+  WayOn = Meander::Planner::WayOn
   Trace = Meander::Form::Trace
   ROUNDS = 20
 
@@ -66,7 +66,7 @@ class StandingTest < PieceTest
   # Where one section ends where the next begins there is no way between, and no length.
   def test_nothing_between
     assert_empty WayOn.call([[1.0, 2.0, 0.0], 0.3], [[1.0, 2.0, 0.0], 0.3])
-    plan = built(put_together([woven("s1", %w[w1 w2]), woven("s2", %w[w1 w2], at: after("s1", bare: 0.0))], wires: [base("w1"), base("w2"), weaving]))
+    plan = plan(put_together([woven("s1", %w[w1 w2]), woven("s2", %w[w1 w2], at: after("s1", bare: 0.0))], wires: [base("w1"), base("w2"), weaving]))
 
     plan.runs.each { |run| assert_equal %w[tail ending section section ending trim], run.parts.map(&:kind) }
   end
@@ -97,12 +97,12 @@ class StandingTest < PieceTest
 
   # A helix says how many turns it makes, in the sentence of the section and in the order of work.
   def test_a_helix_tells_its_turns
-    plan = built(put_together([woven("s1", %w[w1 w2], {kind: "helix", dowel: 8.0, rise: 6.0}, extent: {"kind" => "length", "length" => size("90 mm")})], wires: [base("w1"), base("w2"), weaving]))
+    plan = plan(put_together([woven("s1", %w[w1 w2], {kind: "helix", dowel: 8.0, rise: 6.0}, extent: {"kind" => "length", "length" => size("90 mm")})], wires: [base("w1"), base("w2"), weaving]))
     section = plan.sections.first
-    radius = (8 + section.plan.layout.frame.thickness_mm) / 2
+    radius = (8 + section.layout.frame.thickness_mm) / 2
     turns = section.length_mm / Math.hypot(2 * Math::PI * radius, 6)
 
     assert_includes section.words, "#{Meander::Units::Text.number(turns, 1)} turns"
-    assert(plan.to_h[:order].any? { |step| step[:kind] == "bend" && step[:words].include?(section.words) })
+    assert(answer(plan)[:order].any? { |step| step[:kind] == "bend" && step[:words].include?(section.words) })
   end
 end

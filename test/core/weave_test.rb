@@ -31,17 +31,17 @@ class WeaveTest < PieceTest
   # Over and under read back from the drawing: each pass lies on its own face and spans the wires of its move.
   def test_over_and_under_read_back_from_the_drawing
     plan = plan(document("sections.0.pattern.single": 4, "sections.0.pattern.both": 3, pins: pins("repeats" => 5)))
-    words = plan.picture.strokes.map { |stroke| [stroke.face, rods_covered(plan, stroke)] }
+    words = plan.strip_picture.strokes.map { |stroke| [stroke.face, rods_covered(plan, stroke)] }
     expected = ([[1], [1]] * 4) + ([[1, 2], [1, 2]] * 3)
 
     assert_equal (expected * 5) + ([[1], [1]] * 3), words.map(&:last)
     assert_equal [1, -1], words.map(&:first).each_slice(2).to_a.uniq.flatten
-    assert plan.picture.strokes.all? { |stroke| stroke.points.all? { |_, _, z| z * stroke.face >= -1e-9 } }
+    assert plan.strip_picture.strokes.all? { |stroke| stroke.points.all? { |_, _, z| z * stroke.face >= -1e-9 } }
   end
 
   # The wire goes on without a break, also from the anchor coils to the pattern and on to the closing coils.
   def test_the_picture_is_continuous_from_pass_to_pass
-    strokes = plan(document("sections.0.pattern.anchor": 4, pins: pins("repeats" => 7))).picture.strokes
+    strokes = plan(document("sections.0.pattern.anchor": 4, pins: pins("repeats" => 7))).strip_picture.strokes
     jumps = strokes.each_cons(2).map { |a, b| Math.sqrt(a.points.last.zip(b.points.first).sum { |p, q| (p - q)**2 }) }
 
     assert_operator jumps.max, :<, 1e-6
@@ -50,9 +50,9 @@ class WeaveTest < PieceTest
   def test_the_strip_and_the_wire_figure_come_from_one_path
     demo_bands.each do |json|
       plan = plan(json)
-      drawn = plan.picture.strokes.sum { |stroke| Meander::Curve::Strand.polyline_length(stroke.points) }
+      drawn = plan.strip_picture.strokes.sum { |stroke| Meander::Curve::Strand.polyline_length(stroke.points) }
 
-      assert_in_epsilon (plan.account.path_mm - plan.account.beads_mm), drawn, 0.003, json["name"]
+      assert_in_epsilon (plan.band.strip.account.path_mm - plan.band.strip.account.beads_mm), drawn, 0.003, json["name"]
     end
   end
 
@@ -68,6 +68,6 @@ class WeaveTest < PieceTest
   # Which base wires (from 1) a stroke passes over.
   def rods_covered(plan, stroke)
     low, high = stroke.points.map(&:first).minmax
-    plan.picture.rods.each_index.select { |i| plan.picture.rods[i][:x].between?(low, high) }.map { |i| i + 1 }
+    plan.strip_picture.rods.each_index.select { |i| plan.strip_picture.rods[i][:x].between?(low, high) }.map { |i| i + 1 }
   end
 end

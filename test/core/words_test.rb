@@ -12,9 +12,9 @@ class WordsTest < PieceTest
       words = lines(plan)
 
       assert_operator words.first, :start_with?, "#{json["name"]}: "
-      assert_equal plan.bars.map { |bar| bar.cut_mm.to_s }, words.grep(/\(base wire/).map { |line| line[/cut (\d+) mm/, 1] }
-      assert_equal plan.account.count, words.grep(/\(weaves /).sum { |line| (line[/cut (\d+) times/, 1] || 1).to_i }
-      assert_equal plan.advice.size, words.grep(/\[[a-z-]+\]\z/).size
+      assert_equal plan.cuts.map { |bar| bar.cut_mm.to_s }, words.grep(/\(base wire/).map { |line| line[/cut (\d+) mm/, 1] }
+      assert_equal plan.band.strip.account.count, words.grep(/\(weaves /).sum { |line| (line[/cut (\d+) times/, 1] || 1).to_i }
+      assert_equal said(plan).size, words.grep(/\[[a-z-]+\]\z/).size
       words.each { |line| refute_match(/NaN|Infinity|nil|\{|#</, line) }
     end
   end
@@ -39,7 +39,7 @@ class WordsTest < PieceTest
   def test_advice_points_into_the_document
     demo_bands.each do |json|
       plan = plan(json)
-      plan.advice.each do |item|
+      said(plan).each do |item|
         way = item.place.split("/").drop(1)
         found = way.reduce(JSON.parse(JSON.generate(plan.piece.to_h))) { |inner, key| inner.is_a?(Array) ? inner[key.to_i] : inner&.fetch(key, nil) }
 

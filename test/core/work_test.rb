@@ -10,21 +10,21 @@ class WorkTest < PieceTest
   KINDS = %w[cut bead anchor weave join turn secure bead bend end].freeze
 
   def band(kind, **changes) = plan(document(kind, **changes))
-  def words(plan, kind) = Meander::Work::OfBand.call(plan).select { |step| step.kind == kind }.map(&:words)
+  def words(plan, kind) = Meander::Work::Order.call(plan).select { |step| step.kind == kind }.map(&:words)
 
   # Every length of the plan is cut, every wrap timed, no step comes before one it needs.
   def test_bands_of_every_kind
     {"cuff" => [/open 42.5 mm/, "wrist of 170 mm"], "bracelet" => [/gently/, "wrist of 170 mm"], "ring" => [/ISO 54/, "side by side"]}.each do |kind, (round, worn)|
       plan = band(kind)
-      steps = Meander::Work::OfBand.call(plan)
+      steps = Meander::Work::Order.call(plan)
       order = steps.reject { |step| step.kind == "join" }.map { |step| KINDS.index(step.kind) }
       woven = steps.map(&:kind).select { |step| %w[weave join].include?(step) }
 
       assert_equal order.sort, order, kind
-      assert_equal %w[weave] + (%w[join weave] * plan.joins.size), woven, "a length is joined on before what it weaves"
-      assert_in_delta plan.to_h[:work][:minutes], steps.sum(&:minutes), 1e-9
-      plan.bars.each { |bar| assert_includes steps.first.words, "#{bar.cut_mm} mm of #{bar.wire.words}" }
-      plan.account.lengths.each { |length| assert_includes steps.first.words, "#{length.cut_mm.ceil} mm of #{plan.piece.weaving_wire.words} to weave with" }
+      assert_equal %w[weave] + (%w[join weave] * plan.band.strip.joins.size), woven, "a length is joined on before what it weaves"
+      assert_in_delta answer(plan)[:work][:minutes], steps.sum(&:minutes), 1e-9
+      plan.cuts.each { |bar| assert_includes steps.first.words, "#{bar.cut_mm} mm of #{bar.wire.words}" }
+      plan.band.strip.account.lengths.each { |length| assert_includes steps.first.words, "#{length.cut_mm.ceil} mm of #{plan.piece.weaving_wire.words} to weave with" }
       bent = words(plan, "bend").first
 
       assert_match round, bent
@@ -53,12 +53,12 @@ class WorkTest < PieceTest
   def test_beads_and_endings
     rule = placed("woven", of: "repeat", every: 4, first: 1, on: "front")
     plan = plan(with_beads(document("bracelet"), rule))
-    steps = Meander::Work::OfBand.call(plan)
+    steps = Meander::Work::Order.call(plan)
 
     first, second = steps[1].words.scan(/(\d+) of Bead k1/).flatten.map(&:to_i)
 
     assert_equal plan.beads.first.count, first + second, "on each length those it weaves"
     assert_equal ["Closing loop, 5 mm inside at the start.", "Hook, 4 mm inside at the end."], steps.select { |step| step.kind == "end" }.first(2).map(&:words)
-    assert_equal plan.to_h[:order].last[:words], steps.last.words
+    assert_equal answer(plan)[:order].last[:words], steps.last.words
   end
 end

@@ -17,7 +17,7 @@ class WovenPiecesTest < PieceTest
     json
   end
 
-  def drawn_mm(plan) = plan.picture.strokes.sum { |stroke| Meander::Curve::Strand.polyline_length(stroke.points) }
+  def drawn_mm(plan) = plan.strip_picture.strokes.sum { |stroke| Meander::Curve::Strand.polyline_length(stroke.points) }
 
   def faults(json) = assert_raises(Meander::InvalidInput) { Meander::Document::PieceReader.call(json) }.faults.to_h { |fault| [fault.path, fault.message] }
 
@@ -30,40 +30,40 @@ class WovenPiecesTest < PieceTest
       plan = plan(json)
       name = json["sections"][0].inspect
 
-      assert_in_epsilon plan.account.path_mm, drawn_mm(plan), 0.002, name
-      assert_in_delta plan.account.path_mm, plan.account.lengths.sum { |length| length.path_mm * length.strands.size }, 1e-6, name
-      assert_in_delta plan.account.total_mm, plan.account.lengths.sum { |length| length.cut_mm * length.strands.size }, 1e-6, name
-      assert_in_delta plan.fit.strip_mm, plan.fit.woven_mm + (2 * plan.fit.bare_mm) + plan.layout.reach_mm, 1e-9, name
-      assert(JSON.generate(plan.to_h).scan(/-?\d+\.\d+/).map(&:to_f).all?(&:finite?))
+      assert_in_epsilon plan.band.strip.account.path_mm, drawn_mm(plan), 0.002, name
+      assert_in_delta plan.band.strip.account.path_mm, plan.band.strip.account.lengths.sum { |length| length.path_mm * length.strands.size }, 1e-6, name
+      assert_in_delta plan.band.strip.account.total_mm, plan.band.strip.account.lengths.sum { |length| length.cut_mm * length.strands.size }, 1e-6, name
+      assert_in_delta plan.fit.strip_mm, plan.band.strip.woven_mm + (2 * plan.fit.bare_mm) + plan.ends.reach_mm, 1e-9, name
+      assert(JSON.generate(answer(plan)).scan(/-?\d+\.\d+/).map(&:to_f).all?(&:finite?))
     end
   end
 
   def test_from_the_middle_outwards_both_halves_are_mirror_images
     plan = plan(woven(5, DIAMOND, from: "middle", centre: "own"))
-    middle = plan.fit.woven_mm / 2
-    tops = plan.picture.strokes.map { |stroke| stroke.points.map { |x, y, z| [x.round(6), (y - middle).round(6), z.round(6)] } }
+    middle = plan.band.strip.woven_mm / 2
+    tops = plan.strip_picture.strokes.map { |stroke| stroke.points.map { |x, y, z| [x.round(6), (y - middle).round(6), z.round(6)] } }
     one, other = tops.each_slice(tops.size / 2).to_a
 
     assert_predicate plan.fit.repeats, :even?
     assert_equal one, other.map { |points| points.map { |x, y, z| [x, -y, z] } }
-    assert_equal [0, 1], plan.account.lengths.map(&:half).uniq
+    assert_equal [0, 1], plan.band.strip.account.lengths.map(&:half).uniq
     odd = plan(woven(5, DIAMOND, from: "middle").merge("pins" => pins("repeats" => 7)))
 
     assert_match(/come in pairs: 6 or 8/, advice(odd, "pins-conflict").why)
     short = plan(woven(1, [0, 1], from: "middle").merge("pins" => pins("repeats" => 40)))
 
-    assert_equal [nil], short.account.lengths.map(&:half)
+    assert_equal [nil], short.band.strip.account.lengths.map(&:half)
   end
 
   def test_what_is_cut_away_weighs_no_more
     whole, cut = plan(woven(5, Weaves::RAY)), plan(woven(5, Weaves::RAY, cut_away: %w[b3 b4]))
-    bars = cut.bars.to_h { |bar| [bar.wire.id, bar] }
+    bars = cut.runs.to_h { |bar| [bar.wire.id, bar] }
 
-    assert_equal whole.bars.first.cut_mm, bars["b3"].cut_mm
+    assert_in_delta whole.runs.first.total_mm, bars["b3"].total_mm, 1e-9
     assert_operator bars["b4"].kept_mm, :<, bars["b3"].kept_mm
     assert_operator bars["b3"].kept_mm, :<, bars["b1"].kept_mm * 0.7
     assert_operator cut.mass[:finished_g], :<, whole.mass[:finished_g]
-    assert_operator cut.picture.rods.count { |rod| rod[:wire] == "b3" }, :>=, cut.fit.repeats
+    assert_operator cut.strip_picture.rods.count { |rod| rod[:wire] == "b3" }, :>=, cut.fit.repeats
   end
 
   def test_two_strands_are_two_wires_side_by_side
@@ -73,8 +73,8 @@ class WovenPiecesTest < PieceTest
     json["sections"][0]["weaving"] = %w[w3 w9]
     two = plan(json)
 
-    assert_in_delta doubled.account.total_mm, two.account.total_mm, 1e-9
-    assert_equal %w[w3 w9], two.picture.placements.map { |place| place[:wire] }.uniq
+    assert_in_delta doubled.band.strip.account.total_mm, two.band.strip.account.total_mm, 1e-9
+    assert_equal %w[w3 w9], two.strip_picture.placements.map { |place| place[:wire] }.uniq
     json["wires"].last["size"] = size("0.5")
 
     assert_match(/must be of one size/, faults(json)["/wires/3/size"])
@@ -85,27 +85,27 @@ class WovenPiecesTest < PieceTest
     json = woven(2, [0, 1, 0, 2], strands: 2, turns: "in_turn", weaving: %w[w3 w9])
     json["wires"] << json["wires"].last.merge("id" => "w9", "metal" => "sterling")
     plan = plan(json.merge("pins" => pins("repeats" => 31)))
-    repeat = plan.layout.pattern
-    one, other = plan.account.strand_paths_mm
+    repeat = plan.band.layout.pattern
+    one, other = plan.band.strip.account.strand_paths_mm
 
     assert_in_delta (15 * repeat.wire_mm) + (14 * repeat.advance_mm), other, 1e-6
-    assert_in_delta repeat.wire_mm + repeat.advance_mm + plan.layout.laid.path_mm(31, 31, 31) - repeat.wire_mm, one - other, 3
+    assert_in_delta repeat.wire_mm + repeat.advance_mm + plan.band.layout.laid.path_mm(31, 31, 31) - repeat.wire_mm, one - other, 3
     assert_in_epsilon one + other, drawn_mm(plan), 0.002
-    counts = plan.picture.placements.group_by { |place| place[:wire] }.transform_values { |places| places.sum { |place| place[:count] * plan.picture.cells[place[:cell]].passes.size } }
+    counts = plan.strip_picture.placements.group_by { |place| place[:wire] }.transform_values { |places| places.sum { |place| place[:count] * plan.strip_picture.cells[place[:cell]].passes.size } }
 
     assert_equal({"w3" => (16 * 4) + 15 + 6, "w9" => (15 * 4) + 14}, counts)
-    assert_equal [[0], [1]], plan.account.lengths.map(&:strands).uniq
+    assert_equal [[0], [1]], plan.band.strip.account.lengths.map(&:strands).uniq
     assert_match(/cannot take turns/, faults(woven(2, [0, 1], turns: "in_turn"))["/sections/0/turns"])
   end
 
   def test_base_wires_that_bend_outwards_are_longer
     straight, bent = plan(woven(2, [1, 2, 1, 0]).merge("pins" => pins("woven" => "130 mm"))), plan(woven(2, [1, 2, 1, 0], spacing: CHANGING).merge("pins" => pins("woven" => "130 mm")))
-    run = ->(plan) { plan.bars.first.parts.find { |part| part.kind == "woven" }.mm }
+    run = ->(plan) { plan.cuts.first.parts.find { |part| part.kind == "section" }.mm }
 
-    assert_in_delta straight.fit.woven_mm, run.call(straight), 1e-9
-    assert_operator run.call(bent), :>, bent.fit.woven_mm
+    assert_in_delta straight.band.strip.woven_mm, run.call(straight), 1e-9
+    assert_operator run.call(bent), :>, bent.band.strip.woven_mm
     assert advice(bent, "frame-narrows")
-    assert_in_delta 130, bent.fit.woven_mm, 1
+    assert_in_delta 130, bent.band.strip.woven_mm, 1
   end
 
   def test_walks_that_cannot_be_made_are_refused_at_their_place
@@ -134,20 +134,20 @@ class WovenPiecesTest < PieceTest
     Meander::Weave::Samples::ALL.each do |sample|
       plan = plan(woven(sample.base, sample.gaps, after: JSON.parse(JSON.generate(sample.after))))
 
-      assert_equal 0, plan.advice.count { |item| item.severity == "stop" }, sample.name
+      assert_equal 0, said(plan).count { |item| item.severity == "stop" }, sample.name
       assert_nil advice(plan, "ends-on-pair"), sample.name
-      assert_equal sample.name, plan.to_h[:weave][:words]
+      assert_equal sample.name, answer(plan)[:sections][0][:strip][:weave][:words]
     end
   end
 
   def test_mirror_images_of_a_walk_with_its_beginning_and_end
     json = woven(3, [0, 2, 1, 3], after: [{"gaps" => [0, 1, 0, 2], "times" => 2}])
-    mirrors = plan(json).to_h[:weave][:mirrors]
+    mirrors = answer(plan(json))[:sections][0][:strip][:weave][:mirrors]
 
     assert_equal [[3, 1, 2, 0], [0, 3, 1, 2], [2, 1, 3, 0]], mirrors.values_at(:across, :along, :turned).map { |image| image[:gaps] }
     assert_equal [{gaps: [3, 2, 3, 1], times: 2}], mirrors[:across][:after]
     assert_equal json["sections"][0]["pattern"]["gaps"], Meander::Weave::Mirrors.call({kind: "walk", before: [], after: [], **mirrors[:across].slice(:gaps)}, 3)[:across][:gaps]
-    coils = plan(document).to_h[:weave][:mirrors]
+    coils = answer(plan(document))[:sections][0][:strip][:weave][:mirrors]
 
     assert_equal [([2, 1] * 3) + ([2, 0] * 3), [{gaps: [2, 1], times: 3}]], coils[:across].values_at(:gaps, :after)
   end
@@ -161,8 +161,8 @@ class WovenPiecesTest < PieceTest
         plan = plan(json)
 
         refute advice(plan, "wire-not-held"), "#{how} over #{wires}"
-        assert_operator plan.layout.strip(1).runs.map(&:from_mm).each_cons(2).map { |one, next_one| next_one - one }.min, :>, 0
-        assert_in_epsilon plan.account.path_mm, drawn_mm(plan), 0.002
+        assert_operator plan.band.layout.strip(1).runs.map(&:from_mm).each_cons(2).map { |one, next_one| next_one - one }.min, :>, 0
+        assert_in_epsilon plan.band.strip.account.path_mm, drawn_mm(plan), 0.002
       end
     end
   end

@@ -12,7 +12,7 @@ class TradeTest < PieceTest
   def test_a_woven_forty_millimetres
     plan = plan(document("wires.0.size": size("22 awg"), "wires.1.size": size("22 awg"), "wires.2.size": size("28 awg"),
       "sections.0.pattern.single": 5, "sections.0.pattern.both": 2, pins: pins("repeats" => 18)))
-    run = plan.layout.strip(18).runs.find { |one| one.repeat.equal?(plan.layout.pattern) }
+    run = plan.band.layout.strip(18).runs.find { |one| one.repeat.equal?(plan.band.layout.pattern) }
 
     assert_in_delta 40.5, run.woven_mm, 0.1
     assert_includes 0.80..1.00, run.wire_mm / 500
@@ -23,7 +23,7 @@ class TradeTest < PieceTest
     [["0.64", "0.32", 5, 2, 11.0], ["1.0", "0.4", 5, 2, 13.0], ["0.64", "0.32", 8, 2, 10.7], ["0.8", "0.32", 8, 2, 12.5], ["0.8", "0.315", 3, 3, 14.7]].each do |base, wire, single, both, stated|
       plan = plan(document("wires.0.size": size(base), "wires.1.size": size(base), "wires.2.size": size(wire), "sections.0.pattern.single": single, "sections.0.pattern.both": both))
 
-      assert_in_epsilon stated, plan.layout.pattern.wire_mm / plan.layout.pattern.advance_mm, 0.05, "#{single} + #{both} on #{base}"
+      assert_in_epsilon stated, plan.band.layout.pattern.wire_mm / plan.band.layout.pattern.advance_mm, 0.05, "#{single} + #{both} on #{base}"
     end
   end
 
@@ -32,10 +32,10 @@ class TradeTest < PieceTest
   def test_sixty_repeats_of_three_and_three
     plan = plan(document("wires.0.size": size("0.8"), "wires.1.size": size("0.8"), "wires.2.size": size("0.315")))
 
-    assert_in_delta 113.4, plan.layout.pattern.advance_mm * 60, 1e-6
-    assert_in_delta 1667, plan.layout.pattern.wire_mm * 60, 1
-    assert_includes 0.80..1.05, ((plan.layout.pattern.wire_mm * 60) + 300) / 2000
-    assert_in_delta 2.545, plan.picture.width_mm, 1e-6
+    assert_in_delta 113.4, plan.band.layout.pattern.advance_mm * 60, 1e-6
+    assert_in_delta 1667, plan.band.layout.pattern.wire_mm * 60, 1
+    assert_includes 0.80..1.05, ((plan.band.layout.pattern.wire_mm * 60) + 300) / 2000
+    assert_in_delta 2.545, plan.strip_picture.width_mm, 1e-6
   end
 
   # The gap of a frame as a maker would measure it, and a figure-eight walked along it pass by pass.
@@ -88,10 +88,10 @@ class TradeTest < PieceTest
   def test_forty_millimetres_as_a_section
     section = woven("s1", %w[w1 w2], {kind: "straight"}, extent: {"kind" => "length", "length" => size("40 mm")}, from: "middle",
 pattern: {"kind" => "coils", "single" => 5, "both" => 2, "anchor" => 0, "closing" => 1})
-    made = built(put_together([section], wires: [base("w1", "22 awg"), base("w2", "22 awg"), weaving("w9", "28 awg")])).sections.first
+    made = plan(put_together([section], wires: [base("w1", "22 awg"), base("w2", "22 awg"), weaving("w9", "28 awg")])).sections.first
 
-    assert_equal 18, made.plan.fit.repeats
-    assert_includes 0.80..1.00, made.plan.account.path_mm / 500
+    assert_equal 18, made.strip.repeats
+    assert_includes 0.80..1.00, made.strip.account.path_mm / 500
   end
 
   # A petal 20 mm long with a gap that rises as a half sine to 6 mm, 4 a side: as a frame, whose width is told from middle to middle of its wires.
@@ -99,18 +99,18 @@ pattern: {"kind" => "coils", "single" => 5, "both" => 2, "anchor" => 0, "closing
     petal = woven("s1", %w[w1 w2], {kind: "crescent", length: 20.0, width: 7.0, open: 0.0, radius: 400.0, towards: "far"},
 pattern: {"kind" => "walk", "gaps" => ([1, 2] * 4) + ([1, 0] * 4), "before" => [], "after" => []})
 
-    assert_includes 0.50..1.00, built(put_together([petal], wires: [base("w1"), base("w2"), weaving])).sections.first.plan.account.path_mm / 1000
+    assert_includes 0.50..1.00, plan(put_together([petal], wires: [base("w1"), base("w2"), weaving])).sections.first.strip.account.path_mm / 1000
   end
 
   # 3 + 3, 60 repeats in three stretches on the same wires, with six tails of 50 mm.
   def test_three_stretches_as_sections
     stretch = ->(id, at) { woven(id, %w[w1 w2], {kind: "straight"}, extent: {"kind" => "repeats", "count" => 20}, at:) }
-    plan = built(put_together([stretch.call("s1", {"kind" => "first", "turn" => 0}), stretch.call("s2", after("s1", bare: 10.0)), stretch.call("s3", after("s2", bare: 10.0))],
+    plan = plan(put_together([stretch.call("s1", {"kind" => "first", "turn" => 0}), stretch.call("s2", after("s1", bare: 10.0)), stretch.call("s3", after("s2", bare: 10.0))],
       wires: [base("w1"), base("w2"), weaving("w9", "0.315 mm")]))
-    path = plan.woven.sum { |section| section.plan.account.path_mm }
+    path = plan.sections.select(&:strip).sum { |section| section.strip.account.path_mm }
 
     assert_includes 0.80..1.05, (path + (6 * 50)) / 2000
-    assert_in_delta 60 * 1.89, plan.woven.sum { |section| section.plan.layout.strip(20).runs.first.woven_mm }, 0.1
-    plan.cuts.each { |cut| assert_in_delta plan.woven.sum(&:length_mm) + 20, cut.parts.select { |part| %w[section between].include?(part.kind) }.sum(&:mm), 1e-6 }
+    assert_in_delta 60 * 1.89, plan.sections.select(&:strip).sum { |section| section.layout.strip(20).runs.first.woven_mm }, 0.1
+    plan.cuts.each { |cut| assert_in_delta plan.sections.select(&:strip).sum(&:length_mm) + 20, cut.parts.select { |part| %w[section between].include?(part.kind) }.sum(&:mm), 1e-6 }
   end
 end

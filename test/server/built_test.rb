@@ -18,19 +18,19 @@ wires: [base("w1"), base("w2"), weaving])
     kept = stored(two)
 
     assert_equal 201, last_response.status
-    assert_nil kept["plan"]
+    assert_nil kept["plan"]["strip"]
     get "/api/pieces/#{kept["id"]}"
 
-    assert_equal %w[s1 s2], answer["built"]["sections"].map { |section| section["id"] }
+    assert_equal %w[s1 s2], answer["plan"]["sections"].map { |section| section["id"] }
     assert_equal answer["document"], send_json(:post, "/api/plan", {document: answer["document"]})["document"]
-    assert_equal built(two).cuts.map(&:cut_mm), answer["built"]["cuts"].map { |cut| cut["cut_mm"] }
+    assert_equal plan(two).cuts.map(&:cut_mm), answer["plan"]["cuts"].map { |cut| cut["cut_mm"] }
   end
 
   # Every picture a plan names can be fetched: finished ones and the strip of each section.
   def test_its_pictures_are_kept
-    made = send_json(:post, "/api/plan", {document: two})["built"]
+    made = send_json(:post, "/api/plan", {document: two})["plan"]
 
-    [*made["finished"].map { |one| one["picture"] }, *made["sections"].map { |section| section["plan"]["picture"] }].each do |hash|
+    [*made["finished"].map { |one| one["picture"] }, *made["sections"].map { |section| section["strip"]["picture"] }].each do |hash|
       get "/api/pictures/#{hash}"
 
       assert_equal 200, last_response.status
@@ -44,9 +44,9 @@ wires: [base("w1"), base("w2"), weaving])
     get "/api/pieces"
     pair, cuff = answer["pieces"].sort_by { |row| row["kind"] }.reverse
 
-    assert_equal ["earring", 2, ["a drop 32 mm long, 16 mm wide"], 0], [pair["kind"], pair["built"]["pieces"], pair["sections"], pair["stops"]]
-    assert_equal ["cuff", nil], [cuff["kind"], cuff["built"]]
-    assert_in_delta 18.2, pair["built"]["extent"][0].sum(&:abs), 0.1
+    assert_equal ["earring", 2, ["a drop 32 mm long, 16 mm wide"], 0], [pair["kind"], pair["pieces"], pair["sections"], pair["stops"]]
+    assert_equal ["cuff", nil], [cuff["kind"], cuff["finished"]]
+    assert_in_delta 18.2, pair["extent"][0].sum(&:abs), 0.1
   end
 
   # What can be asked of a band can be asked of a section.
@@ -55,7 +55,7 @@ wires: [base("w1"), base("w2"), weaving])
     said = send_json(:post, "/api/weaves/say", {**asked, text: "5 on 1, 2 on 1-2"})
 
     assert_equal [[0, 1] * 5, [0, 2] * 2].flatten, said["document"]["sections"][1]["pattern"]["gaps"]
-    assert_equal said["document"]["sections"][1]["pattern"]["gaps"], said["built"]["sections"][1]["plan"]["weave"]["gaps"]
+    assert_equal said["document"]["sections"][1]["pattern"]["gaps"], said["plan"]["sections"][1]["strip"]["weave"]["gaps"]
     assert_equal "walk", said["document"]["sections"][0]["pattern"]["kind"]
     judged = send_json(:post, "/api/weaves/judge", {**asked, made: 0, said: 1, turned: false})
 
@@ -74,10 +74,10 @@ wires: [base("w1"), base("w2"), weaving])
   def test_a_weave_said_comes_with_its_picture
     band = document("cuff", "sections.0.pattern": {"kind" => "walk", "gaps" => [0, 1, 0, 2], "before" => [], "after" => []})
     said = send_json(:post, "/api/weaves/say", {document: band, text: "37 on 1, 2 on 1-2"})
-    get "/api/pictures/#{said["plan"]["picture"]}"
+    get "/api/pictures/#{said["plan"]["strip"]}"
 
-    assert_equal({said["plan"]["picture"] => answer}, said["drawn"])
-    assert_equal "37 on 1, 2 on 1-2", said["plan"]["weave"]["notation"]
+    assert_equal({said["plan"]["strip"] => answer}, said["drawn"])
+    assert_equal "37 on 1, 2 on 1-2", said["plan"]["sections"][0]["strip"]["weave"]["notation"]
     send_json(:post, "/api/weaves/say", {document: band, text: "4 on 9"})
 
     assert_problem 422, "invalid-input"
@@ -132,7 +132,7 @@ wires: [base("w1"), base("w2"), weaving])
     get "/api/pieces/#{id}/cut-list.csv"
     rows = CSV.parse(last_response.body, headers: true)
 
-    assert_equal built(two).cuts.map(&:cut_mm), rows.first(2).map { |row| row["cut_mm"].to_i }
+    assert_equal plan(two).cuts.map(&:cut_mm), rows.first(2).map { |row| row["cut_mm"].to_i }
     assert(rows.first(2).all? { |row| row["marks"].include?("start of weave") && row["marks"].include?("between sections") })
     get "/api/pieces/#{id}/document.json"
 
@@ -145,7 +145,7 @@ wires: [base("w1"), base("w2"), weaving])
     File.write(path, JSON.generate(two))
     words = `#{RbConfig.ruby} #{File.join(ROOT, "bin/meander")} plan #{path}`
 
-    built(two).cuts.each { |cut| assert_includes words, "cut #{cut.cut_mm} mm of #{cut.words}" }
+    plan(two).cuts.each { |cut| assert_includes words, "cut #{cut.cut_mm} mm of #{cut.words}" }
     assert_match(/^1\. Cut/, words)
   end
 end

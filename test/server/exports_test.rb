@@ -40,9 +40,9 @@ class ExportsTest < ServerTest
       rows = CSV.parse(fetch(piece, "cut-list.csv"), headers: true)
       weaving = rows.select { |row| row["kind"] == "weaving" }
 
-      assert_equal plan.bars.map(&:cut_mm), rows.select { |row| row["kind"] == "base" }.map { |row| row["cut_mm"].to_i }, piece.name
-      assert_equal plan.account.count, weaving.sum { |row| row["count"].to_i }, piece.name
-      assert_in_delta plan.account.total_mm, weaving.sum { |row| row["count"].to_i * row["cut_mm"].to_i }, plan.account.count, piece.name
+      assert_equal plan.cuts.map(&:cut_mm), rows.select { |row| row["kind"] == "base" }.map { |row| row["cut_mm"].to_i }, piece.name
+      assert_equal plan.band.strip.account.count, weaving.sum { |row| row["count"].to_i }, piece.name
+      assert_in_delta plan.band.strip.account.total_mm, weaving.sum { |row| row["count"].to_i * row["cut_mm"].to_i }, plan.band.strip.account.count, piece.name
     end
   end
 
@@ -52,7 +52,7 @@ class ExportsTest < ServerTest
       svg = Nokogiri::XML(fetch(piece, "strip.svg?face=#{face}&hand=#{hand}"), &:strict)
       svg.remove_namespaces!
       defined = svg.xpath("//@id").map(&:value)
-      low, high = Server::Planning.plan(piece.content).picture.y_range
+      low, high = Server::Planning.plan(piece.content).strip_picture.y_range
 
       assert_empty svg.xpath("//use/@href").map { |href| href.value.delete_prefix("#") }.uniq - defined, piece.name
       assert_in_delta high - low + 6, svg.root["width"].to_f, 0.01, piece.name
@@ -61,7 +61,7 @@ class ExportsTest < ServerTest
   end
 
   def test_a_picture_travels_small
-    hashes = bands.to_h { |piece| [piece, Server::Planning.plan(piece.content).picture.content_hash] }
+    hashes = bands.to_h { |piece| [piece, Server::Planning.plan(piece.content).strip_picture.content_hash] }
     hashes.each do |piece, hash|
       header "Accept-Encoding", "gzip"
       get "/api/pictures/#{hash}"
@@ -92,11 +92,12 @@ class ExportsTest < ServerTest
     assert_equal pieces.map(&:name).sort, rows.map { |row| row["name"] }.sort
     rows.each do |row|
       plan = Server::Planning.plan(Server::Piece.find(row["id"]).content)
-      next assert_equal([plan.extent, 0], [row["built"]["extent"], row["stops"]]) if plan.piece.built?
 
-      assert_equal plan.fit.repeats, row["fit"]["repeats"]
-      assert_in_delta plan.picture.width_mm, row["width_mm"], 1e-9
-      assert_equal 0, row["stops"]
+      assert_equal [plan.extent, 0], [row["extent"], row["stops"]]
+      next unless plan.band
+
+      assert_equal plan.fit.repeats, row["strip"]["repeats"]
+      assert_in_delta plan.strip_picture.width_mm, row["strip"]["width_mm"], 1e-9
     end
   end
 

@@ -15,7 +15,7 @@ class FreshPicturesTest < ServerTest
   def test_a_band_brings_its_picture_once
     json = fresh("cuff", "wires.2.size", 0.4)
     first, second = asked(json), asked(json)
-    hash = first["plan"]["picture"]
+    hash = first["plan"]["strip"]
 
     assert_equal [hash], first["drawn"].keys
     assert_empty second["drawn"]
@@ -28,14 +28,14 @@ class FreshPicturesTest < ServerTest
   def test_a_built_piece_brings_what_changed
     json = fresh("pendant", "sections.0.form.length", 31)
     first = asked(json)
-    shown = first["built"]["finished"].map { |one| one["picture"] }.uniq
+    shown = first["plan"]["finished"].map { |one| one["picture"] }.uniq
 
     assert_equal shown.sort, first["drawn"].keys.sort
     json["endings"] = json["endings"].reject { |ending| ending["kind"] == "bail" }
     second = asked(json)
 
-    refute_includes second["drawn"].keys, second["built"]["finished"][0]["picture"]
-    second["built"]["finished"].each do |one|
+    refute_includes second["drawn"].keys, second["plan"]["finished"][0]["picture"]
+    second["plan"]["finished"].each do |one|
       get "/api/pictures/#{one["picture"]}"
 
       assert_equal 200, last_response.status
@@ -46,24 +46,24 @@ class FreshPicturesTest < ServerTest
   # A section's strip is named with the plan, and the same strip has the same name wherever the section stands.
   def test_a_sections_strip_is_drawn_when_it_is_asked_for
     json = fresh("earring", "sections.0.form.width", 13)
-    strip = asked(json)["built"]["sections"][0]["plan"]["picture"]
+    strip = asked(json)["plan"]["sections"][0]["strip"]["picture"]
     json["sections"][0]["at"] = {"kind" => "first", "turn" => 40}
 
-    assert_equal strip, asked(json)["built"]["sections"][0]["plan"]["picture"]
-    assert_equal strip, asked(json.merge("name" => "Another"))["built"]["sections"][0]["plan"]["picture"]
+    assert_equal strip, asked(json)["plan"]["sections"][0]["strip"]["picture"]
+    assert_equal strip, asked(json.merge("name" => "Another"))["plan"]["sections"][0]["strip"]["picture"]
     get "/api/pictures/#{strip}"
 
     assert_equal 2, answer["strands"].map { |strand| strand["wire"] }.grep(/w[12]/).uniq.size
     json["sections"][0]["form"]["width"] = size("14.5 mm")
 
-    refute_equal strip, asked(json)["built"]["sections"][0]["plan"]["picture"]
+    refute_equal strip, asked(json)["plan"]["sections"][0]["strip"]["picture"]
   end
 
   # Beads woven into a section are in its strip, and belong to its name.
   def test_a_strip_with_beads_is_another_one
     json = fresh("earring", "sections.0.form.width", 12)
-    bare = asked(json)["built"]["sections"][0]["plan"]["picture"]
-    beaded = asked(with_beads(json, placed("woven", of: "wrap", every: 9, first: 1, on: "front")))["built"]["sections"][0]["plan"]["picture"]
+    bare = asked(json)["plan"]["sections"][0]["strip"]["picture"]
+    beaded = asked(with_beads(json, placed("woven", of: "wrap", every: 9, first: 1, on: "front")))["plan"]["sections"][0]["strip"]["picture"]
 
     refute_equal bare, beaded
     get "/api/pictures/#{beaded}"
@@ -103,7 +103,7 @@ class FreshPicturesTest < ServerTest
     strip = plan.sections.first.strip_picture
 
     assert_nil Server::Planning::PICTURES.get(strip.content_hash)
-    assert_equal plan.sections.first.plan.picture.json, Server::Planning.picture(strip.content_hash, :plan, [json])
+    assert_equal plan.sections.first.strip.picture.json, Server::Planning.picture(strip.content_hash, :plan, [json])
     Server::Planning::STRIPS.forget
 
     assert_equal strip.json, Server::Planning.picture(strip.content_hash, :plan, [json])

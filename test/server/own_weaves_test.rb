@@ -103,7 +103,7 @@ class OwnWeavesTest < ServerTest
       "sections.0.spacing": {"kind" => "apart", "clear" => [size("1.2 mm")]})
     lightly, hard = %w[lightly hard].map do |push|
       send_json(:put, "/api/maker", {pace: 10, push:})
-      send_json(:post, "/api/plan", {document: spaced})["plan"]["fit"]["repeats"]
+      send_json(:post, "/api/plan", {document: spaced})["plan"]["sections"][0]["strip"]["repeats"]
     end
 
     assert_operator hard, :>, lightly

@@ -13,7 +13,7 @@ class PiecesTest < ServerTest
     get "/api/pieces/#{piece["id"]}"
 
     assert_equal ["Renamed", 2], [answer["document"]["name"], answer["revision"]]
-    assert_equal answer["plan"], JSON.parse(JSON.generate(plan(document).to_h))
+    assert_equal answer["plan"], JSON.parse(JSON.generate(Meander::Output::Answer.call(plan(document))))
   end
 
   def test_a_stale_save_is_refused_and_both_versions_are_kept
@@ -96,10 +96,10 @@ class PiecesTest < ServerTest
   end
 
   def test_a_picture_is_fetched_by_its_hash
-    hash = send_json(:post, "/api/plan", {document: document})["plan"]["picture"]
+    hash = send_json(:post, "/api/plan", {document: document})["plan"]["strip"]
     get "/api/pictures/#{hash}"
 
-    assert_equal plan(document).picture.json, last_response.body
+    assert_equal plan(document).strip_picture.json, last_response.body
     get "/api/pictures/nothing"
 
     assert_problem 404, "not-found"

@@ -21,7 +21,7 @@ class RingsApiTest < ServerTest
     get "/api/pieces/#{id}/cut-list.csv"
     rows = CSV.parse(last_response.body, headers: true)
 
-    assert_equal made.bars.map(&:cut_mm).tally, rows.select { |row| row.to_s.include?("base") }.map { |row| row["cut_mm"].to_i }.tally
+    assert_equal made.cuts.map(&:cut_mm).tally, rows.select { |row| row.to_s.include?("base") }.map { |row| row["cut_mm"].to_i }.tally
     get "/api/pieces/#{id}/strip.svg"
 
     assert_equal 200, last_response.status
@@ -47,7 +47,7 @@ class RingsApiTest < ServerTest
     walk = send_json(:post, "/api/weaves/join", {base: 2, groups:, before: [], after: [{gaps: [1, 0], times: 3}]})
 
     assert_equal [[0, 1, 0, 1, 0, 1, 2, 1, 2, 1], [[0, 1]]], [walk["gaps"], walk["after"].map { |one| one["gaps"] }]
-    planned = send_json(:post, "/api/plan", {document: document("cuff", "sections.0.pattern": {"kind" => "walk", **walk})})["plan"]["weave"]
+    planned = send_json(:post, "/api/plan", {document: document("cuff", "sections.0.pattern": {"kind" => "walk", **walk})})["plan"]["sections"][0]["strip"]["weave"]
 
     assert_equal ["3 on 1, 2 far 2", [0, 1]], planned.values_at("notation", "free")
     assert_equal [[1, 3], [2, 2]], planned["groups"].map { |group| group.values_at("near", "times") }

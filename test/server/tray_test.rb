@@ -89,7 +89,7 @@ class TrayTest < ServerTest
     get "/api/pieces/#{id}"
 
     assert_equal [4, 1], [answer["plan"]["beads"]["placed"].first["count"], answer["document"]["tray"].size]
-    picture = answer["plan"]["picture"]
+    picture = answer["plan"]["strip"]
     get "/api/pictures/#{picture}"
 
     assert_equal 4, answer["beads"]["set"].size

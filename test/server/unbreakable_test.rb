@@ -67,12 +67,12 @@ class UnbreakableTest < ServerTest
     Server::Piece.find(id).update_columns(told: Server::Piece.find(id).told.sub(/"repeats":\d+/, '"repeats":7'))
     get "/api/pieces"
 
-    assert_equal 7, answer["pieces"][0]["fit"]["repeats"]
+    assert_equal 7, answer["pieces"][0]["strip"]["repeats"]
     send_json(:put, "/api/maker", {pace: 10, push: "hard"})
     get "/api/pieces"
 
-    assert_equal row["fit"]["repeats"], answer["pieces"][0]["fit"]["repeats"]
-    get "/api/pictures/#{row["picture"]}"
+    assert_equal row["strip"]["repeats"], answer["pieces"][0]["strip"]["repeats"]
+    get "/api/pictures/#{row["strip"]["picture"]}"
 
     assert_equal 200, last_response.status
   end
@@ -89,7 +89,7 @@ class UnbreakableTest < ServerTest
       assert_includes answer["anew"]["words"], "#{now[0]} repeats, #{now[0] + 3} before"
       send_json(:post, "/api/plan", {document: answer["anew"]["document"]})
 
-      assert_equal now[0] + 3, answer["built"] ? answer["built"]["sections"][0]["plan"]["fit"]["repeats"] : answer["plan"]["fit"]["repeats"]
+      assert_equal now[0] + 3, answer["plan"]["sections"][0]["strip"]["repeats"]
       post "/api/pieces/#{id}/seen"
       get "/api/pieces/#{id}"
 

@@ -12,7 +12,7 @@ class WeavesApiTest < ServerTest
     assert_equal ALL.map(&:key), weaves.map { |weave| weave["key"] }
     piece = Meander::Document::PieceReader.call(document("bracelet", "wires.0.size": size("20 awg"))).piece
     weaves.each do |weave|
-      figures = Meander::Planner::TryWeave.figures(Meander::Planner::TryWeave.call(piece, ALL.find { |sample| sample.key == weave["key"] }))
+      figures = Meander::Crafts::Weaving::TryWeave.figures(Meander::Crafts::Weaving::TryWeave.call(piece.sections.first, ALL.find { |sample| sample.key == weave["key"] }))
 
       assert_equal JSON.parse(JSON.generate(figures)), weave["figures"], weave["key"]
     end
@@ -53,7 +53,7 @@ class WeavesApiTest < ServerTest
       json["endings"].each { |ending| ending["wires"] = ids }
       planned = send_json(:post, "/api/plan", {document: json})["plan"]
 
-      assert_equal [gaps, text], planned["weave"].values_at("gaps", "notation")
+      assert_equal [gaps, text], planned["sections"][0]["strip"]["weave"].values_at("gaps", "notation")
     end
   end
 

@@ -11,8 +11,8 @@ module Sections
   # Every demo piece and a number of random ones, planned once, with what to say where one fails.
   def each_built(&block)
     if PLANNED.empty?
-      PLANNED.concat(built_demos.map { |json| [built(json), json["name"]] })
-      ROUNDS.times { rand(1_000_000).then { |seed| PLANNED << [built(random_piece(Random.new(seed))), "seed #{seed}"] } }
+      PLANNED.concat(built_demos.map { |json| [plan(json), json["name"]] })
+      ROUNDS.times { rand(1_000_000).then { |seed| PLANNED << [plan(random_piece(Random.new(seed))), "seed #{seed}"] } }
     end
     PLANNED.each(&block)
   end

@@ -34,7 +34,7 @@ module Meander
         rules = pairs.flatten.map { |one| one.rule }.uniq
         place = plan.piece.document[:beads].index { |fields| fields[:id] == rules.first.id }
         named = Units::Text.list(rules.map { |rule| rule.kind.name }.uniq)
-        Item.new(id: "beads-overlap", severity: "warn", place: "/beads/#{place}",
+        AdviceItem.new(id: "beads-overlap", severity: "warn", place: "/beads/#{place}",
           title: "#{Units::Text.count(pairs.size, "pair")} of beads would lie in each other",
           why: "#{Units::Text.sentence(named)}: there is no room for both where they are placed.",
           remedy: "Fewer or smaller beads, another side, or places further apart.", figures: {pairs: pairs.size})

@@ -6,14 +6,16 @@ module Meander
     # the curve stay as close as they are, so the weave covers more of the base wires and opens outside by R_o/R_i - 1.
     module Bending
       def self.call(plan)
-        fit = plan.fit
+        fit, laid = plan.fit, plan.free
+        return unless laid
+
         radius = fit.round_mm / (2 * Math::PI)
-        reach = (plan.layout.frame.thickness_mm - plan.layout.frame.wire_mm) / 2
+        reach = (laid.frame.thickness_mm - laid.frame.wire_mm) / 2
         return if radius <= reach * 2
 
         opens = ((radius + reach) / (radius - reach)) - 1
         grows = fit.woven_mm * reach / (radius - reach)
-        Item.new(id: "coils-open-when-bent", severity: "note", place: "/sections/0",
+        AdviceItem.new(id: "coils-open-when-bent", severity: "note", place: laid.section.place,
                  title: "Bent to the #{plan.piece.worn_on}, tight coils open by #{Units::Text.percent(opens)} on the outside",
                  why: "They cannot close up inside the curve, so the weave runs up to #{Units::Text.length(grows)} further along the base wires.",
                  remedy: "Coil a little looser, or leave #{Units::Text.length(grows / 2)} more bare at each end for it.",

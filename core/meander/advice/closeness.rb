@@ -8,14 +8,14 @@ module Meander
 
       def self.call(plan)
         off = plan.fit.off_mm
-        return if off.abs <= VISIBLE_MM || !plan.fit.floats.empty?
+        return if plan.free.nil? || off.abs <= VISIBLE_MM || !plan.fit.floats.empty?
 
         side = off.positive? ? "longer" : "shorter"
-        Item.new(id: "length-far-off", severity: "warn", place: "/sections/0/pattern",
+        AdviceItem.new(id: "length-far-off", severity: "warn", place: "#{plan.free.section.place}/pattern",
                  title: "The nearest whole repeats end #{Units::Text.length(off.abs)} #{side} than asked",
-                 why: "One repeat is #{Units::Text.length(plan.layout.pattern.advance_mm)} long, so the length comes in steps of that.",
+                 why: "One repeat is #{Units::Text.length(plan.free.pattern.advance_mm)} long, so the length comes in steps of that.",
                  remedy: "Pin the repeats as well and let the bare ends take it up, or choose a shorter repeat.",
-                 figures: {off_mm: off, advance_mm: plan.layout.pattern.advance_mm})
+                 figures: {off_mm: off, advance_mm: plan.free.pattern.advance_mm})
       end
     end
   end

@@ -20,12 +20,12 @@ module Meander
       # Begun somewhere else, as much may lie before the first bead as after the last, to within a place. From the middle the second
       # half is the first one's mirror image.
       def self.uneven(rule, place)
-        return if rule.ground.plan.layout.sides == 2 || rule.lying.empty?
+        return if rule.ground.strip.layout.sides == 2 || rule.lying.empty?
 
-        plan = rule.ground.plan
-        unit = plan.fit.woven_mm / rule.places
+        strip = rule.ground.strip
+        unit = strip.woven_mm / rule.places
         low, high = rule.lying.map { |one| one.at[0] - rule.ground.from_mm }.minmax
-        before, after = low, plan.fit.woven_mm - high
+        before, after = low, strip.woven_mm - high
         begin_at = even_start(rule, (before - after) / unit)
         return if begin_at == rule.fields[:first]
 
@@ -53,7 +53,7 @@ module Meander
           "Give it #{Units::Text.count(wraps, "wrap")} more in all, shared out over the rows.", [], longer_mm: longer, wraps:)
       end
 
-      def self.item(id, place, title, why, remedy, offers, **figures) = Item.new(id:, severity: "note", place:, title:, why:, remedy:, offers:, figures:)
+      def self.item(id, place, title, why, remedy, offers, **figures) = AdviceItem.new(id:, severity: "note", place:, title:, why:, remedy:, offers:, figures:)
       private_class_method :uneven, :even_start, :tilted, :item
     end
   end

@@ -67,7 +67,7 @@ module Meander
 
       # Ends that nothing covers, on pieces put together from sections.
       def self.sharp(plan)
-        return unless plan.piece.built?
+        return if plan.piece.band?
 
         ended = plan.piece.document[:endings].reject { |ending| ending[:kind] == "plain" }.flat_map { |ending| ending[:wires].map { |id| [ending[:side], id] } }
         bare = plan.piece.base_wires.sum { |wire| SIDES.count { |side| !ended.include?([side, wire.id]) } }
@@ -77,7 +77,7 @@ module Meander
           "File it round and tuck it against the work, or give it a loop, a curl or a tuck.", ends: bare)
       end
 
-      def self.item(id, severity, place, title, why, remedy, **figures) = Item.new(id:, severity:, place:, title:, why:, remedy:, figures:)
+      def self.item(id, severity, place, title, why, remedy, **figures) = AdviceItem.new(id:, severity:, place:, title:, why:, remedy:, figures:)
       private_class_method :flattened, :sharp, :thickest, :rings, :posts, :ear, :item
     end
   end

@@ -18,7 +18,7 @@ module Meander
       end
 
       def self.soft(wire)
-        Item.new(id: "hook-soft", severity: "warn", place: "/endings",
+        AdviceItem.new(id: "hook-soft", severity: "warn", place: "/endings",
                  title: "The hook is bent from soft wire",
                  why: "Soft #{wire.material.name} opens under a pull.",
                  remedy: "Hammer the finished bend lightly to harden it, or use half-hard wire.",
@@ -26,7 +26,7 @@ module Meander
       end
 
       def self.thin(wire)
-        Item.new(id: "hook-thin", severity: "warn", place: "/endings", title: "The hook is bent from #{Units::Text.wire(wire.mm)} wire",
+        AdviceItem.new(id: "hook-thin", severity: "warn", place: "/endings", title: "The hook is bent from #{Units::Text.wire(wire.mm)} wire",
                  why: "A hook so thin opens under a pull, however hard it is.", remedy: "Bend it from doubled wire, or of a thicker one.", figures: {mm: wire.mm})
       end
       private_class_method :soft, :thin

@@ -7,10 +7,10 @@ module Meander
       NAMES = {"repeats" => "the repeats", "woven" => "the woven length", "weaving_wire" => "the weaving wire"}.freeze
 
       def self.call(plan)
-        pins = Planner::PlanPiece.pins(plan.piece)
+        pins = Planner::SolveFit.pins(plan.piece)
         plan.fit.conflicts.map do |conflict|
-          freed = conflict[:pins].filter_map { |pin| free(plan.layout, pins, pin) }
-          Item.new(id: "pins-conflict", severity: "stop", place: "/pins", title: title(conflict[:pins], plan.piece),
+          freed = conflict[:pins].filter_map { |pin| free(plan, pins, pin) }
+          AdviceItem.new(id: "pins-conflict", severity: "stop", place: "/pins", title: title(conflict[:pins], plan.piece),
                    why: "#{Units::Text.sentence(conflict[:reason])}.", remedy: remedy(freed, plan.piece), figures: {pins: conflict[:pins], frees: freed})
         end
       end
@@ -23,20 +23,20 @@ module Meander
       end
 
       # What a pin would become if it were let go and the others kept; nil where that alone solves nothing.
-      def self.free(layout, pins, pin)
+      def self.free(plan, pins, pin)
         rest = pins.reject { |other, _| other == pin }
         return if rest.empty?
 
-        fit = Planner::SolveFit.call(layout, rest)
-        {pin:, words: words(pin, fit, layout)} if fit.conflicts.empty?
+        fit = Planner::SolveFit.holding(plan, rest)
+        {pin:, words: words(pin, fit, plan)} if fit.conflicts.empty?
       end
 
-      def self.words(pin, fit, layout)
+      def self.words(pin, fit, plan)
         case pin
-        when "wrist" then "a #{layout.piece.worn_on} of #{Units::Text.length(fit.wrist_mm)}"
+        when "wrist" then "a #{plan.piece.worn_on} of #{Units::Text.length(fit.wrist_mm)}"
         when "repeats" then Units::Text.count(fit.repeats, "repeat")
         when "woven" then "#{Units::Text.length(fit.woven_mm)} woven"
-        else "#{Units::Text.length(Planner::WeavingAccount.new(layout, fit.repeats).total_mm)} of weaving wire"
+        else "#{Units::Text.length(plan.free.working_mm(fit.repeats))} of weaving wire"
         end
       end
 

@@ -43,7 +43,7 @@ module Meander
           "Roughen the metal, glue in good air with gloves on, and let it cure in full before it is pulled on or worn.")
       end
 
-      def self.item(id, severity, place, title, why, remedy, **figures) = Item.new(id:, severity:, place:, title:, why:, remedy:, figures:)
+      def self.item(id, severity, place, title, why, remedy, **figures) = AdviceItem.new(id:, severity:, place:, title:, why:, remedy:, figures:)
       private_class_method :size, :shallow, :glue, :item
     end
   end

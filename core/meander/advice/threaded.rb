@@ -110,7 +110,7 @@ module Meander
 "Measure them before stringing; try a wire through the hole.")]
       end
 
-      def self.item(id, severity, place, title, why, remedy, **figures) = Item.new(id:, severity:, place:, title:, why:, remedy:, figures:)
+      def self.item(id, severity, place, title, why, remedy, **figures) = AdviceItem.new(id:, severity:, place:, title:, why:, remedy:, figures:)
       private_class_method :above, :buried, :hole, :over, :touching, :room, :heavy, :rough, :guessed, :item
     end
   end

@@ -48,7 +48,7 @@ module Meander
           "A bar of at least #{Units::Text.length(need)}.", bar_mm: finding.bar_mm, need_mm: need)
       end
 
-      def self.item(id, place, title, why, remedy, **figures) = Item.new(id:, severity: "warn", place:, title:, why:, remedy:, figures:)
+      def self.item(id, place, title, why, remedy, **figures) = AdviceItem.new(id:, severity: "warn", place:, title:, why:, remedy:, figures:)
       private_class_method :opening_mm, :alone, :tight, :slips, :item
     end
   end

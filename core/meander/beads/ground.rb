@@ -5,12 +5,12 @@ module Meander
     # What beads are placed on where it is woven: a strip or a frame before it is bent. Places on it are [along, across]: mm from where
     # the section begins, and from its middle line towards its far side.
     class Ground
-      attr_reader :plan, :length_mm, :from_mm, :opening, :turned, :copies
+      attr_reader :strip, :length_mm, :from_mm, :opening, :turned, :copies
 
-      # plan: the strip's Planner::Plan; length_mm: of the section; from_mm: where on it the weave begins; opening: of a frame, or nil;
+      # strip: the section as a strip, Crafts::Weaving::Strip; length_mm: of the section; from_mm: where on it the weave begins; opening: of a frame, or nil;
       # turned: 1 / radius of its middle line, above 0 where it turns towards the far side; copies: of a frame in its chain.
-      def initialize(plan, length_mm:, from_mm: 0.0, opening: nil, turned: 0.0, copies: 1)
-        @plan = plan
+      def initialize(strip, length_mm:, from_mm: 0.0, opening: nil, turned: 0.0, copies: 1)
+        @strip = strip
         @length_mm = length_mm
         @from_mm = from_mm
         @opening = opening
@@ -22,10 +22,10 @@ module Meander
       # The same of a bent strip; a frame's beads lie by its opening.
       def curvature = opening ? 0.0 : turned
       def woven? = true
-      def frame = plan.layout.frame
+      def frame = strip.layout.frame
       def cover_mm = frame.wire_mm
-      def to_mm = from_mm + plan.fit.woven_mm
-      def base = plan.piece.base_wires
+      def to_mm = from_mm + strip.woven_mm
+      def base = strip.base
 
       # The clear width between the outermost of two base wires at a place along it; 0 where more of them fill it.
       def clear_mm(along)

@@ -4,10 +4,11 @@ module Meander
   module Beads
     # One kind of bead: what it is, its sizes, its hole. Lengths in mm, mass in g.
     class Kind
-      attr_reader :id, :name, :material, :shape, :length_mm, :width_mm, :hole_mm, :colour, :guessed
+      attr_reader :fields, :id, :name, :material, :shape, :length_mm, :width_mm, :hole_mm, :colour, :guessed
 
       # fields: a bead of a tray as read from a document, see Document::Fields::BEAD.
       def initialize(fields)
+        @fields = fields
         @id = fields[:id]
         @name = fields[:name]
         @material = Material::ALL.fetch(fields[:material])

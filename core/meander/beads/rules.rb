@@ -10,7 +10,7 @@ module Meander
       # the bent wire itself.
       def self.build(fields, piece, ground)
         thread = if fields[:weaving] then piece.wire(fields[:weaving])
-        else ground.woven? ? ground.plan.piece.weaving_wire : ground.wire
+        else ground.woven? ? ground.strip.section.working_wire : ground.wire
         end
         ALL.fetch(fields[:rule]).new(fields, piece.bead(fields[:bead]), ground, thread)
       end

@@ -79,7 +79,7 @@ module Meander
       # Beside the outermost wire it goes out round the bead instead of turning there: round the wire's circle to the tangent that leads
       # to the hole's upper end, through, and the same behind.
       def beside_mm
-        base = @layout.piece.base_wires[near? ? 0 : -1].mm
+        base = @layout.section.base[near? ? 0 : -1].mm
         rho, out, up = (base + d) / 2, (base + kind.across_mm) / 2, kind.along_mm / 2
         far = Math.hypot(out, up)
         turn = [Math.atan2(out, up) - Math.acos([rho / far, 1.0].min), 0.0].max

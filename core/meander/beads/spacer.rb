@@ -22,7 +22,7 @@ module Meander
 
       # The gaps of a strip that ask to be held: [Gap, ...].
       def self.gaps(layout, id)
-        spacing, wires = layout.piece.section[:spacing], layout.piece.base_wires.size
+        spacing, wires = layout.section[:spacing], layout.section.base.size
         return [] unless spacing[:kind] == "apart"
 
         spacing[:clear].each_with_index.select { |clear, _| clear.mm > DRIFTS * layout.frame.wire_mm }.map do |clear, i|

@@ -23,37 +23,37 @@ module Meander
       # In the order of the wire: in that of the work, or, where one length weaves both halves from its middle, from its one end over
       # the first pass of each half to its other end.
       def self.lengths(rules)
-        plan = rules.first.ground.plan
-        lengths = plan.account.lengths
-        used = rules.flat_map(&:lying).group_by { |one| woven_in(plan, one.pass) }
+        strip = rules.first.ground.strip
+        lengths = strip.account.lengths
+        used = rules.flat_map(&:lying).group_by { |one| woven_in(strip, one.pass) }
         lengths.map do |length|
-          halves = length.half ? [length.half] : (0...plan.layout.sides)
-          lying = halves.flat_map { |half| (length.first..length.last).flat_map { |repeat| used.fetch([half, repeat], []) if turn?(plan, length, repeat) } }.compact
-          lying = lying.sort_by { |one| length.half ? one.pass : along_the_wire(plan, one.pass) }
-          string(rules, lying, wire: plan.piece.strands[length.strands.first].words, share: share(plan, length, lengths))
+          halves = length.half ? [length.half] : (0...strip.layout.sides)
+          lying = halves.flat_map { |half| (length.first..length.last).flat_map { |repeat| used.fetch([half, repeat], []) if turn?(strip, length, repeat) } }.compact
+          lying = lying.sort_by { |one| length.half ? one.pass : along_the_wire(strip, one.pass) }
+          string(rules, lying, wire: strip.section.strands[length.strands.first].words, share: share(strip, length, lengths))
         end
       end
 
       # Which half a pass belongs to and which repeat of it, what comes before the first and after the last with them.
-      def self.woven_in(plan, pass)
-        layout = plan.layout
-        half, number = layout.half_of(pass, plan.fit.repeats)
-        [half, ((number + layout.skipped(half) - layout.laid.passes_before) / layout.pattern.passes.size).clamp(0, (plan.fit.repeats / layout.sides) - 1) + 1]
+      def self.woven_in(strip, pass)
+        layout = strip.layout
+        half, number = layout.half_of(pass, strip.repeats)
+        [half, ((number + layout.skipped(half) - layout.laid.passes_before) / layout.pattern.passes.size).clamp(0, (strip.repeats / layout.sides) - 1) + 1]
       end
 
       # A pass counted outwards from the middle of the wire, the second half below 0.
-      def self.along_the_wire(plan, pass)
-        half, number = plan.layout.half_of(pass, plan.fit.repeats)
+      def self.along_the_wire(strip, pass)
+        half, number = strip.layout.half_of(pass, strip.repeats)
         half.zero? ? number : -1 - number
       end
 
       # Two wires that take turns have each their own repeats.
-      def self.turn?(plan, length, repeat) = !plan.piece.in_turn? || length.strands == [(repeat - 1) % 2]
+      def self.turn?(strip, length, repeat) = !strip.section.in_turn? || length.strands == [(repeat - 1) % 2]
 
-      def self.share(plan, length, lengths)
+      def self.share(strip, length, lengths)
         return "" if lengths.size == 1
 
-        half = {0 => " of the first half", 1 => " of the second half"}[length.half] if plan.layout.sides == 2
+        half = {0 => " of the first half", 1 => " of the second half"}[length.half] if strip.layout.sides == 2
         "repeats #{length.first} to #{length.last}#{half}"
       end
 

@@ -5,7 +5,7 @@ module Meander
     # Beads in a line across a woven surface from corner to corner, stitched on; the wire goes on unseen at the back.
     class Surface < Rule
       def words = "#{kind.words} across the front from corner to corner"
-      def line_mm = Math.hypot(ground.plan.fit.woven_mm, wide)
+      def line_mm = Math.hypot(ground.strip.woven_mm, wide)
       def most = (line_mm / kind.along_mm).floor
       def over = short(fields[:count])
       def pitch_mm = lying.empty? ? nil : line_mm / lying.size
@@ -20,7 +20,7 @@ module Meander
       def wraps = lying.size
 
       # Through each bead in front, to the back, on to the next and up again.
-      def own_mm = lying.empty? ? 0.0 : line_mm + (2 * lying.size * ground.plan.layout.frame.thickness_mm)
+      def own_mm = lying.empty? ? 0.0 : line_mm + (2 * lying.size * ground.strip.layout.frame.thickness_mm)
 
       private
 
@@ -28,7 +28,7 @@ module Meander
 
       def lay
         wanted = fields[:count].zero? ? most : [fields[:count], most].min
-        long = ground.plan.fit.woven_mm
+        long = ground.strip.woven_mm
         Array.new(wanted) { |i| ((i + 0.5) / wanted).then { |share| lie([ground.from_mm + (share * long), (share - 0.5) * wide], [long, wide], face: 1) } }
       end
     end

@@ -13,11 +13,11 @@ module Meander
       end
 
       # How many places there are to thread one on: wraps, or repeats.
-      def places = seats.all.size * ground.plan.fit.repeats
+      def places = seats.all.size * ground.strip.repeats
 
       # Of two wires that take turns one leads through each bead.
-      def through = ground.plan.piece.in_turn? ? [d] : ground.plan.piece.strands.map(&:mm)
-      def extra_mm = layout.sides.times.sum { |half| seats.extra_mm(ground.plan.fit.repeats / layout.sides, half) } * through.size
+      def through = ground.strip.section.in_turn? ? [d] : ground.strip.section.strands.map(&:mm)
+      def extra_mm = layout.sides.times.sum { |half| seats.extra_mm(ground.strip.repeats / layout.sides, half) } * through.size
 
       # From one to the next along the strip.
       def pitch_mm
@@ -33,20 +33,20 @@ module Meander
         "#{number}#{{1 => "st", 2 => "nd", 3 => "rd"}.fetch(last, "th")} "
       end
 
-      def layout = ground.plan.layout
+      def layout = ground.strip.layout
       def seats = layout.seats.find { |one| one.fields[:id] == id }
 
       # Read off the drawn strip, half by half.
       def lay
         middle = (layout.frame.centres.first + layout.frame.centres.last) / 2
         numbers = layout.sides.times.flat_map { |side| in_half(side) }
-        strokes = Picture::DrawStrip.call(layout, ground.plan.fit, ground.plan.account, turn_rad: Math::PI / 4).strokes_at(numbers)
+        strokes = Picture::DrawStrip.call(ground.strip, turn_rad: Math::PI / 4).strokes_at(numbers)
         numbers.map { |number| seats.edge? ? beside(strokes.fetch(number), middle, number) : upon(strokes.fetch(number), middle, number) }
       end
 
       # The passes that carry one.
       def in_half(side)
-        repeats = ground.plan.fit.repeats
+        repeats = ground.strip.repeats
         from = (side * layout.strip(repeats).pass_count) + layout.laid.passes_before - layout.skipped(side)
         seats.seats(repeats / layout.sides, side).map { |round, pass| from + (round * layout.pattern.passes.size) + pass }
       end

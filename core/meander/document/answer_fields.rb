@@ -13,15 +13,13 @@ module Meander
       pin = Choice.new(%w[wrist repeats woven weaving_wire])
 
       NEIGHBOUR = Record.new({repeats: whole, woven_mm: figure, strip_mm: figure, change_mm: figure, off_mm: figure, weaving_change_mm: figure})
+      # How a piece is worn, see Planner::Fit. free: the section whose repeats were found.
       FIT = Record.new({
-        repeats: whole, woven_mm: figure, bare_mm: figure, ease_mm: figure, wrist_mm: Maybe.new(figure), opening_mm: figure,
+        free: Maybe.new(words), ease_mm: figure, wrist_mm: Maybe.new(figure), opening_mm: figure,
         round_mm: figure, lift_mm: figure, slide_mm: figure, size_words: words,
         strip_mm: figure, wanted_mm: figure, off_mm: figure, floats: Many.new(Choice.new(%w[bare ease])),
-        conflicts: Many.new(Record.new({pins: Many.new(pin), reason: words})), pinned: Many.new(pin), neighbours: Many.new(NEIGHBOUR)
+        conflicts: Many.new(Record.new({pins: Many.new(pin), reason: words})), frames: Maybe.new(whole), pinned: Many.new(pin), neighbours: Many.new(NEIGHBOUR)
       })
-      PART = Record.new({kind: Choice.new(%w[tail start_ending bare woven end_ending trim]), mm: figure})
-      BAR = Record.new({wire: words, place: words, cut_away: Choice.new([true, false]), words:, colour: words, cut_mm: whole, total_mm: figure, parts: Many.new(PART),
-                         start_mark_mm: figure, middle_mark_mm: figure, end_mark_mm: figure})
       LENGTH = Record.new({first: whole, last: whole, half: Maybe.new(Choice.new([0, 1])), strands: Many.new(whole), path_mm: figure, cut_mm: whole, begin_mm: figure, kept_mm: figure})
       STRAND = Record.new({wire: words, words:, colour: words})
       figures = Many.new(figure)
@@ -44,7 +42,7 @@ module Meander
       OWN = Record.new({kind: Choice.new(%w[lacing cover beads]), wire: words, words:, use: words, path_mm: figure, cut_mm: whole, lengths: whole, wraps: whole})
       WEAVING = Record.new({
         strands: Many.new(STRAND), path_mm: figure, beads_mm: figure, slack_mm: figure, tails_mm: figure, waste_mm: figure,
-        margin_mm: figure, reserve_mm: figure, total_mm: figure, spare_mm: Maybe.new(figure), lengths: Many.new(LENGTH),
+        margin_mm: figure, reserve_mm: figure, total_mm: figure, lengths: Many.new(LENGTH),
         joins: Many.new(Record.new({repeat: whole, half: Maybe.new(Choice.new([0, 1])), strands: Many.new(whole), at_mm: figure, on: words}))
       })
       GAUGE = Record.new({number: figure, mm: figure, off_mm: figure})
@@ -68,13 +66,6 @@ module Meander
                                        marks: Many.new(Record.new({at_mm: figure, words:}))}))
       ORDER = Many.new(Record.new({kind: words, words:, section: Maybe.new(words), minutes: figure, wires: Many.new(words)}))
 
-      PLAN = Record.new({
-        fit: FIT, weave: WEAVE,
-        work: Record.new({wraps: whole, minutes: figure}),
-        base: Many.new(BAR), weaving: WEAVING, mass: Record.new({base_g: figure, weaving_g: figure, beads_g: figure, findings_g: figure, finished_g: figure}),
-        wires: Many.new(NAMED), endings: Table.new(words), findings: Many.new(HUNG), beads: BEADS, own: Many.new(OWN), cut_list: CUT_LIST, order: ORDER, advice: Many.new(ADVICE), picture: words
-      })
-
       PICTURE = Record.new({
         version: Choice.new([2]), finest_mm: figure, wire_mm: figure, x_range: figures, y_range: figures, centres: figures, gaps: figures,
         places: Record.new({front: Many.new(words), back: Many.new(words)}),
@@ -88,22 +79,25 @@ module Meander
         marks: Many.new(Record.new({kind: Choice.new(%w[start middle end join]), at: figure}))
       })
 
-      RUN_PART = Record.new({kind: Choice.new(%w[tail ending section between trim]), mm: figure, section: Maybe.new(words), words:})
-      CUT = Record.new({wires: Many.new(words), words:, colour: words, cut_mm: whole, total_mm: figure, parts: Many.new(RUN_PART), marks: Many.new(Record.new({at_mm: figure, words:}))})
+      PART = Record.new({kind: Choice.new(%w[tail ending section bare between cut_away trim]), mm: figure, section: Maybe.new(words), words:})
+      CUT = Record.new({wires: Many.new(words), place: words, cut_away: Choice.new([true, false]), words:, colour: words, cut_mm: whole, total_mm: figure, parts: Many.new(PART),
+                         marks: Many.new(Record.new({at_mm: figure, words:}))})
       # x, y, how far it is turned (radians from +y towards +x), and -1 where it is mirrored.
       POSE = List.new(figure, 4..4)
-      SECTION = Record.new({id: words, words:, length_mm: figure, copies: whole, wraps: whole, minutes: figure, pose: POSE, plan: Maybe.new(PLAN),
-                             steps: Many.new(Record.new({wire: words, mm: figure}))})
-      BUILT = Record.new({
-        sections: Many.new(SECTION), cuts: Many.new(CUT), cut_list: CUT_LIST, extent: List.new(List.new(figure, 2..2), 2..2),
-        wearing: Maybe.new(Record.new({wrist_mm: figure, reach_mm: figure, wanted_mm: figure, off_mm: figure, frames: Maybe.new(whole)})),
+      # A section as a straight strip, before it is bent.
+      STRIP = Record.new({repeats: whole, woven_mm: figure, bare_mm: figure, weave: WEAVE, weaving: WEAVING, picture: words})
+      SECTION = Record.new({id: words, words:, length_mm: figure, copies: whole, wraps: whole, minutes: figure, pose: POSE, strip: Maybe.new(STRIP),
+                             longer: Many.new(Record.new({wire: words, mm: figure}))})
+      MASS = Record.new({base_g: figure, weaving_g: figure, beads_g: figure, findings_g: figure, finished_g: figure})
+      # A plan as the interface is told it, see Output::Answer. strip: the picture of all of it where it is one straight strip.
+      PLAN = Record.new({
+        fit: Maybe.new(FIT), sections: Many.new(SECTION), cuts: Many.new(CUT), cut_list: CUT_LIST, strip: Maybe.new(words),
+        finished: Many.new(Record.new({picture: words, pose: POSE, section: Maybe.new(words)})), extent: List.new(List.new(figure, 2..2), 2..2),
         front: Maybe.new(Record.new({curve_mm: figure, chord_mm: figure, drop_mm: figure, turn: figure, chain_mm: figure})),
-        finished: Many.new(Record.new({picture: words, pose: POSE, section: Maybe.new(words)})),
-        work: Record.new({wraps: whole, minutes: figure}), mass_g: figure, pieces: Choice.new([1, 2]),
-        order: ORDER,
-        own: Many.new(OWN), findings: Many.new(HUNG), beads: BEADS,
+        work: Record.new({wraps: whole, minutes: figure}), mass: MASS, pieces: Choice.new([1, 2]), order: ORDER, own: Many.new(OWN),
+        endings: Table.new(words), findings: Many.new(HUNG), beads: BEADS,
         supply: Many.new(Record.new({kind: Choice.new(%w[lengths bobbin spool]), total_mm: figure, over_mm: figure, possible: Choice.new([true, false]), why: words})),
-        names: Many.new(NAMED), advice: Many.new(ADVICE)
+        spare_mm: Maybe.new(figure), advice: Many.new(ADVICE), wires: Many.new(NAMED)
       })
       # A plan as the command line tells it, see Output::PlanJson. sections, wires: their ids; total_mm: before it is rounded up.
       TOLD = Record.new({

@@ -208,7 +208,7 @@ module Meander
       }, left_out: {base_tails: "start"})
 
       # How a maker works. pace: wraps a minute, pushed up and counted; push: how hard coils are pushed together (see
-      # Planner::Calibration).
+      # Calibration).
       MAKER = Record.new({pace: Count.new(1..120), push: Choice.new(%w[lightly well hard])}, left_out: {push: "well"})
 
       # Steps have their place from the first version on; a version that fills them widens the list. tray: the kinds of beads the piece

@@ -16,14 +16,16 @@ module Meander
         @wires = document[:wires].to_h { |fields| [fields[:id], Wire.new(**fields.slice(:id, :role, :size, :metal, :temper)).freeze] }.freeze
         @findings = document[:findings].map { |fields| Findings::Registry.build(fields) }.freeze
         @beads = document[:tray].to_h { |fields| [fields[:id], Beads::Kind.new(fields)] }.freeze
+        @sections = document[:sections].each_with_index.map { |fields, i| section_of(fields, "/sections/#{i}") }.freeze
         freeze
       end
 
       def name = document[:name]
       def body = document[:body]
       def cuff? = body[:kind] == "cuff"
-      def built? = Fields::BUILT.include?(body[:kind])
       def ring? = body[:kind] == "ring"
+      # Is it one strip that is as long as what it is worn on asks for?
+      def band? = !Fields::BUILT.include?(body[:kind])
       def worn_on = ring? ? "finger" : "wrist"
       def ease_mm = body[:ease]&.mm || 0.0
       # What is hung on its endings.
@@ -35,10 +37,10 @@ module Meander
       def beads(section = nil) = section ? document[:beads].select { |one| one[:section] == section } : document[:beads]
       def wires = @wires.values
       def wire(id) = @wires.fetch(id)
-      def section = document[:sections].first
-      def pattern = section[:pattern]
-      def bare_mm = section[:bare].mm
-      def base_wires = built? ? wires.select(&:base?) : section[:base].map { |id| wire(id) }
+      attr_reader :sections
+      def section(id) = sections.find { |one| one.id == id }
+      # Those that are cut in one and lie in a section.
+      def base_wires = sections.flat_map(&:base).uniq
       # Bought ends that are crimped on, and what their bodies are called in pictures.
       def ribbons = document[:endings].select { |ending| ending[:kind] == "ribbon" }
       def ribbon_body(ending) = "#{ending[:id]} body"
@@ -50,16 +52,7 @@ module Meander
         }}
       end
 
-      # The strands that are laid side by side or take turns, each with the wire it is; one wire doubled stands there twice.
-      def strands = Array.new(section[:strands]) { |i| wire(section[:weaving][i] || section[:weaving][0]) }
-      def weaving_wire = strands.first
-      def in_turn? = section[:turns] == "in_turn"
-      def cut_away?(id) = section[:cut_away].include?(id)
-      def from_middle? = section[:from] == "middle"
-
-      # Do both halves share the coils in the middle?
-      def shares_centre? = from_middle? && section[:centre] == "shared"
-      def ending(side) = document[:endings].find { |ending| ending[:side] == side }
+      def endings = document[:endings]
       def allowance_mm(key) = document[:allowances][key].mm
       def margin = document[:allowances][:margin]
 
@@ -75,6 +68,13 @@ module Meander
 
       # The document as plain JSON values, every size as { typed:, mm: }.
       def to_h = Plain.call(document)
+
+      private
+
+      def section_of(fields, place)
+        base, working = fields.values_at(:base, :weaving).map { |ids| (ids || []).map { |id| wire(id) } }
+        Section.new(self, fields, base:, working:, place:, threaded: beads(fields[:id]).select { |placed| placed[:rule] == "woven" })
+      end
     end
   end
 end

@@ -6,6 +6,9 @@ module Meander
     Wire = Struct.new(:id, :role, :size, :metal, :temper, keyword_init: true) do
       def mm = size.mm
       def base? = role == "base"
+
+      # The same under another id.
+      def named(other) = dup.tap { |wire| wire.id = other }.freeze
       def material = Materials::Metal.fetch(metal)
 
       # "0.81 mm copper"

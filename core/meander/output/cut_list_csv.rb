@@ -9,7 +9,7 @@ module Meander
     module CutListCsv
       COLUMNS = %w[cut count kind wire metal temper diameter_mm diameter_typed cut_mm marks use].freeze
 
-      # plan: of a band or of a piece put together from sections.
+      # plan: Planner::Plan.
       def self.call(plan)
         CSV.generate do |csv|
           csv << COLUMNS

@@ -4,7 +4,7 @@ module Meander
   module Output
     # What is cut, as lines of text.
     module CutWords
-      # plan: of a band or of a piece put together from sections.
+      # plan: Planner::Plan.
       def self.call(plan)
         plan.cut_list.map do |row|
           marks = row.marks.map { |at_mm, words| "#{Units::Text.length(at_mm)} #{words}" }

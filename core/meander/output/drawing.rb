@@ -2,11 +2,11 @@
 
 module Meander
   module Output
-    # A planned piece as SVG at true size: the strip of a band, the finished piece of what is put together from sections.
+    # A planned piece as SVG at true size: as a strip where it is one, else as it will look.
     module Drawing
       # face: "front" or "back"; hand: "right" or "left".
       def self.call(plan, title:, face: "front", hand: "right")
-        plan.piece.built? ? FinishedSvg.call(plan, title:, face:, hand:) : StripSvg.call(plan.picture, title:, face:, hand:)
+        plan.band ? StripSvg.call(plan.strip_picture, title:, face:, hand:) : FinishedSvg.call(plan, title:, face:, hand:)
       end
     end
   end

@@ -2,7 +2,7 @@
 
 module Meander
   module Output
-    # A built piece at true size (1 user unit = 1 mm) as it will look, from the front or the back, with its marks' check ruler: a
+    # A piece at true size (1 user unit = 1 mm) as it will look, from the front or the back, with its marks' check ruler: a
     # template to lay the work on.
     class FinishedSvg
       MARGIN_MM = 6.0
@@ -12,7 +12,7 @@ module Meander
       # Figures nearer to each other than this could not be read.
       NEAR_MM = 4.0
 
-      # plan: a Built::Plan; face: "front" or "back"; hand: "right", or "left" for the mirror image.
+      # plan: Planner::Plan; face: "front" or "back"; hand: "right", or "left" for the mirror image.
       def self.call(plan, title:, face: "front", hand: "right") = new(plan, title, face, hand).call
 
       def initialize(plan, title, face, hand)

@@ -9,11 +9,11 @@ module Meander
       WORKING = {path_mm: "path", slack_mm: "slack", tails_mm: "tails", reserve_mm: "kept for later", waste_mm: "waste", margin_mm: "margin"}.freeze
       WORKS = %w[weaving own].freeze
 
-      # plan: Planner::Plan or Built::Plan.
+      # plan: Planner::Plan.
       def self.call(plan)
         {name: plan.piece.name, kind: plan.piece.body[:kind], pieces: plan.pieces, cuts: plan.cut_list.map { |row| cut(row) }, working: working(plan),
-          beads: beads(plan.beads), steps: plan.steps.map { |step| step_h(step) }, advice: plan.advice.map(&:to_h), mass_g: plan.mass_g,
-          extent_mm: plan.extent, pictures: plan.pictures.map { |of, hash| {of:, hash:} }}
+          beads: beads(plan.beads), steps: Work::Order.call(plan).map { |step| step_h(step) }, advice: Advice::Council.call(plan).map(&:to_h), mass_g: plan.mass_g,
+          extent_mm: plan.extent, pictures: pictures(plan).map { |of, hash| {of:, hash:} }}
       end
 
       def self.cut(row)
@@ -33,8 +33,16 @@ module Meander
         rules.map { |rule| {id: rule.id, bead: rule.kind.id, words: rule.words, count: rule.count, wire: rule.thread.id, mass_g: rule.mass_g} }
       end
 
+      # The pictures there are of it: [[what of, hash], ...].
+      def self.pictures(plan)
+        return [["strip", plan.strip_picture.content_hash]] if plan.band
+
+        strips = plan.sections.select(&:strip_picture)
+        plan.finished.map { |picture, _, section| [section || "loose", picture.content_hash] } + strips.map { |section| ["strip of #{section.id}", section.strip_picture.content_hash] }
+      end
+
       def self.step_h(step) = {kind: step.kind, words: step.words, sections: [step.section].compact, wires: step.wires, minutes: step.minutes}
-      private_class_method :cut, :beads, :step_h
+      private_class_method :cut, :beads, :pictures, :step_h
     end
   end
 end

@@ -4,9 +4,9 @@ module Meander
   module Output
     # A plan as lines of text, for the command line.
     module PlanWords
-      # plan: of a piece of any kind.
+      # plan: Planner::Plan.
       def self.call(plan)
-        ["#{plan.piece.name}: #{Units::Text.number(plan.mass_g, 2)} g", *plan.told, *CutWords.call(plan), *working(plan), *StepWords.call(plan), *advice(plan)]
+        ["#{plan.piece.name}: #{Units::Text.number(plan.mass_g, 2)} g", *sections(plan), *worn(plan), *CutWords.call(plan), *working(plan), *StepWords.call(plan), *advice(plan)]
       end
 
       # Each reason for working wire apart.
@@ -17,8 +17,19 @@ module Meander
         end
       end
 
-      def self.advice(plan) = plan.advice.map { |item| "#{item.severity}: #{item.title} [#{item.id}]" }
-      private_class_method :working, :advice
+      def self.sections(plan) = plan.sections.map { |section| [plan.called(section), section.told].compact.join(": ") }
+
+      # How it is worn, where it is measured round something.
+      def self.worn(plan)
+        fit = plan.fit
+        return [] unless fit.worn?
+
+        worn = fit.wrist_mm ? "#{plan.piece.worn_on} #{Units::Text.length(fit.wrist_mm)}, ease #{Units::Text.length(fit.ease_mm)}" : "no #{plan.piece.worn_on}"
+        ["reaches #{Units::Text.length(fit.strip_mm)}; #{worn}"]
+      end
+
+      def self.advice(plan) = Advice::Council.call(plan).map { |item| "#{item.severity}: #{item.title} [#{item.id}]" }
+      private_class_method :working, :sections, :worn, :advice
     end
   end
 end

@@ -26,7 +26,8 @@ module Meander
       def self.cover(face) = {wire: face.wire + 1, face: face.face.positive? ? "front" : "back", covered_share: face.share, longest_bare_mm: face.longest_mm}
 
       def self.advice(swatch)
-        Advice::Weave::Council.call(Advice::Weave::Woven.new(frame: swatch.frame, repeat: swatch.repeat, strip: swatch.strip, pitch_mm: swatch.pitch_mm, sides: 1, cover: swatch.cover))
+        Crafts::Weaving::Advice::Council.of_strip(Crafts::Weaving::Advice::Woven.new(frame: swatch.frame, repeat: swatch.repeat, strip: swatch.strip, pitch_mm: swatch.pitch_mm, sides: 1,
+cover: swatch.cover))
       end
       private_class_method :cover, :advice
     end

@@ -14,45 +14,42 @@ module Meander
       # How thick the outline of a ribbon end is drawn, in mm.
       RIBBON_MM = 0.6
 
-      NO_BEADS = {looks: [].freeze, solids: [].freeze, set: [].freeze}.freeze
+      # turn_rad: how far a drawn step may turn; ends: what stands at its ends and lies on it, see FlushEnds.
+      def self.call(strip, turn_rad: Tolerance::PATH_STEP_RAD, ends: FlushEnds.new) = new(strip, turn_rad, ends).call
 
-      # turn_rad: how far a drawn step may turn; beads: see Beads::Drawn.
-      def self.call(layout, fit, account, turn_rad: Tolerance::PATH_STEP_RAD, beads: NO_BEADS) = new(layout, fit, account, turn_rad, beads).call
-
-      def initialize(layout, fit, account, turn_rad, beads)
-        @beads = beads
-        @layout = layout
-        @fit = fit
-        @account = account
+      def initialize(strip, turn_rad, ends)
+        @drawn = strip
+        @ends = ends
+        @layout = strip.layout
         @shapes = ShapeTable.new(turn_rad:)
-        @strip = layout.strip(fit.repeats)
+        @strip = @layout.strip(strip.repeats)
         @halves = halves
       end
 
       def call
         DisplayList.new(rods: rods, shapes: @shapes.to_a, cells: cells, placements:,
-                        strands: bent_rods + endings + ribbons + hung + tails, marks:, colours:, wire_mm: @layout.frame.wire_mm,
-                        centres: @layout.laid.widest.centres, gaps:, counting:, beads: @beads)
+                        strands: bent_rods + @ends.strands(@drawn) + tails, marks:, colours:, wire_mm: @layout.frame.wire_mm,
+                        centres: @layout.laid.widest.centres, gaps:, counting:, beads: @ends.beads)
       end
 
       private
 
-      def colours = @layout.piece.colours
+      def colours = @layout.section.piece.colours
       def gaps = (0..@layout.frame.count).map { |gap| @layout.laid.widest.gap_x(gap) }
-      def rods = @layout.laid.straight? ? Rods.call(@layout, @fit) : []
+      def rods = @layout.laid.straight? ? Rods.call(@drawn).map { |rod| rod.except(:number) } : []
 
       # Base wires whose gaps change along the strip are drawn as they run, from millimetre to millimetre.
       def bent_rods
         return [] if @layout.laid.straight?
 
-        ys = [-@fit.bare_mm, *(0..@fit.woven_mm.floor).map(&:to_f), @fit.woven_mm, @fit.woven_mm + @fit.bare_mm]
-        @layout.piece.base_wires.each_with_index.map do |wire, i|
-          {wire: wire.id, d: wire.mm, points: ys.map { |y| [@layout.x_at(i, y, @fit.woven_mm), y, 0.0] }}
+        ys = [-@drawn.bare_mm, *(0..@drawn.woven_mm.floor).map(&:to_f), @drawn.woven_mm, @drawn.woven_mm + @drawn.bare_mm]
+        @drawn.base.each_with_index.map do |wire, i|
+          {wire: wire.id, d: wire.mm, points: ys.map { |y| [@layout.x_at(i, y, @drawn.woven_mm), y, 0.0] }}
         end
       end
 
       def halves
-        first, second = @layout.halves(@fit.repeats)
+        first, second = @layout.halves(@drawn.repeats)
         return [half(first, 1, 0.0, 0)] unless second
 
         begun, lay = second.woven_mm, @layout.frame.lay_mm / 2
@@ -64,7 +61,7 @@ module Meander
       # How the passes of a half are counted: how many the first takes, those before its repeats, how many a repeat takes, how many
       # repeats there are, and how many passes the second half leaves out at its beginning.
       def counting
-        {half: @strip.pass_count, before: @layout.laid.passes_before, repeat: @layout.pattern.passes.size, repeats: @fit.repeats / @layout.sides, skipped: @layout.skipped(@layout.sides - 1)}
+        {half: @strip.pass_count, before: @layout.laid.passes_before, repeat: @layout.pattern.passes.size, repeats: @drawn.repeats / @layout.sides, skipped: @layout.skipped(@layout.sides - 1)}
       end
 
       def cells = @cells ||= @halves.flat_map { |half| half.drawn.map(&:cell) }.uniq(&:object_id)
@@ -80,40 +77,9 @@ module Meander
         end
       end
 
-      def endings
-        @layout.endings.flat_map do |side, ending|
-          ending.strands.reject { |id, _| @layout.piece.cut_away?(id) }.map { |id, strand| ending_strand(side, id, strand) }
-        end
-      end
-
-      # Ribbon ends lie over the strip's ends.
-      def ribbons
-        @layout.piece.ribbons.flat_map do |fields|
-          last = fields[:side] == "end"
-          edge, sign = last ? [@fit.bare_mm + @fit.woven_mm, 1.0] : [@fit.bare_mm, -1.0]
-          @layout.endings.fetch(fields[:side]).body.map { |points| {wire: @layout.piece.ribbon_body(fields), d: RIBBON_MM, points: points.map { |x, y, z| [x, sign * (edge + y), z] }} }
-        end
-      end
-
-      # What hangs on them, beyond.
-      def hung
-        middle = @layout.frame.centres.then { |centres| (centres.first + centres.last) / 2 }
-        @layout.endings.flat_map do |side, ending|
-          edge, sign = (side == "end") ? [@fit.bare_mm + @fit.woven_mm, 1] : [@fit.bare_mm, -1]
-          drawn = Findings::Hung.call(@layout.piece.findings.select { |finding| finding.side == side }) { |across, out| [middle + across, sign * (edge + ending.reach_mm + out), 0.0] }
-          drawn.map { |finding, d, points| {wire: finding.id, d:, points:} }
-        end
-      end
-
-      def ending_strand(side, id, strand)
-        edge = @fit.bare_mm + ((side == "end") ? @fit.woven_mm : 0.0)
-        sign = (side == "end") ? 1.0 : -1.0
-        {wire: id, d: @layout.piece.wire(id).mm, points: strand.points.map { |x, y, z| [x, sign * (edge + y), z] }}
-      end
-
       # The weaving wire's ends, led out sideways where it begins and stops.
       def tails
-        shown = [@layout.piece.allowance_mm(:tail), TAIL_SHOWN_MM].min
+        shown = [@layout.section.piece.allowance_mm(:tail), TAIL_SHOWN_MM].min
         return [] if shown.zero?
 
         @halves.flat_map { |half| half_ends(half).flat_map { |point, wires| wires.map { |wire, beside| tail(point, wire, beside, shown) } } }
@@ -139,8 +105,8 @@ module Meander
       end
 
       def marks
-        ends = [["start", 0.0], ["middle", @fit.woven_mm / 2], ["end", @fit.woven_mm]]
-        joins = @account.joins.map { |_, at| ["join", at] }
+        ends = [["start", 0.0], ["middle", @drawn.woven_mm / 2], ["end", @drawn.woven_mm]]
+        joins = @drawn.account.joins.map { |_, at| ["join", at] }
         (ends + joins).map { |kind, at| {kind:, at:} }
       end
     end

@@ -4,20 +4,21 @@ module Meander
   module Picture
     # The base wires as they lie in the finished strip: whole, or, where one is cut away after weaving, only under the weave.
     module Rods
-      def self.call(layout, fit)
-        layout.piece.base_wires.each_with_index.flat_map do |wire, i|
-          ranges = layout.piece.cut_away?(wire.id) ? kept(layout, fit, i) : [[-fit.bare_mm, fit.woven_mm + fit.bare_mm]]
-          ranges.map { |from, to| {wire: wire.id, d: wire.mm, x: layout.frame.centres[i], from:, to:} }
+      # number: of the base wire in its section.
+      def self.call(strip)
+        strip.base.each_with_index.flat_map do |wire, i|
+          ranges = strip.section.cut_away?(i) ? kept(strip.layout, strip.repeats, i) : [[-strip.bare_mm, strip.woven_mm + strip.bare_mm]]
+          ranges.map { |from, to| {number: i, wire: wire.id, d: wire.mm, x: strip.layout.frame.centres[i], from:, to:} }
         end
       end
 
       # Where a wire lies under passes: [[from, to], ...] along the woven part.
-      def self.kept(layout, fit, wire)
+      def self.kept(layout, repeats, wire)
         half, wire_mm = layout.frame.lay_mm / 2, layout.frame.wire_mm
-        first, second = layout.halves(fit.repeats).map { |strip| merged(strip.blocks.flat_map { |block| covered(block, wire, half, wire_mm) }, wire_mm) }
+        first, second = layout.halves(repeats).map { |strip| merged(strip.blocks.flat_map { |block| covered(block, wire, half, wire_mm) }, wire_mm) }
         return first unless second
 
-        begun = layout.laid.second(fit.repeats / 2).woven_mm
+        begun = layout.laid.second(repeats / 2).woven_mm
         first.map { |from, to| [begun + half + from, begun + half + to] } + second.map { |from, to| [begun - half - to, begun - half - from] }
       end
 

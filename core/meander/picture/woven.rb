@@ -20,11 +20,11 @@ module Meander
         @strip = strip
         @shapes = shapes
         @along = along
-        @wires = layout.piece.strands
+        @wires = layout.section.strands
       end
 
       # Drawn values, in the order they are woven; the wire at rest of two that take turns comes last.
-      def call = @layout.piece.in_turn? ? in_turn : @strip.blocks.flat_map { |block| drawn(block, beside) }
+      def call = @layout.section.in_turn? ? in_turn : @strip.blocks.flat_map { |block| drawn(block, beside) }
 
       private
 

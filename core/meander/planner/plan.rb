@@ -2,152 +2,203 @@
 
 module Meander
   module Planner
-    # Everything planned for a piece. Figures in mm and g, full precision; `to_h` is what goes out as JSON.
+    # Everything planned for a piece. Figures in mm and g, full precision.
     class Plan
-      attr_reader :layout, :fit, :bars, :account, :questions
+      attr_reader :piece, :placed, :ends, :fit, :calibration, :questions, :runs, :cuts, :beads
 
-      def initialize(layout:, fit:, bars:, account:, questions:)
-        @layout = layout
-        @fit = fit
-        @bars = bars.freeze
-        @account = account
+      def initialize(piece:, placed:, ends:, fit:, calibration:, questions:)
+        @piece = piece
+        @placed = placed
+        @ends = ends
+        @calibration = calibration
         @questions = questions
-        @drawn = {}
+        @ended = piece.endings.to_h { |fields| [fields[:id], ended_at(fields)] }.freeze
+        @runs = piece.base_wires.map { |wire| run(wire) }.freeze
+        @cuts = Cut.all(runs, folds).freeze
+        @beads = piece.beads.map { |placement| Beads::Rules.build(placement, piece, ground(placement)) }.freeze
+        Beads::Rule.check(beads.sum(&:count))
+        @fit = fitted(fit)
+        @told = {}
         freeze
       end
 
-      def piece = layout.piece
+      def sections = placed.sections
+      def places = placed.places
+      def pose(section) = placed.pose(section)
 
-      # Drawn when it is first asked for.
-      def picture = @drawn[:picture] ||= Picture::DrawStrip.call(layout, fit, account, beads: beads_h[:drawn])
+      # The section that is all of the piece, where it is one straight strip: then it is seen, drawn and told as a strip; nil else.
+      def band = placed.band
 
-      # The beads placed on it, and the wires that some of them have of their own.
-      def beads = @drawn[:beads] ||= rules.freeze
+      # One finished piece, or two that mirror each other.
+      def pieces = pair? ? 2 : 1
+      def pair? = piece.body[:pair] == true
 
-      # The beads as they go out: on the strip, along it from where the weave begins, across it from the first base wire.
-      def beads_h = @drawn[:told] ||= beads_told
+      # A section among several in words, nil where it is the only one.
+      def called(section) = (sections.size == 1) ? nil : "section #{sections.index { |one| one.id == section.id } + 1}"
 
-      # Every bead where it lies: [[rule, its number there, Beads::Rule::Lying, place [x, y], a place further along its hole], ...].
-      def beads_lying = beads.flat_map { |rule| rule.lying.each_with_index.map { |one, i| [rule, i, one, one.at, one.at.zip(one.dir).map(&:sum)] } }
+      # Which of the base wires of its section one is, in words.
+      def place(wire)
+        section = sections.find { |one| one.base.include?(wire) }
+        where = section.base.index(wire)
+        told = case section.base.size
+        when 1 then "the only one"
+        when 2 then %w[near far][where]
+        else "wire #{where + 1}"
+        end
+        [told, called(section)].compact.join(", ")
+      end
 
-      # Gaps to hold while it is woven.
-      def gaps = Beads::Spacer.gaps(layout, piece.section[:id])
-      def own_lengths = BeadLengths.call(piece, beads, layout.calibration)
-      def mass = Mass.call(layout, bars, account, beads, own_lengths)
-      def advice = Advice::Council.call(self)
+      # Every ending where it stands, by its id; how wide and how thick what one takes is, in mm.
+      def ended(id) = @ended.fetch(id)
+      def bulk_mm(fields) = ended(fields[:id]).section.then { |section| [section.width_mm, section.thickness_mm] }
+      def folds = piece.endings.select { |ending| ending[:kind] == "fold" }
 
-      # The order of work: [Work::Step, ...].
-      def steps = Work::OfBand.call(self)
+      # Wires cut for something by themselves: lacings, coils over folds, beads.
+      def own_lengths = sections.flat_map(&:own_lengths) + added
 
-      # Grams of the finished piece.
+      # All that is cut for one of it: CutList::Row values.
+      def cut_list = @told[:cut_list] ||= CutList.call(self).freeze
+      def supply = Supply.call(piece, sections.flat_map(&:threads) + added.map { |own| Crafts::Thread.of(own) })
+
+      # Gaps to hold while sections are worked.
+      def gaps = sections.flat_map(&:gaps)
+
+      # How many repeats each section has, nil where nothing is repeated.
+      def repeats = sections.map(&:repeats)
+
+      # Wire to hand that is not needed, in mm; below 0 where it is short, nil where nothing was said.
+      def spare_mm = piece.pinned("weaving_wire")&.then { |to_hand| to_hand - sections.sum { |section| section.strip ? section.strip.account.total_mm : 0.0 } }
+
+      # The section whose repeats were found, as it was laid; nil where all were given.
+      def free = fit.free && placed.section(fit.free).layout
+
+      # What one repeat fewer or more would do, where repeats were found.
+      def neighbours = free ? Neighbours.call(free, fit) : []
+
+      # Of beads and what they are threaded on; of working wire.
+      def wraps = sections.sum(&:wraps) + added.sum(&:wraps)
+      def minutes = wraps / calibration.pace.to_f
+
+      # Grams of one finished piece, by what they are.
+      def mass = @told[:mass] ||= weighed.freeze
       def mass_g = mass[:finished_g]
 
-      # How far the strip reaches, across and along: [[x, x], [y, y]].
-      def extent = [picture.x_range, picture.y_range]
+      # The beads as they go out, in the places of the finished piece.
+      def beads_h = @told[:beads] ||= Beads::Told.call(piece, beads, gaps) { |rule, at| on_page(rule, at) }
 
-      # One finished piece.
-      def pieces = 1
-
-      # The pictures there are of it: [[what of, hash], ...].
-      def pictures = [["strip", picture.content_hash]]
-
-      # Those that are seen at once, and those that are drawn when they are asked for.
-      def shown = [picture]
-      def strip_pictures = []
-
-      # How many repeats each section has, nil where it is not woven.
-      def repeats = [fit.repeats]
-
-      # What it is, in a few lines.
-      def told
-        worn = fit.wrist_mm ? "#{piece.worn_on} #{Units::Text.length(fit.wrist_mm)}, ease #{Units::Text.length(fit.ease_mm)}" : "no #{piece.worn_on}"
-        woven, bare, strip = [fit.woven_mm, fit.bare_mm, fit.strip_mm].map { |mm| Units::Text.length(mm) }
-        [Weave::Samples.words(piece.pattern, layout.frame.count, piece.document[:weaves]),
-          "#{Units::Text.count(fit.repeats, "repeat")}: #{woven} woven, #{bare} bare at each end, strip #{strip}; #{worn}"]
-      end
-
-      # Where one length of weaving wire ends and the next begins.
-      def joins = @drawn[:joins] ||= joined.freeze
-
-      # All that is cut for it: CutList::Row values.
-      def cut_list
-        base = bars.map do |bar|
-          marks = [[bar.start_mark_mm, "start of weave"], [bar.middle_mark_mm, "middle"], [bar.end_mark_mm, "end of weave"]]
-          CutList.base(bar, marks, "base wire, #{place(bar.wire)}#{"; cut away after weaving" if piece.cut_away?(bar.wire.id)}")
+      # Every bead where it lies in the finished piece, in each copy of its section: [[rule, its number there, Beads::Rule::Lying, place
+      # [x, y], a place further along its hole], ...].
+      def beads_lying
+        beads.flat_map do |rule|
+          rule.lying.each_with_index.flat_map do |one, i|
+            far = [Math.hypot(*one.dir), 1e-9].max
+            onward = one.at.zip(one.dir).map { |at, step| at + (Beads::Drawn::NEAR_MM * step / far) }
+            on_page(rule, one.at).zip(on_page(rule, onward)).each_with_index.map { |(place, next_one), copy| [rule, [i, copy], one, place.first(2), next_one.first(2)] }
+          end
         end
-        base + CutList.weaving(self) + CutList.own(own_lengths) + CutList.findings(piece.findings)
       end
 
-      # How wide and how thick the strip is where an ending takes it, in mm.
-      def bulk_mm(_ending) = [layout.width_mm, layout.frame.thickness_mm]
+      # Where a place on a placement's ground lies in the finished piece, in each copy of its section: [[x, y, z], ...].
+      def on_page(rule, at)
+        return [[*at, 0.0]] if rule.is_a?(Beads::Met)
 
-      def spare_mm = piece.pinned("weaving_wire")&.then { |to_hand| to_hand - account.total_mm }
-
-      # picture: the name it is known by; order, cut_list: of the whole, which a part of a piece has none of.
-      def to_h(picture: self.picture.content_hash, order: steps, cut_list: self.cut_list)
-        {fit: fit_h, weave: weave_h, work: work_h, base: bars.map { |bar| bar_h(bar) }, weaving: weaving_h, mass: mass,
-          wires: piece.wires.map { |wire| {id: wire.id, words: wire.words, colour: wire.material.colour, names: Units::Gauge.names(wire.mm)} },
-          endings: layout.endings.transform_values(&:words), findings: piece.findings.map(&:to_h), beads: beads_h, own: own_lengths.map(&:to_h),
-          cut_list: cut_list.map(&:to_h), order: order.map(&:to_h), advice: advice.map(&:to_h), picture:}
+        placed.section(rule.fields[:section]).then { |one| one.lying(*at).map { |point| pose(one).at(point) } }
       end
+
+      # The picture of all of it as a strip, where it is one.
+      def strip_picture = @told[:strip] ||= band.strip.drawn(StripEnds.new(self))
+
+      # Every picture with where it stands: [[Picture::Finished, Form::Pose, section id or nil], ...].
+      def finished = [*sections.map { |section| [section.finished, pose(section), section.id] }, [loose, Form::Pose::ORIGIN, nil]]
+
+      # Pictures that are seen at once, and strips that are drawn when they are asked for.
+      def shown = band ? [strip_picture] : finished.map(&:first)
+      def strips = band ? [] : sections.filter_map(&:strip_picture)
+
+      # The finished piece's extent: [[x, x], [y, y]].
+      def extent
+        return [strip_picture.x_range, strip_picture.y_range] if band
+
+        beaded = beads.flat_map { |rule| rule.lying.map { |one| around(rule, one) } }
+        boxes = [*sections.map { |section| pose(section).box(section.outline) }, loose.box, *beaded]
+        boxes.compact.transpose.map { |sides| sides.flatten.minmax }
+      end
+
+      # A pendant as the front of a necklace, nil where it is none.
+      def front = Front.call(self)
 
       private
 
-      def joined
-        on = Weave::JoinPlace.words(Weave::Groups.of(layout.pattern.walk.gaps), layout.frame.count)
-        account.joins.map { |length, at_mm| {repeat: length.first, half: length.half, strands: length.strands, at_mm:, on:} }
+      # Those of them that belong to no section.
+      def added = @told[:added] ||= (covers + BeadLengths.call(piece, beads, calibration)).freeze
+
+      def covers
+        @ended.values.filter_map { |one| one.ending.cover if one.ending.is_a?(Endings::Fold) && one.ending.cover }.map do |cover|
+          use = "covers the fold with a coil of #{Units::Text.count(cover.coils, "turn")}"
+          Crafts::OwnLength.new("cover", piece, piece.wire(cover.wire), cover.path_mm, use:, wraps: cover.coils, slack: calibration.slack)
+        end
       end
 
-      def rules
-        ground = Beads::Ground.new(self, length_mm: fit.woven_mm)
-        piece.beads(piece.section[:id]).map { |placed| Beads::Rules.build(placed, piece, ground) }
+      def weighed
+        base_g = runs.sum { |run| run.wire.material.mass_g(run.wire.mm, run.kept_mm) }
+        weaving_g = sections.sum(&:mass_g) + added.sum(&:mass_g)
+        beads_g, findings_g = beads.sum(&:mass_g), piece.findings.sum(&:mass_g)
+        {base_g:, weaving_g:, beads_g:, findings_g:, finished_g: base_g + weaving_g + beads_g + findings_g}
       end
 
-      def beads_told
-        middle = layout.frame.centres.then { |centres| (centres.first + centres.last) / 2 }
-        Beads::Told.call(piece, beads, gaps) { |_, (along, across)| [[across + middle, along]] }
+      # What is worn round a wrist reaches so far, once it stands.
+      def fitted(fit)
+        return fit if fit.free || piece.body[:kind] != "links"
+
+        thickness = sections.filter_map { |section| section.thickness_mm if section.base.any? }.max
+        SolveFit.reached(piece, fit, reach_mm, thickness, sections.find { |section| section.copies > 1 || section.is_a?(Crafts::Weaving::Chain) })
       end
 
-      def fit_h = {**fit.to_h, pinned: PlanPiece.pins(piece).keys, neighbours: Neighbours.call(layout, fit, account)}
-
-      # Two passes are a wrap; side by side two strands are laid at once.
-      def work_h
-        wraps = (layout.passes(fit.repeats) / 2) + own_lengths.sum(&:wraps)
-        {wraps:, minutes: wraps / layout.calibration.pace.to_f}
+      # From where its first section begins to where the wire that begins it leaves its last one, with what ends it and hangs there.
+      def reach_mm
+        first = sections.first
+        last = runs.find { |run| run.wire == first.base.first }.visits.last.first
+        from = pose(first)
+        x, y, = pose(last).at(last.out[0])
+        Math.hypot(x - from.x, y - from.y) + ends.reach_mm
       end
 
-      def weave_h
-        repeat = layout.pattern
-        groups = Weave::Groups.of(repeat.walk.gaps)
-        {words: Weave::Samples.words(piece.pattern, layout.frame.count, piece.document[:weaves]),
-          groups: groups.map(&:to_h), free: MakeEven.free_groups(groups), notation: Notation::Writer.call(repeat.walk.gaps, groups), gaps: repeat.walk.gaps,
-          passes: repeat.passes.size, runs_twice: repeat.walk.runs_twice?, advance_mm: repeat.advance_mm,
-          packed_mm: repeat.packed_mm, loosest_mm: repeat.loosest_mm, wire_per_repeat_mm: repeat.wire_mm,
-          width_mm: layout.width_mm, thickness_mm: layout.frame.thickness_mm, clear_mm: layout.frame.clear_mm,
-          mirrors: Weave::Mirrors.call(piece.pattern, layout.frame.count), cover: layout.cover.faces.map { |face| {**face.to_h, wire: piece.base_wires[face.wire].id} }}
+      def run(wire)
+        visits = sections.filter_map { |section| section.base.index(wire)&.then { |number| [section, number] } }
+        WireRun.new(wire, visits, placed, endings_of(wire), tails_mm: %w[start end].map { |side| piece.base_tail_mm(side) }, trim_mm: piece.allowance_mm(:trim))
       end
 
-      def bar_h(bar)
-        {wire: bar.wire.id, place: place(bar.wire), cut_away: piece.cut_away?(bar.wire.id), words: bar.wire.words, colour: bar.wire.material.colour, cut_mm: bar.cut_mm, total_mm: bar.total_mm,
-          parts: bar.parts.map(&:to_h), start_mark_mm: bar.start_mark_mm, middle_mark_mm: bar.middle_mark_mm,
-          end_mark_mm: bar.end_mark_mm}
+      def endings_of(wire)
+        %w[start end].to_h do |side|
+          fields = piece.endings.find { |ending| ending[:side] == side && ending[:wires].include?(wire.id) }
+          [side, fields && @ended.fetch(fields[:id])]
+        end
       end
 
-      # Which of the base wires one is, in words.
-      def place(wire)
-        all = piece.base_wires
-        return "the only one" if all.size == 1
-
-        (all.size == 2) ? {all.first => "near", all.last => "far"}.fetch(wire) : "wire #{all.index(wire) + 1}"
+      # An ending stands where its wires leave their last section, or enter their first.
+      def ended_at(fields)
+        section = placed.section(ends.laid_of(fields).id)
+        EndedAt.new(ends.ending_of(fields), fields, section, pose(section), (fields[:side] == "end") ? 1 : -1).freeze
       end
 
-      def weaving_h
-        {strands: piece.strands.map { |wire| {wire: wire.id, words: wire.words, colour: wire.material.colour} },
-          path_mm: account.path_mm - account.beads_mm, beads_mm: account.beads_mm, slack_mm: account.slack_mm, tails_mm: account.tails_mm, waste_mm: account.waste_mm,
-          margin_mm: account.margin_mm, reserve_mm: account.reserve_mm, total_mm: account.total_mm, spare_mm: spare_mm,
-          lengths: account.lengths.map { |length| {**length.to_h, cut_mm: length.whole_mm} },
-          joins:}
+      # What a placement lies on: its section, or where that meets another.
+      def ground(placement)
+        section = placed.section(placement[:section])
+        return section.ground unless placement[:rule] == "met"
+
+        rows = [section, placed.section(placement[:other])]
+        lines = rows.map { |row| row.base.each_index.map { |number| row.trace(number).map { |point| pose(row).at(point) } } }
+        met = Form::Meeting.call(*lines, placement[:places])
+        Beads::MetGround.new(met.map { |one| Beads::MetGround::Place.new(one, [one.one, one.other].zip(rows).map { |on, row| row.thick_mm(on.line) }).freeze })
       end
+
+      def around(rule, one)
+        reach = one.kind.across_mm / 2
+        on_page(rule, one.at).transpose.first(2).map { |places| places.minmax.then { |low, high| [low - reach, high + reach] } }
+      end
+
+      # Wires between sections, endings and what hangs on them.
+      def loose = @told[:loose] ||= Picture::Finished.new(piece.colours) { |picture| DrawLoose.new(self, @ended.values, picture).call }
     end
   end
 end

@@ -2,21 +2,27 @@
 
 module Meander
   module Planner
-    # The main flow: a piece comes in; its wires, weave and endings are laid out; the pins are answered; cut list,
-    # weaving wire, mass, picture and advice are read off. A pure function: the same piece gives the same plan.
+    # The main flow: section by section a piece is laid out by its crafts, what is free is solved against what it must meet, every section
+    # is worked and set in its place, and its wires are followed from end to end. A pure function: the same piece gives the same plan.
     module PlanPiece
-      # questions: what reading the piece left doubtful, see Document::Reading.
-      def self.call(piece, calibration: Calibration.usual, questions: [])
-        layout = Layout.new(piece, calibration)
-        fit = SolveFit.call(layout, pins(piece))
-        account = WeavingAccount.new(layout, fit.repeats)
-        bars = piece.base_wires.map { |wire| BaseBar.new(layout, fit, wire) }
-        Plan.new(layout:, fit:, bars:, account:, questions:)
+      # Keeps nothing.
+      module Fresh
+        def self.fetch(_key) = yield
       end
 
-      def self.pins(piece)
-        %w[wrist repeats woven weaving_wire].to_h { |quantity| [quantity, piece.pinned(quantity)] }.compact
+      # questions: what reading the piece left doubtful, see Document::Reading; kept: answers fetch(key) { laid section }, so that only what
+      # changed is laid and worked again.
+      # @raise [InvalidInput] where a section cannot be made
+      def self.call(piece, calibration: Calibration.usual, questions: [], kept: Fresh)
+        laid = piece.sections.map { |section| kept.fetch([section.key, calibration]) { Crafts::Registry.lay(section, calibration) } }
+        ends = Ends.new(piece, laid)
+        fit = SolveFit.call(piece, laid, ends)
+        Plan.new(piece:, placed: Placed.new(piece, worked(laid, fit)), ends:, fit:, calibration:, questions:)
       end
+
+      # Every section as far as it is worked; what is made on others is made once those stand.
+      def self.worked(laid, fit) = laid.map { |one| one.on.any? ? one : one.worked(*fit.extents.fetch(one.id)) }
+      private_class_method :worked
     end
   end
 end

@@ -2,7 +2,7 @@
 
 module Meander
   module Work
-    # The steps beads ask for: what is strung before, and what is set by a wire of its own after. plan: of a band or of a whole piece.
+    # The steps beads ask for: what is strung before, and what is set by a wire of its own after. plan: Planner::Plan.
     module Beading
       # More runs than these are told by their kinds.
       MOST_RUNS = 3
@@ -27,9 +27,6 @@ module Meander
         whose = [string.share, ("each of the #{string.copies} frames" if string.copies > 1)].compact.reject(&:empty?)
         "#{mixed ? "#{Units::Text.list(beads)} in their order" : beads.join(", then ")}#{" for #{whose.join(" of ")}" if whose.any?}"
       end
-
-      # Wide gaps are held while they are woven. gaps: Beads::Spacer::Gap values.
-      def self.held(gaps) = gaps.map { |gap| Step.of("bead", "#{gap.words}.", gap.section) }
 
       def self.set(plan, calibration)
         plan.beads.select { |rule| rule.own_mm && rule.count.positive? }.map do |rule|

@@ -8,7 +8,7 @@ module Meander
       FIRST = %w[base weaving].freeze
       CALLED = {"base" => "", "weaving" => " to weave with"}.freeze
 
-      # plan: of a band or of a piece put together from sections; marked: what is done to the base wires, in words.
+      # plan: Planner::Plan; marked: what is done to the base wires, in words.
       def self.call(plan, marked)
         first = plan.cut_list.select { |row| FIRST.include?(row.kind) }
         alike = first.group_by { |row| [row.kind, row.cut_mm, row.words] }

@@ -8,10 +8,10 @@ module Meander
       QUIET = %w[plain fold].freeze
       GLUE = " Let the glue cure as long as its label says before anything pulls on it."
 
-      # The block answers the ending (Endings::Registry) of its fields in the document.
-      def self.call(piece)
-        bent = piece.document[:endings].reject { |one| QUIET.include?(one[:kind]) }
-        bent.map { |one| Step.of("end", "#{Units::Text.sentence((yield one).words)} at the #{one[:side]}.#{GLUE if one[:glued]}", wires: one[:wires]) } + piece.findings.map { |finding| hung(finding) }
+      def self.call(plan)
+        piece = plan.piece
+        bent = piece.endings.reject { |one| QUIET.include?(one[:kind]) }
+        bent.map { |one| Step.of("end", "#{Units::Text.sentence(plan.ends.ending_of(one).words)} at the #{one[:side]}.#{GLUE if one[:glued]}", wires: one[:wires]) } + piece.findings.map { |finding| hung(finding) }
       end
 
       def self.hung(finding)

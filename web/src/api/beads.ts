@@ -21,7 +21,7 @@ export interface Hold {
   guessed: string[];
   stock: number;
 }
-export interface Fit {
+export interface Filler {
   id: string;
   name: string;
   words: string;

@@ -1,21 +1,19 @@
-import type { Fit, Hold, TrayBead } from "./beads";
-import type { Built } from "../generated/built";
+import type { Filler, Hold, TrayBead } from "./beads";
 import type { Fault } from "../generated/fault";
 import type { Finished } from "../generated/finished";
 import type { Picture } from "../generated/picture";
 import type { Piece } from "../generated/piece";
 import type { Plan } from "../generated/plan";
 
-/** A document as it was read, with its plan: `built` for a piece put together from sections, which has no `plan` of its own. */
+/** A document as it was read, with its plan. */
 export interface Answer {
   document: Piece;
   plan: Plan;
-  built?: Built;
   /** Pictures of the plan that are new, by their hashes. */
   drawn?: Record<string, Picture | Finished>;
 }
 
-/** What is asked about: a band, or a section of a piece put together from sections. */
+/** What is asked about: the only section of a piece, or one of several. */
 export interface Asked {
   document: Piece;
   section?: string;
@@ -45,18 +43,24 @@ export interface FaultyPiece extends Stamp {
 export interface ShelfPiece extends Stamp {
   fault?: undefined;
   kind: Piece["body"]["kind"];
-  fit: Pick<Plan["fit"], "repeats" | "strip_mm" | "round_mm" | "opening_mm" | "wrist_mm" | "size_words">;
-  width_mm: number;
-  thickness_mm: number;
-  /** How high its strip is drawn, endings and all. */
-  across_mm: number;
-  picture: string;
+  /** How it is worn, where it is measured round something. */
+  fit: Pick<Fit, "strip_mm" | "round_mm" | "opening_mm" | "wrist_mm" | "size_words"> | null;
+  /** Of a piece that is one straight strip; across_mm: how high it is drawn, endings and all. */
+  strip?: { picture: string; across_mm: number; width_mm: number; thickness_mm: number; repeats: number };
+  /** Of any other. */
+  finished?: Plan["finished"];
+  beads?: Pick<Plan["beads"], "drawn">;
+  extent: Plan["extent"];
+  sections: string[];
+  pieces: number;
+  mass_g: number;
   wires: string[];
   stops: number;
-  /** Of a piece put together from sections, which has no fit and no strip. */
-  built?: Pick<Built, "finished" | "extent" | "pieces" | "mass_g"> & { beads: Pick<Built["beads"], "drawn"> };
-  sections?: string[];
 }
+
+/** How a piece is worn; a section as a straight strip, before it is bent. */
+export type Fit = NonNullable<Plan["fit"]>;
+export type Strip = NonNullable<Plan["sections"][number]["strip"]>;
 
 export interface Shelf {
   pieces: (ShelfPiece | FaultyPiece)[];
@@ -186,7 +190,7 @@ export const api = {
   readWeave: (text: string, base: number) => call<{ gaps: number[] }>("POST", "/api/weaves/read", { text, base }),
   /** The piece with its walk said in short notation, and its plan. */
   sayWeave: (asked: Asked & { text: string }) => call<Answer>("POST", "/api/weaves/say", asked),
-  joinGroups: (asked: { base: number; groups: Plan["weave"]["groups"]; before: Stretch[]; after: Stretch[] }) =>
+  joinGroups: (asked: { base: number; groups: Strip["weave"]["groups"]; before: Stretch[]; after: Stretch[] }) =>
     call<{ gaps: number[]; before: Stretch[]; after: Stretch[] }>("POST", "/api/weaves/join", asked),
   fillEvenly: (asked: Asked & { strip: { typed: string }; free: number }) =>
     call<{ fillings: Filling[] }>("POST", "/api/weaves/even", asked),
@@ -201,7 +205,7 @@ export const api = {
   dropBead: (id: string) => call<void>("DELETE", `/api/tray/${id}`),
   restoreBead: (id: string) => call<void>("POST", `/api/tray/${id}/restore`),
   fitBeads: (asked: { gap: { typed: string }; wires: { typed: string }[] }) =>
-    call<{ fits: Fit[] }>("POST", "/api/tray/fit", asked),
+    call<{ fits: Filler[] }>("POST", "/api/tray/fit", asked),
   holdGap: (gap: { typed: string }) => call<{ holds: Hold[] }>("POST", "/api/tray/hold", { gap }),
   maker: () => call<Maker>("GET", "/api/maker"),
   sayMaker: (maker: Maker) => call<Maker>("PUT", "/api/maker", maker),

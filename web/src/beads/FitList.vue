@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { ref } from "vue";
-import { api, type Fit } from "../api/client";
+import { api, type Filler } from "../api/client";
 import { useFormat } from "../units/format";
 
 /** Which beads of the tray fill a gap evenly, best first: to take one of them. */
 const props = defineProps<{ gap: number; wires: number[] }>();
 const emit = defineEmits<{ take: [id: string] }>();
 const format = useFormat();
-const fits = ref<Fit[] | null>(null);
+const fits = ref<Filler[] | null>(null);
 const trouble = ref("");
 const FEW = 8;
 

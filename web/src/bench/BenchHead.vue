@@ -41,7 +41,7 @@ async function duplicate() {
   const copy = await api.duplicate(bench.id);
   await router.push(`/pieces/${copy.id}`);
 }
-const picture = computed(() => (bench.answer.value?.built ? "Template" : "Strip"));
+const picture = computed(() => (bench.answer.value?.plan.strip ? "Strip" : "Template"));
 const strip = (face: string) => api.file(bench.id, "strip.svg", `?face=${face}&hand=${settings.hand}`);
 </script>
 

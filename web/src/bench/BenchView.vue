@@ -2,15 +2,15 @@
 import { computed, onBeforeUnmount, onMounted, ref } from "vue";
 import { RouterLink, useRouter } from "vue-router";
 import AdviceList from "../answers/AdviceList.vue";
-import OrderPanel from "../answers/OrderPanel.vue";
 import AnswersPanel from "../answers/AnswersPanel.vue";
 import FaultList from "../answers/FaultList.vue";
+import OrderPanel from "../answers/OrderPanel.vue";
 import { api } from "../api/client";
 import BeadsPanel from "../beads/BeadsPanel.vue";
-import BuiltBench from "../built/BuiltBench.vue";
-import BriefPanel from "../brief/BriefPanel.vue";
-import StripPanel from "../strip/StripPanel.vue";
-import { usePicture } from "../strip/usePicture";
+import BandBrief from "../brief/BandBrief.vue";
+import BuiltBrief from "../built/BuiltBrief.vue";
+import FinishedPanel from "../built/FinishedPanel.vue";
+import SectionStrip from "../built/SectionStrip.vue";
 import WiresPanel from "../wires/WiresPanel.vue";
 import BenchHead from "./BenchHead.vue";
 import ConflictDialog from "./ConflictDialog.vue";
@@ -18,19 +18,23 @@ import NotesPanel from "./NotesPanel.vue";
 import PlannedAnew from "./PlannedAnew.vue";
 import { createBench, provideBench } from "./useBench";
 
-/** One piece on the bench: the brief, the strip, the wires and the answers, all of them following each other. */
+/** One piece on the bench: the brief, its pictures, the wires and the answers, all of them following each other. */
 const props = defineProps<{ id: string }>();
 
 const router = useRouter();
 const bench = createBench(props.id);
 provideBench(bench);
 const plan = computed(() => bench.answer.value?.plan);
-const built = computed(() => bench.answer.value?.built);
-const picture = usePicture(
-  computed(() => plan.value?.picture),
-  () => void bench.replan(),
-);
-const strip = ref<InstanceType<typeof StripPanel> | InstanceType<typeof BuiltBench> | null>(null);
+/** The section in hand: the one that was chosen, else the first. */
+const chosen = ref<string | null>(null);
+const current = computed(() => {
+  const ids = bench.draft.value!.sections.map((one) => one.id);
+  return chosen.value !== null && ids.includes(chosen.value) ? chosen.value : ids[0]!;
+});
+const number = computed(() => plan.value!.sections.findIndex((one) => one.id === current.value) + 1);
+const section = computed(() => plan.value!.sections[number.value - 1]);
+const finished = ref<InstanceType<typeof FinishedPanel> | null>(null);
+const strip = ref<InstanceType<typeof SectionStrip> | null>(null);
 
 /** Both versions stay: this tab's becomes a piece of its own. */
 async function keepBoth() {
@@ -41,12 +45,13 @@ async function keepBoth() {
 }
 
 /** Single keys, while nothing is typed. */
+const panel = () => strip.value?.panel;
 const KEYS: Record<string, () => void> = {
-  f: () => strip.value?.turn(),
-  w: () => strip.value?.showWalk(),
-  m: () => strip.value?.watchIt(),
-  p: () => strip.value?.pointAt(),
-  s: () => strip.value?.showSpace(),
+  f: () => (finished.value ?? panel())?.turn(),
+  w: () => panel()?.showWalk(),
+  m: () => panel()?.watchIt(),
+  p: () => panel()?.pointAt(),
+  s: () => panel()?.showSpace(),
 };
 
 function undoOrRedo(event: KeyboardEvent) {
@@ -68,22 +73,24 @@ onBeforeUnmount(() => removeEventListener("keydown", key));
 </script>
 
 <template>
-  <main v-if="built" class="bench built">
+  <main v-if="plan" class="bench" :class="{ built: !plan.strip }">
     <BenchHead />
     <p v-if="bench.trouble.value" class="trouble" role="alert">{{ bench.trouble.value }}</p>
     <PlannedAnew />
-    <BuiltBench ref="strip" />
-    <ConflictDialog @both="keepBoth" />
-  </main>
-  <main v-else-if="plan" class="bench">
-    <BenchHead />
-    <p v-if="bench.trouble.value" class="trouble" role="alert">{{ bench.trouble.value }}</p>
-    <PlannedAnew />
-    <BriefPanel />
+    <BandBrief v-if="plan.strip" />
+    <BuiltBrief v-else :current="current" @choose="(id) => (chosen = id)" />
     <FaultList />
     <AdviceList which="urgent" />
-    <StripPanel ref="strip" :picture="picture" :title="bench.draft.value!.name" />
-    <BeadsPanel :beads="plan.beads" :own="plan.own" />
+    <FinishedPanel
+      v-if="!plan.strip"
+      ref="finished"
+      :plan="plan"
+      :title="bench.draft.value!.name"
+      :section="plan.sections.length > 1 ? chosen : null"
+      @stale="bench.replan"
+    />
+    <SectionStrip v-if="section?.strip" :id="current" :key="current" ref="strip" :number="number" />
+    <BeadsPanel :beads="plan.beads" :own="plan.own" :pieces="plan.pieces" />
     <div class="bench-lower" :class="{ stale: bench.faults.value.length }">
       <div class="bench-side">
         <WiresPanel :plan="plan" />

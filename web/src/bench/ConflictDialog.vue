@@ -27,13 +27,16 @@ watch(bench.saving.conflict, async (conflict) => {
   const show = async (title: string, answer: Answer) => ({
     title,
     answer,
-    picture: answer.built ? null : await api.picture(answer.plan.picture).catch(() => null),
+    picture: answer.plan.strip ? await api.picture(answer.plan.strip).catch(() => null) : null,
   });
   versions.value = await Promise.all([
     show("Yours, in this tab", mine),
     show("The other, saved meanwhile", conflict.theirs),
   ]);
 });
+
+const sectionWords = ({ words, strip }: Answer["plan"]["sections"][number]) =>
+  strip ? `${words}, ${strip.repeats} repeats` : words;
 
 function takeTheirs() {
   const { theirs } = bench.saving.conflict.value!;
@@ -61,8 +64,8 @@ function takeTheirs() {
         <h3>{{ version.title }}</h3>
         <StripPicture v-if="version.picture" :picture="version.picture" :label="version.title" />
         <FinishedPicture
-          v-if="version.answer.built"
-          :built="version.answer.built"
+          v-if="!version.answer.plan.strip"
+          :shown="version.answer.plan"
           face="front"
           :height="150"
           :label="version.title"
@@ -74,31 +77,21 @@ function takeTheirs() {
           </div>
           <div>
             <dt>Made as</dt>
-            <dd>{{ kindWords(version.answer.document.body.kind, version.answer.plan?.fit, format.length) }}</dd>
+            <dd>{{ kindWords(version.answer.document.body.kind, version.answer.plan.fit, format.length) }}</dd>
           </div>
-          <div v-if="version.answer.built">
+          <div>
             <dt>Sections</dt>
-            <dd>{{ version.answer.built.sections.map((one) => one.words).join("; ") }}</dd>
+            <dd>{{ version.answer.plan.sections.map(sectionWords).join("; ") }}</dd>
           </div>
-          <div v-if="version.answer.plan">
-            <dt>Repeats</dt>
-            <dd>{{ version.answer.plan.fit.repeats }}</dd>
-          </div>
-          <div v-if="version.answer.plan">
+          <div v-if="version.answer.plan.fit">
             <dt>Strip</dt>
             <dd>{{ format.length(version.answer.plan.fit.strip_mm) }}</dd>
           </div>
           <div>
             <dt>Base wires</dt>
             <dd>
-              {{
-                (version.answer.built?.cuts ?? version.answer.plan.base).map((bar) => format.cut(bar.cut_mm)).join(", ")
-              }}
+              {{ version.answer.plan.cuts.map((cut) => format.cut(cut.cut_mm)).join(", ") }}
             </dd>
-          </div>
-          <div v-if="version.answer.plan">
-            <dt>Weaving wire</dt>
-            <dd>{{ format.long(version.answer.plan.weaving.total_mm) }}</dd>
           </div>
         </dl>
       </article>

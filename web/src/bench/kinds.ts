@@ -1,5 +1,5 @@
 import type { Piece } from "../generated/piece";
-import type { Plan } from "../generated/plan";
+import type { Fit } from "../api/client";
 
 /** What kinds of piece are called. */
 const KINDS: Record<Piece["body"]["kind"], string> = {
@@ -15,7 +15,7 @@ const KINDS: Record<Piece["body"]["kind"], string> = {
 /** A kind of piece with what it is measured by: "Cuff for a 171 mm wrist", "Ring, US 7, UK N, ISO 54". */
 export function kindWords(
   kind: Piece["body"]["kind"],
-  fit: Pick<Plan["fit"], "wrist_mm" | "size_words"> | undefined,
+  fit: Pick<Fit, "wrist_mm" | "size_words"> | null,
   length: (mm: number) => string,
 ): string {
   if (!fit) return KINDS[kind];

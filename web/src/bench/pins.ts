@@ -40,7 +40,9 @@ export const withoutPin = (piece: Piece, quantity: Quantity): Piece => ({
 
 /** What the plan answers for a quantity, in mm or as a count; null when there is no answer. */
 export function answered(plan: Plan, quantity: Quantity): number | null {
-  if (quantity === "wrist" || quantity === "finger") return plan.fit.wrist_mm;
-  if (quantity === "repeats") return plan.fit.repeats;
-  return quantity === "woven" ? plan.fit.woven_mm : plan.weaving.total_mm;
+  if (quantity === "wrist" || quantity === "finger") return plan.fit?.wrist_mm ?? null;
+  const strip = plan.sections[0]?.strip;
+  if (!strip) return null;
+  if (quantity === "repeats") return strip.repeats;
+  return quantity === "woven" ? strip.woven_mm : strip.weaving.total_mm;
 }

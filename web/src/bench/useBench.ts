@@ -8,6 +8,7 @@ import {
   type OwnWeave,
   type Sample,
   type StoredPiece,
+  type Strip,
 } from "../api/client";
 import type { Fault } from "../generated/fault";
 import type { Finished } from "../generated/finished";
@@ -21,15 +22,22 @@ import { useHistory } from "./useHistory";
 import { useSaving } from "./useSaving";
 import { type Section, section, withBase, withSample, withSection } from "./weave";
 
+/** A document planned to be looked at: its plan, and the section in hand as a strip of it. */
+export interface Tried {
+  plan: Plan;
+  strip: Strip;
+}
+
 /** An answer once its picture is here, too; a picture that cannot be fetched is asked for again where it is shown. */
 async function pictured(planned: Promise<Answer>): Promise<Answer> {
   const answer = await planned;
   const came = answer.drawn ?? {};
-  if (answer.built)
+  const { strip, finished } = answer.plan;
+  if (strip) await fetchPicture(strip, came[strip] as Picture).catch(() => null);
+  else
     await Promise.all(
-      answer.built.finished.map(({ picture }) => fetchFinished(picture, came[picture] as Finished).catch(() => null)),
+      finished.map(({ picture }) => fetchFinished(picture, came[picture] as Finished).catch(() => null)),
     );
-  else await fetchPicture(answer.plan.picture, came[answer.plan.picture] as Picture).catch(() => null);
   return answer;
 }
 
@@ -132,7 +140,7 @@ export function createBench(id: string) {
 
   let coils: Section["pattern"] | null = null;
   watch(draft, (piece) => {
-    const pattern = piece && !answer.value?.built ? section(piece).pattern : null;
+    const pattern = piece && section(piece).pattern;
     if (pattern?.kind === "coils") coils = pattern;
   });
   const withCoils = (piece: Piece) =>
@@ -160,15 +168,21 @@ export function createBench(id: string) {
   onBeforeUnmount(() => removeEventListener("focus", refresh));
 
   /** What Meander noticed about the piece as it was planned last. */
-  const advice = () => answer.value?.built?.advice ?? answer.value?.plan?.advice ?? [];
+  const advice = () => answer.value?.plan.advice ?? [];
+  /** The section in hand as a strip, as the last good plan has it. */
+  const strip = computed(() => answer.value!.plan.sections[0]!.strip!);
 
   return {
     id,
     draft: draft as Readonly<Ref<Piece | null>>,
     answer: answer as Readonly<Ref<Answer | null>>,
-    /** A document as the core is asked about it, and its plan. */
+    /** A document as the core is asked about it, and the section in hand as a strip of it. */
     asked: (document: Piece): Asked => ({ document }),
-    planOf: async (document: Piece): Promise<Plan> => (await api.plan(document)).plan,
+    tried: async (document: Piece): Promise<Tried> => {
+      const { plan } = await api.plan(document);
+      return { plan, strip: plan.sections[0]!.strip! };
+    },
+    strip,
     advice,
     catalogue,
     faults,

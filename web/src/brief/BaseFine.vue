@@ -31,7 +31,7 @@ type Station = { at: { typed: string }; clear: { typed: string } };
 function takeSpacing(kind: string) {
   const apart = { typed: "0.5 mm" };
   const clear = Array.from({ length: now.value.base.length - 1 }, () => apart);
-  const half = Math.round(bench.answer.value!.plan.fit.woven_mm / 2);
+  const half = Math.round(bench.strip.value.woven_mm / 2);
   const stations = [
     { at: { typed: "0 mm" }, clear: apart },
     { at: { typed: `${half} mm` }, clear: { typed: "3 mm" } },

@@ -26,7 +26,7 @@ const RISES = [
   { key: "open", name: "opened up" },
 ];
 function takeRise(kind: string) {
-  const { advance_mm } = bench.answer.value!.plan.weave;
+  const { advance_mm } = bench.strip.value.weave;
   const pitch = { typed: `${Math.ceil(advance_mm * 12) / 10} mm` };
   void bench.change(withSection(piece.value, { rise: kind === "open" ? { kind, pitch } : { kind: "packed" } }));
 }

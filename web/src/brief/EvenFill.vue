@@ -11,19 +11,24 @@ import { useFormat, withUnit } from "../units/format";
 const bench = useBench();
 const settings = useSettings();
 const format = useFormat();
-const plan = computed(() => bench.answer.value!.plan);
-const parts = computed(() => plan.value.weave.notation.split(", "));
-const length = ref(format.length(plan.value.fit.strip_mm));
+const strip = bench.strip;
+const fit = computed(() => bench.answer.value!.plan.fit);
+/** What the strip takes beyond its weave and its bare ends: its endings, where it is all of the piece. */
+const endsMm = computed(() =>
+  fit.value?.free ? fit.value.strip_mm - strip.value.woven_mm - 2 * strip.value.bare_mm : 0,
+);
+const parts = computed(() => strip.value.weave.notation.split(", "));
+const length = ref(format.length(strip.value.woven_mm + 2 * strip.value.bare_mm + endsMm.value));
 /** The coils that may be more or fewer: at first the most of them. */
 const free = ref(-1);
 const fillings = shallowRef<Filling[]>([]);
 const fault = ref("");
 const times = (index: number) => {
-  const group = plan.value.weave.groups[index];
+  const group = strip.value.weave.groups[index];
   return group?.kind === "wraps" ? group.times : 0;
 };
 watch(
-  () => plan.value.weave.free,
+  () => strip.value.weave.free,
   (choices) => {
     if (!choices.includes(free.value)) free.value = [...choices].sort((a, b) => times(b) - times(a))[0] ?? -1;
   },
@@ -46,10 +51,10 @@ async function find() {
 function take(filling: Filling) {
   const { pattern, from, bare_mm, repeats, woven_mm } = filling;
   const bare = { typed: `${bare_mm.toFixed(2)} mm` };
-  const strip = woven_mm + 2 * bare_mm + plan.value.fit.strip_mm - plan.value.fit.woven_mm - 2 * plan.value.fit.bare_mm;
+  const reached = woven_mm + 2 * bare_mm + endsMm.value;
   let piece = withPin(withSection(bench.draft.value!, { pattern, from, bare, centre: "own" }), "repeats", repeats);
   for (const quantity of ["woven", "weaving_wire"] as const) piece = withoutPin(piece, quantity);
-  const asWorn = pinIndex(piece, worn(piece)) >= 0 && Math.abs(strip - plan.value.fit.wanted_mm) < 0.5;
+  const asWorn = pinIndex(piece, worn(piece)) >= 0 && Math.abs(reached - (fit.value?.wanted_mm ?? 0)) < 0.5;
   void bench.change(asWorn ? piece : withoutPin(piece, worn(piece)));
 }
 const isTaken = (filling: Filling) => {
@@ -57,7 +62,7 @@ const isTaken = (filling: Filling) => {
   return (
     pattern.kind === "walk" &&
     pattern.gaps.join() === filling.pattern.gaps.join() &&
-    plan.value.fit.repeats === filling.repeats
+    strip.value.repeats === filling.repeats
   );
 };
 const over = (filling: Filling) =>
@@ -65,7 +70,7 @@ const over = (filling: Filling) =>
 </script>
 
 <template>
-  <div v-if="plan.weave.free.length" class="even-fill">
+  <div v-if="strip.weave.free.length" class="even-fill">
     <p>
       Fill
       <span class="live" :class="{ wrong: fault }"
@@ -74,7 +79,7 @@ const over = (filling: Filling) =>
       of strip evenly, with more or fewer of
       <span class="live"
         ><select v-model.number="free" aria-label="Coils that may be more or fewer">
-          <option v-for="choice in plan.weave.free" :key="choice" :value="choice">{{ parts[choice] }}</option>
+          <option v-for="choice in strip.weave.free" :key="choice" :value="choice">{{ parts[choice] }}</option>
         </select></span
       >
       <button type="button" class="quiet-act" @click="find">Make it even</button>

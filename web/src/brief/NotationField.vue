@@ -10,7 +10,7 @@ import { asWalk, section, withWalk } from "../bench/weave";
  * place and what may stand there; the last good weave stays on the bench.
  */
 const bench = useBench();
-const written = computed(() => bench.answer.value!.plan.weave.notation);
+const written = computed(() => bench.strip.value.weave.notation);
 const text = ref(written.value);
 const fault = ref<{ message: string; accepted: string; likely: string[] } | null>(null);
 const busy = ref(false);

@@ -35,8 +35,8 @@ const PAIR = [
   { key: "one", name: "a single one" },
 ];
 const wrist = computed(() => pinIndex(piece.value, "wrist"));
-const front = computed(() => bench.answer.value?.built?.front);
-const wearing = computed(() => bench.answer.value?.built?.wearing);
+const front = computed(() => bench.answer.value?.plan.front);
+const wearing = computed(() => bench.answer.value?.plan.fit);
 const chain = computed(() =>
   piece.value.sections.findIndex((one) => one.craft === "weave" && one.form?.kind === "waists"),
 );
@@ -87,7 +87,7 @@ function add(craft: "weave" | "bend") {
       >, of {{ piece.sections.length }} {{ piece.sections.length === 1 ? "section" : "sections" }}:
     </p>
     <p v-if="wearing" class="reached figures">
-      It reaches {{ format.length(wearing.reach_mm) }}; {{ format.length(wearing.wanted_mm) }} is asked for ({{
+      It reaches {{ format.length(wearing.strip_mm) }}; {{ format.length(wearing.wanted_mm) }} is asked for ({{
         format.signed(wearing.off_mm, ["short", "over"])
       }}).
       <button

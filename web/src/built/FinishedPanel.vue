@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed, ref } from "vue";
-import type { Built } from "../generated/built";
+import type { Plan } from "../generated/plan";
 import { useFormat } from "../units/format";
 import { liesDown } from "./paintFinished";
 import FinishedPicture from "./FinishedPicture.vue";
 import { useNear } from "./useNear";
 
 /** The piece as it will look, front and back beside each other or one of them large. */
-const props = defineProps<{ built: Built; title: string; section: string | null }>();
+const props = defineProps<{ plan: Plan; title: string; section: string | null }>();
 const emit = defineEmits<{ stale: [] }>();
 const format = useFormat();
 const HEIGHT_PX = 360;
@@ -20,8 +20,8 @@ const FACES: { key: Show; name: string }[] = [
   { key: "back", name: "Back" },
 ];
 const faces = computed<("front" | "back")[]>(() => (show.value === "both" ? ["front", "back"] : [show.value]));
-const size = computed(() => props.built.extent.map(([low, high]) => high! - low!) as [number, number]);
-const height = computed(() => (liesDown(props.built.extent) ? LYING_PX : HEIGHT_PX));
+const size = computed(() => props.plan.extent.map(([low, high]) => high! - low!) as [number, number]);
+const height = computed(() => (liesDown(props.plan.extent) ? LYING_PX : HEIGHT_PX));
 const box = ref<HTMLElement | null>(null);
 const look = useNear(box);
 const turn = () => (show.value = show.value === "back" ? "front" : "back");
@@ -54,7 +54,7 @@ defineExpose({ turn });
     <div
       ref="box"
       class="finished-faces"
-      :class="{ lying: liesDown(built.extent), near: look.near.value.k > 1 }"
+      :class="{ lying: liesDown(plan.extent), near: look.near.value.k > 1 }"
       tabindex="0"
       role="group"
       aria-label="The finished piece, near or far: plus, minus, 0 and the arrow keys"
@@ -63,7 +63,7 @@ defineExpose({ turn });
       <figure v-for="face in faces" :key="face">
         <FinishedPicture
           :near="look.near.value"
-          :built="built"
+          :shown="plan"
           :face="face"
           :later="face === 'back'"
           :height="height"

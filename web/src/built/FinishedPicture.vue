@@ -9,7 +9,7 @@ import { finishedHeight, fitted, paintFinished } from "./paintFinished";
 
 /** A finished piece to scale, one face of it. */
 const props = defineProps<{
-  built: Shown;
+  shown: Shown;
   face: "front" | "back";
   label: string;
   height?: number;
@@ -26,9 +26,9 @@ const emit = defineEmits<{ stale: [] }>();
 
 const settings = useSettings();
 const canvas = ref<HTMLCanvasElement | null>(null);
-const fetched = useFinished(toRef(props, "built"), () => emit("stale"));
+const fetched = useFinished(toRef(props, "shown"), () => emit("stale"));
 const ready = props.later ? useFrameLater(fetched, (one) => one !== null) : fetched;
-const heightPx = () => props.height ?? finishedHeight(ready.value?.extent ?? props.built.extent, props.scale ?? 1);
+const heightPx = () => props.height ?? finishedHeight(ready.value?.extent ?? props.shown.extent, props.scale ?? 1);
 useCanvas(canvas, heightPx, (ctx, width, height) => {
   if (!ready.value) return;
   const { placed, extent, beads } = ready.value;

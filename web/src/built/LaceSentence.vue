@@ -23,7 +23,7 @@ const rows = computed(() =>
   })),
 );
 const wire = computed(() => piece.value.wires.findIndex((one) => one.id === lace.value?.weaving[0]));
-const words = computed(() => bench.answer.value?.built?.sections.find((one) => one.id === lace.value?.id)?.words);
+const words = computed(() => bench.answer.value?.plan.sections.find((one) => one.id === lace.value?.id)?.words);
 </script>
 
 <template>

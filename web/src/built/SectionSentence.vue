@@ -54,7 +54,7 @@ const alike = computed(
 );
 const weaving = computed(() => piece.value.wires.findIndex((wire) => wire.id === woven.value?.weaving[0]));
 const weave = computed(
-  () => bench.answer.value?.built?.sections.find((one) => one.id === section.value.id)?.plan?.weave.words ?? "",
+  () => bench.answer.value?.plan.sections.find((one) => one.id === section.value.id)?.strip?.weave.words ?? "",
 );
 const EXTENTS = [
   { key: "length", name: "over" },

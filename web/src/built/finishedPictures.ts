@@ -1,6 +1,6 @@
 import { shallowRef, watch, type Ref } from "vue";
 import { api } from "../api/client";
-import type { Built } from "../generated/built";
+import type { Plan } from "../generated/plan";
 import type { Finished } from "../generated/finished";
 
 /** The pictures of finished sections fetched last, by hash; a piece has at most a dozen. */
@@ -23,20 +23,20 @@ export interface Placed {
   section: string | null;
 }
 
-/** What of a built piece its finished picture shows. */
-export type Shown = Pick<Built, "finished" | "extent"> & { beads: Pick<Built["beads"], "drawn"> };
+/** What of a piece its finished picture shows. */
+export type Shown = Pick<Plan, "finished" | "extent"> & { beads: Pick<Plan["beads"], "drawn"> };
 /** A finished piece ready to be drawn: its pictures, its extent and its beads, all of one plan. */
 export interface Ready {
   placed: Placed[];
   extent: number[][];
-  beads: Built["beads"]["drawn"];
+  beads: Plan["beads"]["drawn"];
 }
 
 /** A finished piece as its pictures come in, exchanged whole; the last one stays while others are fetched. */
-export function useFinished(built: Ref<Shown>, lost: () => void = () => {}) {
+export function useFinished(shown: Ref<Shown>, lost: () => void = () => {}) {
   const ready = shallowRef<Ready | null>(null);
   watch(
-    built,
+    shown,
     async (wanted) => {
       const put = (pictures: Finished[]) => {
         const placed = wanted.finished.map((one, i) => ({
@@ -50,9 +50,9 @@ export function useFinished(built: Ref<Shown>, lost: () => void = () => {}) {
       if (there.every((picture) => picture !== undefined)) return put(there as Finished[]);
       try {
         const pictures = await Promise.all(wanted.finished.map((one) => fetchFinished(one.picture)));
-        if (built.value === wanted) put(pictures);
+        if (shown.value === wanted) put(pictures);
       } catch {
-        if (built.value === wanted) lost();
+        if (shown.value === wanted) lost();
       }
     },
     { immediate: true },

@@ -1,5 +1,5 @@
 import { paintBeads } from "../beads/paintBeads";
-import type { Built } from "../generated/built";
+import type { Plan } from "../generated/plan";
 import type { Finished } from "../generated/finished";
 import type { Placed } from "./finishedPictures";
 import type { Near } from "./useNear";
@@ -21,7 +21,7 @@ export interface FinishedView {
   /** Whether it begins at the left instead of standing in the middle. */
   left: boolean;
   near: Near;
-  beads: Built["beads"]["drawn"];
+  beads: Plan["beads"]["drawn"];
 }
 
 const LAYERS = 8;

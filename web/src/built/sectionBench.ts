@@ -1,8 +1,9 @@
 import { computed, type Ref } from "vue";
-import { api, type OwnWeave, type Sample } from "../api/client";
+import { api, type OwnWeave, type Sample, type Strip } from "../api/client";
 import type { Bench } from "../bench/useBench";
 import { section as woven, type Section, withSample } from "../bench/weave";
 import type { Piece } from "../generated/piece";
+import type { Plan } from "../generated/plan";
 
 const wiresOf = (section: Section) => [...section.base, ...section.weaving];
 
@@ -48,10 +49,11 @@ export function createSectionBench(whole: Bench, id: string): Bench {
     const next = here(whole.draft.value);
     return old && next && alike(old, next) ? old : next;
   });
+  const stripIn = (plan?: Plan) => plan?.sections.find((one) => one.id === id)?.strip as Strip;
+  const strip = computed(() => stripIn(whole.answer.value?.plan));
   const answer = computed(() => {
     const found = whole.answer.value;
-    const plan = found?.built?.sections.find((one) => one.id === id)?.plan;
-    return found && plan ? { document: here(found.document)!, plan } : null;
+    return found && strip.value ? { document: here(found.document)!, plan: found.plan } : null;
   });
   /** A pointer into the section by itself as one into the piece. */
   const outside = (path: string) => {
@@ -67,9 +69,10 @@ export function createSectionBench(whole: Bench, id: string): Bench {
     draft: draft as Readonly<Ref<Piece | null>>,
     answer: answer as Bench["answer"],
     asked: (document) => ({ document: joined(document), section: id }),
-    planOf: async (document) => {
-      const { built } = await api.plan(joined(document));
-      return built!.sections.find((one) => one.id === id)!.plan!;
+    strip,
+    tried: async (document) => {
+      const { plan } = await api.plan(joined(document));
+      return { plan, strip: stripIn(plan) };
     },
     edit: (paths, value) => whole.edit([paths].flat().map(outside), value),
     change: (document, step) => whole.change(joined(document), step),

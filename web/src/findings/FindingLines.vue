@@ -14,7 +14,7 @@ const sides = computed(() =>
   holdingSides(piece.value, bench.catalogue.value!.holds).map((key) => ({ key, name: key })),
 );
 const metals = computed(() => bench.catalogue.value!.metals);
-const told = computed(() => bench.answer.value?.built?.findings ?? bench.answer.value?.plan?.findings ?? []);
+const told = computed(() => bench.answer.value?.plan.findings ?? []);
 const lines = computed(() =>
   (piece.value.findings ?? []).map((finding, index) => ({
     finding,

@@ -7,9 +7,7 @@
 
 export interface Plan {
   fit: {
-    repeats: number;
-    woven_mm: number;
-    bare_mm: number;
+    free: string | null;
     ease_mm: number;
     wrist_mm: number | null;
     opening_mm: number;
@@ -25,6 +23,7 @@ export interface Plan {
       pins: ("wrist" | "repeats" | "woven" | "weaving_wire")[];
       reason: string;
     }[];
+    frames: number | null;
     pinned: ("wrist" | "repeats" | "woven" | "weaving_wire")[];
     neighbours: {
       repeats: number;
@@ -34,86 +33,137 @@ export interface Plan {
       off_mm: number;
       weaving_change_mm: number;
     }[];
-  };
-  weave: {
-    groups: (
-      | {
-          kind: "wraps";
-          near: number;
-          far: number;
-          times: number;
-          side: "near" | "far";
-        }
-      | {
-          kind: "through";
-          /**
-           * @minItems 1
-           * @maxItems 1000
-           */
-          gaps: number[];
-        }
-    )[];
-    free: number[];
-    mirrors: {
-      across: {
-        gaps: number[];
-        before: {
-          gaps: number[];
-          times: number;
-        }[];
-        after: {
-          gaps: number[];
-          times: number;
-        }[];
-      };
-      along: {
-        gaps: number[];
-        before: {
-          gaps: number[];
-          times: number;
-        }[];
-        after: {
-          gaps: number[];
-          times: number;
-        }[];
-      };
-      turned: {
-        gaps: number[];
-        before: {
-          gaps: number[];
-          times: number;
-        }[];
-        after: {
-          gaps: number[];
-          times: number;
-        }[];
-      };
-    };
+  } | null;
+  sections: {
+    id: string;
     words: string;
-    notation: string;
-    gaps: number[];
-    passes: number;
-    runs_twice: true | false;
-    advance_mm: number;
-    packed_mm: number;
-    loosest_mm: number;
-    wire_per_repeat_mm: number;
-    width_mm: number;
-    thickness_mm: number;
-    clear_mm: number[];
-    cover: {
-      wire: string;
-      face: 1 | -1;
-      share: number;
-      longest_mm: number;
-    }[];
-  };
-  work: {
+    length_mm: number;
+    copies: number;
     wraps: number;
     minutes: number;
-  };
-  base: {
-    wire: string;
+    /**
+     * @minItems 4
+     * @maxItems 4
+     */
+    pose: number[];
+    strip: {
+      repeats: number;
+      woven_mm: number;
+      bare_mm: number;
+      weave: {
+        groups: (
+          | {
+              kind: "wraps";
+              near: number;
+              far: number;
+              times: number;
+              side: "near" | "far";
+            }
+          | {
+              kind: "through";
+              /**
+               * @minItems 1
+               * @maxItems 1000
+               */
+              gaps: number[];
+            }
+        )[];
+        free: number[];
+        mirrors: {
+          across: {
+            gaps: number[];
+            before: {
+              gaps: number[];
+              times: number;
+            }[];
+            after: {
+              gaps: number[];
+              times: number;
+            }[];
+          };
+          along: {
+            gaps: number[];
+            before: {
+              gaps: number[];
+              times: number;
+            }[];
+            after: {
+              gaps: number[];
+              times: number;
+            }[];
+          };
+          turned: {
+            gaps: number[];
+            before: {
+              gaps: number[];
+              times: number;
+            }[];
+            after: {
+              gaps: number[];
+              times: number;
+            }[];
+          };
+        };
+        words: string;
+        notation: string;
+        gaps: number[];
+        passes: number;
+        runs_twice: true | false;
+        advance_mm: number;
+        packed_mm: number;
+        loosest_mm: number;
+        wire_per_repeat_mm: number;
+        width_mm: number;
+        thickness_mm: number;
+        clear_mm: number[];
+        cover: {
+          wire: string;
+          face: 1 | -1;
+          share: number;
+          longest_mm: number;
+        }[];
+      };
+      weaving: {
+        strands: {
+          wire: string;
+          words: string;
+          colour: string;
+        }[];
+        path_mm: number;
+        beads_mm: number;
+        slack_mm: number;
+        tails_mm: number;
+        waste_mm: number;
+        margin_mm: number;
+        reserve_mm: number;
+        total_mm: number;
+        lengths: {
+          first: number;
+          last: number;
+          half: (0 | 1) | null;
+          strands: number[];
+          path_mm: number;
+          cut_mm: number;
+          begin_mm: number;
+          kept_mm: number;
+        }[];
+        joins: {
+          repeat: number;
+          half: (0 | 1) | null;
+          strands: number[];
+          at_mm: number;
+          on: string;
+        }[];
+      };
+      picture: string;
+    } | null;
+    longer: {
+      wire: string;
+      mm: number;
+    }[];
+  }[];
+  cuts: {
+    wires: string[];
     place: string;
     cut_away: true | false;
     words: string;
@@ -121,45 +171,54 @@ export interface Plan {
     cut_mm: number;
     total_mm: number;
     parts: {
-      kind: "tail" | "start_ending" | "bare" | "woven" | "end_ending" | "trim";
+      kind: "tail" | "ending" | "section" | "bare" | "between" | "cut_away" | "trim";
       mm: number;
-    }[];
-    start_mark_mm: number;
-    middle_mark_mm: number;
-    end_mark_mm: number;
-  }[];
-  weaving: {
-    strands: {
-      wire: string;
+      section: string | null;
       words: string;
-      colour: string;
     }[];
-    path_mm: number;
-    beads_mm: number;
-    slack_mm: number;
-    tails_mm: number;
-    waste_mm: number;
-    margin_mm: number;
-    reserve_mm: number;
-    total_mm: number;
-    spare_mm: number | null;
-    lengths: {
-      first: number;
-      last: number;
-      half: (0 | 1) | null;
-      strands: number[];
-      path_mm: number;
-      cut_mm: number;
-      begin_mm: number;
-      kept_mm: number;
-    }[];
-    joins: {
-      repeat: number;
-      half: (0 | 1) | null;
-      strands: number[];
+    marks: {
       at_mm: number;
-      on: string;
+      words: string;
     }[];
+  }[];
+  cut_list: {
+    kind: "base" | "weaving" | "own" | "finding";
+    count: number;
+    ids: string[];
+    words: string;
+    cut_mm: number;
+    use: string;
+    section: string | null;
+    marks: {
+      at_mm: number;
+      words: string;
+    }[];
+  }[];
+  strip: string | null;
+  finished: {
+    picture: string;
+    /**
+     * @minItems 4
+     * @maxItems 4
+     */
+    pose: number[];
+    section: string | null;
+  }[];
+  /**
+   * @minItems 2
+   * @maxItems 2
+   */
+  extent: number[][];
+  front: {
+    curve_mm: number;
+    chord_mm: number;
+    drop_mm: number;
+    turn: number;
+    chain_mm: number;
+  } | null;
+  work: {
+    wraps: number;
+    minutes: number;
   };
   mass: {
     base_g: number;
@@ -168,27 +227,23 @@ export interface Plan {
     findings_g: number;
     finished_g: number;
   };
-  wires: {
-    id: string;
+  pieces: 1 | 2;
+  order: {
+    kind: string;
     words: string;
-    colour: string;
-    names: {
-      awg: {
-        number: number;
-        mm: number;
-        off_mm: number;
-      };
-      swg: {
-        number: number;
-        mm: number;
-        off_mm: number;
-      };
-      metric: {
-        number: number;
-        mm: number;
-        off_mm: number;
-      };
-    };
+    section: string | null;
+    minutes: number;
+    wires: string[];
+  }[];
+  own: {
+    kind: "lacing" | "cover" | "beads";
+    wire: string;
+    words: string;
+    use: string;
+    path_mm: number;
+    cut_mm: number;
+    lengths: number;
+    wraps: number;
   }[];
   endings: {
     [k: string]: string;
@@ -269,36 +324,14 @@ export interface Plan {
       set: number[][];
     };
   };
-  own: {
-    kind: "lacing" | "cover" | "beads";
-    wire: string;
-    words: string;
-    use: string;
-    path_mm: number;
-    cut_mm: number;
-    lengths: number;
-    wraps: number;
+  supply: {
+    kind: "lengths" | "bobbin" | "spool";
+    total_mm: number;
+    over_mm: number;
+    possible: true | false;
+    why: string;
   }[];
-  cut_list: {
-    kind: "base" | "weaving" | "own" | "finding";
-    count: number;
-    ids: string[];
-    words: string;
-    cut_mm: number;
-    use: string;
-    section: string | null;
-    marks: {
-      at_mm: number;
-      words: string;
-    }[];
-  }[];
-  order: {
-    kind: string;
-    words: string;
-    section: string | null;
-    minutes: number;
-    wires: string[];
-  }[];
+  spare_mm: number | null;
   advice: {
     id: string;
     severity: "stop" | "warn" | "note";
@@ -311,5 +344,26 @@ export interface Plan {
     };
     offers: string[];
   }[];
-  picture: string;
+  wires: {
+    id: string;
+    words: string;
+    colour: string;
+    names: {
+      awg: {
+        number: number;
+        mm: number;
+        off_mm: number;
+      };
+      swg: {
+        number: number;
+        mm: number;
+        off_mm: number;
+      };
+      metric: {
+        number: number;
+        mm: number;
+        off_mm: number;
+      };
+    };
+  }[];
 }

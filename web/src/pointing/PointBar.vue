@@ -12,7 +12,7 @@ const props = defineProps<{ pointing: Pointing }>();
 
 const bench = useBench();
 const format = useFormat();
-const weave = computed(() => bench.answer.value!.plan.weave);
+const weave = computed(() => bench.strip.value.weave);
 const wires = computed(() => section(bench.answer.value!.document).base.length);
 const span = ref<[number, number]>([1, 1]);
 watch(wires, (most) => (span.value = [Math.min(span.value[0], most), Math.min(span.value[1], most)]));

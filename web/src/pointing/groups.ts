@@ -1,8 +1,8 @@
 import type { Picture } from "../generated/picture";
-import type { Plan } from "../generated/plan";
+import type { Strip } from "../api/client";
 import { passAlong, passAt } from "../strip/passes";
 
-export type Group = Plan["weave"]["groups"][number];
+export type Group = Strip["weave"]["groups"][number];
 type Wraps = Extract<Group, { kind: "wraps" }>;
 
 /** A group of one of the repeats where it lies on the strip: from and to along it and across it, in mm. */

@@ -35,7 +35,7 @@ export function usePointing(picture: Ref<Picture | null>) {
   const trouble = ref("");
   /** The groups as they are asked for: those of the plan, until the next answer. */
   const asked = shallowRef<Group[] | null>(null);
-  const weave = computed(() => bench.answer.value!.plan.weave);
+  const weave = computed(() => bench.strip.value.weave);
   const groups = computed(() => asked.value ?? weave.value.groups);
   const current = computed(() => groups.value[selected.value] ?? null);
   let latest = 0;

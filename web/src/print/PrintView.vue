@@ -4,23 +4,34 @@ import { computed, onMounted, ref, shallowRef } from "vue";
 import { RouterLink } from "vue-router";
 import { api, type StoredPiece } from "../api/client";
 import { useSettings } from "../settings/useSettings";
-import BuiltPrint from "./BuiltPrint.vue";
 import PrintBeads from "./PrintBeads.vue";
 import PrintCuts from "./PrintCuts.vue";
 import PrintStops from "./PrintStops.vue";
 import { useFormat } from "../units/format";
 
-/** A page for the bench: what to cut with boxes to tick, and the strip at true size. */
+/** A page for the bench: what to cut with boxes to tick, the order of work, and the piece at true size. */
 const props = defineProps<{ id: string }>();
 
 const piece = shallowRef<StoredPiece | null>(null);
 const trouble = ref("");
 const format = useFormat();
 const settings = useSettings();
-const strip = (face: string) =>
+const picture = (face: string) =>
   api.file(props.id, "strip.svg", `?face=${face}&hand=${settings.hand}&show=1&v=${piece.value?.revision}`);
+const plan = computed(() => piece.value?.plan);
 /** What is hung on it and not made. */
-const bought = computed(() => piece.value?.plan.findings.filter((finding) => finding.cut_mm === null) ?? []);
+const bought = computed(() => plan.value?.findings.filter((finding) => finding.cut_mm === null) ?? []);
+/** What it is: a strip by its repeats, any other piece by its sections. */
+const about = computed(() => {
+  const { fit, sections, strip, pieces, work } = plan.value!;
+  const kind = kindWords(piece.value!.document.body.kind, fit, format.length);
+  const ease = fit && !fit.size_words && fit.wrist_mm !== null ? `, ease ${format.length(fit.ease_mm)}` : "";
+  const open = fit && fit.opening_mm > 0 ? `, open ${format.length(fit.opening_mm)}` : "";
+  const worn = `${kind}${ease}${open}${pieces === 2 ? ", one of a mirrored pair" : ""}`;
+  if (!strip) return `${worn}: ${sections.map((one) => one.words).join("; ")}. ${work.wraps} wraps`;
+  const { repeats, weave, woven_mm, bare_mm } = sections[0]!.strip!;
+  return `${worn}. ${repeats} repeats of ${weave.words}, ${format.length(woven_mm)} woven, ${format.length(bare_mm)} bare at each end`;
+});
 const printPage = () => window.print();
 
 onMounted(async () => {
@@ -41,35 +52,35 @@ onMounted(async () => {
       <span class="quiet">Print at 100 %, landscape: what is drawn is then at true size; check the ruler.</span>
     </nav>
     <p v-if="trouble" role="alert">{{ trouble }}</p>
-    <BuiltPrint v-if="piece?.built" :piece="piece" :built="piece.built" :picture="strip" />
-    <article v-else-if="piece">
+    <article v-if="piece && plan">
       <header>
         <h1>{{ piece.document.name }}</h1>
         <p v-if="piece.document.notes">{{ piece.document.notes }}</p>
-        <p class="figures">
-          {{ kindWords(piece.document.body.kind, piece.plan.fit, format.length)
-          }}<template v-if="!piece.plan.fit.size_words && piece.plan.fit.wrist_mm !== null"
-            >, ease {{ format.length(piece.plan.fit.ease_mm) }}</template
-          >
-          <template v-if="piece.plan.fit.opening_mm > 0">, open {{ format.length(piece.plan.fit.opening_mm) }}</template
-          >. {{ piece.plan.fit.repeats }} repeats of {{ piece.plan.weave.words }},
-          {{ format.length(piece.plan.fit.woven_mm) }} woven, {{ format.length(piece.plan.fit.bare_mm) }} bare at each
-          end; finished about {{ format.mass(piece.plan.mass.finished_g) }}.
-        </p>
+        <p class="figures">{{ about }}; finished about {{ format.mass(plan.mass.finished_g) }}.</p>
       </header>
-      <PrintStops :advice="piece.plan.advice" />
-      <PrintCuts :rows="piece.plan.cut_list" />
+      <PrintStops :advice="plan.advice" />
+      <template v-if="!plan.strip">
+        <figure v-for="face in ['front', 'back']" :key="face" class="template">
+          <img :src="picture(face)" :alt="`${piece.document.name}, ${face}, template`" />
+          <figcaption>{{ face === "front" ? "Front" : "Back" }}, true size; check the ruler</figcaption>
+        </figure>
+      </template>
+      <PrintCuts :rows="plan.cut_list" />
       <p v-if="bought.length" class="figures">
         Hung on it: {{ bought.map((finding) => `${finding.words}, at the ${finding.side}`).join("; ") }}.
       </p>
-      <PrintBeads :beads="piece.plan.beads" />
+      <PrintBeads :beads="plan.beads" />
       <ol class="print-order">
-        <li v-for="(step, i) in piece.plan.order" :key="i">{{ step.words }}</li>
+        <li v-for="(step, i) in plan.order" :key="i">{{ step.words }}</li>
       </ol>
-      <figure v-for="face in ['front', 'back']" :key="face">
-        <figcaption>{{ face === "front" ? "Front" : "Back" }}, true size in mm from the start of the weave</figcaption>
-        <img :src="strip(face)" :alt="`${piece.document.name}, ${face}`" />
-      </figure>
+      <template v-if="plan.strip">
+        <figure v-for="face in ['front', 'back']" :key="face">
+          <figcaption>
+            {{ face === "front" ? "Front" : "Back" }}, true size in mm from the start of the weave
+          </figcaption>
+          <img :src="picture(face)" :alt="`${piece.document.name}, ${face}`" />
+        </figure>
+      </template>
     </article>
     <p v-if="piece" class="caution">
       Wear eye protection when cutting and hold both sides of the cut. Keep offcuts away from children and pets. Follow

@@ -20,21 +20,29 @@ const row = ref<HTMLElement | null>(null);
 /** A piece is drawn once it comes into sight. */
 const seen = useSeen(row);
 const picture = usePicture(
-  computed(() => (seen.value ? props.piece.picture : undefined)),
+  computed(() => (seen.value ? props.piece.strip?.picture : undefined)),
   () => emit("stale"),
 );
 const tone = (wire: string, depth = 2) => picture.value?.tones[wire]?.[depth]?.[0] as string;
 /** Its place is kept before it is drawn, so that nothing moves under the pointer. */
 const STRIP_PADDING_PX = 12;
 const reserved = computed(() => {
-  const { built, across_mm } = props.piece;
-  if (!built) return Math.ceil(across_mm * props.scale) + 4 + STRIP_PADDING_PX;
-  return finishedHeight(built.extent, props.scale) + STRIP_PADDING_PX;
+  const { strip, extent } = props.piece;
+  if (strip) return Math.ceil(strip.across_mm * props.scale) + 4 + STRIP_PADDING_PX;
+  return finishedHeight(extent, props.scale) + STRIP_PADDING_PX;
 });
 const BAND_SCALE = 1.62;
-const bandPx = computed(() =>
-  props.piece.built ? 0 : BAND_SCALE * (props.piece.fit.round_mm / Math.PI + props.piece.thickness_mm + 1),
+/** A strip that is worn round something is seen from above, too. */
+const band = computed(() =>
+  props.piece.strip && props.piece.fit ? { ...props.piece.strip, ...props.piece.fit } : null,
 );
+const bandPx = computed(() =>
+  band.value ? BAND_SCALE * (band.value.round_mm / Math.PI + band.value.thickness_mm + 1) : 0,
+);
+const finished = computed(() => {
+  const { finished, extent, beads } = props.piece;
+  return finished && beads ? { finished, extent, beads } : null;
+});
 const renaming = ref(false);
 const name = ref("");
 const field = ref<HTMLInputElement | null>(null);
@@ -51,10 +59,9 @@ function finishRenaming() {
   if (name.value.trim() && name.value !== props.piece.name) emit("rename", name.value);
 }
 const about = computed(() => {
-  const { fit, kind, built, sections } = props.piece;
-  if (built)
-    return `${built.pieces === 2 ? "Pair of earrings" : kindWords(kind, undefined, format.length)} · ${sections!.join(", ")}`;
-  return `${kindWords(kind, fit, format.length)} · ${fit.repeats} repeats`;
+  const { fit, kind, pieces, strip, sections } = props.piece;
+  const what = pieces === 2 ? "Pair of earrings" : kindWords(kind, fit, format.length);
+  return `${what} · ${strip ? `${strip.repeats} repeats` : sections.join(", ")}`;
 });
 const wires = computed(() => [...new Set(props.piece.wires)].join(", "));
 </script>
@@ -63,10 +70,10 @@ const wires = computed(() => [...new Set(props.piece.wires)].join(", "));
   <li ref="row" class="shelf-row" :data-piece="piece.name">
     <div class="shelf-band" :style="{ minHeight: `${bandPx}px` }">
       <BandAbove
-        v-if="picture && !piece.built"
-        :round-mm="piece.fit.round_mm"
-        :opening-mm="piece.fit.opening_mm"
-        :thickness-mm="piece.thickness_mm"
+        v-if="picture && band"
+        :round-mm="band.round_mm"
+        :opening-mm="band.opening_mm"
+        :thickness-mm="band.thickness_mm"
         :colour="tone((picture.rods[0] ?? picture.strands[0]!).wire)"
         :weave="tone(picture.placements[0]!.wire)"
         :edge="tone(picture.placements[0]!.wire, 0)"
@@ -98,8 +105,8 @@ const wires = computed(() => [...new Set(props.piece.wires)].join(", "));
         aria-hidden="true"
       >
         <FinishedPicture
-          v-if="piece.built && seen"
-          :built="piece.built"
+          v-if="finished && seen"
+          :shown="finished"
           face="front"
           :scale="scale"
           :label="`${piece.name}, finished`"

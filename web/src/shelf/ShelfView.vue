@@ -25,7 +25,8 @@ const scale = computed(() => {
     120,
     ...whole.value.map(
       (piece) =>
-        piece.fit?.strip_mm ?? Math.max(...piece.built!.extent.map(([low, high]) => high! - low!)) - OVERHANG_MM + 4,
+        (piece.strip && piece.fit?.strip_mm) ||
+        Math.max(...piece.extent.map(([low, high]) => high! - low!)) - OVERHANG_MM + 4,
     ),
   );
   return Math.max((width.value - BAND_PX) / (longest + OVERHANG_MM), 1);

@@ -33,9 +33,14 @@ let built: { from: number; to: number } | null = null;
 /** Bent round as it is worn, or straight as it is woven. */
 const round = ref(false);
 const bench = useBench();
-const fit = computed(() => bench.answer.value!.plan.fit);
+/** A strip that is worn by itself is bent as it is worn, any other so that its ends meet. */
+const fit = computed(() => {
+  const { plan } = bench.answer.value!;
+  const { woven_mm, bare_mm } = bench.strip.value;
+  return plan.strip && plan.fit ? plan.fit : { round_mm: woven_mm + 2 * bare_mm, lift_mm: 0, slide_mm: 0 };
+});
 const radius = computed(() => fit.value.round_mm / (2 * Math.PI));
-const across = computed(() => 2 * radius.value - bench.answer.value!.plan.weave.thickness_mm);
+const across = computed(() => 2 * radius.value - bench.strip.value.weave.thickness_mm);
 const format = useFormat();
 
 const middle = () => props.loupe.left.value + props.loupe.shownMm.value / 2;
@@ -53,7 +58,8 @@ function build() {
     face: props.face,
     hand: settings.hand,
   };
-  const { woven_mm, lift_mm, slide_mm } = fit.value;
+  const { lift_mm, slide_mm } = fit.value;
+  const { woven_mm } = bench.strip.value;
   const lies = round.value ? { radius: radius.value, middle: woven_mm / 2, lift: lift_mm, slide: slide_mm } : null;
   scene!.build(shown.value, seen, props.player.made.value, lies);
   built = { from, to };

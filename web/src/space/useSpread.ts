@@ -22,12 +22,13 @@ export function useSpread() {
   async function plan() {
     const asked = ++latest;
     if (by.value === 0 || !possible.value) return void (spread.value = null);
-    const { document, plan } = bench.answer.value!;
-    const clear = plan.weave.clear_mm.map((mm) => ({ typed: `${(mm + by.value).toFixed(3)} mm` }));
+    const { document } = bench.answer.value!;
+    const { weave, repeats } = bench.strip.value;
+    const clear = weave.clear_mm.map((mm) => ({ typed: `${(mm + by.value).toFixed(3)} mm` }));
     const wider = withSection(document, { spacing: { kind: "apart", clear } });
-    const pins: typeof document.pins = [{ id: "spread", quantity: "repeats", count: plan.fit.repeats }];
-    const planned = await bench.planOf({ ...wider, pins }).catch(() => null);
-    const picture = planned && (await api.picture(planned.picture).catch(() => null));
+    const pins: typeof document.pins = [{ id: "spread", quantity: "repeats", count: repeats }];
+    const planned = await bench.tried({ ...wider, pins }).catch(() => null);
+    const picture = planned && (await api.picture(planned.strip.picture).catch(() => null));
     if (asked === latest && picture) spread.value = picture;
   }
   watch([by, () => bench.answer.value], () => {

@@ -31,7 +31,7 @@ const words = computed(() => {
   return shape ? (props.turned ? shape.turned : shape.words) : "Hold the tail on the near side and begin";
 });
 const count = computed(() =>
-  countWithin(answer.value.plan.weave, props.picture.counting, props.player.made.value ?? 0),
+  countWithin(bench.strip.value.weave, props.picture.counting, props.player.made.value ?? 0),
 );
 
 const KEYS: Record<string, () => void> = {

@@ -1,8 +1,8 @@
+import type { Strip } from "../api/client";
 import type { Picture } from "../generated/picture";
-import type { Plan } from "../generated/plan";
 
 /** Which wrap of its group the last made pass belongs to, within a repeat: "wrap 2 of 3". Empty where nothing is counted. */
-export function countWithin(weave: Plan["weave"], counting: Picture["counting"], made: number): string {
+export function countWithin(weave: Strip["weave"], counting: Picture["counting"], made: number): string {
   const { half, before, repeat, repeats, skipped } = counting;
   const done = made - 1 - (made > half ? half - skipped : 0) - before;
   if (made === 0 || done < 0 || done >= repeat * repeats) return "";

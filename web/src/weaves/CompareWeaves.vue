@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { ref, shallowRef, watch } from "vue";
-import { useBench } from "../bench/useBench";
-import type { Plan } from "../generated/plan";
+import { type Tried, useBench } from "../bench/useBench";
 import PaceField from "../settings/PaceField.vue";
 import StripPicture from "../strip/StripPicture.vue";
 import { useFormat } from "../units/format";
@@ -15,15 +14,15 @@ const bench = useBench();
 const format = useFormat();
 const bend = useBend();
 /** By weave; null where this piece cannot be planned in it as it stands. */
-const plans = shallowRef(new Map<string, Plan | null>());
+const plans = shallowRef(new Map<string, Tried | null>());
 const trouble = ref("");
 let latest = 0;
 
 async function plan() {
   const asked = ++latest;
   const found = await Promise.all(
-    props.weaves.map(async (one): Promise<[string, Plan | null]> => {
-      return [one.key, await bench.planOf(bench.woven(one.sample, one.own?.weave)).catch(() => null)];
+    props.weaves.map(async (one): Promise<[string, Tried | null]> => {
+      return [one.key, await bench.tried(bench.woven(one.sample, one.own?.weave)).catch(() => null)];
     }),
   );
   if (asked !== latest) return;
@@ -34,15 +33,15 @@ async function plan() {
 }
 watch([() => props.weaves, () => bench.answer.value], plan, { immediate: true });
 
-const ROWS: { name: string; figure: (plan: Plan, weave: Shown) => string }[] = [
-  { name: "repeats", figure: (plan) => `${plan.fit.repeats}` },
-  { name: "woven length", figure: (plan) => format.length(plan.fit.woven_mm) },
-  { name: "weaving wire in all", figure: (plan) => format.long(plan.weaving.total_mm) },
-  { name: "hours of weaving", figure: (plan) => format.time(plan.work.minutes) },
-  { name: "wraps", figure: (plan) => `${plan.work.wraps}` },
-  { name: "width", figure: (plan) => format.length(plan.weave.width_mm) },
+const ROWS: { name: string; figure: (tried: Tried, weave: Shown) => string }[] = [
+  { name: "repeats", figure: ({ strip }) => `${strip.repeats}` },
+  { name: "woven length", figure: ({ strip }) => format.length(strip.woven_mm) },
+  { name: "weaving wire in all", figure: ({ strip }) => format.long(strip.weaving.total_mm) },
+  { name: "hours of weaving", figure: ({ plan }) => format.time(plan.work.minutes) },
+  { name: "wraps", figure: ({ plan }) => `${plan.work.wraps}` },
+  { name: "width", figure: ({ strip }) => format.length(strip.weave.width_mm) },
   { name: "bends edgewise to", figure: (_, weave) => bend(weave) },
-  { name: "finished mass", figure: (plan) => format.mass(plan.mass.finished_g) },
+  { name: "finished mass", figure: ({ plan }) => format.mass(plan.mass.finished_g) },
 ];
 function figure(row: (typeof ROWS)[number], weave: Shown): string {
   const found = plans.value.get(weave.key);

@@ -1,18 +1,19 @@
 <script setup lang="ts">
 import { computed } from "vue";
+import type { Strip } from "../api/client";
 import type { Plan } from "../generated/plan";
 import { useFormat } from "../units/format";
 
 /** What the weave covers of each base wire on either face, and the longest it leaves bare. */
-const props = defineProps<{ plan: Plan }>();
+const props = defineProps<{ cuts: Plan["cuts"]; cover: Strip["weave"]["cover"] }>();
 const format = useFormat();
 const percent = (share: number) => `${Math.round(share * 100)} %`;
 
 const rows = computed(() =>
-  props.plan.base.map((bar) => {
-    const faces = props.plan.weave.cover.filter((cover) => cover.wire === bar.wire);
+  props.cuts.map(({ wires, place }) => {
+    const faces = props.cover.filter((cover) => wires.includes(cover.wire));
     const of = (face: 1 | -1) => faces.find((cover) => cover.face === face)!;
-    return { wire: bar.wire, place: bar.place, front: of(1), back: of(-1) };
+    return { wire: wires[0], place, front: of(1), back: of(-1) };
   }),
 );
 </script>

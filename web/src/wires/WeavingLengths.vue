@@ -1,35 +1,34 @@
 <script setup lang="ts">
 import { computed } from "vue";
-import type { Plan } from "../generated/plan";
+import type { Strip } from "../api/client";
 import { useFormat } from "../units/format";
 
 /** The weaving wire: what to cut, and why it is that much, each reason apart. */
-const props = defineProps<{ plan: Plan }>();
+const props = defineProps<{ weaving: Strip["weaving"] }>();
 const format = useFormat();
 
-const weaving = computed(() => props.plan.weaving);
-const longest = computed(() => Math.max(...weaving.value.lengths.map((length) => length.cut_mm)));
+const longest = computed(() => Math.max(...props.weaving.lengths.map((length) => length.cut_mm)));
 /** Which wires a length is cut from, said where that changes. */
 const wordsOf = (length: Length) =>
-  [...new Set(length.strands.map((at) => weaving.value.strands[at]!.words))].join(" and ");
+  [...new Set(length.strands.map((at) => props.weaving.strands[at]!.words))].join(" and ");
 function wordsAt(index: number): string {
-  const [here, before] = [weaving.value.lengths[index]!, weaving.value.lengths[index - 1]];
+  const [here, before] = [props.weaving.lengths[index]!, props.weaving.lengths[index - 1]];
   return before && wordsOf(before) === wordsOf(here) ? "" : wordsOf(here);
 }
-const halves = computed(() => weaving.value.lengths.some((length) => length.half === 1));
-type Length = Plan["weaving"]["lengths"][number];
+const halves = computed(() => props.weaving.lengths.some((length) => length.half === 1));
+type Length = Strip["weaving"]["lengths"][number];
 const joinOf = (length: Length) =>
-  weaving.value.joins.find(
+  props.weaving.joins.find(
     (join) => join.repeat === length.first && join.half === length.half && join.strands[0] === length.strands[0],
   );
 const account = computed(() => [
-  { name: "path", mm: weaving.value.path_mm },
-  ...(weaving.value.beads_mm > 0 ? [{ name: "round beads", mm: weaving.value.beads_mm }] : []),
-  { name: "slack", mm: weaving.value.slack_mm },
-  { name: "tails", mm: weaving.value.tails_mm },
-  { name: "waste", mm: weaving.value.waste_mm },
-  { name: "margin", mm: weaving.value.margin_mm },
-  ...(weaving.value.reserve_mm > 0 ? [{ name: "kept for later", mm: weaving.value.reserve_mm }] : []),
+  { name: "path", mm: props.weaving.path_mm },
+  ...(props.weaving.beads_mm > 0 ? [{ name: "round beads", mm: props.weaving.beads_mm }] : []),
+  { name: "slack", mm: props.weaving.slack_mm },
+  { name: "tails", mm: props.weaving.tails_mm },
+  { name: "waste", mm: props.weaving.waste_mm },
+  { name: "margin", mm: props.weaving.margin_mm },
+  ...(props.weaving.reserve_mm > 0 ? [{ name: "kept for later", mm: props.weaving.reserve_mm }] : []),
 ]);
 </script>
 

@@ -1,24 +1,33 @@
 <script setup lang="ts">
+import { computed } from "vue";
 import type { Plan } from "../generated/plan";
-import BaseBars from "./BaseBars.vue";
 import CoverTable from "./CoverTable.vue";
+import CutBars from "./CutBars.vue";
 import GaugeNames from "./GaugeNames.vue";
+import SupplyWays from "./SupplyWays.vue";
+import WeavingCuts from "./WeavingCuts.vue";
 import WeavingLengths from "./WeavingLengths.vue";
 
 /** What to cut. */
-defineProps<{ plan: Plan }>();
+const props = defineProps<{ plan: Plan }>();
+/** Of a piece that is one strip. */
+const strip = computed(() => (props.plan.strip ? props.plan.sections[0]!.strip : null));
 </script>
 
 <template>
   <section class="panel wires" aria-label="Wires to cut">
     <header class="panel-head">
-      <h2>Cut <small>marks are measured from the tail end</small></h2>
+      <h2>
+        Cut <small>{{ plan.pieces === 2 ? "for each of the two; " : "" }}marks are measured from the first end</small>
+      </h2>
     </header>
-    <BaseBars :plan="plan" />
-    <WeavingLengths :plan="plan" />
-    <details>
+    <CutBars :plan="plan" />
+    <WeavingLengths v-if="strip" :weaving="strip.weaving" />
+    <WeavingCuts v-else :plan="plan" />
+    <SupplyWays v-if="!strip && plan.supply.length" :supply="plan.supply" />
+    <details v-if="strip">
       <summary>What the weave covers, and what it leaves bare</summary>
-      <CoverTable :plan="plan" />
+      <CoverTable :cuts="plan.cuts" :cover="strip.weave.cover" />
     </details>
     <details>
       <summary>What these wires are called elsewhere</summary>

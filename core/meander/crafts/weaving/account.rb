@@ -1,0 +1,132 @@
+# frozen_string_literal: true
+
+module Meander
+  module Crafts
+    module Weaving
+      # The weaving wire of a section, each reason for it apart: path, slack, tails, waste and margin, split into working
+      # lengths of whole repeats that stay within the comfortable one. All in mm; the figures count every strand, a working
+      # length is that of one.
+      #
+      # Where the work goes outwards from the middle, one length serves both halves if it is short enough (its middle at the
+      # middle of the work); otherwise each half has lengths of its own.
+      class Account
+        # One working length: from the repeat it starts to the repeat it ends (counted from 1 in the order they are woven), what
+        # it weaves, what to cut, on which half (0, or 1 for the second from the middle; nil for both), and of which strands
+        # (their places in Section#strands); begin_mm: where on it the weave begins; kept_mm: what of it is kept on a tail for later.
+        Length = Struct.new(:first, :last, :path_mm, :cut_mm, :half, :strands, :begin_mm, :kept_mm, keyword_init: true) do
+          # What to measure off, rounded up to a whole millimetre; kept: whether it is one that keeps a tail for later.
+          def whole_mm(kept: true) = (cut_mm - (kept ? 0.0 : kept_mm) - Tolerance::PACKING_MM).ceil
+        end
+
+        attr_reader :repeats
+
+        # @raise [InvalidInput] when more beads are woven in than are planned in one piece
+        def initialize(layout, repeats)
+          Beads::Rule.check(layout.seats.sum { |seats| seats.count(repeats) })
+          @layout = layout
+          @repeats = repeats
+          @halves = Array.new(layout.sides) { |half| Share.all(layout, per_half, half) }
+          @whole = layout.sides == 2 && @halves.transpose.all? { |both| comfortable_mm?(both.sum { |share| share.path_mm(1, per_half) }) }
+          @kept = {}
+          @counts = @halves.flatten.to_h { |share| [share, fewest(share)] }.compare_by_identity
+          freeze
+        end
+
+        # In the order they are woven; the repeats shared out as evenly as whole numbers allow.
+        def lengths = @kept[:lengths] ||= all_lengths.freeze
+
+        # How many working lengths are cut.
+        def count = @whole ? strands.size : @halves.flatten.sum { |share| @counts[share] * share.strands.size }
+
+        # What is woven of each strand, in the order of Section#strands.
+        def strand_paths_mm = @kept[:strands] ||= @halves.map { |shares| shares.flat_map { |share| share.strands.map { share.path_mm(1, per_half) } } }.transpose.map(&:sum).freeze
+
+        def path_mm = strand_paths_mm.sum
+
+        # What of it leads round beads.
+        def beads_mm = @halves.flatten.sum { |share| share.beads_mm * share.strands.size }
+        def slack_mm = path_mm * @layout.calibration.slack
+        def tails_mm = count * 2 * allowance(:tail)
+        def waste_mm = count * allowance(:waste)
+        # Kept on a tail for later.
+        def reserve_mm = reserve * strands.size
+        def margin_mm = (path_mm + slack_mm) * @layout.section.piece.margin
+        def total_mm = path_mm + slack_mm + tails_mm + waste_mm + margin_mm + reserve_mm
+        def comfortable? = @whole || @halves.flatten.all? { |share| comfortable_mm?(share.longest_mm(@counts[share])) }
+
+        # What a length is made up of: [[words, mm], ...]; kept: whether it is one that keeps a tail for later.
+        def parts(length, kept: true)
+          used = length.path_mm * (1 + @layout.calibration.slack)
+          parts = {"path" => length.path_mm, "slack" => used - length.path_mm, "margin" => used * @layout.section.piece.margin, "tails" => 2 * allowance(:tail), "waste" => allowance(:waste),
+                   "kept for later" => kept ? length.kept_mm : 0.0}
+          parts.reject { |_, mm| mm.zero? }.to_a.freeze
+        end
+
+        # Where one length ends and the next is joined on: [Length, mm from the start of the weave].
+        def joins
+          lengths.reject { |length| length.first == 1 || length.half.nil? }.map { |length| [length, join_mm(length)] }
+        end
+
+        private
+
+        def all_lengths
+          return @halves.transpose.map { |both| length(1, repeats, both.sum { |share| share.path_mm(1, per_half) }, nil, both.first) } if @whole
+
+          @halves.each_with_index.flat_map { |shares, half| shares.flat_map { |share| half_lengths(half, share) } }
+        end
+
+        def strands = @layout.section.strands
+        def reserve = @layout.section.reserve_mm
+
+        # Is so much kept on this length: on the tail of the first one, or of the last?
+        def reserves?(first, last, half)
+          return true if half.nil?
+
+          @layout.section.reserved_first? ? first == 1 && half.zero? : last == per_half && half == @layout.sides - 1
+        end
+
+        def per_half = repeats / @layout.sides
+        def allowance(key) = @layout.section.piece.allowance_mm(key)
+
+        def half_lengths(half, share)
+          (0...@counts[share]).map do |i|
+            first, last = (per_half * i / @counts[share]) + 1, per_half * (i + 1) / @counts[share]
+            length(first, last, share.path_mm(first, last), half, share)
+          end
+        end
+
+        def join_mm(length)
+          along = @layout.laid.repeat_from_mm(length.first)
+          return along if @layout.sides == 1
+
+          begun = @layout.laid.second(per_half).woven_mm
+          begun + (length.half.zero? ? along : @layout.shared_mm(repeats) - along)
+        end
+
+        # The fewest lengths of a share that all stay comfortable; a repeat each where none would.
+        def fewest(share)
+          return per_half unless comfortable_mm?(share.longest_mm(per_half))
+
+          tried = (share.path_mm(1, per_half) * stretch / room_mm).ceil.clamp(1, per_half)
+          tried += 1 until comfortable_mm?(share.longest_mm(tried))
+          tried
+        end
+
+        def comfortable_mm?(path_mm) = path_mm * stretch <= room_mm + Tolerance::PACKING_MM
+
+        # What a comfortable length can weave, its tails and waste taken off.
+        def room_mm = allowance(:working_length) - (2 * allowance(:tail)) - allowance(:waste) - reserve
+
+        def length(first, last, path, half, share)
+          woven = (path * stretch) + (2 * allowance(:tail)) + allowance(:waste)
+          kept = reserves?(first, last, half) ? reserve : 0.0
+          before = @layout.section.reserved_first? ? kept : 0.0
+          begin_mm = before + ((@whole && half.nil?) ? woven / 2 : allowance(:tail))
+          Length.new(first:, last:, path_mm: path, half:, strands: share.strands, cut_mm: woven + kept, begin_mm:, kept_mm: kept).freeze
+        end
+
+        def stretch = (1 + @layout.calibration.slack) * (1 + @layout.section.piece.margin)
+      end
+    end
+  end
+end

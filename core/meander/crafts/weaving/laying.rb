@@ -1,0 +1,82 @@
+# frozen_string_literal: true
+
+module Meander
+  module Crafts
+    module Weaving
+      # A section in, a laid-out weave out (Weave::Laid, or Weave::LaidCourse where the gaps change).
+      class Laying
+        # Sections laid out lately, by all that they depend on: how many repeats are woven is asked of them later.
+        KEPT = Kept.new(60)
+
+        # section: a Document::Section that is a straight strip.
+        def self.call(section, calibration) = new(section, calibration).call
+
+        def initialize(section, calibration)
+          @section = section
+          @lean = calibration.lean
+          @pattern = section.pattern
+          @spacing = section[:spacing]
+          @walk = (@pattern[:kind] == "coils") ? Weave::Walk.coils(@pattern[:single], @pattern[:both]) : Weave::Walk.new(@pattern[:gaps])
+        end
+
+        def call = (@spacing[:kind] == "changing") ? course : settled
+
+        private
+
+        # [[Walk, times], ...] before or after the repeats.
+        def stretches(side)
+          return [[Weave::Walk.new([0, 1]), @pattern[(side == :before) ? :anchor : :closing]]] if @pattern[:kind] == "coils"
+
+          @pattern[side].map { |stretch| [Weave::Walk.new(stretch[:gaps]), stretch[:times]] }
+        end
+
+        def sizes = {base_mm: @section.base.map(&:mm), wire_mm: @section.strands.map(&:mm).max, strands: @section.in_turn? ? 1 : @section.strands.size}
+
+        def settled
+          frame, rise = even_frame, @section[:rise]
+          told = [*stretches(:before), [@walk, 1], *stretches(:after)].map { |walk, times| [walk.gaps, times] }
+          KEPT.fetch([sizes, frame.clear_mm, told, stretches(:before).size, rise[:pitch]&.mm, @lean, rest&.gaps]) { laid(frame) }
+        end
+
+        def laid(frame)
+          table = Weave::PassTable.for(frame, [@walk, *(stretches(:before) + stretches(:after)).map(&:first)])
+          before, after = %i[before after].map { |side| stretches(side).map { |walk, times| [repeat(frame, walk, table:), times] } }
+          Weave::Laid.new(frame, table, repeat(frame, @walk, table:, pitch_mm: pitch_mm(frame, table)), before:, after:, rest: rest&.then { |walk| repeat(frame, walk, table:) })
+        end
+
+        # What follows the first wraps of a repeat where two halves share those, nil where they do not or cannot.
+        def rest = (@section.shares_centre? && !@section.in_turn?) ? after_first_wraps(@walk) : nil
+
+        # The walk without the wraps it begins with; nil where it begins with none, or what is left is no walk.
+        def after_first_wraps(walk)
+          first, *others = Weave::Groups.of(walk.closed_gaps)
+          gaps = others.flat_map(&:gaps)
+          Weave::Walk.new(gaps) if first.is_a?(Weave::Groups::Wraps) && gaps.size > 1 && gaps.size.even? && gaps.first != gaps.last
+        end
+
+        def even_frame
+          visited = [@walk, *(stretches(:before) + stretches(:after)).map(&:first)].flat_map(&:visited).uniq
+          return Weave::Frame.tight(**sizes, visited:) if @spacing[:kind] == "tight"
+
+          Weave::Frame.new(**sizes, clear_mm: @spacing[:clear].map(&:mm))
+        end
+
+        def repeat(frame, walk, **options) = Weave::Repeat.new(frame, walk, lean: @lean, **options)
+
+        # An open pitch below the packed one cannot be made: it is planned packed, and an advice says so.
+        def pitch_mm(frame, table)
+          rise = @section[:rise]
+          [rise[:pitch].mm, repeat(frame, @walk, table:).packed_mm].max if rise[:kind] == "open"
+        end
+
+        def course
+          profile = Weave::Profile.new(@spacing[:stations].map { |station| [station[:at].mm, station[:clear].mm] }, joined: @spacing[:ends] == "joined")
+          before, after = %i[before after].map { |side| stretches(side) }
+          half_way = profile.gaps.minmax.sum / 2
+          frame = Weave::Frame.new(**sizes, clear_mm: Array.new(sizes[:base_mm].size - 1, half_way))
+          Weave::LaidCourse.new(Weave::Course.of(sizes, profile, before:, walk: @walk, after:, lean: @lean), profile, repeat(frame, @walk))
+        end
+      end
+    end
+  end
+end

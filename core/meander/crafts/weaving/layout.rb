@@ -1,0 +1,174 @@
+# frozen_string_literal: true
+
+module Meander
+  module Crafts
+    module Weaving
+      # What a woven section's wires and weave come to before anything is counted: repeats, rise, thickness. A section that is bent is laid
+      # as the straight strip it is before. All in mm.
+      class Layout
+        # No section has more repeats than this.
+        MOST_REPEATS = 2000
+
+        # whole: the section as the document has it; section: as a straight strip; seats: Beads::Seats of the beads threaded while it is
+        # woven; opening, stretch: of a frame, its Form::Opening and what [from, to] along it is woven, nil else.
+        attr_reader :whole, :section, :calibration, :laid, :sides, :cover, :seats, :opening, :stretch
+
+        # @raise [InvalidInput] where it cannot be woven
+        def initialize(whole, calibration)
+          @whole = whole
+          @calibration = calibration
+          @opening = Form::Opening.of(whole.form)
+          @stretch = opening && woven_stretch
+          @section = opening ? framed : whole
+          @laid = Laying.call(section, calibration)
+          open_for_bend if shaped_first?
+          @sides = section.from_middle? ? 2 : 1
+          @cover = Weave::Cover.new(pattern)
+          @seats = section.threaded.map { |placed| Beads::Seats.new(self, placed, section.piece.bead(placed[:bead])) }.freeze
+          @worked = {}
+          freeze
+        end
+
+        # The section with so many repeats and so much bare at each end, bent to its form.
+        def worked(repeats, bare_mm) = @worked[[repeats, bare_mm]] ||= kind.new(self, Strip.new(self, repeats, bare_mm))
+
+        def id = whole.id
+        def free? = opening.nil? && whole.free?
+        def shaped_first? = whole.form[:shaped] == "before"
+        def frame = laid.frame
+        def pattern = laid.repeat
+        # Ids of the sections it is made on.
+        def on = []
+        def bare_mm = opening ? 0.0 : whole.bare_mm
+
+        # How many repeats the document asks for; nil where that is found by what the piece must meet.
+        def given
+          extent = whole[:extent]
+          return if free?
+          return makeable(extent[:count]) if extent[:kind] == "repeats"
+
+          nearest((extent[:kind] == "length") ? extent[:length].mm : stretch[1] - stretch[0])
+        end
+
+        # The woven section with so many repeats; the first half of it where the work goes outwards from the middle.
+        def strip(repeats) = laid.strip(repeats / sides)
+
+        # The same in one, or both halves, each as it is woven from the middle.
+        def halves(repeats) = (sides == 1) ? [strip(repeats)] : [strip(repeats), laid.second(repeats / sides)]
+
+        # How many passes so many repeats take, with all that is woven before and after them.
+        def passes(repeats) = halves(repeats).sum(&:pass_count)
+
+        # Which half a pass belongs to, by its number in the order of work, and which number it has there.
+        def half_of(pass, repeats)
+          first = strip(repeats).pass_count
+          (sides == 1 || pass < first) ? [0, pass] : [1, pass - first]
+        end
+
+        # How many passes of a half come before its first whole repeat is over, counted as if none were left out of the second half.
+        def skipped(half) = half.zero? ? 0 : laid.shared(2).passes
+
+        # Outside to outside of the woven band where it is widest.
+        def width_mm = laid.widest.x_range(laid.visited).then { |low, high| high - low }
+        def thickness_mm = frame.thickness_mm
+
+        # What is worked round its base wires.
+        def worked_round_mm = frame.wire_mm
+
+        # So many repeats or the nearest that can be made: from the middle outwards they come in pairs.
+        def makeable(repeats) = [(repeats / sides.to_f).round, 1].max * sides
+
+        def woven_mm(repeats) = (laid.woven_mm(repeats / sides) * sides) - shared_mm(repeats)
+
+        # What both halves share of the strip in its middle.
+        def shared_mm(repeats) = (sides == 2) ? laid.shared(repeats / sides).mm : 0.0
+
+        # The number of repeats that comes nearest to a woven length. Where base wires are joined at the end of it no more than fits is
+        # woven: beyond it nothing passes between them.
+        def nearest(length_mm)
+          most = [MOST_REPEATS / sides, laid.most_repeats].min
+          reaching = [laid.reaching((length_mm + shared_mm(2 * sides)) / sides), most].min
+          counts = [reaching - 1, reaching].select(&:positive?)
+          fitting = shut? ? counts.select { |count| woven_mm(count * sides) <= length_mm + (frame.wire_mm / 2) } : counts
+          (fitting.first ? fitting : counts.first(1)).min_by { |count| (woven_mm(count * sides) - length_mm).abs } * sides
+        end
+
+        # The weaving wire that so many repeats take, tails and all.
+        def working_mm(repeats) = Account.new(self, repeats).total_mm
+
+        # What a base wire runs under a woven length: more than that where it bends outwards. Reckoned from millimetre to millimetre.
+        def run_mm(number, woven_mm)
+          return woven_mm if laid.straight?
+
+          ys = [*(0..woven_mm.floor).map(&:to_f), woven_mm]
+          ys.map { |y| [y, x_at(number, y, woven_mm)] }.each_cons(2).sum { |(y, x), (to_y, to_x)| Math.hypot(to_y - y, to_x - x) }
+        end
+
+        # Where a base wire lies across the strip, at a place along it.
+        def x_at(number, along, woven_mm)
+          from_start = (sides == 1) ? along : (along - (woven_mm / 2)).abs
+          laid.centres_at(from_start)[number]
+        end
+
+        # Where the base wires lie across the section where it begins (start) and where it ends, from its middle line. From the middle
+        # outwards both ends are as its end is.
+        def across(side)
+          return joined(side) if opening
+
+          ((side == "start" && sides == 1) ? laid.frame : laid.end_frame).centres.map { |centre| centre - middle_mm }
+        end
+
+        # The middle of the strip, from its first base wire.
+        def middle_mm = frame.centres.then { |centres| (centres.first + centres.last) / 2 }
+
+        # 1 for the wires on the far side of a frame, -1 for those on the near one.
+        def side_of(number) = (number < section.base.size / 2.0) ? -1 : 1
+
+        # Do the wires meet each other head on at a side, as at the round end of a drop?
+        def rounded?(side) = whole.form[:kind] == "drop" && side == "end"
+
+        private
+
+        def kind = (whole.form[:kind] == "waists") ? Chain : Woven
+        def shut? = laid.profile&.joined?
+
+        # At its ends the wires of a frame lie side by side; in a chain they have crossed at every waist.
+        def joined(side)
+          crossed = kind == Chain && side == "end" && whole.form[:frames].even?
+          section.base.each_with_index.map { |wire, i| (crossed ? -1 : 1) * side_of(i) * wire.mm / 2 }
+        end
+
+        # A frame as a strip whose gap changes as the frame's opening does.
+        def framed
+          stations = opening.between(*stretch).map { |at, clear| {at: Units::Size.new(at, ""), clear: Units::Size.new(clear, "")} }
+          whole.with(spacing: {kind: "changing", ends: "joined", stations:}, from: "end", bare: Units::Size.new(0.0, ""))
+        end
+
+        # An arc that is bent before it is woven: pushed together on its inside, the wraps lie further apart on its middle line.
+        def open_for_bend
+          radius, half = whole.form[:radius].mm, (frame.centres.last - frame.centres.first) / 2
+          refuse("radius", "is bent round less than half its own width", "more than #{Units::Text.length(half)}") if radius <= half
+          pitch = [pattern.packed_mm * radius / (radius - half), pattern.advance_mm].max
+          @section = section.with(rise: {kind: "open", pitch: Units::Size.new(pitch, "")})
+          @laid = Laying.call(section, calibration)
+        end
+
+        def woven_stretch
+          wire = whole.working_wire
+          from, to = opening.stretch(wire.mm)
+          refuse("width", "never lets its weaving wire through", "wider than #{Units::Text.wire(wire.mm)}") unless from
+          to = [to, opening.length_mm - (whole.form[:open]&.mm || 0.0)].min
+          return [from, to] unless to - from < wire.mm
+
+          left = whole.form[:open]&.mm&.positive?
+          left ? refuse("open", "leaves nothing to weave", "less than #{Units::Text.length(opening.length_mm - from)}") : refuse("width", "leaves nothing to weave", "wider than #{Units::Text.wire(wire.mm)}")
+        end
+
+        def refuse(key, message, accepted)
+          fault = Fault.new(path: "#{whole.place}/form/#{key}", code: "form", message: "this #{opening ? "frame" : "strip"} #{message}", given: whole.form[key.to_sym].typed, accepted:)
+          raise InvalidInput.new([fault])
+        end
+      end
+    end
+  end
+end

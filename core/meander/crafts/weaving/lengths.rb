@@ -1,0 +1,36 @@
+# frozen_string_literal: true
+
+module Meander
+  module Crafts
+    module Weaving
+      # The lengths a strip is woven with, as they are cut: Crafts::Length values. What is kept for later is kept once for all copies.
+      module Lengths
+        # called: the section in words, nil where it is all of the piece.
+        def self.call(strip, copies:, called:)
+          rows = strip.account.lengths.flat_map do |length|
+            use = "weaves #{"#{called}, " if called}#{repeats(strip, length)}#{half(strip, length)}"
+            length.strands.product(counted(length, copies)).map do |strand, (kept, count)|
+              Length.new(wire: strip.section.strands[strand], count:, cut_mm: length.whole_mm(kept:), use:, parts: strip.account.parts(length, kept:))
+            end
+          end
+          rows.group_by { |one| one.to_h.except(:count) }.values.map { |alike| alike.first.dup.tap { |one| one.count = alike.sum(&:count) }.freeze }
+        end
+
+        # How many of the copies of a length keep a tail for later, and how many do not: [[true, 1], [false, 3]].
+        def self.counted(length, copies)
+          first = length.kept_mm.positive? ? 1 : copies
+          [[true, first], [false, copies - first]].reject { |_, count| count.zero? }
+        end
+
+        def self.repeats(strip, length) = "#{"every other of " if length.strands.size < strip.section.strands.size}repeats #{length.first} to #{length.last}"
+
+        def self.half(strip, length)
+          return "" if length.half.nil? || strip.layout.sides == 1
+
+          length.half.zero? ? ", first half" : ", second half"
+        end
+        private_class_method :counted, :repeats, :half
+      end
+    end
+  end
+end

@@ -1,0 +1,212 @@
+# frozen_string_literal: true
+
+module Meander
+  module Crafts
+    module Weaving
+      # A woven section bent to its form.
+      class Woven < Worked
+        # How far apart a bent base wire's places are told, in mm.
+        STEP_MM = 0.6
+        # How far a drawn step of a pass may turn in the finished picture.
+        TURN_RAD = Math::PI / 5
+
+        attr_reader :layout, :strip, :way, :length_mm
+
+        def initialize(layout, strip)
+          super(layout.whole)
+          @layout = layout
+          @strip = strip
+          @length_mm = opening ? opening.length_mm : strip.length_mm
+          @way = Form::Way.of(form, length_mm: @length_mm, thickness_mm:, width_mm:)
+          @kept = {}
+          @traces = base.each_index.map { |number| path(number) }
+        end
+
+        def opening = layout.opening
+        def repeats = strip.repeats
+        def thickness_mm = layout.thickness_mm
+        def width_mm = layout.width_mm
+        def weaving_mm = layout.frame.wire_mm
+        def flat? = way.flat?
+
+        # Is it one straight strip?
+        def straight? = form[:kind] == "straight"
+        def middle_line = opening ? nil : (0..60).map { |i| way.at(length_mm * i / 60, 0.0, 0.0) }
+        def shaped_first? = layout.shaped_first?
+        def trace(number) = @traces[number]
+        def out = [way.at(finish_mm, 0.0, 0.0), way.turn(finish_mm)]
+
+        # Where a place beyond its end (1), or before its beginning (-1), lies: see Form::Way.
+        def beyond(side, place) = way.beyond((side == 1) ? finish_mm : 0.0, place, layout.across((side == 1) ? "end" : "start").minmax)
+
+        # How far along the way it ends.
+        def finish_mm = length_mm
+
+        # What a base wire runs in this section. Beside a bent middle line it is longer or shorter by s times the angle; where gaps change it
+        # bends outwards.
+        def run_mm(number)
+          once(:run, number) do
+            next Form::Trace.smooth_mm(trace(number)) if opening
+
+            layout.run_mm(number, strip.woven_mm) + (2 * strip.bare_mm) - (way.turn(length_mm) * across(number))
+          end
+        end
+
+        # Of a wire that is cut away only what lies under the weave stays.
+        def kept_mm(number)
+          return run_mm(number) unless section.cut_away?(number) && layout.laid.straight?
+
+          Picture::Rods.call(strip).select { |rod| rod[:number] == number }.sum { |rod| rod[:to] - rod[:from] }
+        end
+
+        # Bare, woven, bare: what the bend makes longer or shorter lies in the weave.
+        def parts(number)
+          return super if strip.bare_mm.zero?
+
+          bare = ["bare", strip.bare_mm, "bare"]
+          [bare, ["section", run_mm(number) - (2 * strip.bare_mm), words], bare]
+        end
+
+        # Where its weave begins, its middle and its end.
+        def marks(number)
+          once(:marks, number) { told_marks(number).zip(Form::Trace.places(trace(number), told_marks(number).map(&:first), run_mm(number))).map { |(mm, words), place| [mm, words, place] } }
+        end
+
+        def woven_from = opening ? layout.stretch[0] : strip.bare_mm
+        def woven_to = woven_from + strip.woven_mm
+        def wraps = strip.wraps * copies
+
+        def lengths(called) = Lengths.call(strip, copies:, called:)
+        def mass_g = copies * strip.mass_g
+        def gaps = strip.gaps
+
+        def threads
+          account = strip.account
+          kept = account.reserve_mm
+          [Thread.new(used_mm: copies * (account.path_mm + account.slack_mm), total_mm: (copies * (account.total_mm - kept)) + kept, kept_mm: kept,
+            lengths: copies * account.count.clamp(1, nil), begun: copies * section.strands.size, closed: !opening.nil?)]
+        end
+
+        def longer = opening ? {} : base.each_index.to_h { |number| [number, run_mm(number) - length_mm] }.reject { |_, mm| mm.abs < 0.05 }
+
+        def strip_picture = once(:strip) { Picture::OnAsking.new(strip.drawn_from) { strip.picture } }
+        def finished = once(:finished) { Picture::OnAsking.new("bent #{strip.drawn_from}") { Picture::Finished.new(section.piece.colours) { |picture| draw(picture) } } }
+
+        # The corners of what the section covers: [[x, y], ...].
+        def outline = once(:outline) { Form::Hull.call(base.each_index.flat_map { |number| beside(trace(number), (base[number].mm / 2) + weaving_mm) }) }
+
+        # What its beads are placed on: the weave of a straight strip, all of what is bent.
+        def ground
+          once(:ground) do
+            next Beads::Ground.new(strip, length_mm: strip.woven_mm) if straight?
+
+            turned = (!way.flat? || length_mm.zero?) ? 0.0 : way.turn(length_mm) / length_mm
+            Beads::Ground.new(strip, length_mm:, from_mm: woven_from, opening:, turned:, copies:)
+          end
+        end
+
+        # Where a place on that ground lies in the section, in each of its copies: [[x, y, z], ...].
+        def lying(along, across) = [way.at(straight? ? along + strip.bare_mm : along, across, 0.0)]
+
+        def thick_mm(number) = base[number].mm + (2 * weaving_mm)
+
+        def steps(context) = Steps.call(self, context)
+        def advice(plan) = once(:advice) { Advice::Council.call(self).freeze }
+
+        def words
+          told = FORMS.fetch(form[:kind]).call(form)
+          (form[:kind] == "helix") ? "#{told}, #{Units::Text.number(way.turns(length_mm), 1)} turns" : told
+        end
+
+        def told
+          woven, bare = [strip.woven_mm, strip.bare_mm].map { |mm| Units::Text.length(mm) }
+          "#{words}: #{strip.words}, #{Units::Text.count(repeats, "repeat")}, #{woven} woven#{", #{bare} bare at each end" if strip.bare_mm.positive?}"
+        end
+
+        say = ->(form, key) { Units::Text.length(form[key].mm) }
+        frame = ->(form) { "#{say.call(form, :length)} long, #{say.call(form, :width)} wide" }
+        FORMS = {
+          "straight" => ->(_) { "a straight strip" }, "ring" => ->(_) { "a closed ring" },
+          "arc" => ->(form) { "an arc on a radius of #{say.call(form, :radius)}#{" before it is woven" if form[:shaped] == "before"}" },
+          "helix" => ->(form) { "a helix on a dowel of #{say.call(form, :dowel)}" },
+          "drop" => ->(form) { "a drop #{frame.call(form)}" }, "leaf" => ->(form) { "a leaf #{frame.call(form)}" },
+          "crescent" => ->(form) { "a crescent #{frame.call(form)}" },
+          "waists" => ->(form) { "#{Units::Text.count(form[:frames], "frame")} #{frame.call(form)}" }
+        }.freeze
+
+        private
+
+        def beside(line, wide) = line.each_slice(6).flat_map { |points| [points.first, points.last] }.flat_map { |x, y| [[x - wide, y], [x + wide, y]] }
+        def once(*key) = @kept.fetch(key) { @kept[key] = yield }
+
+        # [[mm from where it enters the section, words], ...].
+        def told_marks(number)
+          [["start of weave", woven_from], ["middle", (woven_from + woven_to) / 2], ["end of weave", woven_to]].map { |words, along| [share_mm(number, along), words] }
+        end
+
+        def across(number) = layout.across("start")[number]
+
+        def path(number)
+          return opening.edge(layout.side_of(number), base[number].mm).map { |along, off| way.at(along, off, 0.0) } if opening
+          return changing(number) unless layout.laid.straight?
+
+          steps = straight? ? 1 : [(length_mm / STEP_MM).ceil, 24].max
+          (0..steps).map { |i| way.at(length_mm * i / steps, across(number), 0.0) }
+        end
+
+        # Where gaps change along a straight strip.
+        def changing(number)
+          at = ->(along) { layout.x_at(number, along.clamp(0.0, strip.woven_mm), strip.woven_mm) - layout.middle_mm }
+          steps = (length_mm / STEP_MM).ceil.clamp(24, nil)
+          (0..steps).map { |i| (length_mm * i / steps).then { |along| way.at(along, at.call(along - strip.bare_mm), 0.0) } }
+        end
+
+        # How far along a base wire a place along the middle line lies.
+        def share_mm(number, along)
+          return strip.bare_mm + layout.run_mm(number, strip.woven_mm) * (along - strip.bare_mm) / strip.woven_mm if straight?
+          return run_mm(number) * along / length_mm unless opening
+
+          before = opening.places.count { |place, _| place <= along + 1e-9 }
+          here = way.at(along, layout.side_of(number) * (opening.clear_mm(along) + base[number].mm) / 2, 0.0)
+          [Form::Trace.polyline_mm([*trace(number).first(before), here]), run_mm(number)].min
+        end
+
+        def draw(picture)
+          base.each_index { |number| lay(picture, 0, base[number], base[number].mm, trace(number)) }
+          each_pass { |face, wire, points| lay(picture, face, wire, weaving_mm, points) }
+        end
+
+        def lay(picture, face, wire, wire_mm, points)
+          way.flat? ? picture.line(Picture::Finished::NEAR.fetch(face), wire.id, wire_mm, points) : picture.round(face, wire.id, wire_mm, points)
+        end
+
+        # Every pass, bent: its face, its wire and its points.
+        def each_pass
+          list = Picture::DrawStrip.call(strip, turn_rad: TURN_RAD)
+          few = list.shapes.map { |shape| parted(shape[:points]) }
+          wires = section.strands.to_h { |wire| [wire.id, wire] }
+          list.placements.each do |place|
+            rows = list.cells[place[:cell]].passes
+            place[:count].times do |copy|
+              at = woven_from + place[:at] + (copy * place[:step])
+              rows.each { |row| yield list.shapes[row[0]][:face], wires.fetch(place[:wire]), bent(few[row[0]], row, at) }
+            end
+          end
+        end
+
+        def bent(points, row, at)
+          points.map do |x, z, part, share|
+            low, high = row[part + 1], row[part + 2]
+            way.at(at + low + (share * (high - low)), x - layout.middle_mm, z)
+          end
+        end
+
+        # The points of a pass with the station before each and the share of the way to the next one.
+        def parted(points)
+          last = [points.last[2].round - 1, 0].max
+          points.map { |x, z, u| u.floor.clamp(0, last).then { |part| [x, z, part, u - part] } }
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,90 @@
+# frozen_string_literal: true
+
+module Meander
+  module Crafts
+    # A section as it is worked, in places of its own: it begins at the origin and runs along +y, x across it from its middle line towards
+    # its far side, z towards the maker. All in mm. What a craft does not say is as here; every craft says words, outline and finished.
+    #
+    # Base wires, which are cut in one, are named by their number in the section. Each answers by it: trace(number), its way through the
+    # section [[x, y, z], ...], run_mm(number), how long that is, and marks(number), where on it something happens: [[mm from where it
+    # enters the section, words, place], ...].
+    class Worked
+      attr_reader :section
+
+      def initialize(section)
+        @section = section
+      end
+
+      def id = section.id
+      def base = section.base
+      def form = section.form
+
+      # What it was made on before it stood: nothing any more.
+      def on = []
+
+      # Is it one straight strip?
+      def straight? = false
+
+      # Its middle line as it is bent, [[x, y, z], ...]; nil where it has none to measure along.
+      def middle_line = nil
+
+      # What it is, in a line.
+      def told = words
+
+      # How often it is made, one after the other.
+      def copies = 1
+
+      # How many repeats it has, nil where nothing is repeated; its strip by itself, before it is bent, nil where there is none.
+      def repeats = nil
+      def strip = nil
+
+      # Of a base wire what stays in the finished piece.
+      def kept_mm(number) = run_mm(number)
+
+      # The parts of a base wire's run: [[kind, mm, words], ...], kind section or bare.
+      def parts(number) = [["section", run_mm(number), words]]
+      def marks(_number) = []
+
+      # Base wires that are longer in the bend than the middle line, and by how much: { number => mm }.
+      def longer = {}
+
+      # Working wire: wraps; the lengths that are cut (called: the section in words, nil where it is all of the piece); what it takes in
+      # all (Thread); wires cut for something by themselves (OwnLength); grams of it.
+      def wraps = 0
+      def lengths(_called) = []
+      def threads = own_lengths.map { |own| Thread.of(own) }
+      def own_lengths = []
+      def mass_g = own_lengths.sum(&:mass_g)
+
+      # Other sections that it joins: pairs of ids.
+      def joins = []
+
+      # What it asks of the wires of other sections: marks on their base wires, as marks has them.
+      def marks_on(_worked, _number) = []
+
+      # Gaps to hold while it is worked: Beads::Spacer::Gap values.
+      def gaps = []
+
+      # Does it lie flat, so that its lines can be compared with those of others?
+      def flat? = true
+
+      # The order of work of this section, and what is done to others last. context: Work::Context.
+      def steps(_context) = []
+
+      # What a maker should know of it: AdviceItem values.
+      def advice(_plan) = []
+
+      # The corners of what it covers: [[x, y], ...]; the middle of that.
+      def centre = [0, 1].map { |axis| outline.map { |point| point[axis] }.minmax.sum / 2 }
+
+      # What it is drawn as by itself: [[what of, picture], ...].
+      def strip_picture = nil
+
+      # Where a place on the ground of its beads lies, in each of its copies: [[x, y, z], ...].
+      def lying(x, y) = [[x, y, 0.0]]
+
+      # What a wire that meets it here goes round, in mm: the wire and what is worked round it.
+      def thick_mm(number) = base[number].mm
+    end
+  end
+end

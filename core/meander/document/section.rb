@@ -1,0 +1,66 @@
+# frozen_string_literal: true
+
+require "json"
+
+module Meander
+  module Document
+    # A section of a piece as its craft asks it: its fields, the wires at its seats, and what the piece says of them. Lengths in mm.
+    class Section
+      attr_reader :piece, :fields, :base, :working, :threaded, :place
+
+      # base: the wires that are cut in one, in the order they lie; working: those that are worked with; threaded: placements of beads that
+      # are threaded while it is worked; place: the JSON pointer to it.
+      def initialize(piece, fields, base:, working:, threaded:, place:)
+        @piece = piece
+        @fields = fields
+        @base = base.freeze
+        @working = working.freeze
+        @threaded = threaded.freeze
+        @place = place
+        freeze
+      end
+
+      def id = fields[:id]
+      def craft = fields[:craft]
+      def [](key) = fields[key]
+
+      # The same with other values, or on other wires.
+      def with(base: self.base, working: self.working, threaded: self.threaded, **changes) = Section.new(piece, {**fields, **changes}, base:, working:, threaded:, place:)
+
+      def pattern = fields[:pattern]
+      def bare_mm = fields[:bare].mm
+      def form = fields[:form]
+
+      # The strands that are laid side by side or take turns, each with the wire it is; one wire doubled stands there twice.
+      def strands = Array.new(fields[:strands]) { |i| working[i] || working[0] }
+      def working_wire = working.first
+      def in_turn? = fields[:turns] == "in_turn"
+      def from_middle? = fields[:from] == "middle"
+
+      # Do both halves share the coils in the middle?
+      def shares_centre? = from_middle? && fields[:centre] == "shared"
+
+      # Is the base wire at a place cut away once the section is worked, so that only what lies under it stays?
+      def cut_away?(index) = (fields[:cut_away] || []).include?(base[index].id)
+
+      # Is how far it is worked found by what the piece must meet?
+      def free? = piece.band?
+
+      # All placements of beads on it.
+      def beads = piece.beads(id)
+
+      # What a working wire keeps on a tail for later: its mm, and whether on the tail it begins with.
+      def reserve_mm = fields[:reserve][:length].mm
+      def reserved_first? = fields[:reserve][:side] == "start"
+
+      # All that it is worked by, wherever it stands: what is equal is worked alike.
+      def key
+        kinds = threaded.map { |placed| piece.bead(placed[:bead]).fields }
+        [fields.except(:at), base, working, piece.document[:allowances], piece.document[:weaves], threaded, kinds]
+      end
+
+      # The same as text.
+      def written = JSON.generate(Plain.call(key.map { |part| part.is_a?(Array) ? part.map { |one| one.to_h } : part }))
+    end
+  end
+end

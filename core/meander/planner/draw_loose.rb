@@ -1,0 +1,77 @@
+# frozen_string_literal: true
+
+module Meander
+  module Planner
+    # Draws what of a finished piece lies in no section: the wires between sections, the endings and what hangs on them, the wires that
+    # beads have of their own.
+    class DrawLoose
+      # Behind all and before all.
+      OVER_ALL = [3, 7].freeze
+
+      # ended: EndedAt values; picture: a Picture::Finished that is drawn on.
+      def initialize(plan, ended, picture)
+        @plan = plan
+        @piece = plan.piece
+        @ended = ended
+        @picture = picture
+      end
+
+      def call
+        @plan.runs.each { |run| run.kept_ways.each { |points| @picture.line(4, run.wire.id, run.wire.mm, points) } }
+        @ended.each { |ended| ending(ended) }
+        @piece.ribbons.each { |fields| ribbon(fields, @plan.ended(fields[:id])) }
+        @plan.beads.each { |rule| threads(rule) }
+        @piece.findings.group_by(&:side).each { |side, findings| hung(side, findings) }
+      end
+
+      private
+
+      def ending(ended)
+        ended.ending.strands.each do |id, strand|
+          by_depth(strand.points).each { |layer, points| @picture.line(layer, id, @piece.wire(id).mm, points.map { |point| ended.at(point) }) }
+        end
+        cover(ended) if ended.ending.is_a?(Endings::Fold) && ended.ending.cover
+      end
+
+      # Findings hang on the first ending of their side that holds them, a hook with two eyes between the first two.
+      def hung(side, findings)
+        holders = @ended.select { |ended| Document::FindingChecks.holds?(ended.fields, side) }
+        places = holders.first(findings.any?(Findings::TwoEyeHook) ? 2 : 1).map { |ended| ended.at([ended.middle, ended.ending.reach_mm, 0.0]) }
+        off = [0, 1].map { |axis| (places.sum { |place| place[axis] } / places.size) - places.first[axis] }
+        ended = holders.first
+        drawn = Findings::Hung.call(findings) { |across, out| ended.at([ended.middle + across, ended.ending.reach_mm + out, 0.0]).then { |x, y, z| [x + off[0], y + off[1], z] } }
+        drawn.each { |finding, d, points| @picture.line(4, finding.id, d, points) }
+      end
+
+      # The wires beads are threaded on, where they have their own.
+      def threads(rule)
+        rule.threads.each do |points, face|
+          points.map { |at| @plan.on_page(rule, at) }.transpose.each { |line| @picture.line(face.positive? ? 6 : 3, rule.thread.id, rule.thread.mm, line) }
+        end
+      end
+
+      # A ribbon end lies over its strip, before and behind.
+      def ribbon(fields, ended)
+        ended.ending.body.product(OVER_ALL).each { |points, layer| @picture.line(layer, @piece.ribbon_body(fields), Picture::DrawStrip::RIBBON_MM, points.map { |point| ended.at(point) }) }
+      end
+
+      def cover(ended)
+        cover, id = ended.ending.cover, ended.ending.strands.keys.first
+        wire = @piece.wire(cover.wire)
+        Form::Turns.along(ended.points(id), cover.coils, @piece.wire(id).mm + wire.mm).each { |points| @picture.line(6, wire.id, wire.mm, points) }
+      end
+
+      # What of an ending lies before the work, level with it, and behind it.
+      def by_depth(points)
+        points.each_cons(2).slice_when { |one, other| layer(*one) != layer(*other) }.map { |run| [layer(*run.first), [run.first.first, *run.map(&:last)]] }
+      end
+
+      def layer(one, other)
+        z = one[2] + other[2]
+        return 4 if z.abs < 1e-6
+
+        z.positive? ? 7 : 3
+      end
+    end
+  end
+end

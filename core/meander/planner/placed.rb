@@ -1,0 +1,37 @@
+# frozen_string_literal: true
+
+module Meander
+  module Planner
+    # The sections of a piece in their places.
+    class Placed
+      # sections: Crafts::Worked, in the order of the document; places: where the document says each stands, poses: where that is, both by id.
+      attr_reader :sections, :places, :poses
+
+      # made: Crafts::Worked, or what is made on others once they stand.
+      def initialize(piece, made)
+        @places = piece.sections.to_h { |section| [section.id, section[:at]] }.freeze
+        standing = made.reject { |one| one.on.any? }
+        @poses = (alone(standing) || Standing.call(standing, places)).freeze
+        known = standing.to_h { |one| [one.id, one] }
+        @sections = made.map { |one| known[one.id] || one.joined(known.values_at(*one.on), poses) }.freeze
+        freeze
+      end
+
+      def section(id) = sections.find { |one| one.id == id }
+
+      # The section that is all of the piece, where it is one straight strip; nil else.
+      def band = (sections.size == 1 && sections.first.straight?) ? sections.first : nil
+
+      # Where a section stands; what is made on others lies where they do.
+      def pose(section) = poses.fetch(section.id, Form::Pose::ORIGIN)
+
+      private
+
+      # A strip that is all of the piece lies as it is drawn: across from its first base wire, along from the start of its weave.
+      def alone(standing)
+        one = standing.first
+        {one.id => Form::Pose.new(one.layout.middle_mm, -one.strip.bare_mm, 0.0, 1).freeze} if standing.size == 1 && one.straight?
+      end
+    end
+  end
+end

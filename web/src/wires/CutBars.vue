@@ -1,0 +1,96 @@
+<script setup lang="ts">
+import { computed, ref } from "vue";
+import type { Plan } from "../generated/plan";
+import { useFormat } from "../units/format";
+
+type Cut = Plan["cuts"][number];
+/** Every base wire to cut as a bar to scale, with its parts and the marks to make on it from its first end; alike ones together. */
+const props = defineProps<{ plan: Plan }>();
+const format = useFormat();
+const longest = computed(() => Math.max(...props.plan.cuts.map((cut) => cut.total_mm)));
+const share = (mm: number) => `${(100 * mm) / longest.value}%`;
+const cuts = computed(() => {
+  const groups = Map.groupBy(props.plan.cuts, (cut) => JSON.stringify([cut.words, cut.cut_away, cut.parts, cut.marks]));
+  return [...groups.values()].map((alike) => ({ ...alike[0]!, count: alike.length, place: placesOf(alike) }));
+});
+/** Which base wires they are: of two or three by name, of more by number; all of them where the piece has no others. */
+function placesOf(alike: Cut[]): string {
+  if (alike.length === 1) return alike[0]!.place;
+  if (alike.length === props.plan.cuts.length) return alike.length === 2 ? "near and far" : "all alike";
+  const [first] = alike;
+  const where = first!.place.split(", ")[1];
+  const names = alike.map((cut) => cut.place.split(", ")[0]!.replace("wire ", ""));
+  const together = alike.every((cut) => cut.place.split(", ")[1] === where);
+  if (!together) return alike.map((cut) => cut.place).join("; ");
+  return [names.length > 2 ? `wires ${names.join(", ")}` : names.join(" and "), where].filter(Boolean).join(", ");
+}
+const sectionNumber = (id: string | null) => props.plan.sections.findIndex((one) => one.id === id) + 1;
+function partName(part: Cut["parts"][number]) {
+  if (part.kind !== "section") return part.words.split(",")[0]!;
+  return props.plan.sections.length > 1
+    ? `section ${sectionNumber(part.section)}`
+    : props.plan.strip
+      ? "woven"
+      : part.words;
+}
+/** Bars are coloured by what of them is worked. */
+const LOOK: Record<string, string> = { section: "woven", between: "bare", cut_away: "bare", ending: "ending" };
+const weave = (part: Cut["parts"][number], cut: Cut) =>
+  props.plan.sections.find((one) => one.id === part.section)?.strip?.weaving.strands[0]!.colour ?? cut.colour;
+/** Few marks stand at the bar, many in a list; those that lie within this share of the longest bar in two rows. */
+const CLOSE = 0.55;
+const FEW = 8;
+const atBar = (cut: Cut) => cut.marks.length === 3;
+const close = (cut: Cut) => cut.marks.at(-1)!.at_mm - cut.marks[0]!.at_mm < longest.value * CLOSE;
+const SHORT: Record<string, string> = { "start of weave": "start", "end of weave": "stop" };
+const all = ref(new Set<number>());
+const toggle = (i: number) => {
+  const next = new Set(all.value);
+  if (!next.delete(i)) next.add(i);
+  all.value = next;
+};
+const marks = (cut: Cut, i: number) => (all.value.has(i) ? cut.marks : cut.marks.slice(0, FEW));
+</script>
+
+<template>
+  <article v-for="(cut, i) in cuts" :key="cut.wires.join()" class="cut" :aria-label="`Base wire ${i + 1}`">
+    <div class="cut-number">
+      <strong class="figures"
+        ><small v-if="cut.count > 1" class="times">{{ cut.count }} × </small>{{ format.cut(cut.cut_mm) }}</strong
+      >
+      <span>{{ cut.place }} · {{ cut.words }}<template v-if="cut.cut_away">, cut away after weaving</template></span>
+    </div>
+    <div class="bar-frame">
+      <div class="bar" :style="{ width: share(cut.total_mm) }">
+        <span
+          v-for="(part, k) in cut.parts"
+          :key="k"
+          class="part"
+          :class="`part-${LOOK[part.kind] ?? part.kind}`"
+          :style="{ flexGrow: part.mm, '--wire': cut.colour, '--weave': weave(part, cut) }"
+          :title="`${partName(part)} ${format.length(part.mm)}`"
+        />
+      </div>
+      <div v-if="atBar(cut)" class="marks figures" :class="{ close: close(cut) }">
+        <span v-for="mark in cut.marks" :key="mark.words" class="bar-mark" :style="{ left: share(mark.at_mm) }">
+          <b>{{ format.length(mark.at_mm) }}</b> {{ SHORT[mark.words] ?? mark.words }}
+        </span>
+      </div>
+      <p class="parts figures">
+        <template v-for="(part, k) in cut.parts" :key="k">
+          <span v-if="part.mm > 0.05"
+            >{{ partName(part) }} <b>{{ format.length(part.mm) }}</b></span
+          >
+        </template>
+      </p>
+      <ol v-if="!atBar(cut)" class="mark-list figures" :aria-label="`Marks on base wire ${i + 1}`">
+        <li v-for="(mark, k) in marks(cut, i)" :key="k">
+          <b>{{ format.length(mark.at_mm) }}</b> {{ mark.words }}
+        </li>
+      </ol>
+      <button v-if="cut.marks.length > FEW" type="button" class="quiet-act" @click="toggle(i)">
+        {{ all.has(i) ? "Fewer marks" : `All ${cut.marks.length} marks` }}
+      </button>
+    </div>
+  </article>
+</template>

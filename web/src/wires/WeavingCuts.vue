@@ -1,0 +1,62 @@
+<script setup lang="ts">
+import { computed } from "vue";
+import type { Plan } from "../generated/plan";
+import { useFormat } from "../units/format";
+
+/** Working wire section by section, and what is cut for something by itself. */
+const props = defineProps<{ plan: Plan }>();
+const format = useFormat();
+const rows = computed(() =>
+  props.plan.sections.flatMap((section, i) => {
+    const { strip, wraps, minutes, id } = section;
+    const cuts = props.plan.cut_list.filter((row) => row.kind === "weaving" && row.section === id);
+    if (!cuts.length) return [];
+    return [{ number: i + 1, cuts, path: strip?.weaving.path_mm, repeats: strip?.repeats, wraps, minutes }];
+  }),
+);
+/** So many lengths of a wire, and which repeats they weave. */
+const told = (row: Plan["cut_list"][number]) => `${row.words}, ${row.use.replace(/^weaves (section \d+, )?/, "")}`;
+</script>
+
+<template>
+  <div v-if="rows.length || plan.own.length" class="weaving-cuts">
+    <table class="figures" aria-label="Weaving wire by section">
+      <thead>
+        <tr>
+          <th scope="col">Section</th>
+          <th scope="col">Cut</th>
+          <th scope="col">Woven in it</th>
+          <th scope="col">Repeats</th>
+          <th scope="col">Wraps</th>
+          <th scope="col">Time</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="row in rows" :key="row.number">
+          <th scope="row">{{ row.number }}</th>
+          <td>
+            <span v-for="(cut, k) in row.cuts" :key="k" class="cut-line">
+              <b>{{ cut.count > 1 ? `${cut.count} × ` : "" }}{{ format.cut(cut.cut_mm) }}</b> {{ told(cut) }}
+            </span>
+          </td>
+          <td>{{ row.path === undefined ? "" : format.long(row.path) }}</td>
+          <td>{{ row.repeats }}</td>
+          <td>{{ row.wraps }}</td>
+          <td>{{ format.time(row.minutes) }}</td>
+        </tr>
+        <tr v-for="(own, i) in plan.own" :key="`own ${i}`">
+          <th scope="row" colspan="1">–</th>
+          <td>
+            <b>{{ format.cut(own.cut_mm) }}{{ own.lengths > 1 ? ` in ${own.lengths} lengths` : "" }}</b>
+            {{ own.words }},
+            {{ own.use }}
+          </td>
+          <td>{{ format.long(own.path_mm) }}</td>
+          <td></td>
+          <td>{{ own.wraps }}</td>
+          <td></td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+</template>
