@@ -10,7 +10,8 @@ module Server
         beads = {materials: Meander::Beads::Material::ALL.values.map { |material| {key: material.key, name: material.name} },
                  shapes: Meander::Beads::Body::NAMES.map { |key, name| {key:, name:} }}
         eases = Meander::Planner::Wearing::EASES.map { |name, mm| {name:, mm:} }
-        {metals:, tempers:, eases:, beads:, holds: Meander::Document::FindingChecks::HOLDS, weaves: Meander::Weave::Samples::ALL.map(&:to_h), beginnings: Meander::Weave::Beginnings.all(1..25),
+        crafts = Meander::Crafts::Registry.all.transform_values { |craft| {words: craft.words, parts: Meander::Document::FieldParts.call(craft.fields)} }
+        {metals:, tempers:, eases:, beads:, crafts:, holds: Meander::Document::FindingChecks::HOLDS, weaves: Meander::Weave::Samples::ALL.map(&:to_h), beginnings: Meander::Weave::Beginnings.all(1..25),
           starts: Meander::Document::Fields::BODY.records.keys.to_h { |kind| [kind, Meander::Document::StartingPiece.call(kind)] }}
       end
 

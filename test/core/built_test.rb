@@ -255,7 +255,13 @@ wires: [base("w1"), base("w2"), weaving]))
 
       assert_equal "cut", order.first.kind, said
       assert_in_delta plan.minutes, order.sum(&:minutes), 1e-6, said
-      plan.sections.select(&:strip).each { |section| assert_operator(*%w[anchor weave].map { |kind| order.index { |step| step.kind == kind && step.section == section.id } }.then { |a, b| [a, :<, b] }, said) }
+      plan.sections.select(&:strip).each { |section|
+        assert_operator(*%w[anchor weave].map { |kind|
+          order.index { |step|
+            step.kind == kind && step.section == section.id
+          }
+        }.then { |a, b| [a, :<, b] }, said)
+      }
     end
   end
 

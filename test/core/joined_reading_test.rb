@@ -112,7 +112,7 @@ class JoinedReadingTest < PieceTest
     end
 
     assert_equal made[0].sections.first(2).map(&:object_id), made[1].sections.first(2).map(&:object_id)
-    assert_in_delta 2.0, made[1].sections.select { |one| one.joins.any? }.first.path_mm - made[0].sections.select { |one| one.joins.any? }.first.path_mm, 1e-9
+    assert_in_delta 2.0, made[1].sections.find { |one| one.joins.any? }.path_mm - made[0].sections.find { |one| one.joins.any? }.path_mm, 1e-9
   end
 
   # Every wire that is cut by itself: never less than what it does, its tails and margin over it, in as many lengths as a hand manages.

@@ -51,7 +51,9 @@ class ToldAlikeTest < PieceTest
 
   # Of all weaving wire, each length with all it is cut for; what is kept for later is kept once.
   def worked_mm(plan)
-    plan.own_lengths.sum(&:total_mm) + plan.sections.select(&:strip).sum { |section| (section.copies * (section.strip.account.total_mm - section.strip.account.reserve_mm)) + section.strip.account.reserve_mm }
+    plan.own_lengths.sum(&:total_mm) + plan.sections.select(&:strip).sum { |section|
+      (section.copies * (section.strip.account.total_mm - section.strip.account.reserve_mm)) + section.strip.account.reserve_mm
+    }
   end
 
   # What is cut first stands in the first step, what is made later in a step of its own.
@@ -73,7 +75,7 @@ class ToldAlikeTest < PieceTest
     cut = plan.cut_list.select { |row| row.kind == "weaving" }
 
     assert_equal %w[w8 w9], cut.flat_map(&:ids).uniq.sort
-    assert_in_delta plan.sections.select(&:strip).first.strip.account.total_mm, cut.sum { |row| row.count * row.cut_mm }, cut.sum(&:count)
+    assert_in_delta plan.sections.find(&:strip).strip.account.total_mm, cut.sum { |row| row.count * row.cut_mm }, cut.sum(&:count)
     assert_equal "joins", advice(plan, "joins").id
     long = put_together([woven("s1", %w[w1 w2], extent: {"kind" => "repeats", "count" => 200})], wires: [base("w1"), base("w2"), weaving])
     long["allowances"]["working_length"] = size("9 m")

@@ -8,9 +8,11 @@ require "json"
 class RunningServer
   attr_reader :port, :pid
 
-  def initialize(data:, demo: "", port: nil)
+  # ruby: a file that is read before all else, as one that adds a craft.
+  def initialize(data:, demo: "", port: nil, ruby: nil)
     @port = port || TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
     environment = {"MEANDER_DATA" => data, "MEANDER_DEMO" => demo, "RACK_ENV" => "production"}
+    environment["RUBYOPT"] = "#{ENV["RUBYOPT"]} -r#{ruby}" if ruby
     @pid = spawn(environment, "bundle", "exec", "puma", "--quiet", "--bind", "tcp://127.0.0.1:#{@port}", "--threads", "1:20", "config.ru",
       chdir: File.expand_path("../..", __dir__), out: File::NULL)
     wait

@@ -24,7 +24,7 @@ class BenchTest < SystemTest
 
     assert_equal ["6 1/2 in", "20 awg", "20 awg", "30 swg"], [document["pins"][0]["length"], *document["wires"].map { |wire| wire["size"] }].map { |one| one["typed"] }
     assert_equal %w[sterling sterling copper], document["wires"].map { |wire| wire["metal"] }
-    assert_in_delta 165.1 + 9 + (Math::PI * planned.layout.frame.thickness_mm) - 30, planned.fit.wanted_mm, 1e-6
+    assert_in_delta 165.1 + 9 + (Math::PI * planned.band.layout.frame.thickness_mm) - 30, planned.fit.wanted_mm, 1e-6
     assert_shown planned
     take_out
   end
@@ -153,9 +153,9 @@ class BenchTest < SystemTest
   private
 
   def assert_shown(planned)
-    planned.bars.each { |bar| assert_selector ".cut-number strong", text: "#{bar.cut_mm} mm" }
+    planned.cuts.each { |bar| assert_selector ".cut-number strong", text: "#{bar.cut_mm} mm" }
     assert_field "Repeats", with: planned.fit.repeats.to_s
-    planned.to_h[:weaving][:lengths].each { |length| assert_selector ".cut-number strong", text: "#{length[:cut_mm]} mm" }
+    planned.band.strip.to_h[:weaving][:lengths].each { |length| assert_selector ".cut-number strong", text: "#{length[:cut_mm]} mm" }
     assert_selector ".facts dd", text: format("%.2f g", planned.mass[:finished_g])
   end
 

@@ -62,7 +62,7 @@ class BuiltBenchTest < SystemTest
 
     cut = plan.cut_list.find { |row| row.count == 7 }
 
-    assert_selector ".weaving-cuts td", text: /7 × #{cut.cut_mm} mm 0.28 mm brass, repeats 1 to #{plan.woven[0].plan.fit.repeats}/
+    assert_selector ".weaving-cuts td", text: /7 × #{cut.cut_mm} mm 0.28 mm brass, repeats 1 to #{plan.sections.first.repeats}/
     visit page.current_path.sub(%r{\z}, "/print")
 
     assert_equal plan.cut_list.map { |row| "#{"#{row.count} × " if row.count > 1}#{row.cut_mm} mm" }, all(".print-cuts strong").map(&:text)
@@ -81,7 +81,7 @@ class BuiltBenchTest < SystemTest
     assert_no_selector "button", text: /\ATake \d+ frames/
     plan = assert_cuts("New row of links")
 
-    assert_equal [8, 8], [plan.sections.first.copies, plan.wearing[:frames]]
+    assert_equal [8, 8], [plan.sections.first.copies, plan.fit.frames]
     assert_selector ".mark-list li", text: "start of frame 1"
     find("button", text: /All \d+ marks/, match: :first).click
 
@@ -108,7 +108,7 @@ class BuiltBenchTest < SystemTest
 
     plan = assert_cuts("New pendant")
 
-    assert_equal [%w[w1 w2], %w[w1 w2]], plan.sections.map(&:base)
+    assert_equal [%w[w1 w2], %w[w1 w2]], plan.sections.map { |section| section.base.map(&:id) }
     assert_selector ".mark-list li", text: "middle between sections"
     click_on "Mirror it", match: :first
 
@@ -147,10 +147,12 @@ class BuiltBenchTest < SystemTest
     enter "Section 4: wraps at a place", "4"
     plan = assert_cuts("New pendant")
 
-    assert_equal [["w2"], %w[s1 s3], 4], [plan.piece.document[:sections][1][:at][:cut_away], plan.lacings[0].section[:rows], plan.lacings[0].section[:wraps]]
+    assert_equal [["w2"], %w[s1 s3], 4], [plan.piece.document[:sections][1][:at][:cut_away], plan.sections.find { |one| one.joins.any? }.section[:rows], plan.sections.find { |one|
+      one.joins.any?
+    }.section[:wraps]]
     assert_selector ".order li", text: /\AJoin\. (Lace|Tie) section 1 and section 3/
     assert_selector ".order li", text: "Cut wire 2 away between section 2 and the one before it"
-    assert_selector ".weaving-cuts td", text: "#{plan.lacings[0].own_length.cut_mm} mm"
+    assert_selector ".weaving-cuts td", text: "#{plan.sections.find { |one| one.joins.any? }.own_length.cut_mm} mm"
     3.times { click_on "Nearer" }
     click_on "Whole"
 
@@ -209,14 +211,14 @@ class BuiltBenchTest < SystemTest
     click_on "Put section 2 on the bench"
 
     assert_selector ".section-bench", text: "Section 2, woven in"
-    untouched = made("Limpet heart").sections.map { |section| section.woven? && section.plan.account.path_mm }
+    untouched = made("Limpet heart").sections.map { |section| section.strip&.account&.path_mm }
     field = find_field("The walk in short")
     field.click
     field.send_keys([:control, "a"], "3 on 2, 3 far 1")
 
     assert_selector ".section-line[data-section=s2]", text: "three a side"
     assert_saved
-    after = made("Limpet heart").sections.map { |section| section.woven? && section.plan.account.path_mm }
+    after = made("Limpet heart").sections.map { |section| section.strip&.account&.path_mm }
 
     assert_equal [untouched[0], untouched[2]], [after[0], after[2]]
     refute_in_delta untouched[1], after[1], 1.0

@@ -26,7 +26,7 @@ class ChoosingTest < SystemTest
     enter "Your pace, in wraps a minute", "12\n"
 
     assert_no_selector ".answers .said-wrong"
-    wraps = Server::Planning.plan(stored_document("Reed cuff")).to_h[:work][:wraps]
+    wraps = Server::Planning.plan(stored_document("Reed cuff")).wraps
 
     assert_selector ".reached", text: "#{wraps} wraps, about #{(wraps / 12.0).round} min of weaving"
     assert_equal({pace: 12, push: "well"}, Server::Maker.said)
@@ -62,14 +62,14 @@ class ChoosingTest < SystemTest
     assert_saved
     shared = Server::Planning.plan(stored_document("Reed cuff"))
 
-    assert_equal 8, shared.layout.skipped(1)
+    assert_equal 8, shared.band.layout.skipped(1)
     assert_selector ".order li", text: /read the second half on from the 4 wraps in the middle, which belong to both halves/
     click_on "base wires"
     select "at both ends", from: "Ends of a base wire that have a tail"
 
     assert_saved
 
-    assert_equal 15, Server::Planning.plan(stored_document("Reed cuff")).bars.first.total_mm.round - shared.bars.first.total_mm.round
+    assert_equal 15, Server::Planning.plan(stored_document("Reed cuff")).cuts.first.total_mm.round - shared.cuts.first.total_mm.round
   end
 
   def test_a_length_that_cannot_be_filled

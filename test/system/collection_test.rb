@@ -12,7 +12,7 @@ class WeaveCollectionTest < SystemTest
     assert_selector ".collection li canvas", count: Meander::Weave::Samples::ALL.size + Server::Weave.count
     piece = Meander::Document::PieceReader.call(stored_document("Marram bracelet")).piece
     sample = Meander::Weave::Samples::ALL.find { |one| one.key == "diamond-5" }
-    figures = Meander::Planner::TryWeave.figures(Meander::Planner::TryWeave.call(piece, sample))
+    figures = Meander::Crafts::Weaving::TryWeave.figures(Meander::Crafts::Weaving::TryWeave.call(piece.sections.first, sample))
     card = find("[data-weave='diamond-5']")
 
     assert_includes card.text, "#{format("%.1f", figures[:wire_per_cm_mm]).delete_suffix(".0")} mm"

@@ -7,7 +7,7 @@ class EveryPieceTest < SystemTest
   def plans = Server::Piece.on_shelf.to_h { |piece| [piece, Server::Planning.plan(piece.content)] }
 
   # Every one that is one woven band.
-  def each_piece = plans.reject { |_, plan| plan.piece.built? }.each { |piece, plan| yield piece, plan }
+  def each_piece = plans.reject { |_, plan| plan.band.nil? }.each { |piece, plan| yield piece, plan }
 
   def overflow = page.evaluate_script("document.documentElement.scrollWidth - document.documentElement.clientWidth")
 
@@ -17,10 +17,10 @@ class EveryPieceTest < SystemTest
 
       assert_field "Repeats", with: plan.fit.repeats.to_s
       assert_selector ".facts dd", text: format((plan.mass[:finished_g] < 10) ? "%.2f g" : "%.1f g", plan.mass[:finished_g])
-      plan.bars.each { |bar| assert_selector ".cut-number strong", text: "#{bar.cut_mm} mm" }
-      plan.to_h[:weaving][:lengths].each { |length| assert_selector ".cut-number strong", text: "#{length[:cut_mm]} mm" }
-      plan.advice.each { |item| assert_selector "[data-advice='#{item.id}']", text: item.title }
-      assert_equal(plan.to_h[:order].map { |step| step[:words] }, all(".order li").map { |step| step.text[/\. (.*?)( about \d.*)?\z/, 1] })
+      plan.cuts.each { |bar| assert_selector ".cut-number strong", text: "#{bar.cut_mm} mm" }
+      plan.band.strip.to_h[:weaving][:lengths].each { |length| assert_selector ".cut-number strong", text: "#{length[:cut_mm]} mm" }
+      Meander::Advice::Council.call(plan).each { |item| assert_selector "[data-advice='#{item.id}']", text: item.title }
+      assert_equal(Meander::Output::Answer.call(plan)[:order].map { |step| step[:words] }, all(".order li").map { |step| step.text[/\. (.*?)( about \d.*)?\z/, 1] })
       refute_match(/NaN|undefined|Infinity|null mm/, page.text)
     end
   end
@@ -46,7 +46,7 @@ class EveryPieceTest < SystemTest
   end
 
   def test_pieces_of_sections_show_the_figures_of_the_plan
-    plans.select { |_, plan| plan.piece.built? }.each_with_index do |(piece, plan), i|
+    plans.select { |_, plan| plan.band.nil? }.each_with_index do |(piece, plan), i|
       page.driver.resize(*[[1280, 800], [820, 1180], [760, 1000]][i % 3])
       visit "/pieces/#{piece.id}"
 
@@ -54,8 +54,8 @@ class EveryPieceTest < SystemTest
       assert_selector ".finished-picture canvas", count: 2
       assert_equal [true, true], drawn, piece.name
       assert_operator overflow, :<=, 0, piece.name
-      plan.advice.each { |item| assert_selector "[data-advice='#{item.id}']", text: item.title }
-      plan.to_h[:order].each { |step| assert_selector ".order li", text: step[:words] }
+      Meander::Advice::Council.call(plan).each { |item| assert_selector "[data-advice='#{item.id}']", text: item.title }
+      Meander::Output::Answer.call(plan)[:order].each { |step| assert_selector ".order li", text: step[:words] }
       refute_match(/NaN|undefined|Infinity|null mm/, page.text)
     end
   end
@@ -66,7 +66,7 @@ class EveryPieceTest < SystemTest
 
       assert_selector ".loupe canvas"
       click_on "Whole"
-      wire = plan.piece.weaving_wire.material.colour.delete("#").scan(/../).map(&:hex)
+      wire = plan.band.section.working_wire.material.colour.delete("#").scan(/../).map(&:hex)
       look = <<~JS
         (() => {
           const canvas = document.querySelector(".overview canvas");
@@ -92,8 +92,8 @@ class EveryPieceTest < SystemTest
     each_piece do |piece, plan|
       visit "/pieces/#{piece.id}/print"
 
-      assert_selector ".print-cuts tbody tr", count: plan.bars.size + plan.account.lengths.size + plan.own_lengths.size + plan.piece.findings.size
-      assert_text "#{plan.fit.repeats} repeats of #{Meander::Weave::Samples.words(plan.piece.pattern, plan.layout.frame.count)}"
+      assert_selector ".print-cuts tbody tr", count: plan.cuts.size + plan.band.strip.account.lengths.size + plan.own_lengths.size + plan.piece.findings.size
+      assert_text "#{plan.fit.repeats} repeats of #{Meander::Weave::Samples.words(plan.band.section.pattern, plan.band.layout.frame.count)}"
       assert_selector "figure img", count: 2
       refute_match(/NaN|undefined/, page.text)
     end

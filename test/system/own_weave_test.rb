@@ -18,7 +18,7 @@ class OwnWeaveTest < SystemTest
 
     assert_in_delta 150, fit.strip_mm, 0.05
     plan = Server::Planning.plan(stored_document("Heron cuff"))
-    strip = plan.layout.strip(fit.repeats)
+    strip = plan.band.layout.strip(fit.repeats)
     counts = Meander::Weave::Groups.of((0...strip.pass_count).map { |number| strip.pass_at(number).from }).map { |group| [group.near, group.far, group.times] }
 
     assert_equal counts, counts.reverse

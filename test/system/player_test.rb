@@ -28,7 +28,7 @@ class PlayerTest < SystemTest
   # The words of every move of a repeat, in order, are those of the walk.
   def test_the_moves_of_a_repeat_are_said_in_order
     player = watch("Heron cuff")
-    passes = Server::Planning.plan(stored_document("Heron cuff")).layout.pattern.passes
+    passes = Server::Planning.plan(stored_document("Heron cuff")).band.layout.pattern.passes
 
     assert_text "Nothing made yet"
     said = passes.map do
@@ -109,7 +109,7 @@ class PlayerTest < SystemTest
   # Turned over in the middle, the moves read on from the other side; the wrap is counted all the same.
   def test_the_work_is_turned_over_in_the_middle
     player = watch("Heron cuff")
-    passes = Server::Planning.plan(stored_document("Heron cuff")).layout.pattern.passes
+    passes = Server::Planning.plan(stored_document("Heron cuff")).band.layout.pattern.passes
     player.send_keys(:right, :right, :right)
 
     assert_selector ".player-words b", text: /\A#{passes[2].words}\z/

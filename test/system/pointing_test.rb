@@ -18,18 +18,18 @@ class PointingTest < SystemTest
 
   # A place on the piece in window coordinates, as the loupe shows the beginning of the strip.
   def place(plan, along, across)
-    height = [LOUPE[:least] + ([plan.layout.frame.count - 2, 0].max * LOUPE[:per_wire]), LOUPE[:most]].min - LOUPE[:ruler]
-    low, high = [*plan.picture.x_range, *plan.picture.beads_across].minmax
+    height = [LOUPE[:least] + ([plan.band.layout.frame.count - 2, 0].max * LOUPE[:per_wire]), LOUPE[:most]].min - LOUPE[:ruler]
+    low, high = [*plan.strip_picture.x_range, *plan.strip_picture.beads_across].minmax
     scale = 0.8 * height / (high - low)
     left, top, width = page.evaluate_script("(({ left, top, width }) => [left, top, width])(document.querySelector('.loupe').getBoundingClientRect())")
     shown = width / scale
-    first = plan.picture.y_range[0] - 2
+    first = plan.strip_picture.y_range[0] - 2
     first = -0.1 * shown if -first > shown / 3
-    first = -0.12 * shown if plan.picture.y_range[0] < -18 # much hangs before the weave
+    first = -0.12 * shown if plan.strip_picture.y_range[0] < -18 # much hangs before the weave
     {x: left + ((along - first) * scale), y: top + 1 + (height / 2.0) + (scale * (((low + high) / 2) - across))}
   end
 
-  def wire(plan, number) = plan.layout.frame.centres[number - 1]
+  def wire(plan, number) = plan.band.layout.frame.centres[number - 1]
 
   def drag(from, to)
     mouse = page.driver.browser.mouse
@@ -46,7 +46,7 @@ class PointingTest < SystemTest
     before = plan_of("Marram bracelet")
 
     assert_equal ["2 round 1", "5 round 1–2"], groups
-    lay = before.layout.frame.lay_mm
+    lay = before.band.layout.frame.lay_mm
     page.driver.browser.mouse.click(**place(before, 0.6 * lay, wire(before, 1)))
 
     assert_button "3 round 1"
@@ -91,7 +91,7 @@ class PointingTest < SystemTest
     spans = told("Heron cuff")
 
     assert_equal [[1, 1, 10], [2, 4, 2]], [spans[0], spans[1]]
-    assert_equal plan_of("Heron cuff").to_h[:weave][:gaps].size, find_field("Gaps of the walk").value.split.size
+    assert_equal plan_of("Heron cuff").band.strip.to_h[:weave][:gaps].size, find_field("Gaps of the walk").value.split.size
     click_on "near for far"
 
     assert_selector ".point-groups [aria-pressed=true]", text: "2 round 2–4"
@@ -120,5 +120,5 @@ class PointingTest < SystemTest
     groups
   end
 
-  def told(name) = Meander::Weave::Groups.of(plan_of(name).layout.pattern.walk.gaps).map { |group| [group.near, group.far, group.times] }
+  def told(name) = Meander::Weave::Groups.of(plan_of(name).band.layout.pattern.walk.gaps).map { |group| [group.near, group.far, group.times] }
 end

@@ -21,7 +21,7 @@ class WalkTest < SystemTest
     assert_equal [0, 2, 0, 2, 1, 4, 2, 3, 1, 3], document["sections"][0]["pattern"]["gaps"]
     assert_equal %w[w1 w2 w4 w5], document["sections"][0]["base"]
     assert_field "Repeats", with: planned.fit.repeats.to_s
-    planned.to_h[:weaving][:lengths].each { |length| assert_selector ".cut-number strong", text: "#{length[:cut_mm]} mm" }
+    planned.band.strip.to_h[:weaving][:lengths].each { |length| assert_selector ".cut-number strong", text: "#{length[:cut_mm]} mm" }
     assert_advice planned
     front = loupe
     click_on "Back"
@@ -113,6 +113,6 @@ class WalkTest < SystemTest
   def loupe = page.evaluate_script("document.querySelector('.loupe canvas').toDataURL()")
 
   def assert_advice(planned)
-    planned.advice.each { |item| assert_selector "[data-advice='#{item.id}']", text: item.title }
+    Meander::Advice::Council.call(planned).each { |item| assert_selector "[data-advice='#{item.id}']", text: item.title }
   end
 end

@@ -2,13 +2,23 @@
 
 module Meander
   module Crafts
-    # What a section may be worked in: craft in the document => class. Each is made of a Document::Section and a Calibration, knows what it
-    # comes to before it is decided how far it is worked, and answers `worked(repeats, bare_mm)`, a Worked.
+    # What a section may be worked in: craft in the document => what answers for it (Weaving::Craft and its like).
+    #
+    # A craft answers words, what one of its sections is called, and beads, the rules of beads they can carry; fields, the shapes of what its sections hold beside their id, and left_out, what stands where a document leaves some out;
+    # check(section, document, place, reading), which notes faults beyond the shapes; and lay(section, calibration): what a section
+    # (Document::Section) comes to before it is decided how far it is worked. That answers id, section, on, free?, given, bare_mm, across(side),
+    # rounded?(side), thickness_mm, width_mm, worked_round_mm, and worked(repeats, bare_mm), a Worked.
     module Registry
-      CRAFTS = {"weave" => Weaving::Layout, "bend" => Bending::Layout, "lace" => Lacing::Layout}.freeze
+      CRAFTS = {"bend" => Bending::Craft, "lace" => Lacing::Craft, "weave" => Weaving::Craft} # rubocop:disable Style/MutableConstant -- crafts may be added
+
+      def self.all = CRAFTS
+      def self.fetch(key) = CRAFTS.fetch(key)
+
+      # Adds a craft before anything is read.
+      def self.add(key, craft) = CRAFTS[key] = craft
 
       # @raise [InvalidInput] where a section cannot be worked
-      def self.lay(section, calibration) = CRAFTS.fetch(section.craft).new(section, calibration)
+      def self.lay(section, calibration) = fetch(section.craft).lay(section, calibration)
     end
   end
 end

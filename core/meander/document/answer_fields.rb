@@ -55,7 +55,7 @@ module Meander
                            after: Many.new(Record.new({gaps: Many.new(whole), times: whole}))})
       # groups: the walk as it is counted, in the order of the parts of its notation; free: which of them may have any number of coils.
       WEAVE = Record.new({
-        groups: Many.new(Fields::GROUP), free: Many.new(whole),
+        groups: Many.new(Crafts::Weaving::Fields::GROUP), free: Many.new(whole),
         mirrors: Record.new({across: IMAGE, along: IMAGE, turned: IMAGE}),
         words:, notation: words, gaps: Many.new(whole), passes: whole, runs_twice: Choice.new([true, false]), advance_mm: figure, packed_mm: figure,
         loosest_mm: figure, wire_per_repeat_mm: figure, width_mm: figure, thickness_mm: figure,

@@ -4,10 +4,6 @@ module Meander
   module Document
     # Checks of a piece's beads: kinds that can be, placements on sections that can carry them, wires in their role.
     class BeadChecks
-      # What a section must be for each rule.
-      CRAFTS = {"woven" => "weave", "rows" => "weave", "curve" => "weave", "strung" => "bend", "framed" => "bend", "surface" => "weave", "scattered" => "bend"}.freeze
-      NAMES = {"weave" => "a woven section", "bend" => "a bent wire"}.freeze
-
       def self.call(document, reading) = new(document, reading).call
 
       # A kind by itself, at a place of a document.
@@ -43,7 +39,9 @@ module Meander
         carries(placed, section, place)
       end
 
-      def ids(craft = nil) = @document[:sections].select { |one| craft.nil? || one[:craft] == craft }.map { |one| one[:id] }.join(", ")
+      # Sections of any craft, or those that can carry beads of a rule.
+      def ids(rule = nil) = @document[:sections].select { |one| rule.nil? || carries?(one, rule) }.map { |one| one[:id] }.join(", ")
+      def carries?(section, rule) = Crafts::Registry.fetch(section[:craft]).beads.include?(rule)
 
       def thread(placed, place)
         weaving = @document[:wires].select { |wire| wire[:role] == "weaving" }.map { |wire| wire[:id] }
@@ -51,8 +49,7 @@ module Meander
       end
 
       def carries(placed, section, place)
-        craft = CRAFTS[placed[:rule]]
-        return nowhere(placed, craft, place) if section[:craft] == "lace" || (craft && section[:craft] != craft)
+        return nowhere(placed, place) unless carries?(section, placed[:rule])
 
         case placed[:rule]
         when "rows" then rows(section, place)
@@ -62,16 +59,17 @@ module Meander
       end
 
       def met(placed, place)
-        others = @document[:sections].reject { |one| one[:craft] == "lace" || one[:id] == placed[:section] }.map { |one| one[:id] }
+        others = @document[:sections].select { |one| carries?(one, "met") && one[:id] != placed[:section] }.map { |one| one[:id] }
         unless others.include?(placed[:other])
           fault("#{place}/other", placed[:other], "beads are stitched on where two sections meet",
 others.empty? ? "another section, of which there is none yet" : others.join(", "))
         end
       end
 
-      def nowhere(placed, craft, place)
-        found = ids(craft)
-        fault("#{place}/section", placed[:section], "such beads are placed on #{NAMES.fetch(craft, "a woven section or a bent wire")}", found.empty? ? "none yet" : found)
+      def nowhere(placed, place)
+        found, rule = ids(placed[:rule]), placed[:rule]
+        named = Crafts::Registry.all.values.select { |craft| craft.beads.include?(rule) }.map(&:words)
+        fault("#{place}/section", placed[:section], "such beads are placed on #{Units::Text.list(named, "or")}", found.empty? ? "none yet" : found)
       end
 
       def rows(section, place)

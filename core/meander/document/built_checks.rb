@@ -18,12 +18,12 @@ module Meander
 
       def call
         @sections.each_with_index do |section, i|
-          next laces(section, "/sections/#{i}/rows", i) if section[:craft] == "lace"
+          next unless section[:at]
 
           stands(section, i)
           goes_on(section, i)
           cut_away(section, i)
-          (section[:craft] == "weave") ? woven(section, "/sections/#{i}") : bent(section, "/sections/#{i}")
+          extent(section, "/sections/#{i}")
         end
         unused
         @document[:endings].each_with_index { |ending, i| ending(ending, "/endings/#{i}") }
@@ -33,7 +33,7 @@ module Meander
       private
 
       def fault(path, given, message, accepted) = @reading.fault(path, "built", given, message:, accepted:)
-      def ids(count) = @sections.first(count).reject { |section| section[:craft] == "lace" }.map { |section| section[:id] }
+      def ids(count) = @sections.first(count).select { |section| section[:at] }.map { |section| section[:id] }
 
       def stands(section, index)
         at = section[:at]
@@ -54,15 +54,6 @@ module Meander
         fault("/sections/#{index}/at/cut_away", cut.join(", "), "nothing would hold the two sections together", "all but one at the most") if (shared - cut).empty?
       end
 
-      # A lacing joins two sections before it, neither of them a lacing.
-      def laces(section, place, index)
-        known = ids(index)
-        section[:rows].each_with_index do |row, i|
-          fault("#{place}/#{i}", row, "only a section before it can be laced", known.empty? ? "a section, of which there is none yet" : known.join(", ")) unless known.include?(row)
-        end
-        fault("#{place}/1", section[:rows][1], "a section is not laced to itself", "two different sections") if section[:rows].uniq.size == 1
-      end
-
       # A wire goes on only from the section it was in last, and only where the next one begins at its end.
       def goes_on(section, index)
         section[:base].each do |wire|
@@ -73,60 +64,11 @@ module Meander
         end
       end
 
-      def woven(section, place)
-        frame = Form::Opening::OUTLINES.key?(section[:form][:kind])
-        frame ? frame(section, place) : strip(section, place)
-      end
+      # How far a section is worked that no frame says by itself.
+      def extent(section, place)
+        return if section[:extent].nil? || Form::Opening::OUTLINES.key?(section[:form][:kind]) || section[:extent][:kind] != "fill"
 
-      def strip(section, place)
-        fault("#{place}/extent/kind", "fill", "only a frame says by itself how far it is woven", "repeats, length") if section[:extent][:kind] == "fill"
-        if section[:spacing][:kind] == "changing" && section[:form][:kind] != "straight"
-          fault("#{place}/spacing/kind", "changing", "gaps that change make a frame of their own, which is not bent",
-"tight, apart")
-        end
-      end
-
-      def frame(section, place)
-        fault("#{place}/base", "a list of #{section[:base].size}", "a frame has two base wires", "a list of 2") if section[:base].size != 2
-        fault("#{place}/rise/kind", "open", "an open pitch cannot be planned on a frame", "packed") if section[:rise][:kind] == "open"
-        fault("#{place}/turns", "in_turn", "wires cannot take turns on a frame", "together") if section[:turns] == "in_turn"
-        fault("#{place}/cut_away", section[:cut_away].join(", "), "the wires of a frame hold it", "none") if section[:cut_away].any?
-        folded(section[:form], place) if section[:form][:kind] == "crescent"
-      end
-
-      # The inside of a crescent may not be bent past a point.
-      def folded(form, place)
-        return if form[:radius].mm > form[:width].mm / 2
-
-        fault("#{place}/form/radius", form[:radius].typed, "a crescent so wide cannot be bent so far", "more than half its width, #{Units::Text.length(form[:width].mm / 2)}")
-      end
-
-      def bent(section, place)
-        bend, wire = section[:bend], @document[:wires].find { |one| one[:id] == section[:base].first }
-        return unless wire
-
-        petals(bend, place, wire[:size].mm) if bend[:kind] == "rosette"
-        if bend[:kind] == "swirl" && bend[:pitch].mm < wire[:size].mm - 1e-6
-          fault("#{place}/bend/pitch", bend[:pitch].typed, "the turns of a swirl cannot lie closer than the wire is thick",
-"#{Units::Text.wire(wire[:size].mm)} or more")
-        end
-        if bend[:kind] == "waved_ring" && bend[:height].mm >= bend[:across].mm
-          fault("#{place}/bend/height", bend[:height].typed, "the waves would meet in the middle of the ring", "less than #{Units::Text.length(bend[:across].mm)}")
-        end
-        if bend[:kind] == "arc" && bend[:radius].mm <= wire[:size].mm / 2
-          fault("#{place}/bend/radius", bend[:radius].typed, "a wire cannot be bent round less than half its own thickness",
-"more than #{Units::Text.wire(wire[:size].mm / 2)}")
-        end
-      end
-
-      # Each petal must reach beyond the folds at the centre and leave room for its own.
-      def petals(bend, place, wire_mm)
-        least = Form::Bends.centre_mm(bend, wire_mm) + bend[:fold].mm + wire_mm
-        %i[long short].each do |key|
-          next if bend[key].mm > least
-
-          fault("#{place}/bend/#{key}", bend[key].typed, "#{bend[:petals]} petals need #{Units::Text.length(least)} for their centre and fold alone", "more than #{Units::Text.length(least)}")
-        end
+        fault("#{place}/extent/kind", "fill", "only a frame says by itself how far it is woven", "repeats, length")
       end
 
       def unused

@@ -7,8 +7,8 @@ module Meander
     module Fields
       include Shape
 
-      def self.size(what, accept, plausible) = Shape::Size.new(what, accept:, plausible:)
-      def self.list(of, range) = Shape::List.new(of, range)
+      def self.size(...) = Crafts::Common.size(...)
+      def self.list(...) = Crafts::Common.list(...)
       private_class_method :size, :list
 
       FORMAT = "meander-piece"
@@ -44,92 +44,8 @@ module Meander
         "weaving" => {id: Id.new, size: size("weaving wire", 0.05..3.0, 0.2..0.82), metal:, temper:}
       })
 
-      # A weave as the gaps its wire goes through, and how often.
-      GAPS = list(Count.new(0..25), 2..1000)
-      STRETCH = Record.new({gaps: GAPS, times: Count.new(1..500)})
-      PATTERN = Variant.new(:kind, {
-        "coils" => {single: Count.new(1..40), both: Count.new(1..40), anchor: Count.new(0..40), closing: Count.new(1..40)},
-        "walk" => {gaps: GAPS, before: list(STRETCH, 0..30), after: list(STRETCH, 0..30)}
-      })
-      # The same as a maker counts it: wraps round a span of base wires, begun on its near or its far side, and passes between.
-      wire = Count.new(1..25)
-      GROUP = Variant.new(:kind, {
-        "wraps" => {near: wire, far: wire, times: Count.new(1..500), side: Choice.new(%w[near far])},
-        "through" => {gaps: list(Count.new(0..25), 1..1000)}
-      })
-      clear = size("clear gap between base wires", 0.0..60.0, 0.0..12.0)
-      # A weave the maker named. clear: how wide its gaps stand, null for as close as it lets them.
-      WEAVE = Record.new({name: Text.new(min: 1, max: 80), notes: Text.new(max: 400), base: wire, gaps: GAPS, before: list(STRETCH, 0..30), after: list(STRETCH, 0..30),
-                           clear: Maybe.new(clear)})
-      SPACING = Variant.new(:kind, {
-        "tight" => {},
-        "apart" => {clear: list(clear, 0..24)},
-        "changing" => {stations: list(Record.new({at: size("place along the weave", 0.0..2000.0, 0.0..300.0), clear:}), 2..24), ends: Choice.new(%w[free joined])}
-      })
-      RISE = Variant.new(:kind, {
-        "packed" => {},
-        "open" => {pitch: size("pitch of a repeat", 0.05..500.0, 0.3..60.0)}
-      })
-      degrees = Count.new(1..360)
-      towards = Choice.new(%w[near far])
-      bend = size("radius of the bend", 0.5..500.0, 3.0..150.0)
-      long = size("length of the frame", 2.0..300.0, 8.0..80.0)
-      wide = size("width of the frame", 0.3..150.0, 3.0..50.0)
-      unwoven = size("left open at the end", 0.0..200.0, 0.0..30.0)
-      # What a woven section is bent to. length, width: of the opening between its two base wires; radius: of the middle line;
-      # shaped: whether an arc is bent after it is woven, or before.
-      FORM = Variant.new(:kind, {
-        "straight" => {},
-        "arc" => {radius: bend, towards:, shaped: Choice.new(%w[after before])},
-        "ring" => {},
-        "helix" => {dowel: size("dowel", 1.0..100.0, 3.0..25.0), rise: size("rise of a turn", 0.0..100.0, 0.0..20.0)},
-        "drop" => {length: long, width: wide, open: unwoven},
-        "leaf" => {length: long, width: wide, open: unwoven},
-        "crescent" => {length: long, width: wide, open: unwoven, radius: bend, towards:},
-        "waists" => {length: long, width: wide, frames: Count.new(1..40), crossing: Choice.new(%w[left right in_turn])}
-      }, left_out: {shaped: "after"})
-      inside = size("inside", 0.5..150.0, 1.5..30.0)
-      # What a wire that is not woven is bent to.
-      BEND = Variant.new(:kind, {
-        "line" => {length: size("length", 0.5..500.0, 2.0..120.0)},
-        "arc" => {radius: bend, angle: degrees, towards:},
-        "wave" => {length: size("length of the wave", 2.0..400.0, 8.0..120.0), height: size("height of the wave", 0.5..100.0, 1.5..20.0), waves: Count.new(1..60)},
-        "waved_ring" => {across: size("middle of the waved ring, across", 1.0..200.0, 3.0..40.0), height: size("height of the wave", 0.1..60.0, 0.5..8.0), waves: Count.new(3..60)},
-        "swirl" => {inside:, turns: Count.new(1..20), pitch: size("pitch of the swirl", 0.1..40.0, 0.5..12.0)},
-        "loops" => {inside:, count: Count.new(1..60), pitch: size("pitch of the loops", 0.2..60.0, 1.0..40.0), sides: Choice.new(%w[one in_turn])},
-        "zigzag" => {leg: size("leg of the zigzag", 1.0..100.0, 3.0..30.0), fold: size("inside of a fold", 0.0..20.0, 0.5..5.0), angle: Count.new(5..170), legs: Count.new(2..80)},
-        "rosette" => {long: size("longer petal", 2.0..100.0, 6.0..40.0), short: size("shorter petal", 2.0..100.0, 6.0..40.0), fold: size("inside of a fold", 0.2..20.0, 0.8..6.0),
-                       centre: size("centre of the rosette", 0.0..60.0, 0.0..15.0), petals: Count.new(3..24)}
-      }, left_out: {sides: "one"})
-      # Where a section stands, turn in degrees: alone, on the wires that go on from another one (cut_away: those cut away between
-      # the two once the piece is woven), inside or outside another, on its centre, or as its mirror image.
-      turn = Count.new(-350..350)
-      AT = Variant.new(:kind, {
-        "first" => {turn:},
-        "after" => {section: Id.new, bare: size("bare wire between sections", 0.0..300.0, 0.0..60.0), turn:, cut_away: list(Id.new, 0..24)},
-        "beside" => {section: Id.new, across: size("distance from the other section", 0.0..200.0, 0.0..40.0), along: size("distance along the other section", 0.0..300.0, 0.0..60.0), side: towards},
-        "centre" => {section: Id.new, turn:},
-        "mirror" => {section: Id.new}
-      }, left_out: {turn: 0, cut_away: [].freeze})
-      # How far a section is woven: as its frame is long, or so many repeats, or so far.
-      EXTENT = Variant.new(:kind, {
-        "fill" => {},
-        "repeats" => {count: Count.new(1..2000)},
-        "length" => {length: size("woven length", 1.0..2000.0, 5.0..260.0)}
-      })
-      # Weaving wire kept on one of its tails for what is done later: beads, stitching.
-      RESERVE = Record.new({side: Choice.new(%w[start end]), length: size("weaving wire kept for later", 0.0..5000.0, 0.0..1500.0)})
-      # centre: where the work goes outwards from the middle, whether each half has coils of its own there or both share one group.
-      place = {form: FORM, at: AT, extent: EXTENT}
-      SECTION = Variant.new(:craft, {
-        "bend" => {id: Id.new, base: list(Id.new, 1..1), bend: BEND, at: AT},
-        "lace" => {id: Id.new, base: list(Id.new, 0..0), weaving: list(Id.new, 1..1), rows: list(Id.new, 2..2), places: Count.new(1..200), wraps: Count.new(1..20)},
-        "weave" => {**place, id: Id.new, base: list(Id.new, 1..25), cut_away: list(Id.new, 0..24), weaving: list(Id.new, 1..2), strands: Count.new(1..2), turns: Choice.new(%w[together in_turn]),
-                     pattern: PATTERN, spacing: SPACING, rise: RISE, from: Choice.new(%w[end middle]), centre: Choice.new(%w[own shared]),
-                     bare: size("bare end", 0.0..300.0, 0.0..80.0), reserve: RESERVE}
-      }, left_out: {centre: "own", form: {kind: "straight"}.freeze, at: {kind: "first", turn: 0}.freeze, extent: {kind: "fill"}.freeze,
-                    reserve: {side: "end", length: Units::Size.new(0.0, "0 mm")}.freeze})
-
+      # A section by its craft.
+      SECTION = Sections.new
       side = Choice.new(%w[start end])
       ends = {id: Id.new, side:, wires: list(Id.new, 1..25)}
       ENDING = Variant.new(:kind, {
@@ -219,7 +135,7 @@ module Meander
         name: Text.new(min: 1, max: 120), notes: Text.new(max: 4000),
         body: BODY, wires: list(WIRE, 1..40), sections: list(SECTION, 1..12), endings: list(ENDING, 0..40),
         beads: list(PLACED, 0..24), tray: list(BEAD, 0..40), steps: list(Id.new, 0..0), pins: list(PIN, 0..4), allowances: ALLOWANCES,
-        weaves: list(WEAVE, 0..20), findings: list(FINDING, 0..12)
+        weaves: list(Crafts::Weaving::Fields::NAMED, 0..20), findings: list(FINDING, 0..12)
       }, left_out: {weaves: [], tray: [], findings: []})
     end
   end

@@ -10,8 +10,8 @@ module Meander
       # A weave in short notation.
       READ = Record.new({text: Text.new(max: 200_000), base:})
       # Groups to be made into a list of gaps, and what is woven before and after it.
-      stretches = List.new(Fields::STRETCH, 0..30)
-      JOIN = Record.new({base:, groups: List.new(Fields::GROUP, 1..500), before: stretches, after: stretches})
+      stretches = List.new(Crafts::Weaving::Fields::STRETCH, 0..30)
+      JOIN = Record.new({base:, groups: List.new(Crafts::Weaving::Fields::GROUP, 1..500), before: stretches, after: stretches})
       # A length to fill evenly, and the group that may have any number of coils.
       EVEN = Record.new({strip: Size.new("strip to fill", accept: 5.0..2000.0, plausible: 20.0..260.0), free: Count.new(0..1000)})
       # A move a maker says: after so many passes the wire goes to a gap, seen from the front or with the work turned over.

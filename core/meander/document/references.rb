@@ -24,7 +24,7 @@ module Meander
       def call
         %i[wires sections endings pins tray beads findings].each { |key| unique_ids(key) }
         @document[:sections].each_with_index { |section, i| SectionChecks.call(section, @document, "/sections/#{i}", @reading) }
-        @document[:weaves].each_with_index { |weave, i| WalkChecks.call({kind: "walk", **weave}, weave[:base], "/weaves/#{i}", @reading) }
+        @document[:weaves].each_with_index { |weave, i| Crafts::Weaving::WalkChecks.call({kind: "walk", **weave}, weave[:base], "/weaves/#{i}", @reading) }
         pinned_once
         BeadChecks.call(@document, @reading)
         FindingChecks.call(@document, @reading)

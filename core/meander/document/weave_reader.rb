@@ -2,11 +2,11 @@
 
 module Meander
   module Document
-    # Reads a weave the maker named (parsed JSON, see Fields::WEAVE).
+    # Reads a weave the maker named (parsed JSON, see Crafts::Weaving::Fields::NAMED).
     module WeaveReader
       # @raise [InvalidInput] with every fault
       def self.call(json)
-        Reading.whole(Fields::WEAVE, json) { |weave, reading| WalkChecks.call({kind: "walk", **weave}, weave[:base], "", reading) }
+        Reading.whole(Crafts::Weaving::Fields::NAMED, json) { |weave, reading| Crafts::Weaving::WalkChecks.call({kind: "walk", **weave}, weave[:base], "", reading) }
       end
     end
   end

@@ -138,6 +138,11 @@ export interface Catalogue {
   tempers: { key: string; name: string }[];
   eases: { name: string; mm: number }[];
   beads: { materials: { key: string; name: string }[]; shapes: { key: string; name: string }[] };
+  /** Crafts, with the values of their sections that a panel can show which knows nothing of them. */
+  crafts: Record<
+    string,
+    { words: string; parts: { key: string; kind: "size" | "count" | "choice"; label: string; options: string[] }[] }
+  >;
   /** Endings that something can be hung on. */
   holds: string[];
   weaves: Sample[];

@@ -22,10 +22,23 @@ const path = computed(() => `/sections/${props.index}`);
 const name = computed(() => `Section ${props.index + 1}`);
 const woven = computed(() => (section.value.craft === "weave" ? section.value : null));
 const forms = computed(() => (woven.value ? FORMS : BENDS));
-const formKey = computed(() =>
-  section.value.craft === "weave" ? (section.value.form?.kind ?? "straight") : section.value.bend.kind,
+/** A craft that has no sentence of its own here: what its sections hold is shown as the table of fields has it. */
+const other = computed(() =>
+  ["weave", "bend"].includes(section.value.craft) ? null : bench.catalogue.value!.crafts[section.value.craft]!,
 );
-const parts = computed(() => forms.value.find((one) => one.key === formKey.value)?.parts ?? []);
+const formKey = computed(() =>
+  section.value.craft === "weave" ? (section.value.form?.kind ?? "straight") : (section.value.bend?.kind ?? ""),
+);
+const parts = computed(
+  () =>
+    other.value?.parts.map((part) => ({
+      ...part,
+      before: `, ${part.label}`,
+      options: part.options.map((key) => ({ key, name: key })),
+    })) ??
+    forms.value.find((one) => one.key === formKey.value)?.parts ??
+    [],
+);
 const takeForm = (kind: string) =>
   bench.change(woven.value ? withForm(piece.value, props.index, kind) : withBend(piece.value, props.index, kind));
 
@@ -43,8 +56,8 @@ const earlier = useSame(() =>
     name: `section ${piece.value.sections.findIndex((one) => one.id === id) + 1}`,
   })),
 );
-const other = computed(() => ("section" in at.value ? at.value.section : earlier.value.at(-1)?.key) ?? "");
-const place = (kind: string, id = other.value) => bench.change(withPlace(piece.value, props.index, kind, id));
+const onto = computed(() => ("section" in at.value ? at.value.section : earlier.value.at(-1)?.key) ?? "");
+const place = (kind: string, id = onto.value) => bench.change(withPlace(piece.value, props.index, kind, id));
 
 const bases = useSame(() =>
   section.value.base.map((id) => piece.value.wires.findIndex((wire) => wire.id === id)).filter((i) => i >= 0),
@@ -85,7 +98,7 @@ const EXTENTS = [
         <template v-if="'section' in at">
           {{ " "
           }}<LiveChoice
-            :value="other"
+            :value="onto"
             :options="earlier"
             :label="`${name}: the section it stands on`"
             @change="(id) => place(at.kind, id)"
@@ -116,9 +129,14 @@ const EXTENTS = [
       <template v-for="(wire, i) in alike ? [] : bases" :key="wire"
         >{{ i ? " and " : "" }}<LiveWire :indexes="[wire]" :name="`${name}: base wire ${i + 1}`"
       /></template>
-      bent to a
-      <LiveChoice :value="formKey" :options="forms" :label="`${name}: form`" @change="takeForm" />
-      <FormParts :parts="parts" :path="`${path}/${woven ? 'form' : 'bend'}`" :name="name" /><template v-if="woven"
+      <template v-if="other"
+        >worked as {{ other.words }}<FormParts :parts="parts" :path="path" :name="name"
+      /></template>
+      <template v-else>
+        bent to a
+        <LiveChoice :value="formKey" :options="forms" :label="`${name}: form`" @change="takeForm" />
+        <FormParts :parts="parts" :path="`${path}/${woven ? 'form' : 'bend'}`" :name="name" /></template
+      ><template v-if="woven"
         >, woven with <LiveWire :indexes="[weaving]" :name="`${name}: weaving wire`" /> in
         <button type="button" class="unfold plain" @click="emit('choose')">{{ weave || "its weave" }}</button>
         <template v-if="!FRAMES.includes(formKey)">

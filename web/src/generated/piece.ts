@@ -409,6 +409,7 @@ export interface Piece {
       }
     | {
         craft: "weave";
+        id: string;
         form?:
           | {
               kind: "straight";
@@ -612,7 +613,6 @@ export interface Piece {
                 mm?: number;
               };
             };
-        id: string;
         /**
          * @minItems 1
          * @maxItems 25

@@ -5,6 +5,8 @@ module Meander
     module Shape
       # One of a few values.
       class Choice
+        attr_reader :values
+
         def initialize(values)
           @values = values.freeze
           freeze

@@ -13,6 +13,8 @@ module Meander
         DECIMAL_SLIPS = [10, 0.1].freeze
         INCHES = /in|"|ft/
 
+        attr_reader :what
+
         # what: the field in the maker's words; accept, plausible: ranges in mm; words: what reads the words (Units::LengthText).
         def initialize(what, accept:, plausible:, words: Units::LengthText)
           @words = words

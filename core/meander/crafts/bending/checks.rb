@@ -1,0 +1,52 @@
+# frozen_string_literal: true
+
+module Meander
+  module Crafts
+    module Bending
+      # Faults of a bent wire beyond the shapes of its fields: bends that its thickness does not allow.
+      class Checks
+        # place: the JSON pointer to the section.
+        def self.call(section, document, place, reading) = new(section, document, place, reading).call
+
+        def initialize(section, document, place, reading)
+          @bend = section[:bend]
+          @wire = document[:wires].find { |one| one[:id] == section[:base].first }
+          @place = place
+          @reading = reading
+        end
+
+        def call
+          return unless @wire
+
+          petals if @bend[:kind] == "rosette"
+          other
+        end
+
+        private
+
+        def fault(path, given, message, accepted) = @reading.fault("#{@place}/bend/#{path}", "built", given, message:, accepted:)
+        def mm = @wire[:size].mm
+
+        def other
+          case @bend[:kind]
+          when "swirl" then fault("pitch", @bend[:pitch].typed, "the turns of a swirl cannot lie closer than the wire is thick", "#{Units::Text.wire(mm)} or more") if @bend[:pitch].mm < mm - 1e-6
+          when "waved_ring" then waves if @bend[:height].mm >= @bend[:across].mm
+          when "arc" then fault("radius", @bend[:radius].typed, "a wire cannot be bent round less than half its own thickness", "more than #{Units::Text.wire(mm / 2)}") if @bend[:radius].mm <= mm / 2
+          end
+        end
+
+        def waves = fault("height", @bend[:height].typed, "the waves would meet in the middle of the ring", "less than #{Units::Text.length(@bend[:across].mm)}")
+
+        # Each petal must reach beyond the folds at the centre and leave room for its own.
+        def petals
+          least = Form::Bends.centre_mm(@bend, mm) + @bend[:fold].mm + mm
+          %i[long short].each do |key|
+            next if @bend[key].mm > least
+
+            fault(key, @bend[key].typed, "#{@bend[:petals]} petals need #{Units::Text.length(least)} for their centre and fold alone", "more than #{Units::Text.length(least)}")
+          end
+        end
+      end
+    end
+  end
+end

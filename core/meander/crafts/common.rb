@@ -1,0 +1,38 @@
+# frozen_string_literal: true
+
+module Meander
+  module Crafts
+    # Fields that sections of several crafts have.
+    module Common
+      include Document::Shape
+
+      # A size in the maker's words: accepted and plausible in mm.
+      def self.size(what, accept, plausible) = Document::Shape::Size.new(what, accept:, plausible:)
+      def self.list(of, range) = Document::Shape::List.new(of, range)
+
+      TOWARDS = Choice.new(%w[near far])
+      # The radius of a bend, and how far round it goes.
+      RADIUS = size("radius of the bend", 0.5..500.0, 3.0..150.0)
+      DEGREES = Count.new(1..360)
+      IDS = ->(range) { List.new(Id.new, range) }
+      # Where a section stands, turn in degrees: alone, on the wires that go on from another one (cut_away: those cut away between
+      # the two once the piece is woven), inside or outside another, on its centre, or as its mirror image.
+      turn = Count.new(-350..350)
+      AT = Variant.new(:kind, {
+        "first" => {turn:},
+        "after" => {section: Id.new, bare: size("bare wire between sections", 0.0..300.0, 0.0..60.0), turn:, cut_away: list(Id.new, 0..24)},
+        "beside" => {section: Id.new, across: size("distance from the other section", 0.0..200.0, 0.0..40.0), along: size("distance along the other section", 0.0..300.0, 0.0..60.0), side: TOWARDS},
+        "centre" => {section: Id.new, turn:},
+        "mirror" => {section: Id.new}
+      }, left_out: {turn: 0, cut_away: [].freeze})
+      # How far a section is woven: as its frame is long, or so many repeats, or so far.
+      EXTENT = Variant.new(:kind, {
+        "fill" => {},
+        "repeats" => {count: Count.new(1..2000)},
+        "length" => {length: size("woven length", 1.0..2000.0, 5.0..260.0)}
+      })
+      # What stands where a document leaves them out.
+      LEFT_OUT = {at: {kind: "first", turn: 0}.freeze, extent: {kind: "fill"}.freeze}.freeze
+    end
+  end
+end

@@ -1,0 +1,19 @@
+# frozen_string_literal: true
+
+module Meander
+  module Crafts
+    module Lacing
+      # Two sections laced together, or tied where they meet. Answers for its craft as Registry says.
+      module Craft
+        def self.words = "a lacing"
+
+        # Rules of beads (Beads::Rules) that it can carry.
+        def self.beads = []
+        def self.fields = Fields::SECTION
+        def self.left_out = {}
+        def self.check(...) = Checks.call(...)
+        def self.lay(section, calibration) = Layout.new(section, calibration)
+      end
+    end
+  end
+end

@@ -1,0 +1,19 @@
+# frozen_string_literal: true
+
+module Meander
+  module Crafts
+    module Weaving
+      # Weaving: wire led through the gaps of base wires, repeat by repeat. Answers for its craft as Registry says.
+      module Craft
+        def self.words = "a woven section"
+
+        # Rules of beads (Beads::Rules) that it can carry.
+        def self.beads = %w[woven rows curve surface centre met].freeze
+        def self.fields = Fields::SECTION
+        def self.left_out = Fields::LEFT_OUT
+        def self.check(...) = Checks.call(...)
+        def self.lay(section, calibration) = Layout.new(section, calibration)
+      end
+    end
+  end
+end

@@ -1,0 +1,63 @@
+# frozen_string_literal: true
+
+module Meander
+  module Crafts
+    module Weaving
+      # What a woven section holds.
+      module Fields
+        include Document::Shape
+
+        # A weave as the gaps its wire goes through, and how often.
+        GAPS = Common.list(Count.new(0..25), 2..1000)
+        STRETCH = Record.new({gaps: GAPS, times: Count.new(1..500)})
+        PATTERN = Variant.new(:kind, {
+          "coils" => {single: Count.new(1..40), both: Count.new(1..40), anchor: Count.new(0..40), closing: Count.new(1..40)},
+          "walk" => {gaps: GAPS, before: Common.list(STRETCH, 0..30), after: Common.list(STRETCH, 0..30)}
+        })
+        # The same as a maker counts it: wraps round a span of base wires, begun on its near or its far side, and passes between.
+        wire = Count.new(1..25)
+        GROUP = Variant.new(:kind, {
+          "wraps" => {near: wire, far: wire, times: Count.new(1..500), side: Choice.new(%w[near far])},
+          "through" => {gaps: Common.list(Count.new(0..25), 1..1000)}
+        })
+        clear = Common.size("clear gap between base wires", 0.0..60.0, 0.0..12.0)
+        # A weave the maker named. clear: how wide its gaps stand, null for as close as it lets them.
+        NAMED = Record.new({name: Text.new(min: 1, max: 80), notes: Text.new(max: 400), base: wire, gaps: GAPS, before: Common.list(STRETCH, 0..30), after: Common.list(STRETCH, 0..30),
+                             clear: Maybe.new(clear)})
+        SPACING = Variant.new(:kind, {
+          "tight" => {},
+          "apart" => {clear: Common.list(clear, 0..24)},
+          "changing" => {stations: Common.list(Record.new({at: Common.size("place along the weave", 0.0..2000.0, 0.0..300.0), clear:}), 2..24), ends: Choice.new(%w[free joined])}
+        })
+        RISE = Variant.new(:kind, {
+          "packed" => {},
+          "open" => {pitch: Common.size("pitch of a repeat", 0.05..500.0, 0.3..60.0)}
+        })
+        long = Common.size("length of the frame", 2.0..300.0, 8.0..80.0)
+        wide = Common.size("width of the frame", 0.3..150.0, 3.0..50.0)
+        unwoven = Common.size("left open at the end", 0.0..200.0, 0.0..30.0)
+        # What a woven section is bent to. length, width: of the opening between its two base wires; radius: of the middle line;
+        # shaped: whether an arc is bent after it is woven, or before.
+        FORM = Variant.new(:kind, {
+          "straight" => {},
+          "arc" => {radius: Common::RADIUS, towards: Common::TOWARDS, shaped: Choice.new(%w[after before])},
+          "ring" => {},
+          "helix" => {dowel: Common.size("dowel", 1.0..100.0, 3.0..25.0), rise: Common.size("rise of a turn", 0.0..100.0, 0.0..20.0)},
+          "drop" => {length: long, width: wide, open: unwoven},
+          "leaf" => {length: long, width: wide, open: unwoven},
+          "crescent" => {length: long, width: wide, open: unwoven, radius: Common::RADIUS, towards: Common::TOWARDS},
+          "waists" => {length: long, width: wide, frames: Count.new(1..40), crossing: Choice.new(%w[left right in_turn])}
+        }, left_out: {shaped: "after"})
+        # Weaving wire kept on one of its tails for what is done later: beads, stitching.
+        RESERVE = Record.new({side: Choice.new(%w[start end]), length: Common.size("weaving wire kept for later", 0.0..5000.0, 0.0..1500.0)})
+        # centre: where the work goes outwards from the middle, whether each half has coils of its own there or both share one group.
+        SECTION = {
+          form: FORM, at: Common::AT, extent: Common::EXTENT, base: Common::IDS.call(1..25), cut_away: Common::IDS.call(0..24), weaving: Common::IDS.call(1..2), strands: Count.new(1..2),
+          turns: Choice.new(%w[together in_turn]), pattern: PATTERN, spacing: SPACING, rise: RISE, from: Choice.new(%w[end middle]), centre: Choice.new(%w[own shared]),
+          bare: Common.size("bare end", 0.0..300.0, 0.0..80.0), reserve: RESERVE
+        }.freeze
+        LEFT_OUT = {**Common::LEFT_OUT, centre: "own", form: {kind: "straight"}.freeze, reserve: {side: "end", length: Units::Size.new(0.0, "0 mm")}.freeze}.freeze
+      end
+    end
+  end
+end

@@ -1,0 +1,23 @@
+# frozen_string_literal: true
+
+module Meander
+  module Document
+    # The shape of a section: one of the records that the crafts give, told apart by its craft. Read anew where a craft was added.
+    class Sections
+      def read(...) = shape.read(...)
+      def schema = shape.schema
+      def tag = :craft
+      def records = shape.records
+
+      private
+
+      def shape
+        crafts = Crafts::Registry.all
+        return @shape if @of == crafts.keys
+
+        @of = crafts.keys
+        @shape = Shape::Variant.new(:craft, crafts.transform_values { |craft| {id: Shape::Id.new, **craft.fields} }, left_out: crafts.values.map(&:left_out).reduce({}, :merge))
+      end
+    end
+  end
+end

@@ -1,0 +1,44 @@
+# frozen_string_literal: true
+
+require_relative "../support/system_test"
+require_relative "../support/running_server"
+require_relative "../support/sections"
+
+# A craft the interface has never heard of: it is opened, shown as the table of fields has it, changed and saved.
+class SeamBenchTest < SystemTest
+  include Sections
+
+  def twisted
+    twist = {"id" => "s1", "craft" => "twist", "base" => %w[w1 w2], "halves" => 7, "rise" => size("3 mm"), "hand" => "right", "at" => {"kind" => "first", "turn" => 0}}
+    put_together([twist, woven("s2", %w[w1 w2], {kind: "arc", radius: 40.0, towards: "far"}, at: after("s1"))], wires: [base("w1"), base("w2"), weaving]).merge("name" => "Eel-run twist")
+  end
+
+  def test_a_craft_of_its_own
+    Dir.mktmpdir do |data|
+      server = RunningServer.new(data:, demo: "none", ruby: File.join(ROOT, "test/support/with_twist_craft.rb"))
+      id = JSON.parse(server.request("POST", "/api/pieces", {document: twisted}).body)["id"]
+      visit "#{server.url}/pieces/#{id}"
+
+      assert_selector ".section-line[data-section=s1]", text: "worked as a twist"
+      assert_selector ".finished-picture canvas", count: 2
+      before = find(".cut:first-of-type .cut-number strong").text.to_i
+      enter "Section 1: halves", "11"
+
+      assert_selector ".order li", text: "Twist the two wires of section 1 11 half turns."
+      assert_selector ".mark-list li", text: "twist ends"
+      assert_operator find(".cut:first-of-type .cut-number strong").text.to_i, :>, before + 10
+      enter "Section 1: rise of a half turn", "0.9 mm"
+
+      assert_selector ".faults", text: "wires so thick cannot be twisted so tight"
+      enter "Section 1: rise of a half turn", "2.5 mm"
+      select "left", from: "Section 1: hand"
+
+      assert_saved
+      kept = JSON.parse(server.request("GET", "/api/pieces/#{id}").body)["document"]["sections"][0]
+
+      assert_equal [11, "2.5 mm", "left"], [kept["halves"], kept["rise"]["typed"], kept["hand"]]
+    ensure
+      server&.stop
+    end
+  end
+end
