@@ -87,7 +87,7 @@ Dir.mktmpdir do |data|
     browser.evaluate("document.activeElement.blur()")
   end
   look(server, "beads", size: [1280, 1000], path: "/pieces/#{ids["Kelp earrings"]}") do |browser|
-    browser.evaluate("document.querySelectorAll('.section-bench, .built-brief').forEach((part) => (part.style.display = 'none'))")
+    browser.evaluate("document.querySelectorAll('.section-bench, .sections-brief').forEach((part) => (part.style.display = 'none'))")
     browser.xpath("//button[normalize-space()='What fits here?']").first.click
     sleep 1
     browser.evaluate("window.scrollTo(0, 0)")

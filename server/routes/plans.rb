@@ -10,9 +10,15 @@ module Server
         beads = {materials: Meander::Beads::Material::ALL.values.map { |material| {key: material.key, name: material.name} },
                  shapes: Meander::Beads::Body::NAMES.map { |key, name| {key:, name:} }}
         eases = Meander::Planner::Wearing::EASES.map { |name, mm| {name:, mm:} }
-        crafts = Meander::Crafts::Registry.all.transform_values { |craft| {words: craft.words, parts: Meander::Document::FieldParts.call(craft.fields)} }
-        {metals:, tempers:, eases:, beads:, crafts:, holds: Meander::Document::FindingChecks::HOLDS, weaves: Meander::Weave::Samples::ALL.map(&:to_h), beginnings: Meander::Weave::Beginnings.all(1..25),
+        crafts = Meander::Crafts::Registry.all.transform_values { |craft| {words: craft.words, beads: craft.beads, parts: Meander::Document::FieldParts.call(craft.fields).map(&:to_h)} }
+        {metals:, tempers:, eases:, beads:, crafts:, sentences: sentences, weaves: Meander::Weave::Samples::ALL.map(&:to_h), beginnings: Meander::Weave::Beginnings.all(1..25),
           starts: Meander::Document::Fields::BODY.records.keys.to_h { |kind| [kind, Meander::Document::StartingPiece.call(kind)] }}
+      end
+
+      # What a maker may choose, as it is said in sentences.
+      def self.sentences
+        {forms: Meander::Crafts::Weaving::Forms::ALL, bends: Meander::Crafts::Bending::Forms::ALL, endings: Meander::Endings::Registry::SENTENCES, rules: Meander::Beads::Rules::SENTENCES,
+          findings: Meander::Findings::Registry::SENTENCES}.transform_values { |all| Meander::Sentence.table(all) }
       end
 
       def self.registered(app)

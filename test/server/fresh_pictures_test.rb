@@ -77,7 +77,24 @@ class FreshPicturesTest < ServerTest
 
     assert_equal Meander::Beads::Material::ALL.keys, answer["beads"]["materials"].map { |one| one["key"] }
     assert_equal Meander::Beads::Body::NAMES.keys, answer["beads"]["shapes"].map { |one| one["key"] }
-    assert_equal Meander::Document::FindingChecks::HOLDS, answer["holds"]
+    assert_equal Meander::Crafts::Registry.all.keys, answer["crafts"].keys
+    kinds = {"forms" => Meander::Crafts::Weaving::Fields::FORM, "bends" => Meander::Crafts::Bending::Fields::BEND, "endings" => Meander::Document::Fields::ENDING,
+             "findings" => Meander::Document::Fields::FINDING, "rules" => Meander::Document::Fields::PLACED}
+    kinds.each do |name, shape|
+      said = answer["sentences"][name]
+
+      assert_equal shape.records.keys.sort, said.map { |one| one["key"] }.sort, name
+      # Every value that is said is a field, and what it begins with can be read.
+      said.each do |one|
+        fields = shape.records[one["key"]].fields
+
+        assert_empty one["parts"].map { |part| part["key"].to_sym } - fields.keys, "#{name}: #{one["key"]}"
+        reading = Meander::Document::Reading.new
+        one["start"].each { |key, value| fields.fetch(key.to_sym).read(value, "/#{key}", reading) }
+
+        assert_empty reading.faults.map(&:to_h), "#{name}: #{one["key"]}"
+      end
+    end
   end
 
   Picture = Struct.new(:content_hash)

@@ -4,6 +4,8 @@ module Meander
   module Beads
     # A bead hung across a closed figure at its middle, on a wire that is wrapped round both sides.
     class Centre < Rule
+      SENTENCE = Sentence.new("hung in the centre", [Sentence.count("wraps", "Wraps at each side", "with", "wraps at each side")], {wraps: 3}, thread: true)
+
       def words = "#{kind.words} in the centre, #{Units::Text.count(fields[:wraps], "wrap")} at each side"
       def wraps = 2 * fields[:wraps]
       # One that is wider than the opening lies over it, in front.

@@ -5,6 +5,9 @@ module Meander
     # Beads along the inside or the outside of a woven strip or of a frame, bent or not, with a wrap round its outermost wire between
     # neighbours. Their middles lie on the line that runs beside that wire, clear of it and its weave.
     class Curve < Rule
+      SENTENCE = Sentence.new("along a side of the strip", [Sentence.choice("side", "Side they lie on", {"inside" => "inside", "outside" => "outside"}, "on its", ","),
+        Sentence.count("wraps", "Wraps between beads", "", "wraps between,"), FILL], {side: "inside", wraps: 1, count: 0}, thread: true)
+
       def words = "#{kind.words} along the #{fields[:side]}, #{Units::Text.count(fields[:wraps], "wrap")} between"
 
       # How long the line of their middles is: inside of a radius R_i it runs at R_i - D/2 - d - b/2.

@@ -4,6 +4,9 @@ module Meander
   module Beads
     # One placement of beads: how many, where they lie, what wire it takes and what goes through each hole. Its kinds are in RULES.
     class Rule
+      # How many are asked for, as it is said of every rule that fills something.
+      FILL = Sentence.count("count", "Beads asked for", "asked for:", "(0: as many as fit)")
+
       # A bead where it lies: kind; at: [along, across] on its ground; dir: which way its hole leads there, [along, across]; face: 1 in
       # front, -1 behind, 0 seen from both sides; end_on: whether its hole points at the maker; pass: the pass it is threaded on, in the
       # order of work, past all of them where it is set afterwards.

@@ -5,6 +5,9 @@ module Meander
     # Beads scattered round a bent wire as a core: a finer wire winds round it, so many bare turns like a spring, then a turn with a bead
     # on it, to the one side and the other in turn. A second pass comes back the same way with its beads between.
     class Scattered < Rule
+      SENTENCE = Sentence.new("scattered round the bent wire", [Sentence.size("from", "Where the beads begin", "from", "on,"), Sentence.count("coils", "Bare turns between", "", "bare turns between,"),
+        Sentence.count("passes", "Passes along the core", "in", "passes (1 or 2),"), FILL], {from: Sentence.mm(2), coils: 4, passes: 1, count: 0}, thread: true)
+
       def words = "#{kind.words} round the core, #{Units::Text.count(fields[:coils], "bare turn")} between#{", in two passes" if passes == 2}"
       def passes = fields[:passes]
       def pitch_mm = (fields[:coils] * d) + kind.across_mm

@@ -4,6 +4,9 @@ module Meander
   module Beads
     # Beads strung on a bent wire itself.
     class Strung < Rule
+      SENTENCE = Sentence.new("strung on the bent wire", [Sentence.size("from", "Where the beads begin", "from", "on,"), Sentence.size("apart", "Room between beads", "", "apart,", 0.5), FILL],
+        {from: Sentence.mm(2), apart: Sentence.mm(0), count: 1}, thread: false)
+
       def words = "#{kind.words} strung on the wire"
       def room_mm = ground.length_mm - fields[:from].mm
       def pitch_mm = kind.along_mm + fields[:apart].mm

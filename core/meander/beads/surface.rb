@@ -4,6 +4,8 @@ module Meander
   module Beads
     # Beads in a line across a woven surface from corner to corner, stitched on; the wire goes on unseen at the back.
     class Surface < Rule
+      SENTENCE = Sentence.new("across the front from corner to corner", [FILL], {count: 0}, thread: true)
+
       def words = "#{kind.words} across the front from corner to corner"
       def line_mm = Math.hypot(ground.strip.woven_mm, wide)
       def most = (line_mm / kind.along_mm).floor

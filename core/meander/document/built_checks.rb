@@ -5,9 +5,6 @@ module Meander
     # Checks of a piece built from sections: sections that stand on earlier ones, wires that can go on from one to the next, forms that
     # can be woven, endings on wires that end there.
     class BuiltChecks
-      # Endings that take one wire, and those that take two.
-      ALONE = %w[eye curl post doubled_hook coil].freeze
-
       def self.call(document, reading) = new(document, reading).call
 
       def initialize(document, reading)
@@ -82,7 +79,7 @@ module Meander
       def ending(ending, place)
         return if ending[:wires].each_with_index.map { |wire, i| ends_here?(ending, wire, "#{place}/wires/#{i}") }.include?(false)
 
-        alone = ALONE.include?(ending[:kind]) && ending[:wires].size != 1
+        alone = Endings::Registry::ALONE.include?(ending[:kind]) && ending[:wires].size != 1
         if ending[:kind] == "wrap" && section_of(ending, ending[:wires].first, :craft) == "bend"
           fault("#{place}/kind", "wrap", "one wire by itself is no band to wrap", "another ending")
         end

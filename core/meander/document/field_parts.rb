@@ -2,17 +2,18 @@
 
 module Meander
   module Document
-    # What a craft's sections hold, as a panel can show it that knows nothing of the craft. Wires, and where a section stands, are shown for
+    # What a craft's sections hold, as a panel can say it that knows nothing of the craft. Wires, and where a section stands, are shown for
     # all crafts alike.
     module FieldParts
       # fields: { key => shape }, see Crafts::Registry.
-      # @return [Array<Hash>] key:, kind: size, count or choice, label:, options: of a choice
+      # @return [Array<Sentence::Part>]
       def self.call(fields)
         fields.filter_map do |key, shape|
+          said = key.to_s.tr("_", " ")
           case shape
-          when Shape::Size then {key:, kind: "size", label: shape.what, options: []}
-          when Shape::Count then {key:, kind: "count", label: key.to_s.tr("_", " "), options: []}
-          when Shape::Choice then {key:, kind: "choice", label: key.to_s.tr("_", " "), options: shape.values}
+          when Shape::Size then Sentence.size(key, shape.what, ", #{shape.what}")
+          when Shape::Count then Sentence.count(key, said, ", #{said}")
+          when Shape::Choice then Sentence.choice(key, said, shape.values.to_h { |value| [value, value] }, ", #{said}")
           end
         end
       end

@@ -4,8 +4,6 @@ module Meander
   module Document
     # Checks of what is hung on a piece's endings: something must be there to hang it on.
     module FindingChecks
-      # Endings that hold a ring.
-      HOLDS = %w[loop hook eye doubled_hook bail curl ribbon].freeze
       # Loops a hook with two eyes can hang in, one eye in each.
       LOOPS = %w[loop eye curl].freeze
       CLOSED = %w[cuff ring].freeze
@@ -32,7 +30,7 @@ module Meander
       end
       private_class_method :two_loops
 
-      def self.holds?(ending, side) = ending[:side] == side && (HOLDS.include?(ending[:kind]) || (ending[:kind] == "fold" && !ending[:ring].nil?))
+      def self.holds?(ending, side) = ending[:side] == side && (Endings::Registry::HOLDS.include?(ending[:kind]) || (ending[:kind] == "fold" && !ending[:ring].nil?))
     end
   end
 end

@@ -4,6 +4,9 @@ module Meander
   module Endings
     # A bail: the wires go over a cylinder to the back and down again, and the first of them binds the neck of them all.
     class Bail < Freed
+      SENTENCE = Sentence.new("a bail", [Sentence.size("inside", "Inside of the bail", "", "inside,", 0.5), Sentence.count("wraps", "Wraps that bind the bail", "", "wraps")],
+        {inside: Sentence.mm(4), wraps: 3}, wires: "all", holds: true)
+
       def words = "bail, #{Units::Text.length(inside_mm)} inside"
 
       private

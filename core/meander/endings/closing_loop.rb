@@ -8,6 +8,9 @@ module Meander
     # The way is a neck, a tangent up to the circle, the circle the long way round, a tangent back down on the other
     # side, and wraps down the neck (an open belt round both wires, climbing one wire a turn).
     class ClosingLoop
+      SENTENCE = Sentence.new("a closing loop", [Sentence.count("turns", "Turns of the closing loop", "of", "turns,"), Sentence.size("inside", "Inside of the closing loop", "", "inside,", 0.5),
+        Sentence.count("wraps", "Wraps that bind the closing loop", "", "wraps")], {inside: Sentence.mm(5), wraps: 3, turns: 1}, wires: "all", holds: true)
+
       attr_reader :strands, :reach_mm
 
       def initialize(fields, seats)

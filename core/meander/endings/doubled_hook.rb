@@ -5,6 +5,9 @@ module Meander
     # A hook bent from doubled wire: out along the shank and over, folded at its tip, back beside itself and bound round the shank. It
     # takes a little more than twice a plain one.
     class DoubledHook < Freed
+      SENTENCE = Sentence.new("a doubled hook", [Sentence.size("inside", "Inside of the doubled hook", "", "inside,", 0.5), Sentence.size("shank", "Shank of the doubled hook", "shank"),
+        Sentence.count("wraps", "Wraps that bind the doubled hook", ",", "wraps")], {inside: Sentence.mm(4), shank: Sentence.mm(9), wraps: 3}, wires: "one", holds: true)
+
       # The way back as a share of the shank, as in a plain hook.
       RETURN = 0.6
 

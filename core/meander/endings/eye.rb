@@ -4,6 +4,8 @@ module Meander
   module Endings
     # A simple loop: once round a mandrel, centred over its wire: pi (m + D).
     class Eye < Freed
+      SENTENCE = Sentence.new("a simple loop", [Sentence.size("inside", "Inside of the loop", "", "inside", 0.5)], {inside: Sentence.mm(2.5)}, wires: "one", holds: true)
+
       def words = "simple loop, #{Units::Text.length(inside_mm)} inside"
 
       private

@@ -5,6 +5,9 @@ module Meander
     # A plain hook: the first wire runs on as a shank, bends half round a mandrel and comes back to a tip that is turned
     # away from the shank; the second wire binds its neck, and any others end under the binding.
     class Hook
+      SENTENCE = Sentence.new("a hook", [Sentence.size("inside", "Inside of the hook", "", "inside,", 0.5), Sentence.size("shank", "Shank of the hook", "shank"),
+        Sentence.count("wraps", "Wraps that bind the hook", ",", "wraps")], {inside: Sentence.mm(4), shank: Sentence.mm(9), wraps: 3}, wires: "all", holds: true)
+
       # The way back as a share of the shank, and the tip's bend; common practice, no source.
       RETURN = 0.6
       TIP_ANGLE = Math::PI / 4

@@ -4,6 +4,8 @@ module Meander
   module Endings
     # Cut flush and rounded: the tip is a half round, so it takes half the wire's diameter.
     class Plain
+      SENTENCE = Sentence.new("cut flush", wires: "all")
+
       attr_reader :strands, :reach_mm
 
       def initialize(_fields, seats)

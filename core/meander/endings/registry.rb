@@ -10,6 +10,11 @@ module Meander
     module Registry
       KINDS = {"plain" => Plain, "loop" => ClosingLoop, "hook" => Hook, "eye" => Eye, "curl" => Curl, "post" => Post, "bail" => Bail, "fold" => Fold,
         "wrap" => Wrap, "doubled_hook" => DoubledHook, "tuck" => Tuck, "coil" => CoilEnd, "ribbon" => RibbonEnd}.freeze
+      # In the order they are offered.
+      SENTENCES = %w[plain eye curl post bail loop hook doubled_hook tuck coil wrap ribbon fold].to_h { |kind| [kind, KINDS.fetch(kind)::SENTENCE] }.freeze
+      # Those that take one wire; those that hold a ring.
+      ALONE = SENTENCES.select { |_, sentence| sentence.more[:wires] == "one" }.keys.freeze
+      HOLDS = SENTENCES.select { |_, sentence| sentence.more[:holds] }.keys.freeze
 
       # fields: the ending as read from the document; wires: all base wires of the band, as Wire values in strip order; centres: their
       # x in mm; weaving_mm: of the wire that binds them (0 where none does); lap: how much thicker and wider the band is where its ends meet.

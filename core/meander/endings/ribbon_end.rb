@@ -5,6 +5,11 @@ module Meander
     # A crimped ribbon end, bought: the wires are cut back to lie inside it, their ends bent over so that none pulls out, and the end is
     # glued in or only crimped. What it is wide and thick inside must take the bulk of the strip.
     class RibbonEnd < Freed
+      SENTENCE = Sentence.new("a ribbon end", [Sentence.size("wide", "Ribbon end, wide inside", "", "wide", 0.5), Sentence.size("thick", "Ribbon end, thick inside", "and", "thick inside,", 0.1),
+        Sentence.size("depth", "Depth of the ribbon end", "", "deep,", 0.5), Sentence.size("length", "Length of the ribbon end", "", "long with its ring", 0.5),
+        Sentence.flag("glued", "Ribbon end: how it holds", ",", "glued in", "only crimped")],
+        {wide: Sentence.mm(6), thick: Sentence.mm(2.5), depth: Sentence.mm(6), length: Sentence.mm(10), glued: false}, wires: "all", holds: true)
+
       # How much wider than a strip it may be inside and still hold it once it is crimped; our choice, no source.
       SLACK_MM = 1.0
 

@@ -4,6 +4,8 @@ module Meander
   module Endings
     # Tucked in: folded over to the back and led along it.
     class Tuck < Freed
+      SENTENCE = Sentence.new("a tuck to the back", [Sentence.size("length", "Length tucked in", "of", "", 0.5)], {length: Sentence.mm(5)}, wires: "all")
+
       def words = "tucked in at the back, #{Units::Text.length(@fields[:length].mm)}"
 
       private

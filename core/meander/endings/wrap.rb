@@ -5,6 +5,8 @@ module Meander
     # Ends wrapped over the band: each wire folds back over the band's front and goes so many times round all of it, side by side
     # with the others, from where the weave ends inwards.
     class Wrap
+      SENTENCE = Sentence.new("wraps over the band", [Sentence.count("wraps", "Wraps over the band", "", "times")], {wraps: 2}, wires: "all")
+
       # What is wrapped: x of its outermost base wires, how far their outsides lie from those (in mm, weaving wire and all), and how
       # much thicker and wider it is where the band's ends lie over or beside each other.
       Band = Struct.new(:low, :high, :outside_mm, :lift_mm, :slide_mm, keyword_init: true)

@@ -4,6 +4,10 @@ module Meander
   module Findings
     # Jump rings made over a mandrel, hung in each other: each reaches as far as it is wide inside.
     class JumpRings < Finding
+      SENTENCE = Sentence.new("jump rings", [Sentence.count("count", "Jump rings", ",", "of them,"), Sentence.size("inside", "Inside of the jump rings", "", "inside,", 0.5),
+        Sentence.size("wire", "Wire of the jump rings", "of", "", 0.1), Sentence.flag("flat", "How the jump rings are left", "", "hammered flat,", "left round,")],
+        {inside: Sentence.mm(4), wire: Sentence.mm(0.8), metal: "copper", count: 1, flat: false}, metal: true)
+
       def inside_mm = fields[:inside].mm
       def d = fields[:wire].mm
       def count = fields[:count]

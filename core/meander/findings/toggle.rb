@@ -4,6 +4,9 @@ module Meander
   module Findings
     # The bar of a toggle with an eye at its middle; it goes through a ring or loop at the other end of the piece.
     class Toggle < Bent
+      SENTENCE = Sentence.new("a toggle bar", [Sentence.size("bar", "Bar of the toggle", ",", "long,"), Sentence.size("eye", "Inside of the toggle's eye", "its eye", "inside,", 0.5),
+        Sentence.size("wire", "Wire of the toggle", "of", "", 0.1)], {bar: Sentence.mm(16), eye: Sentence.mm(2.5), wire: Sentence.mm(1), metal: "copper"}, metal: true)
+
       def words = "toggle bar, #{Units::Text.length(bar_mm)} long, #{made}"
       def bar_mm = fields[:bar].mm
       def reach_mm = fields[:eye].mm

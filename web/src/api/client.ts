@@ -1,3 +1,4 @@
+import { type Choices, type Craft, learn } from "../choices/choices";
 import type { Filler, Hold, TrayBead } from "./beads";
 import type { Fault } from "../generated/fault";
 import type { Finished } from "../generated/finished";
@@ -138,13 +139,8 @@ export interface Catalogue {
   tempers: { key: string; name: string }[];
   eases: { name: string; mm: number }[];
   beads: { materials: { key: string; name: string }[]; shapes: { key: string; name: string }[] };
-  /** Crafts, with the values of their sections that a panel can show which knows nothing of them. */
-  crafts: Record<
-    string,
-    { words: string; parts: { key: string; kind: "size" | "count" | "choice"; label: string; options: string[] }[] }
-  >;
-  /** Endings that something can be hung on. */
-  holds: string[];
+  crafts: Record<string, Craft>;
+  sentences: Choices;
   weaves: Sample[];
   /** By number of base wires: what to weave before the repeats to bring the wires in. */
   beginnings: Record<string, Record<"one_by_one" | "in_pairs", Sample["after"]>>;
@@ -189,7 +185,11 @@ const piece = (id: string) => `/api/pieces/${encodeURIComponent(id)}`;
 
 export const api = {
   shelf: () => call<Shelf>("GET", "/api/pieces"),
-  catalogue: () => call<Catalogue>("GET", "/api/catalogue"),
+  catalogue: async () => {
+    const catalogue = await call<Catalogue>("GET", "/api/catalogue");
+    learn(catalogue);
+    return catalogue;
+  },
   plan: (document: Piece) => call<Answer>("POST", "/api/plan", { document }),
   weaves: (asked: Asked) => call<Weaves>("POST", "/api/weaves", asked),
   readWeave: (text: string, base: number) => call<{ gaps: number[] }>("POST", "/api/weaves/read", { text, base }),

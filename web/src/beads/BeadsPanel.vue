@@ -9,7 +9,7 @@ import { carriers, same, withPlacement } from "./document";
 import HeldGap from "./HeldGap.vue";
 import KindLine from "./KindLine.vue";
 import PlacementLine from "./PlacementLine.vue";
-import { RULES } from "./rules";
+import { choices } from "../choices/choices";
 import StringView from "./StringView.vue";
 
 /** The beads of a piece: where they are placed, in what order they are strung, and what they are. */
@@ -32,19 +32,16 @@ const carried = computed(() => props.own.filter((one) => one.kind === "beads"));
 
 const bead = ref("");
 const rule = ref("woven");
-const possible = computed(() => RULES.filter((one) => carriers(piece.value, one).length > 0));
+const possible = computed(() => choices().rules.filter((one) => carriers(piece.value, one.key).length > 0));
 const section = ref("");
-const places = computed(() => {
-  const found = RULES.find((one) => one.key === rule.value);
-  return found ? carriers(piece.value, found) : [];
-});
+const places = computed(() => (rule.value ? carriers(piece.value, rule.value) : []));
 const chosen = computed(() => places.value.find((one) => one.id === section.value) ?? places.value[0]);
-const choices = computed(() => [
+const kinds = computed(() => [
   ...(piece.value.tray ?? []).map((one) => ({ key: `own ${one.id}`, bead: one })),
   ...tray.value.map((one) => ({ key: one.id, bead: one.bead })),
 ]);
 function add() {
-  const found = choices.value.find((one) => one.key === bead.value) ?? choices.value[0];
+  const found = kinds.value.find((one) => one.key === bead.value) ?? kinds.value[0];
   const way = possible.value.some((one) => one.key === rule.value) ? rule.value : possible.value[0]?.key;
   if (!found || !way || !chosen.value) return;
   void bench.change(withPlacement(piece.value, found.bead, way, chosen.value.id, bench.catalogue.value!.starts));
@@ -73,14 +70,14 @@ const number = (id: string) => piece.value.sections.findIndex((one) => one.id ==
       />
     </ul>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
-    <p v-else-if="!choices.length" class="quiet">
+    <p v-else-if="!kinds.length" class="quiet">
       No beads to place: <RouterLink to="/tray">put the first into the tray</RouterLink>.
     </p>
     <p v-else class="bead-add">
       <label
         >Place
         <select v-model="bead" aria-label="Bead to place">
-          <option v-for="(one, i) in choices" :key="one.key" :value="i === 0 ? '' : one.key">
+          <option v-for="(one, i) in kinds" :key="one.key" :value="i === 0 ? '' : one.key">
             {{ one.bead.name }}
           </option>
         </select></label

@@ -4,14 +4,14 @@ import { api, type ToldKind } from "../api/client";
 import { useBench } from "../bench/useBench";
 import LiveChoice from "../brief/LiveChoice.vue";
 import LiveWire from "../brief/LiveWire.vue";
-import FormParts from "../built/FormParts.vue";
+import FormParts from "../sections/FormParts.vue";
 import type { Plan } from "../generated/plan";
 import { useFormat } from "../units/format";
 import BeadLook from "./BeadLook.vue";
 import CountsField from "./CountsField.vue";
 import { carriers, withBead, withoutPlacement } from "./document";
 import FitList from "./FitList.vue";
-import { RULES } from "./rules";
+import { choices, named } from "../choices/choices";
 
 /** One placement of beads as a sentence, and what it comes to. */
 const props = defineProps<{
@@ -23,12 +23,12 @@ const bench = useBench();
 const format = useFormat();
 const piece = computed(() => bench.draft.value!);
 const placed = computed(() => piece.value.beads[props.index]!);
-const rule = computed(() => RULES.find((one) => one.key === placed.value.rule)!);
+const rule = computed(() => named(choices().rules, placed.value.rule));
 const path = computed(() => `/beads/${props.index}`);
 const name = computed(() => `Beads ${props.index + 1}`);
 const kinds = computed(() => (piece.value.tray ?? []).map((one) => ({ key: one.id, name: one.name })));
 const places = computed(() =>
-  carriers(piece.value, rule.value).map((one) => ({
+  carriers(piece.value, rule.value.key).map((one) => ({
     key: one.id,
     name: `section ${piece.value.sections.findIndex((other) => other.id === one.id) + 1}`,
   })),

@@ -1,6 +1,6 @@
 import type { BeadKind } from "../api/client";
 import type { Piece } from "../generated/piece";
-import { RULES, type Rule } from "./rules";
+import { choices, crafts, named } from "../choices/choices";
 
 type Placed = Piece["beads"][number];
 
@@ -26,9 +26,9 @@ function withKind(piece: Piece, bead: BeadKind): [Piece, string] {
 }
 
 /** The sections a rule's beads can lie on. */
-export function carriers(piece: Piece, rule: Rule) {
-  const found = piece.sections.filter((one) => one.craft !== "lace" && (rule.on === "any" || one.craft === rule.on));
-  return rule.key === "met" && found.length < 2 ? [] : found;
+export function carriers(piece: Piece, rule: string) {
+  const found = piece.sections.filter((one) => crafts()[one.craft]!.beads.includes(rule));
+  return rule === "met" && found.length < 2 ? [] : found;
 }
 
 /** The weaving wire that beads are threaded on: the first there is, or a fine one of its own. */
@@ -51,7 +51,7 @@ export function withPlacement(
   section: string,
   starts: Record<string, Piece>,
 ): Piece {
-  const rule = RULES.find((one) => one.key === key)!;
+  const rule = named(choices().rules, key);
   const [stocked, kind] = withKind(piece, bead);
   const [threaded, wire] = rule.thread ? withThread(stocked, starts) : [stocked, ""];
   const id = fresh(
@@ -59,7 +59,7 @@ export function withPlacement(
     "d",
   );
   const placed = { id, rule: key, bead: kind, section, ...(rule.thread ? { weaving: wire } : {}), ...rule.start };
-  const other = carriers(piece, rule).find((one) => one.id !== section)?.id;
+  const other = carriers(piece, key).find((one) => one.id !== section)?.id;
   if (key === "met") Object.assign(placed, { other });
   return { ...threaded, beads: [...piece.beads, placed as unknown as Placed] };
 }

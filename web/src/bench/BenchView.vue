@@ -8,9 +8,9 @@ import OrderPanel from "../answers/OrderPanel.vue";
 import { api } from "../api/client";
 import BeadsPanel from "../beads/BeadsPanel.vue";
 import BandBrief from "../brief/BandBrief.vue";
-import BuiltBrief from "../built/BuiltBrief.vue";
-import FinishedPanel from "../built/FinishedPanel.vue";
-import SectionStrip from "../built/SectionStrip.vue";
+import SectionsBrief from "../sections/SectionsBrief.vue";
+import FinishedPanel from "../finished/FinishedPanel.vue";
+import SectionStrip from "../sections/SectionStrip.vue";
 import WiresPanel from "../wires/WiresPanel.vue";
 import BenchHead from "./BenchHead.vue";
 import ConflictDialog from "./ConflictDialog.vue";
@@ -78,7 +78,7 @@ onBeforeUnmount(() => removeEventListener("keydown", key));
     <p v-if="bench.trouble.value" class="trouble" role="alert">{{ bench.trouble.value }}</p>
     <PlannedAnew />
     <BandBrief v-if="plan.strip" />
-    <BuiltBrief v-else :current="current" @choose="(id) => (chosen = id)" />
+    <SectionsBrief v-else :current="current" @choose="(id) => (chosen = id)" />
     <FaultList />
     <AdviceList which="urgent" />
     <FinishedPanel

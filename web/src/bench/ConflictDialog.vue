@@ -4,7 +4,7 @@ import { BModal } from "bootstrap-vue-next/components/BModal";
 import { shallowRef, watch } from "vue";
 import { type Answer, api } from "../api/client";
 import type { Picture } from "../generated/picture";
-import FinishedPicture from "../built/FinishedPicture.vue";
+import FinishedPicture from "../finished/FinishedPicture.vue";
 import StripPicture from "../strip/StripPicture.vue";
 import { useFormat } from "../units/format";
 import { useBench } from "./useBench";

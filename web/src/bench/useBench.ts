@@ -15,7 +15,7 @@ import type { Finished } from "../generated/finished";
 import type { Picture } from "../generated/picture";
 import type { Piece } from "../generated/piece";
 import type { Plan } from "../generated/plan";
-import { fetchFinished } from "../built/finishedPictures";
+import { fetchFinished } from "../finished/finishedPictures";
 import { fetchPicture } from "../strip/usePicture";
 import { valueAt, withValue } from "./pointer";
 import { useHistory } from "./useHistory";

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from "vue";
 import { useBench } from "../bench/useBench";
-import { ENDINGS } from "../built/endings";
-import FormParts from "../built/FormParts.vue";
+import { choices, named } from "../choices/choices";
+import FormParts from "../sections/FormParts.vue";
 import { withFinding } from "../findings/findings";
 import FindingLines from "../findings/FindingLines.vue";
 import LiveChoice from "./LiveChoice.vue";
@@ -22,17 +22,17 @@ const ends = computed(() =>
   piece.value.endings.map((ending, index) => ({
     ending,
     index,
-    form: ENDINGS.find((one) => one.key === ending.kind)!,
+    form: named(choices().endings, ending.kind),
   })),
 );
-const held = ["loop", "ribbon"].map((key) => ENDINGS.find((one) => one.key === key)!);
+const held = ["loop", "ribbon"].map((key) => named(choices().endings, key));
 const former = computed(() => piece.value.sections[0]!.base.indexOf(piece.value.endings[0]!.wires[0]!) + 1);
 
 /** An end made anew, on the wires it had. */
 function made(index: number, kind: string) {
   const { id, side, wires } = piece.value.endings[index]!;
   const own = bench.catalogue.value!.starts.bracelet.endings.find((one) => one.kind === kind);
-  return { ...(own ?? ENDINGS.find((one) => one.key === kind)!.start), id, side, wires, kind };
+  return { ...(own ?? named(choices().endings, kind).start), id, side, wires, kind };
 }
 const withEnd = (index: number, kind: string) =>
   ({

@@ -2,24 +2,23 @@
 import { computed } from "vue";
 import { useBench } from "../bench/useBench";
 import LiveChoice from "../brief/LiveChoice.vue";
-import FormParts from "../built/FormParts.vue";
+import FormParts from "../sections/FormParts.vue";
 import { useFormat } from "../units/format";
-import { FINDINGS, holdingSides, withFinding, withoutFinding } from "./findings";
+import { choices, named } from "../choices/choices";
+import { holdingSides, withFinding, withoutFinding } from "./findings";
 
 /** What is hung on the endings: jump rings, chain, a clasp, an ear wire. */
 const bench = useBench();
 const format = useFormat();
 const piece = computed(() => bench.draft.value!);
-const sides = computed(() =>
-  holdingSides(piece.value, bench.catalogue.value!.holds).map((key) => ({ key, name: key })),
-);
+const sides = computed(() => holdingSides(piece.value).map((key) => ({ key, name: key })));
 const metals = computed(() => bench.catalogue.value!.metals);
 const told = computed(() => bench.answer.value?.plan.findings ?? []);
 const lines = computed(() =>
   (piece.value.findings ?? []).map((finding, index) => ({
     finding,
     index,
-    form: FINDINGS.find((one) => one.key === finding.kind)!,
+    form: named(choices().findings, finding.kind),
     told: told.value.find((one) => one.id === finding.id),
   })),
 );
@@ -69,7 +68,7 @@ function add(event: Event) {
         >Hang on an ending
         <select aria-label="Add a finding" @change="add">
           <option value="">nothing more</option>
-          <option v-for="one in FINDINGS" :key="one.key" :value="one.key">{{ one.name }}</option>
+          <option v-for="one in choices().findings" :key="one.key" :value="one.key">{{ one.name }}</option>
         </select></label
       >
     </li>

@@ -2,10 +2,10 @@
 import { computed, nextTick, ref } from "vue";
 import { RouterLink } from "vue-router";
 import type { ShelfPiece } from "../api/client";
-import FinishedPicture from "../built/FinishedPicture.vue";
+import FinishedPicture from "../finished/FinishedPicture.vue";
 import StripPicture from "../strip/StripPicture.vue";
 import { usePicture } from "../strip/usePicture";
-import { finishedHeight } from "../built/paintFinished";
+import { finishedHeight } from "../finished/paintFinished";
 import { kindWords } from "../bench/kinds";
 import { useSeen } from "../common/useSeen";
 import { useFormat } from "../units/format";

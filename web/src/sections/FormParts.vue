@@ -3,7 +3,7 @@ import LiveChoice from "../brief/LiveChoice.vue";
 import LiveCount from "../brief/LiveCount.vue";
 import LiveSize from "../brief/LiveSize.vue";
 import { useBench } from "../bench/useBench";
-import type { Part } from "./forms";
+import type { Part } from "../choices/choices";
 
 /** The values of a form as they stand in its sentence. `path`: the form's pointer; `name`: what its fields belong to. */
 defineProps<{ parts: Part[]; path: string; name: string }>();

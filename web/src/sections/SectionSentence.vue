@@ -8,7 +8,7 @@ import { useSame } from "../common/useSame";
 import { useBench } from "../bench/useBench";
 import { type Formed, rowsOf, withBend, withExtent, withForm, withMirror, withoutSection, withPlace } from "./document";
 import FormParts from "./FormParts.vue";
-import { BENDS, FORMS, FRAMES, SIDES } from "./forms";
+import { choices, crafts, isFrame, SIDES } from "../choices/choices";
 import WiresCutBetween from "./WiresCutBetween.vue";
 
 /** One section of a piece as a sentence, every value in it alive. */
@@ -21,24 +21,13 @@ const many = computed(() => piece.value.sections.length > 1);
 const path = computed(() => `/sections/${props.index}`);
 const name = computed(() => `Section ${props.index + 1}`);
 const woven = computed(() => (section.value.craft === "weave" ? section.value : null));
-const forms = computed(() => (woven.value ? FORMS : BENDS));
+const forms = computed(() => (woven.value ? choices().forms : choices().bends));
 /** A craft that has no sentence of its own here: what its sections hold is shown as the table of fields has it. */
-const other = computed(() =>
-  ["weave", "bend"].includes(section.value.craft) ? null : bench.catalogue.value!.crafts[section.value.craft]!,
-);
+const other = computed(() => (["weave", "bend"].includes(section.value.craft) ? null : crafts()[section.value.craft]!));
 const formKey = computed(() =>
   section.value.craft === "weave" ? (section.value.form?.kind ?? "straight") : (section.value.bend?.kind ?? ""),
 );
-const parts = computed(
-  () =>
-    other.value?.parts.map((part) => ({
-      ...part,
-      before: `, ${part.label}`,
-      options: part.options.map((key) => ({ key, name: key })),
-    })) ??
-    forms.value.find((one) => one.key === formKey.value)?.parts ??
-    [],
-);
+const parts = computed(() => (other.value ?? forms.value.find((one) => one.key === formKey.value))?.parts ?? []);
 const takeForm = (kind: string) =>
   bench.change(woven.value ? withForm(piece.value, props.index, kind) : withBend(piece.value, props.index, kind));
 
@@ -139,7 +128,7 @@ const EXTENTS = [
       ><template v-if="woven"
         >, woven with <LiveWire :indexes="[weaving]" :name="`${name}: weaving wire`" /> in
         <button type="button" class="unfold plain" @click="emit('choose')">{{ weave || "its weave" }}</button>
-        <template v-if="!FRAMES.includes(formKey)">
+        <template v-if="!isFrame(formKey)">
           {{ " "
           }}<LiveChoice
             :value="woven.extent?.kind === 'repeats' ? 'repeats' : 'length'"

@@ -51,7 +51,7 @@ function add(craft: "weave" | "bend") {
 </script>
 
 <template>
-  <section class="brief built-brief" aria-label="The brief">
+  <section class="brief sections-brief" aria-label="The brief">
     <p class="sentence">
       {{ body.kind === "earring" ? "An" : "A" }}
       <LiveChoice :value="body.kind" :options="KINDS" label="Kind of piece" @change="takeKind" />

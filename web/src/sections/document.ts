@@ -1,6 +1,5 @@
 import type { Piece } from "../generated/piece";
-import { ENDINGS } from "./endings";
-import { BENDS, FORMS, FRAMES } from "./forms";
+import { choices, isFrame, mm, named } from "../choices/choices";
 
 type Part = Piece["sections"][number];
 type Woven = Extract<Part, { craft: "weave" }>;
@@ -10,7 +9,6 @@ export type Formed = Exclude<Part, Lace>;
 type Wire = Piece["wires"][number];
 type Ending = Piece["endings"][number];
 
-const mm = (value: number) => ({ typed: `${value} mm` });
 const with_ = (piece: Piece, index: number, changes: object): Piece => ({
   ...piece,
   sections: piece.sections.map((one, i) => (i === index ? ({ ...one, ...changes } as Part) : one)),
@@ -25,9 +23,9 @@ function fresh(taken: string[], letter: string, count = 1): string[] {
 
 /** A section bent to another form, with that form's common sizes. A strip says how far it is woven, a frame says so itself. */
 export function withForm(piece: Piece, index: number, kind: string): Piece {
-  const form = FORMS.find((one) => one.key === kind)!;
+  const form = named(choices().forms, kind);
   const now = piece.sections[index] as Woven;
-  const framed = FRAMES.includes(kind);
+  const framed = isFrame(kind);
   const extent = framed
     ? { kind: "fill" }
     : now.extent && now.extent.kind !== "fill"
@@ -41,7 +39,7 @@ export function withForm(piece: Piece, index: number, kind: string): Piece {
 }
 
 export const withBend = (piece: Piece, index: number, kind: string): Piece =>
-  with_(piece, index, { bend: { kind, ...BENDS.find((one) => one.key === kind)!.start } });
+  with_(piece, index, { bend: { kind, ...named(choices().bends, kind).start } });
 
 export const withExtent = (piece: Piece, index: number, kind: string): Piece =>
   with_(piece, index, { extent: kind === "repeats" ? { kind, count: 20 } : { kind, length: mm(40) } });
@@ -111,7 +109,7 @@ export function withSectionAdded(piece: Piece, craft: "weave" | "bend", starts: 
   const wires = piece.wires.map((wire) => wire.id);
   if (craft === "bend") {
     const [own] = fresh(wires, "w");
-    const bend = BENDS[0]!;
+    const bend = choices().bends[0]!;
     const wire: Wire = { ...piece.wires.find((one) => one.role === "base")!, id: own! };
     const section = {
       id,
@@ -205,7 +203,7 @@ export function openEnds(piece: Piece): { side: "start" | "end"; section: string
 }
 
 export function withEndingAdded(piece: Piece, side: "start" | "end", wires: string[], kind: string): Piece {
-  const model = ENDINGS.find((one) => one.key === kind)!;
+  const model = named(choices().endings, kind);
   const [id] = fresh(
     piece.endings.map((one) => one.id),
     "e",

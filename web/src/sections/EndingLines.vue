@@ -6,13 +6,13 @@ import LiveChoice from "../brief/LiveChoice.vue";
 import LiveSize from "../brief/LiveSize.vue";
 import FormParts from "./FormParts.vue";
 import FindingLines from "../findings/FindingLines.vue";
-import { ENDINGS } from "./endings";
+import { choices, named } from "../choices/choices";
 
 /** How the wires end, and where one may still be ended otherwise than cut flush. */
 const bench = useBench();
 const piece = computed(() => bench.draft.value!);
 const lines = computed(() =>
-  piece.value.endings.map((ending, index) => ({ ending, index, form: ENDINGS.find((one) => one.key === ending.kind) })),
+  piece.value.endings.map((ending, index) => ({ ending, index, form: named(choices().endings, ending.kind) })),
 );
 /** Wires by the section they leave at a side: "near wire of section 2". */
 function wireWords(side: "start" | "end", ids: string[]): string {
@@ -34,7 +34,7 @@ const coverings = computed(() =>
 );
 const ends = computed(() => openEnds(piece.value));
 const chosen = ref("");
-const kinds = computed(() => ENDINGS.filter((one) => one.key !== "plain"));
+const kinds = computed(() => choices().endings.filter((one) => one.key !== "plain"));
 function add(event: Event) {
   const select = event.target as HTMLSelectElement;
   const end = ends.value[Number(chosen.value || 0)];

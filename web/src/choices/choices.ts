@@ -1,0 +1,51 @@
+/** A value in its sentence: the words before and after it, and how it is changed. */
+export interface Part {
+  key: string;
+  /** flag: a choice between "true" and "false". */
+  kind: "size" | "count" | "choice" | "flag";
+  label: string;
+  before: string;
+  after: string;
+  /** How far an arrow key moves a size, in mm. */
+  by: number;
+  options: { key: string; name: string }[];
+}
+/** Something a maker may choose, as it is said in a sentence, and what it begins with. */
+export interface Choice {
+  key: string;
+  name: string;
+  parts: Part[];
+  start: Record<string, unknown>;
+}
+/** All there is to choose from, as the core has it. */
+export interface Choices {
+  /** frame: it says by itself how far it is woven. */
+  forms: (Choice & { frame: boolean })[];
+  bends: Choice[];
+  endings: (Choice & { wires: "one" | "all"; holds?: boolean })[];
+  /** thread: the beads take a wire of their own. */
+  rules: (Choice & { thread: boolean })[];
+  findings: (Choice & { metal: boolean })[];
+}
+/** A craft: what one of its sections is called, the rules of beads it carries, and its values for a panel that knows nothing of it. */
+export interface Craft {
+  words: string;
+  beads: string[];
+  parts: Part[];
+}
+
+let known: { sentences: Choices; crafts: Record<string, Craft> };
+
+/** Takes in what the core offers; nothing is shown before it is here. */
+export const learn = (catalogue: typeof known) => (known = catalogue);
+export const choices = (): Choices => known.sentences;
+export const crafts = (): Record<string, Craft> => known.crafts;
+export const named = <T extends Choice>(all: T[], key: string): T => all.find((one) => one.key === key)!;
+
+/** A size to begin with. */
+export const mm = (value: number) => ({ typed: `${value} mm` });
+export const SIDES = [
+  { key: "near", name: "near" },
+  { key: "far", name: "far" },
+];
+export const isFrame = (kind: string) => named(choices().forms, kind).frame;
