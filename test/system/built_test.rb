@@ -12,7 +12,7 @@ class BuiltBenchTest < SystemTest
     plan = made(name)
 
     plan.cuts.each { |cut| assert_selector ".cut-number strong", text: "#{cut.cut_mm} mm" }
-    assert_selector ".cut", count: plan.cuts.size
+    assert_selector ".cut", count: plan.cuts.uniq { |cut| [cut.words, cut.parts, cut.marks.map(&:to_h)] }.size # alike ones are told once
     plan
   end
 
@@ -152,7 +152,7 @@ class BuiltBenchTest < SystemTest
     }.section[:wraps]]
     assert_selector ".order li", text: /\AJoin\. (Lace|Tie) section 1 and section 3/
     assert_selector ".order li", text: "Cut wire 2 away between section 2 and the one before it"
-    assert_selector ".weaving-cuts td", text: "#{plan.sections.find { |one| one.joins.any? }.own_length.cut_mm} mm"
+    assert_selector ".weaving-cuts td", text: "#{plan.sections.find { |one| one.joins.any? }.own_lengths.first.cut_mm} mm"
     3.times { click_on "Nearer" }
     click_on "Whole"
 
