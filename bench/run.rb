@@ -50,7 +50,7 @@ end
 
 def plan(json)
   result = Meander::Document::PieceReader.call(json)
-  Meander::Planner::PlanPiece.call(result.piece, questions: result.questions).to_h
+  Meander::Output::Answer.call(Meander::Planner::PlanPiece.call(result.piece, questions: result.questions))
 end
 
 # Repeats placed for the first time, each in wires of its own, and found again; a frame laid pass by pass, never seen before.
@@ -144,7 +144,7 @@ def twelve(changed = nil, by = 0)
 end
 
 kept = Meander::Kept.new(40)
-replan = ->(json) { Meander::Document::PieceReader.call(json).then { |result| Meander::Planner::PlanPiece.call(result.piece, questions: result.questions, kept:).tap(&:to_h) } }
+replan = ->(json) { Meander::Document::PieceReader.call(json).then { |result| Meander::Planner::PlanPiece.call(result.piece, questions: result.questions, kept:).tap { |plan| Meander::Output::Answer.call(plan) } } }
 puts format("%-44s %8d passes", "twelve sections on eight base wires", replan.call(twelve).sections.sum(&:wraps) * 2)
 {"a strip" => 2, "a frame" => 5}.each do |name, index|
   5.times { |i| replan.call(twelve(index, i)) }

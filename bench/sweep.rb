@@ -55,9 +55,9 @@ class Sweep
     json = extreme_document(@random)
     plan = timed(-> { JSON.generate(json)[0, 4000] }) do
       result = Meander::Document::PieceReader.call(json)
-      Meander::Planner::PlanPiece.call(result.piece, questions: result.questions).tap(&:to_h)
+      Meander::Planner::PlanPiece.call(result.piece, questions: result.questions).then { |made| Meander::Output::Answer.call(made) }
     end
-    @wrong << "not a number: #{JSON.generate(json)[0, 2000]}" unless plan.nil? || numbers(plan.to_h).all?(&:finite?)
+    @wrong << "not a number: #{JSON.generate(json)[0, 2000]}" unless plan.nil? || numbers(plan).all?(&:finite?)
   end
 end
 

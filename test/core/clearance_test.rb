@@ -65,8 +65,7 @@ class ClearanceTest < PieceTest
   # Every woven stretch of the demo whose gap stays as it is.
   def test_the_demo
     rows = demo_documents.flat_map do |json|
-      plans = Meander::Document::Fields::BUILT.include?(json["body"]["kind"]) ? plan(json).woven.map(&:plan) : [plan(json)]
-      plans.reject { |plan| plan.band.layout.laid.is_a?(LaidCourse) }.map { |plan| [measured(plan.band.layout.strip([plan.fit.repeats, 12].min), json["name"]), json["name"]] }
+      strips(json).reject { |section| framed?(section) }.map { |section| [measured(section.layout.strip([section.repeats, 12].min), json["name"]), json["name"]] }
     end
     worst("the demo", EVEN, 0.01, rows)
   end
@@ -76,7 +75,7 @@ class ClearanceTest < PieceTest
   ASLANT = 1.0
 
   def test_frames
-    demo = demo_documents.select { |json| Meander::Document::Fields::BUILT.include?(json["body"]["kind"]) }.flat_map { |json| courses(json) }
+    demo = demo_documents.flat_map { |json| courses(json) }
     nearest("frames of the demo", UNEVEN, demo)
     seed = Random.new_seed % 100_000
     rows = random_frames(seed, MANY_FRAMES)
@@ -93,9 +92,12 @@ class ClearanceTest < PieceTest
     }.flatten(1)
   end
 
+  def strips(json) = plan(json).sections.select(&:strip)
+  def framed?(section) = section.layout.laid.is_a?(LaidCourse)
+
   def courses(json, said = json["name"])
-    plan(json).woven.map(&:plan).select { |plan| plan.band.layout.laid.is_a?(LaidCourse) }.map do |plan|
-      strip, profile = plan.band.layout.strip(plan.fit.repeats), plan.band.layout.laid.profile
+    strips(json).select { |section| framed?(section) }.map do |section|
+      strip, profile = section.layout.strip(section.repeats), section.layout.laid.profile
       drawn, d = strokes(strip), strip.frame.wire_mm
       points = drawn.flat_map(&:points).each_cons(2).reject { |a, b| a == b }.map(&:first)
 

@@ -22,22 +22,21 @@ class CollectionTest < PieceTest
 
   def test_every_weave_is_shown_as_a_strip_of_about_one_length
     ALL.each do |sample|
-      plan = tried(sample.key)
+      strip = tried(sample.key)
 
-      assert_operator plan.fit.repeats, :>=, 2, sample.key
-      assert_includes 20..45, plan.band.strip.woven_mm, sample.key
-      assert_equal 0, said(plan).count { |item| item.severity == "stop" }, sample.key
-      assert_equal sample.base, plan.strip_picture.rods.size, sample.key
-      assert_equal sample.gaps, plan.strip_picture.strokes.first(sample.gaps.size).map { |stroke| gap_at(plan, stroke.points.first[0]) }, sample.key
+      assert_operator strip.repeats, :>=, 2, sample.key
+      assert_includes 20..45, strip.woven_mm, sample.key
+      assert_equal sample.base, strip.picture.rods.size, sample.key
+      assert_equal sample.gaps, strip.picture.strokes.first(sample.gaps.size).map { |stroke| gap_at(strip, stroke.points.first[0]) }, sample.key
     end
   end
 
   def test_the_wires_are_the_makers
-    plan = tried("diamond-5", "wires.0.size": size("1.25"), "wires.0.metal": "brass", "wires.2.size": size("28 awg"))
+    strip = tried("diamond-5", "wires.0.size": size("1.25"), "wires.0.metal": "brass", "wires.2.size": size("28 awg"))
 
-    assert_equal [1.25] * 5, plan.piece.base_wires.map(&:mm)
-    assert_equal %w[brass], plan.piece.base_wires.map(&:metal).uniq
-    assert_in_delta 0.3211, plan.piece.sections.first.working_wire.mm, 1e-4
+    assert_equal [1.25] * 5, strip.base.map(&:mm)
+    assert_equal %w[brass], strip.base.map(&:metal).uniq
+    assert_in_delta 0.3211, strip.section.working_wire.mm, 1e-4
   end
 
   # Weaving wire per mm of strip: common practice, no source (5 + 2 about 13 on 1.0 / 0.4, diamonds of five 25, of seven 32).
@@ -48,7 +47,7 @@ class CollectionTest < PieceTest
   def test_figures_are_those_of_the_weave
     ALL.each do |sample|
       found = figures(sample.key)
-      frame = tried(sample.key).band.layout.frame
+      frame = tried(sample.key).layout.frame
 
       assert_in_delta found[:width_mm], frame.x_range(sample.gaps).then { |low, high| high - low }, 1e-6, sample.key
       assert_operator found[:bare_mm], :>=, 0, sample.key
@@ -59,8 +58,8 @@ class CollectionTest < PieceTest
 
   # Held apart by the count of weaving wires the weave asks for.
   def test_wide_weaves_are_held_apart
-    assert_in_delta 8 * 0.4, tried("wide-eight-5").band.layout.frame.clear(1), 1e-9
-    assert_in_delta 0.4, tried("figure-eight-2").band.layout.frame.clear(1), 1e-9
+    assert_in_delta 8 * 0.4, tried("wide-eight-5").layout.frame.clear(1), 1e-9
+    assert_in_delta 0.4, tried("figure-eight-2").layout.frame.clear(1), 1e-9
     assert_operator figures("wide-eight-11")[:advance_mm], :<, figures("wide-eight-11")[:wire_per_cm_mm]
   end
 
@@ -71,5 +70,5 @@ class CollectionTest < PieceTest
 
   private
 
-  def gap_at(plan, across) = plan.band.layout.frame.centres.count { |x| x < across }
+  def gap_at(strip, across) = strip.layout.frame.centres.count { |x| x < across }
 end

@@ -12,6 +12,8 @@ class LacedTest < PieceTest
   def lace(rows, places: 1, wraps: 3, id: "s9") = {"id" => id, "craft" => "lace", "base" => [], "weaving" => ["w9"], "rows" => rows, "places" => places, "wraps" => wraps}
   def beside(section, across) = {"kind" => "beside", "section" => section, "across" => size("#{across} mm"), "along" => size("0 mm"), "side" => "far"}
 
+  def laced(plan) = plan.sections.find { |one| one.joins.any? }
+
   def pair(bend, across, **lacing)
     plan(put_together([bent("s1", "w1", bend), bent("s2", "w2", bend, at: beside("s1", across)), lace(%w[s1 s2], **lacing)], wires: [base("w1"), base("w2"), weaving]))
   end
@@ -33,7 +35,7 @@ class LacedTest < PieceTest
 
   # Two straight wires apart: coils on each (helices), straight across, slantwise on to the next place; every length by hand.
   def test_a_lacing_by_hand
-    lacing = pair({kind: "line", length: 30.0}, 5.0, places: 3, wraps: 2).sections.find { |one| one.joins.any? }
+    lacing = laced(pair({kind: "line", length: 30.0}, 5.0, places: 3, wraps: 2))
     coil = Math.hypot(Math::PI * 1.1, 0.3)
     on = lacing.places.each_cons(2).sum { |a, b| Math.hypot(5.0, b.met.one.place[1] - a.met.other.place[1]) }
 
@@ -45,7 +47,7 @@ class LacedTest < PieceTest
   # Wires that touch are tied with open belts round both; of one size that is twice the distance and a whole turn.
   def test_a_tie_by_hand
     plan = pair({kind: "line", length: 20.0}, 0.8, wraps: 3)
-    lacing = plan.sections.find { |one| one.joins.any? }
+    lacing = laced(plan)
 
     assert_predicate lacing, :tied?
     assert_in_delta 3 * ((2 * 0.8) + (Math::PI * 1.1)), lacing.path_mm, 1e-6
@@ -60,18 +62,15 @@ class LacedTest < PieceTest
 
     assert_equal [6, 6], marks.map(&:size)
     marks.each { |own| assert_equal own.map(&:at_mm).sort, own.map(&:at_mm) }
-    plan.sections.find { |one| one.joins.any? }.places.each { |one| assert_in_delta 8.0 - 5.8, one.met.apart_mm, 1e-6 }
-    assert_in_delta plan.sections.find { |one|
-      one.joins.any?
-    }.own_lengths.first.mass_g, plan.mass_g - pair({kind: "loops", inside: 5.0, count: 6, pitch: 6.5}, 8.0, places: 6, wraps: 2).runs.sum { |run|
-                                  run.wire.material.mass_g(0.8, run.kept_mm)
-                                }, 1e-9
+    laced(plan).places.each { |one| assert_in_delta 8.0 - 5.8, one.met.apart_mm, 1e-6 }
+    lacing = laced(plan).own_lengths.first
+    loops = plan.runs.sum { |run| run.wire.material.mass_g(0.8, run.kept_mm) }
+
+    assert_in_delta lacing.mass_g, plan.mass_g - loops, 1e-9
     assert_includes Meander::Output::CutListCsv.call(plan), "laces s1 and s2"
-    assert(Meander::Work::Order.call(plan).any? { |step|
-      step.words.start_with?("Lace section 1 and section 2 together with #{plan.sections.find { |one|
-        one.joins.any?
-      }.own_lengths.first.cut_mm} mm")
-    })
+    steps = Meander::Work::Order.call(plan).map(&:words)
+
+    assert(steps.any? { |words| words.start_with?("Lace section 1 and section 2 together with #{lacing.cut_mm} mm") })
     assert_nil said(plan).find { |item| item.id == "lacing-loose" }
     assert advice(pair({kind: "line", length: 30.0}, 12.0), "lacing-loose")
   end

@@ -22,8 +22,8 @@ class SeamTest < PieceTest
       bent("s3", "w3", {kind: "line", length: 20.0}, at: {"kind" => "beside", "section" => "s1", "across" => size("4 mm"), "along" => size("0 mm"), "side" => "far"}),
       {"id" => "s4", "craft" => "lace", "base" => [], "weaving" => ["w9"], "rows" => %w[s1 s3], "places" => 3, "wraps" => 2}]
     beads = [{"id" => "b1", "rule" => "strung", "bead" => "k1", "section" => "s1", "from" => size("0 mm"), "apart" => size("0 mm"), "count" => 2}]
-    kind = {"id" => "k1", "name" => "Saltmarsh round", "material" => "glass", "shape" => "round", "length" => size("4 mm"), "width" => size("4 mm"), "hole" => size("1.2 mm"), "drilled" => "along", "mass" => nil,
-      "colour" => "#4b7f7a", "guessed" => []}
+    kind = {"id" => "k1", "name" => "Saltmarsh round", "material" => "glass", "shape" => "round", "length" => size("4 mm"), "width" => size("4 mm"), "hole" => size("1.2 mm"),
+      "drilled" => "along", "mass" => nil, "colour" => "#4b7f7a", "guessed" => []}
     endings = [{"id" => "e1", "kind" => "eye", "side" => "start", "wires" => ["w1"], "inside" => size("3 mm")}]
     put_together(sections, wires: [base("w1"), base("w2"), base("w3"), weaving], endings:).merge("beads" => beads, "tray" => [kind])
   end

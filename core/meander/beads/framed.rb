@@ -5,7 +5,8 @@ module Meander
     # A bead on a straight stem, framed by circuits of a finer wire: coils on the stem before it, then round and round the bead, over
     # the stem at both ends, the first half of the circuits in front and the rest behind.
     class Framed < Rule
-      SENTENCE = Sentence.new("framed on a straight wire as its stem", [Sentence.size("from", "Where the bead begins", "from", "on,"), Sentence.count("circuits", "Circuits round the bead", "", "circuits round it,"),
+      SENTENCE = Sentence.new("framed on a straight wire as its stem", [Sentence.size("from", "Where the bead begins", "from", "on,"),
+        Sentence.count("circuits", "Circuits round the bead", "", "circuits round it,"),
         Sentence.count("coils", "Coils on the stem", "", "coils on the stem at each side")], {from: Sentence.mm(8), circuits: 3, coils: 6}, thread: true)
 
       def words = "#{kind.words} on its stem, framed by #{Units::Text.count(fields[:circuits], "circuit")}"

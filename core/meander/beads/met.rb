@@ -4,8 +4,8 @@ module Meander
   module Beads
     # Beads stitched on afterwards where two sections meet: from wraps round the one through the bead to wraps round the other.
     class Met < Rule
-      SENTENCE = Sentence.new("stitched on where it meets another", [Sentence.count("places", "Places they are stitched", "at", "places,"), Sentence.count("wraps", "Wraps at each side", "", "wraps at each side")],
-        {places: 1, wraps: 3}, thread: true)
+      SENTENCE = Sentence.new("stitched on where it meets another", [Sentence.count("places", "Places they are stitched", "at", "places,"),
+        Sentence.count("wraps", "Wraps at each side", "", "wraps at each side")], {places: 1, wraps: 3}, thread: true)
 
       def words = "#{kind.words} stitched on where they meet, #{Units::Text.count(fields[:wraps], "wrap")} at each side"
       def wraps = 2 * fields[:wraps] * lying.size

@@ -4,8 +4,8 @@ module Meander
   module Beads
     # Rows of beads across a frame, each on both ends of one wire, which wraps the frame's wires between the rows.
     class Rows < Rule
-      SENTENCE = Sentence.new("in rows across the frame", [Sentence.size("from", "Where the rows begin", "from", "on"), Sentence.count("wraps", "Wraps between rows", ",", "wraps a side between rows")],
-        {counts: [].freeze, wraps: 2, from: Sentence.mm(4)}, thread: true)
+      SENTENCE = Sentence.new("in rows across the frame", [Sentence.size("from", "Where the rows begin", "from", "on"),
+        Sentence.count("wraps", "Wraps between rows", ",", "wraps a side between rows")], {counts: [].freeze, wraps: 2, from: Sentence.mm(4)}, thread: true)
 
       # Where a row stands along the frame and how many beads it holds.
       Row = Struct.new(:along, :count)

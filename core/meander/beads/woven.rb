@@ -5,8 +5,8 @@ module Meander
     # Beads on the weaving wire while it is woven: on every so manieth wrap, or repeat, before the base wires or behind them, or beside
     # the outermost one.
     class Woven < Rule
-      SENTENCE = Sentence.new("on the weaving wire as it is woven", [Sentence.count("every", "Every how many", "one on every"), Sentence.choice("of", "Counted by", {"repeat" => "repeat", "wrap" => "wrap"}),
-        Sentence.count("first", "The first", "beginning with number", ","),
+      SENTENCE = Sentence.new("on the weaving wire as it is woven", [Sentence.count("every", "Every how many", "one on every"),
+        Sentence.choice("of", "Counted by", {"repeat" => "repeat", "wrap" => "wrap"}), Sentence.count("first", "The first", "beginning with number", ","),
         Sentence.choice("on", "Where it lies", {"front" => "in front", "back" => "at the back", "near" => "beside the near wire", "far" => "beside the far wire"})],
         {of: "repeat", every: 2, first: 1, on: "front"}, thread: false)
 

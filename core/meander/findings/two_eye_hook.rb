@@ -5,7 +5,8 @@ module Meander
     # A hook of doubled wire with two eyes, which hang in two loops: an eye, the shank up and over, folded at its tip, back beside
     # itself, and the other eye.
     class TwoEyeHook < Bent
-      SENTENCE = Sentence.new("a hook with two eyes", [Sentence.size("inside", "Inside of the hook with two eyes", ",", "inside,", 0.5), Sentence.size("shank", "Shank of the hook with two eyes", "shank", ",", 0.5),
+      SENTENCE = Sentence.new("a hook with two eyes", [Sentence.size("inside", "Inside of the hook with two eyes", ",", "inside,", 0.5),
+        Sentence.size("shank", "Shank of the hook with two eyes", "shank", ",", 0.5),
         Sentence.size("eye", "Inside of its eyes", "eyes", "inside,", 0.5), Sentence.size("wire", "Wire of the hook with two eyes", "of", "", 0.1)],
         {inside: Sentence.mm(4), shank: Sentence.mm(9), eye: Sentence.mm(2.5), wire: Sentence.mm(1), metal: "copper"}, metal: true)
 

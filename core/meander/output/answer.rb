@@ -5,20 +5,38 @@ module Meander
     # A plan as the interface is told it: schema plan-3. Figures in mm and g, full precision, of one finished piece; pictures by their hashes.
     module Answer
       # plan: Planner::Plan.
-      def self.call(plan)
-        {fit: plan.fit.worn? ? fit(plan) : nil, sections: plan.sections.map { |section| section_h(section, plan) }, cuts: plan.cuts.map { |cut| cut_h(cut, plan) },
-          cut_list: plan.cut_list.map(&:to_h), strip: plan.band && plan.strip_picture.content_hash, finished: plan.band ? [] : finished(plan), extent: plan.extent, front: plan.front,
-          work: {wraps: plan.wraps, minutes: plan.minutes}, mass: plan.mass, pieces: plan.pieces, order: Work::Order.call(plan).map(&:to_h), own: plan.own_lengths.map(&:to_h),
-          endings: plan.piece.endings.to_h { |fields| [fields[:id], plan.ends.ending_of(fields).words] }, findings: plan.piece.findings.map(&:to_h), beads: plan.beads_h,
-          supply: plan.supply.map(&:to_h), spare_mm: plan.spare_mm, advice: Advice::Council.call(plan).map(&:to_h),
-          wires: plan.piece.wires.map { |wire| {id: wire.id, words: wire.words, colour: wire.material.colour, names: Units::Gauge.names(wire.mm)} }}
+      def self.call(plan) = {**made(plan), **cut(plan), **shown(plan), **work(plan)}
+
+      # What it is made of.
+      def self.made(plan)
+        {fit: plan.fit.worn? ? fit(plan) : nil, sections: plan.sections.map { |section| section_h(section, plan) },
+          endings: plan.piece.endings.to_h { |fields| [fields[:id], plan.ends.ending_of(fields).words] },
+          findings: plan.piece.findings.map(&:to_h), beads: plan.beads_h, wires: plan.piece.wires.map { |wire| wire_h(wire) }}
       end
+
+      # What is cut for it, and what it weighs.
+      def self.cut(plan)
+        {cuts: plan.cuts.map { |cut| cut_h(cut, plan) }, cut_list: plan.cut_list.map(&:to_h), own: plan.own_lengths.map(&:to_h),
+          supply: plan.supply.map(&:to_h), spare_mm: plan.spare_mm, mass: plan.mass, pieces: plan.pieces}
+      end
+
+      # How it looks and how far it reaches.
+      def self.shown(plan)
+        {strip: plan.band && plan.strip_picture.content_hash, finished: plan.band ? [] : finished(plan), extent: plan.extent, front: plan.front}
+      end
+
+      # How it is made, and what to mind.
+      def self.work(plan)
+        {work: {wraps: plan.wraps, minutes: plan.minutes}, order: Work::Order.call(plan).map(&:to_h), advice: Advice::Council.call(plan).map(&:to_h)}
+      end
+
+      def self.wire_h(wire) = {id: wire.id, words: wire.words, colour: wire.material.colour, names: Units::Gauge.names(wire.mm)}
 
       # What the shelf shows of it.
       def self.summary(plan)
         shown = plan.band ? strip_h(plan) : {finished: finished(plan), beads: plan.beads_h.slice(:drawn)}
-        {kind: plan.piece.body[:kind], fit: plan.fit.worn? ? fit(plan).slice(:strip_mm, :round_mm, :opening_mm, :wrist_mm, :size_words) : nil, **shown, extent: plan.extent, sections: plan.sections.map(&:words),
-          pieces: plan.pieces, mass_g: plan.mass_g, wires: plan.piece.wires.map(&:words), stops: Advice::Council.call(plan).count { |item| item.severity == "stop" }}
+        {kind: plan.piece.body[:kind], fit: plan.fit.worn? ? fit(plan).slice(:strip_mm, :round_mm, :opening_mm, :wrist_mm, :size_words) : nil, **shown,
+          extent: plan.extent, sections: plan.sections.map(&:words), pieces: plan.pieces, mass_g: plan.mass_g, wires: plan.piece.wires.map(&:words), stops: Advice::Council.call(plan).count { |item| item.severity == "stop" }}
       end
 
       def self.strip_h(plan)
@@ -37,16 +55,14 @@ module Meander
       end
 
       def self.cut_h(cut, plan)
-        {**cut.to_h, place: plan.place(cut.wire), cut_away: plan.sections.any? { |section|
-          section.base.each_index.any? { |number|
-            section.base[number] == cut.wire && section.section.cut_away?(number)
-          }
-        }}
+        {**cut.to_h, place: plan.place(cut.wire), cut_away: plan.sections.any? { |section| away?(section, cut.wire) }}
       end
+
+      def self.away?(section, wire) = section.base.each_index.any? { |number| section.base[number] == wire && section.section.cut_away?(number) }
 
       # Every picture of the finished piece with where it stands.
       def self.finished(plan) = plan.finished.map { |picture, pose, id| {picture: picture.content_hash, pose: pose.to_a, section: id} }
-      private_class_method :strip_h, :fit, :section_h, :cut_h, :finished
+      private_class_method :made, :cut, :shown, :work, :wire_h, :strip_h, :fit, :section_h, :cut_h, :away?, :finished
     end
   end
 end

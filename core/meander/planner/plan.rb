@@ -117,11 +117,9 @@ module Meander
 
       # The finished piece's extent: [[x, x], [y, y]].
       def extent
-        return [strip_picture.x_range, strip_picture.y_range] if band
-
         beaded = beads.flat_map { |rule| rule.lying.map { |one| around(rule, one) } }
-        boxes = [*sections.map { |section| pose(section).box(section.outline) }, loose.box, *beaded]
-        boxes.compact.transpose.map { |sides| sides.flatten.minmax }
+        wired = band ? [[strip_picture.x_range, strip_picture.y_range]] : [*sections.map { |section| pose(section).box(section.outline) }, loose.box]
+        [*wired, *beaded].compact.transpose.map { |sides| sides.flatten.minmax }
       end
 
       # A pendant as the front of a necklace, nil where it is none.

@@ -154,7 +154,8 @@ module Meander
       def answer(repeats, bare, ease, wrist, wanted, off, floats)
         woven = @laid.woven_mm(repeats)
         strip = woven + (2 * bare) + @reach_mm
-        Fit.new(extents: {**@given, @laid.id => [repeats, bare]}, free: @laid.id, woven_mm: woven, round_mm: wrist ? @wearing.round_mm(wrist, ease) : strip, lift_mm: @wearing.lift_mm, slide_mm: @wearing.slide_mm,
+        Fit.new(extents: {**@given, @laid.id => [repeats, bare]}, free: @laid.id, woven_mm: woven,
+                round_mm: wrist ? @wearing.round_mm(wrist, ease) : strip, lift_mm: @wearing.lift_mm, slide_mm: @wearing.slide_mm,
                 size_words: (@piece.ring? && wrist) ? Units::RingSize.names(wrist + ease) : "", ease_mm: ease, wrist_mm: wrist,
                 opening_mm: wrist ? @wearing.opening_mm(wrist) : 0.0, strip_mm: strip, wanted_mm: wanted, off_mm: off,
                 floats:, conflicts: @conflicts.uniq.freeze).freeze

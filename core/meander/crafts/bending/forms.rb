@@ -24,7 +24,8 @@ module Meander
           "zigzag" => Sentence.new("zigzag", [count["legs", "Legs of the zigzag", "of", "legs"], size["leg", "Leg of the zigzag", "of"], count["angle", "Angle between legs", ",", "° apart,"],
             size["fold", "Inside of a fold", "folds", "inside", 0.5]], {leg: mm[12], fold: mm[2], angle: 40, legs: 8}),
           "rosette" => Sentence.new("rosette", [count["petals", "Petals", "of", "petals,"], size["long", "Longer petal", "", "and", 0.5], size["short", "Shorter petal", "", "in turn,", 0.5],
-            size["fold", "Inside of a petal's fold", "folds", "inside,", 0.2], size["centre", "Centre of the rosette", "centre", "", 0.5]], {long: mm[14], short: mm[10], fold: mm[2], centre: mm[0], petals: 8})
+            size["fold", "Inside of a petal's fold", "folds", "inside,", 0.2], size["centre", "Centre of the rosette", "centre", "", 0.5]],
+            {long: mm[14], short: mm[10], fold: mm[2], centre: mm[0], petals: 8})
         }.freeze
       end
     end

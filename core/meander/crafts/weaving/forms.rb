@@ -10,7 +10,8 @@ module Meander
         OPEN = Sentence.size("open", "Left open at the end", ", left open", "at its end", 0.5)
         RADIUS = Sentence.size("radius", "Radius of the bend", "on a radius of")
         SHAPED = Sentence.choice("shaped", "When it is bent", {"after" => "after", "before" => "before"}, ", bent", "it is woven")
-        CROSSING = Sentence.choice("crossing", "Wire that lies over at a waist", {"left" => "from the left", "right" => "from the right", "in_turn" => "from either side in turn"}, ", the wire", "over at each waist")
+        CROSSING = Sentence.choice("crossing", "Wire that lies over at a waist", {"left" => "from the left", "right" => "from the right", "in_turn" => "from either side in turn"},
+          ", the wire", "over at each waist")
         mm = ->(number) { Sentence.mm(number) }
 
         ALL = {

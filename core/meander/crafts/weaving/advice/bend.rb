@@ -57,7 +57,8 @@ module Meander
             return unless form[:kind] == "helix" && form[:rise].mm.positive? && form[:rise].mm < wide
 
             AdviceItem.of("helix-overlaps", "warn", "/form/rise", "The turns would lie on each other; it is planned at #{Units::Text.length(wide)}",
-              "A turn rises #{Units::Text.length(form[:rise].mm)}, the strip is #{Units::Text.length(wide)} wide.", "A greater rise, or 0 for turns side by side.", rise_mm: form[:rise].mm, width_mm: wide)
+              "A turn rises #{Units::Text.length(form[:rise].mm)}, the strip is #{Units::Text.length(wide)} wide.",
+              "A greater rise, or 0 for turns side by side.", rise_mm: form[:rise].mm, width_mm: wide)
           end
 
           def self.span(woven)

@@ -8,17 +8,19 @@ module Meander
         module WorkingLengths
           KINKS_MM = 2000.0
 
+          # Why, and what helps: where lengths are comfortable, and where no comfortable one holds a repeat.
+          KINKS = ["Past about 2 m the wire kinks and every pull is slow.", "Join lengths of 2 m or less."].freeze
+          TOO_SHORT = ["A single repeat with its tails is longer than the comfortable length asked for.", "Allow a longer working length, shorter tails or a smaller repeat."].freeze
+
           def self.call(woven) = [too_long(woven), joined(woven)].compact
 
           def self.too_long(woven)
-            longest = woven.strip.account.lengths.map(&:cut_mm).max
-            return if woven.strip.account.comfortable? && longest <= KINKS_MM + 1e-9
+            longest, comfortable = woven.strip.account.lengths.map(&:cut_mm).max, woven.strip.account.comfortable?
+            return if comfortable && longest <= KINKS_MM + 1e-9
 
+            why, remedy = comfortable ? KINKS : TOO_SHORT
             AdviceItem.new(id: "working-length-long", severity: "warn", place: place(woven),
-                     title: "The longest working length is #{Units::Text.length(longest)}",
-                     why: woven.strip.account.comfortable? ? "Past about 2 m the wire kinks and every pull is slow." : "A single repeat with its tails is longer than the comfortable length asked for.",
-                     remedy: woven.strip.account.comfortable? ? "Join lengths of 2 m or less." : "Allow a longer working length, shorter tails or a smaller repeat.",
-                     figures: {longest_mm: longest})
+              title: "The longest working length is #{Units::Text.length(longest)}", why:, remedy:, figures: {longest_mm: longest})
           end
 
           def self.joined(woven)
