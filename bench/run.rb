@@ -42,10 +42,13 @@ module Measure
   end
 end
 
+def start(kind) = JSON.parse(JSON.generate(Meander::Document::StartingPiece.call(kind)))
+
 # A piece with so many repeats pinned.
 def piece(kind, repeats)
-  json = JSON.parse(JSON.generate(Meander::Document::StartingPiece.call(kind)))
-  json.merge("pins" => [{"id" => "p1", "quantity" => "repeats", "count" => repeats}])
+  json = start(kind).merge("pins" => [])
+  json["sections"][0]["extent"] = {"kind" => "repeats", "count" => repeats}
+  json
 end
 
 def plan(json)
@@ -81,11 +84,13 @@ def wide_piece(passes)
   json = piece("cuff", passes / 96)
   widths = (0..12).to_a + (1..11).to_a.reverse
   gaps = widths.flat_map { |k| [12 - k, 13 + k] * 2 }
-  ids = (1..25).map { |i| "b#{i}" }
-  weaving = json["wires"].last
-  json["wires"] = ids.map { |id| {"id" => id, "role" => "base", "size" => {"typed" => "1.0"}, "metal" => "copper", "temper" => "soft"} } + [weaving]
-  json["sections"][0].merge!("base" => ids, "pattern" => {"kind" => "walk", "gaps" => gaps, "before" => [], "after" => [{"gaps" => [12, 13], "times" => 3}]})
-  json["endings"].each { |ending| ending["wires"] = ids }
+  first, weaving = json["wires"].values_at(0, 2)
+  base = (1..25).map do |i|
+    first.merge("id" => "b#{i}", "route" => [{"kind" => "visit", "section" => "s1", "seat" => "base #{i}"}],
+      "ends" => %w[start end].zip(%w[e1 e2]).to_h { |side, id| [side, {"ending" => id, "place" => i}] })
+  end
+  json["wires"] = base + [weaving]
+  json["sections"][0]["pattern"] = {"kind" => "walk", "gaps" => gaps, "before" => [], "after" => [{"gaps" => [12, 13], "times" => 3}]}
   json["name"] = "#{passes} passes"
   json
 end
@@ -126,9 +131,7 @@ end
 # Twelve sections on eight base wires, about 3,000 passes: arcs, and drops among them; one of them changed.
 def twelve(changed = nil, by = 0)
   size = ->(mm) { {"typed" => "#{mm} mm"} }
-  start = JSON.parse(JSON.generate(Meander::Document::StartingPiece.call("earring")))
-  base, weaving = start["wires"].values_at(0, 2)
-  wires = (1..8).map { |i| base.merge("id" => "w#{i}") } + [weaving.merge("id" => "w9")]
+  model = start("earring")
   sections = Array.new(12) do |i|
     at = (i < 4) ? {"kind" => "first", "turn" => i * 90} : {"kind" => "after", "section" => "s#{i - 3}", "bare" => size.call(6), "turn" => 30}
     more = (changed == i) ? by / 1000.0 : 0
@@ -138,10 +141,17 @@ def twelve(changed = nil, by = 0)
       {"form" => {"kind" => "arc", "radius" => size.call(30 + more), "towards" => "far"}, "extent" => {"kind" => "repeats", "count" => 20},
        "pattern" => {"kind" => "coils", "single" => 3, "both" => 3, "anchor" => 0, "closing" => 3}}
     end
-    start["sections"][0].merge("id" => "s#{i + 1}", "base" => ["w#{(i % 4 * 2) + 1}", "w#{(i % 4 * 2) + 2}"], "weaving" => ["w9"], "at" => at, **bent)
+    model["sections"][0].merge("id" => "s#{i + 1}", "at" => at, **bent)
   end
-  start.merge("body" => {"kind" => "component"}, "wires" => wires, "sections" => sections, "endings" => [], "name" => "Twelve")
+  visit = ->(section, seat) { {"kind" => "visit", "section" => section["id"], "seat" => seat} }
+  base = (0..7).map { |i| {"id" => "w#{i + 1}", "kind" => "k1", "route" => sections.values_at(i / 2, (i / 2) + 4, (i / 2) + 8).map { |one| visit.call(one, "base #{(i % 2) + 1}") }} }
+  working = sections.map { |one| {"id" => "y#{one["id"]}", "kind" => "k2", "route" => [visit.call(one, "weaving 1")]} }
+  model.merge("kind" => "component", "worn" => nil, "pair" => false, "wires" => base + working, "sections" => sections, "endings" => [], "name" => "Twelve")
 end
+
+# A document of the first version, lifted as it is read.
+first = JSON.parse(File.read(File.join(__dir__, "../test/support/first_version.json")))
+%w[cuff pendant].each { |kind| Measure.report("a #{kind} of the first version read", Measure.times(100) { Meander::Document::PieceReader.call(first[kind]) }, "2 ms") }
 
 kept = Meander::Kept.new(40)
 replan = ->(json) { Meander::Document::PieceReader.call(json).then { |result| Meander::Planner::PlanPiece.call(result.piece, questions: result.questions, kept:).tap { |plan| Meander::Output::Answer.call(plan) } } }

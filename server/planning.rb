@@ -64,15 +64,15 @@ module Server
     # Which section of a piece is asked about: the woven one of that id, or the only one.
     # @raise [Meander::InvalidInput]
     def self.woven_place(piece, id)
-      sections = piece.document[:sections]
-      found = (id.nil? && sections.size == 1) ? 0 : sections.index { |section| section[:id] == id }
-      return found if found && sections[found][:craft] == "weave"
+      sections = piece.sections
+      found = (id.nil? && sections.size == 1) ? 0 : sections.index { |section| section.id == id }
+      return found if found && sections[found].craft == "weave"
 
       raise Meander::InvalidInput.new([no_section(sections, id)])
     end
 
     def self.no_section(sections, given)
-      accepted = sections.select { |section| section[:craft] == "weave" }.map { |section| section[:id] }.join(", ")
+      accepted = sections.select { |section| section.craft == "weave" }.map(&:id).join(", ")
       Meander::Fault.new(path: "/section", code: "reference", message: "this is no woven section of the piece", given:, accepted:)
     end
 
@@ -127,7 +127,7 @@ module Server
       document = given["document"]
       piece = Meander::Document::PieceReader.call(document).piece
       place = woven_place(piece, given["section"])
-      gaps = read_weave({"text" => given["text"], "base" => piece.document[:sections][place][:base].size})[:gaps]
+      gaps = read_weave({"text" => given["text"], "base" => piece.sections[place].base.size})[:gaps]
       sections = document["sections"].each_with_index.map { |one, i| (i == place) ? one.merge("pattern" => one["pattern"].merge("gaps" => gaps)) : one }
       drawn_answer(document.merge("sections" => sections), maker)
     end

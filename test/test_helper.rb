@@ -8,9 +8,12 @@ ROOT = File.expand_path("..", __dir__)
 
 # Documents and plans to test with.
 module Pieces
-  # A cuff or bracelet as a maker starts it, with changes: dotted paths to values.
+  # What a maker started from, in the first version of the document: it is the shorter one, and so every test tries that it is lifted.
+  FIRST_VERSION = File.read(File.join(__dir__, "support/first_version.json"))
+
+  # A piece as a maker starts it, with changes: dotted paths to values.
   def document(kind = "cuff", **changes)
-    json = JSON.parse(JSON.generate(Meander::Document::StartingPiece.call(kind)))
+    json = JSON.parse(FIRST_VERSION).fetch(kind)
     changes.each { |path, value| put_in(json, path.to_s.split("."), value) }
     json
   end
@@ -43,8 +46,11 @@ module Pieces
 
   def demo_documents = Dir[File.join(ROOT, "demo/pieces/*.json")].map { |file| JSON.parse(File.read(file)) }
 
+  # The kind of each wire of a document.
+  def kinds_of(json) = json["wires"].map { |wire| json["kinds"].find { |kind| kind["id"] == wire["kind"] } }
+
   # Those of them that are one woven band.
-  def demo_bands = demo_documents.reject { |json| Meander::Document::Fields::BUILT.include?(json["body"]["kind"]) }
+  def demo_bands = demo_documents.select { |json| Meander::Document::Fields::BANDS.include?(json["kind"]) }
 
   def advice(plan, id) = said(plan).find { |item| item.id == id }
 end

@@ -41,12 +41,18 @@ module Server
         strip(app)
       end
 
+      # version=1: as the piece was before it was lifted to the present version of the document.
       def self.document(app)
         app.get("/api/pieces/:id/document.json") do |id|
           piece = Piece.find(id)
+          text = (Exports.choice(params, "version", %w[2 1]) == "1") ? Exports.before(piece) : Exports.told(piece)
           take_out(piece, ".meander.json", "application/json")
-          Exports.told(piece)
+          text
         end
+      end
+
+      def self.before(piece)
+        piece.versions.where(outcome: "version 1").order(:id).last&.document || raise(Problem.new(404, "not-found", "this piece was never kept in the first version of the document"))
       end
 
       def self.cut_list(app)

@@ -12,7 +12,7 @@ module Server
         eases = Meander::Planner::Wearing::EASES.map { |name, mm| {name:, mm:} }
         crafts = Meander::Crafts::Registry.all.transform_values { |craft| {words: craft.words, beads: craft.beads, parts: Meander::Document::FieldParts.call(craft.fields).map(&:to_h)} }
         {metals:, tempers:, eases:, beads:, crafts:, sentences: sentences, weaves: Meander::Weave::Samples::ALL.map(&:to_h), beginnings: Meander::Weave::Beginnings.all(1..25),
-          starts: Meander::Document::Fields::BODY.records.keys.to_h { |kind| [kind, Meander::Document::StartingPiece.call(kind)] }}
+          starts: Meander::Document::Fields::PIECES.keys.to_h { |kind| [kind, Meander::Document::StartingPiece.call(kind)] }}
       end
 
       # What a maker may choose, as it is said in sentences.

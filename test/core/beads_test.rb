@@ -15,6 +15,9 @@ class BeadsTest < PieceTest
   def pendant(placement, kind = bead, **changes) = plan(with_beads(document("pendant", **changes), placement, kind))
   def wired(rule, **changes) = placed(rule, weaving: "w3", **changes)
 
+  # A rosette, and a wire to carry beads on it.
+  def spun = document("component").tap { |json| json["wires"] << weaving }
+
   # Over a pass of length L it rises to the hole and comes down: 2 sqrt(a^2 + h^2) + b - L more, h half the bead less half the wire.
   def test_beads_on_the_weaving_wire
     bare, made = plan(document("cuff")), cuff(woven_bead)
@@ -177,7 +180,7 @@ class BeadsTest < PieceTest
 
     assert_in_delta (Math::PI * (8.3 + 8.9)) + (2 * Math::PI * 1.1) + (12 * coil), rule_of(framed).own_mm, 1e-9
     assert_in_delta framed.own_lengths.first.path_mm, rule_of(framed).own_mm, 1e-9
-    assert_equal "only a straight run is a stem", faults(with_beads(document("component"), placed("framed", weaving: "w1", from: size("1 mm"), circuits: 1, coils: 1)))["/beads/0/section"]
+    assert_equal "only a straight run is a stem", faults(with_beads(spun, placed("framed", weaving: "w9", from: size("1 mm"), circuits: 1, coils: 1)))["/beads/0/section"]
   end
 
   def test_a_bead_in_the_centre
@@ -241,7 +244,7 @@ class BeadsTest < PieceTest
 
     assert_in_delta (2 * 5) + (12 * coil) + on, rule_of(far).own_mm, 1e-9
     assert_equal [[0, 0], [1, 1]], [far, near].map { |plan| plan.beads_h[:drawn][:set].map { |row| row[5] } }
-    assert_equal "beads are stitched on where two sections meet", faults(with_beads(document("component"), placed("met", weaving: "w1", other: "s1", places: 1, wraps: 1)))["/beads/0/other"]
+    assert_equal "beads are stitched on where two sections meet", faults(with_beads(spun, placed("met", weaving: "w9", other: "s1", places: 1, wraps: 1)))["/beads/0/other"]
   end
 
   def test_what_cannot_be

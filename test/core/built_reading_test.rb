@@ -34,7 +34,7 @@ class BuiltReadingTest < PieceTest
       again = JSON.parse(JSON.generate(result.piece.to_h))
 
       assert_equal again, JSON.parse(JSON.generate(Meander::Document::PieceReader.call(again).piece.to_h)), kind
-      json["sections"].each_with_index { |section, i| assert_equal section["base"], again["sections"][i]["base"] }
+      assert_equal json["endings"].map { |ending| ending["id"] }.sort, (again["endings"].map { |ending| ending["id"] } + result.piece.routes.folds.map(&:id)).sort
     end
   end
 
@@ -44,17 +44,18 @@ class BuiltReadingTest < PieceTest
     json["sections"][0] = json["sections"][0].except("form", "at", "extent")
     section = Meander::Document::PieceReader.call(json).piece.sections.first.fields
 
-    assert_equal [{kind: "straight"}, {kind: "first", turn: 0}, {kind: "fill"}], section.values_at(:form, :at, :extent)
+    assert_equal [{kind: "straight"}, {kind: "first", turn: 0}, {kind: "free"}], section.values_at(:form, :at, :extent)
   end
 
   # A band is one straight woven strip, and nothing else.
   def test_a_band_stays_a_band
     json = document
-    json["sections"] << json["sections"][0].merge("id" => "s2")
+    json["wires"] += %w[w4 w5].map { |id| json["wires"][0].merge("id" => id) }
+    json["sections"] << json["sections"][0].merge("id" => "s2", "base" => %w[w4 w5])
 
-    assert_refused "/sections", json, /one straight strip/
+    assert_refused "/sections/1/bare/gives", json, /one strip/
     assert_refused "/sections", document("cuff", "sections.0.form": {"kind" => "ring"})
-    assert_refused "/pins", document("cuff", pins: [])
+    assert_refused "/sections/0/extent/kind", document("cuff", pins: [])
     assert_refused "/endings", document("cuff", endings: [])
   end
 
@@ -68,18 +69,20 @@ class BuiltReadingTest < PieceTest
   def test_a_wire_is_not_used_twice_in_one_place
     [{"kind" => "first", "turn" => 0}, {"kind" => "mirror", "section" => "s1"},
       {"kind" => "beside", "section" => "s1", "across" => size("5 mm"), "along" => size("0 mm"), "side" => "far"}].each do |at|
-      assert_refused "/sections/1/at", two(woven("s2", %w[w1 w3], at:)).tap { |json| json["wires"].reject! { |wire| wire["id"] == "w4" } }, /w1 lies in s1 already/
+      assert_refused "/wires/0/route/1", two(woven("s2", %w[w1 w3], at:)).tap { |json| json["wires"].reject! { |wire| wire["id"] == "w4" } }, /w1 lies in s1 already/
     end
     json = two(woven("s2", %w[w1 w2], at: after("s1")))
     json["sections"] << woven("s3", %w[w1 w2], at: after("s1"))
     json["wires"].reject! { |wire| %w[w3 w4].include?(wire["id"]) }
 
-    assert_refused "/sections/2/at", json, /lies in s2/
+    assert_refused "/wires/0/route/2", json, /lies in s2/
     assert_refused "/sections/0/base/1", put_together([woven("s1", %w[w1 w1])], wires: [base("w1"), weaving]), /twice/
   end
 
   def test_wires_that_are_nowhere_or_nothing
-    assert_refused "/wires/2", put_together([woven("s1", %w[w1 w2])], wires: [base("w1"), base("w2"), base("w3"), weaving]), /no section/
+    spare = Meander::Document::PieceReader.call(put_together([woven("s1", %w[w1 w2])], wires: [base("w1"), base("w2"), base("w3"), weaving])).piece
+
+    assert_equal %w[w1 w2 w9], spare.wires.map(&:id), "a wire that lies nowhere is not needed"
     assert_refused "/sections/0/base/1", put_together([woven("s1", %w[w1 w8])], wires: [base("w1"), weaving]), /not a base wire/
     assert_refused "/sections/0/base/0", put_together([bent("s1", "w9", {kind: "line", length: 10.0})], wires: [weaving])
   end
@@ -88,11 +91,11 @@ class BuiltReadingTest < PieceTest
   def test_frames_and_strips
     drop = {kind: "drop", length: 20.0, width: 8.0, open: 1.0}
 
-    assert_refused "/sections/0/base", put_together([woven("s1", %w[w1 w2 w3], drop, pattern: {"kind" => "walk", "gaps" => [0, 1, 2, 3, 2, 1], "before" => [], "after" => []})],
+    assert_refused "/sections/0", put_together([woven("s1", %w[w1 w2 w3], drop, pattern: {"kind" => "walk", "gaps" => [0, 1, 2, 3, 2, 1], "before" => [], "after" => []})],
       wires: [base("w1"), base("w2"), base("w3"), weaving]), /two base wires/
     assert_refused "/sections/0/extent/kind", put_together([woven("s1", %w[w1 w2], extent: {"kind" => "fill"})], wires: [base("w1"), base("w2"), weaving]), /only a frame/
     assert_refused "/sections/0/rise/kind", put_together([woven("s1", %w[w1 w2], drop, rise: {"kind" => "open", "pitch" => size("9 mm")})], wires: [base("w1"), base("w2"), weaving])
-    assert_refused "/sections/0/cut_away", put_together([woven("s1", %w[w1 w2], drop, cut_away: ["w1"])], wires: [base("w1"), base("w2"), weaving])
+    assert_refused "/sections/0", put_together([woven("s1", %w[w1 w2], drop, cut_away: ["w1"])], wires: [base("w1"), base("w2"), weaving])
     assert_refused "/sections/0/spacing/kind", put_together([woven("s1", %w[w1 w2], {kind: "arc", radius: 20.0, towards: "far"},
       spacing: {"kind" => "changing", "ends" => "free", "stations" => [{"at" => size("0 mm"), "clear" => size("1 mm")}, {"at" => size("9 mm"), "clear" => size("3 mm")}]})],
       wires: [base("w1"), base("w2"), weaving])
@@ -127,7 +130,7 @@ class BuiltReadingTest < PieceTest
     eye = {"id" => "e1", "kind" => "eye", "side" => "end", "wires" => ["w1"], "inside" => size("3 mm")}
 
     assert_empty faults(json.call(eye))
-    assert_refused "/endings/0/wires", json.call(eye.merge("wires" => %w[w1 w2])), /one wire is bent/
+    assert_refused "/endings/0", json.call(eye.merge("wires" => %w[w1 w2])), /one wire is bent/
     assert_refused "/endings/1/wires/0", json.call(eye, eye.merge("id" => "e2")), /ends twice/
     assert_refused "/endings/0/wires/0", json.call(eye.merge("wires" => ["w9"])), /does not end here/
     fold = {"id" => "e1", "kind" => "fold", "side" => "end", "wires" => %w[w1 w2]}
@@ -147,9 +150,9 @@ class BuiltReadingTest < PieceTest
   # All faults come together, not the first alone.
   def test_all_faults_at_once
     json = two(woven("s2", %w[w3 w4], {kind: "drop", length: 20.0, width: 8.0, open: 1.0}, at: after("s1"), cut_away: ["w3"], rise: {"kind" => "open", "pitch" => size("9 mm")}))
-    json["endings"] = [{"id" => "e1", "kind" => "eye", "side" => "end", "wires" => ["w9"], "inside" => size("3 mm")}]
+    json["endings"] = [{"id" => "e1", "kind" => "eye", "side" => "end", "wires" => %w[w3 w4], "inside" => size("3 mm")}]
 
-    assert_equal %w[/endings/0/wires/0 /sections/1/cut_away /sections/1/rise/kind], faults(json).map(&:path).uniq.sort
+    assert_equal %w[/endings/0 /sections/1 /sections/1/rise/kind], faults(json).map(&:path).uniq.sort
   end
 
   # A size off by ten or 25.4 is questioned with the likely one, and planned as it was given.

@@ -25,7 +25,7 @@ class EndingPathsTest < PieceTest
   }.freeze
   ROUNDS_EACH = 15
 
-  def wire(id, mm) = Meander::Document::Wire.new(id:, role: "base", size: SIZE.of(mm), metal: "copper", temper: "soft")
+  def wire(id, mm) = Meander::Document::Wire.new(id:, use: "base", size: SIZE.of(mm), metal: "copper", temper: "soft")
 
   def each_ending
     seed = Random.new_seed % 100_000
@@ -37,8 +37,8 @@ class EndingPathsTest < PieceTest
         count = random.rand(wires)
         own = Array.new(count) { |i| wire("w#{i}", mm) }
         centres = Array.new(count) { |i| (i * (mm + 0.4)).round(3) }
-        fields = {kind:, wires: own.map(&:id), **fields}
-        yield Meander::Endings::Registry.build(fields, wires: own, centres:, weaving_mm: 0.3), fields, own, "seed #{seed}: #{kind} of #{count} x #{mm} #{fields}"
+        fields = {kind:, **fields}
+        yield Meander::Endings::Registry.build(fields, numbers: [*0...count], wires: own, centres:, weaving_mm: 0.3), fields, own, "seed #{seed}: #{kind} of #{count} x #{mm} #{fields}"
       end
     end
   end
@@ -46,7 +46,7 @@ class EndingPathsTest < PieceTest
   # The wire it costs is the way that is drawn, begun where the wire leaves its section, in one piece.
   def test_the_wire_is_the_way_drawn
     each_ending do |ending, fields, own, said|
-      assert_equal own.map(&:id).sort, ending.strands.keys.sort, said
+      assert_equal [*0...own.size], ending.strands.keys.sort, said
       ending.strands.each do |id, strand|
         points = strand.points
         next if points.empty?
@@ -81,7 +81,8 @@ class EndingPathsTest < PieceTest
         next if fields[:kind] == "hook" && key == :wraps && own.size == 1 # nothing binds it
 
         more = fields[key].is_a?(Integer) ? fields[key] + 1 : SIZE.of(fields[key].mm + 1.0)
-        grown = Meander::Endings::Registry.build({**fields, key => more}, wires: own, centres: Array.new(own.size) { |i| (i * (own.first.mm + 0.4)).round(3) }, weaving_mm: 0.3)
+        centres = Array.new(own.size) { |i| (i * (own.first.mm + 0.4)).round(3) }
+        grown = Meander::Endings::Registry.build({**fields, key => more}, numbers: [*0...own.size], wires: own, centres:, weaving_mm: 0.3)
 
         assert_operator grown.strands.values.sum(&:length), :>, ending.strands.values.sum(&:length), "#{said}: #{key}"
       end
@@ -100,7 +101,7 @@ class EndingPathsTest < PieceTest
       ending = made.ends.all.first
       part = made.cuts.first.parts.find { |found| found.kind == "ending" && found.mm.positive? }
 
-      assert_in_delta ending.strands["w1"].length, part.mm, 1e-9, kind
+      assert_in_delta ending.strands[0].length, part.mm, 1e-9, kind
       assert_equal ["start of the #{ending.words}", "end of the #{ending.words}"], made.cuts.first.marks.map(&:words).last(2)
       assert(Meander::Work::Order.call(made).any? { |step| step.words == "#{Meander::Units::Text.sentence(ending.words)} at the end." }, kind)
     end

@@ -23,7 +23,7 @@ class EndingsTest < PieceTest
 
   # Common practice: 25 to 30 mm make a hook.
   def test_a_usual_hook_takes_what_makers_say
-    hook = bracelet.ends.at("end").strands["w1"].length
+    hook = bracelet.ends.at("end").strands[0].length
 
     assert_includes 25.0..30.0, hook
   end
@@ -31,7 +31,7 @@ class EndingsTest < PieceTest
   # A loop on a mandrel of m from wire D is close to pi (m + D) a turn, the tangents to the neck being little longer than
   # the piece of circle they replace.
   def test_the_loop_is_near_the_circle_it_is_bent_on
-    bow = bracelet("endings.0.inside": size("9 mm")).ends.at("start").strands["w1"].parts.first
+    bow = bracelet("endings.0.inside": size("9 mm")).ends.at("start").strands[0].parts.first
     neck = 3 * 1.0
 
     assert_in_epsilon Math::PI * (9 + 1.0), bow.length - neck, 0.12
@@ -40,7 +40,7 @@ class EndingsTest < PieceTest
   # Wraps round the two-wire neck are an open belt: 2 pi rho + 2 s a turn, with a rise of one wire.
   def test_the_neck_is_bound_by_open_belts
     plan = bracelet("endings.0.wraps": 4)
-    binding = plan.ends.at("start").strands["w1"].parts.last
+    binding = plan.ends.at("start").strands[0].parts.last
     belt = 4 * Math.hypot((2 * Math::PI * 1.0) + (2 * 1.4), 1.0)
 
     assert_in_delta belt, binding.length, 1e-6
@@ -49,10 +49,10 @@ class EndingsTest < PieceTest
   def test_no_ending_is_a_constant
     short, long = bracelet("endings.1.shank": size("6 mm")), bracelet("endings.1.shank": size("12 mm"))
 
-    assert_in_delta 6 * 1.6, long.ends.at("end").strands["w1"].length - short.ends.at("end").strands["w1"].length, 1e-6
+    assert_in_delta 6 * 1.6, long.ends.at("end").strands[0].length - short.ends.at("end").strands[0].length, 1e-6
     assert_in_delta 6, long.ends.at("end").reach_mm - short.ends.at("end").reach_mm, 1e-9
     thin, thick = plan(document("wires.0.size": size("0.6 mm"))), plan(document("wires.0.size": size("1.6 mm")))
 
-    assert_operator thin.ends.at("end").strands["w1"].length, :<, thick.ends.at("end").strands["w1"].length
+    assert_operator thin.ends.at("end").strands[0].length, :<, thick.ends.at("end").strands[0].length
   end
 end

@@ -29,8 +29,9 @@ class EvenTest < PieceTest
   # The piece as a filling leaves it, planned.
   def filled(piece, filling)
     json = JSON.parse(JSON.generate(piece.to_h))
-    json["sections"][0].merge!("pattern" => JSON.parse(JSON.generate(filling.pattern)), "from" => filling.from, "centre" => "own", "bare" => size("#{filling.bare_mm.round(4)} mm"))
-    plan(json.merge("pins" => pins("repeats" => filling.repeats)))
+    json["sections"][0].merge!("pattern" => JSON.parse(JSON.generate(filling.pattern)), "from" => filling.from, "centre" => "own",
+      "bare" => {"length" => size("#{filling.bare_mm.round(4)} mm"), "gives" => true}, "extent" => {"kind" => "repeats", "count" => filling.repeats})
+    plan(json.merge("pins" => []))
   end
 
   # Wraps and single passes of a half, in the order they are woven.

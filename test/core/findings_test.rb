@@ -10,9 +10,9 @@ class FindingsTest < PieceTest
   Finding = Meander::Findings::Finding
 
   def ending(fields, wires = 1)
-    made = Array.new(wires) { |i| Meander::Document::Wire.new(id: "w#{i}", role: "base", size: Meander::Units::Size.of(0.8), metal: "copper", temper: "soft") }
+    made = Array.new(wires) { |i| Meander::Document::Wire.new(id: "w#{i}", use: "base", size: Meander::Units::Size.of(0.8), metal: "copper", temper: "soft") }
     fields = fields.transform_values { |value| value.is_a?(Float) ? Meander::Units::Size.of(value) : value }
-    Meander::Endings::Registry.build({wires: made.map(&:id), **fields}, wires: made, centres: Array.new(wires) { |i| i * 1.2 }, weaving_mm: 0.3)
+    Meander::Endings::Registry.build(fields, numbers: [*0...wires], wires: made, centres: Array.new(wires) { |i| i * 1.2 }, weaving_mm: 0.3)
   end
 
   def rings(count, side: "end", inside: "4 mm") = {"id" => "f1", "kind" => "jump_rings", "side" => side, "inside" => size(inside), "wire" => size("0.8 mm"), "metal" => "sterling", "count" => count}
@@ -27,7 +27,7 @@ class FindingsTest < PieceTest
         11.4 + (Math::PI * 3.2) + 5.4 + (Math::PI * 0.4) + 5.4 + (Math::PI * 2.4) + 9 + Math.hypot(3 * 2 * Math::PI * 0.8, 2.4)
     }
     by_hand.each do |made, mm|
-      strand = made.strands["w0"]
+      strand = made.strands[0]
 
       assert_in_delta mm, strand.length, 1e-9, made.words
       assert_in_epsilon strand.length, Meander::Curve::Strand.polyline_length(strand.points), 0.002, made.words
@@ -36,14 +36,14 @@ class FindingsTest < PieceTest
 
   # A loop wrapped twice round is a circle longer; a ring at the fold goes from the one wire to the other.
   def test_turns_of_a_loop_and_a_ring_at_the_fold
-    once, twice = [1, 2].map { |turns| ending({kind: "loop", inside: 4.0, wraps: 3, turns:}).strands["w0"].length }
+    once, twice = [1, 2].map { |turns| ending({kind: "loop", inside: 4.0, wraps: 3, turns:}).strands[0].length }
     ring = ending({kind: "fold", ring: 6.0}, 2)
-    points = ring.strands["w0"].points
+    points = ring.strands[0].points
 
     assert_in_delta Math::PI * 4.8, twice - once, 1e-9
     assert_equal [[0.0, 0.0], [1.2, 0.0]], [points.first, points.last].map { |x, y, _| [x.round(9), y.round(9)] }
     assert_in_delta 6.8 / 2, points[1..-2].map { |x, y, _| Math.hypot(x - 0.6, y - 4.2) }.minmax.sum / 2, 1e-6
-    assert_operator ring.strands["w0"].length, :>, Math::PI * 6.8 * 0.75
+    assert_operator ring.strands[0].length, :>, Math::PI * 6.8 * 0.75
     assert_in_delta 6 + 1.2, ring.reach_mm, 1e-9
   end
 
@@ -143,7 +143,7 @@ class FindingsTest < PieceTest
     made = closed.call
     wide, thick = made.bulk_mm(made.piece.endings.first)
 
-    assert_in_delta 6 - 1.5 + (Math::PI / 2), made.ends.at("end").strands["w1"].length, 1e-9
+    assert_in_delta 6 - 1.5 + (Math::PI / 2), made.ends.at("end").strands[0].length, 1e-9
     assert_in_delta 34, made.ends.reach_mm, 1e-9
     assert_equal([nil] * 3, %w[ribbon-small ribbon-loose ribbon-shallow].map { |id| advice(made, id) })
     assert_equal 1, said(made).count { |item| item.id == "glue-cures" }
@@ -176,7 +176,7 @@ class FindingsTest < PieceTest
     small = advice(plan(document("bracelet", findings: [rings(1, inside: "1.2 mm")])), "jump-ring-small")
 
     assert_in_delta 1.0 + 0.8, small.figures[:need_mm], 1e-9
-    assert_equal ["/findings/0/kind"], faults(document("cuff", findings: [rings(1)])).keys
+    assert_equal ["/findings/0/side"], faults(document("cuff", findings: [rings(1)])).keys
     assert_equal ["/findings/0/side"], faults(document("pendant", findings: [rings(1)])).keys
     post = [{"id" => "e1", "kind" => "post", "side" => "start", "wires" => ["w1"], "length" => size("14 mm")}]
     earring = ->(typed, metal) { plan(document("earring", endings: post, "wires.0.size": size(typed), "wires.0.metal": metal)) }

@@ -53,7 +53,7 @@ class JoinedReadingTest < PieceTest
 
     assert_empty faults(joined)
     assert_equal %w[lacing cover], made.own_lengths.map(&:kind)
-    assert_equal ["w2"], made.runs.select { |run| run.parts.any? { |part| part.words == "cut away between sections" } }.map { |run| run.wire.id }
+    assert_equal ["w1"], made.runs.select { |run| run.parts.any? { |part| part.words == "cut away between sections" } }.map { |run| run.wire.id }
     assert_in_delta 200, made.sections[2].strip.account.reserve_mm, 1e-9
   end
 
@@ -61,9 +61,9 @@ class JoinedReadingTest < PieceTest
     BAD.each do |path, values|
       values.each do |value|
         found = faults(changed(path, value))
-        pointer = "/#{path.tr(".", "/")}"
+        pointers = ["/#{path.tr(".", "/")}", ("/wires/0/route/" if value == %w[w1 w2])].compact
 
-        assert(found.keys.any? { |key| key.start_with?(pointer) }, "#{path} #{value.inspect}: #{found.keys}")
+        assert(found.keys.any? { |key| key.start_with?(*pointers) }, "#{path} #{value.inspect}: #{found.keys}")
         found.each_value do |fault|
           refute_empty fault.message.to_s, path
           refute_empty fault.accepted.to_s, path
@@ -86,7 +86,7 @@ class JoinedReadingTest < PieceTest
     assert_equal %w[lacing], made.own_lengths.map(&:kind)
     assert_equal "after", made.sections[2].section[:form][:shaped]
     assert_in_delta 0.0, made.sections[2].strip.account.reserve_mm
-    assert_equal "folded", made.ends.all.first.words
+    assert_includes made.ends.all.map(&:words), "folded"
     assert_nil answer(made)[:front]
     assert_equal [[], [], []], %i[beads tray findings].map { |key| made.piece.document[key] }
   end

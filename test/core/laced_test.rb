@@ -107,7 +107,7 @@ class LacedTest < PieceTest
     assert_in_delta whole.mass_g - (8.96e-3 * Math::PI * 0.16 * 9), cut.mass_g, 1e-9
     assert_equal ["cut away from here", "cut away to here"], cut.cuts[1].marks.map(&:words).grep(/cut away/)
     assert(Meander::Work::Order.call(cut).any? { |step| step.words.start_with?("Cut wire 2 away between section 2") })
-    assert_equal "nothing would hold the two sections together", faults(put_together(sections.call(%w[w1 w2]), wires: [base("w1"), base("w2"), weaving]))["/sections/1/at/cut_away"]
+    assert_equal "nothing would hold the two sections together", faults(put_together(sections.call(%w[w1 w2]), wires: [base("w1"), base("w2"), weaving]))["/wires/0/route/1"]
   end
 
   # Bent before it is woven, an arc's wraps lie close on its inside and further apart on its middle line, and take longer wire.

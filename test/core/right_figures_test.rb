@@ -35,15 +35,15 @@ class RightFiguresTest < PieceTest
 
   # The bindings of loops and bails lie on the wires they bind.
   def test_bindings_lie_on_their_wires
-    wires = [["w1", -1.9], ["w2", 2.3]]
+    wires = [[0, -1.9], [1, 2.3]]
     seats = wires.map { |id, x| Meander::Endings::Seat.new(id, 0.8, x) }
     inside = Meander::Units::Size.of(4.0)
     [Meander::Endings::ClosingLoop.new({inside:, wraps: 3, turns: 1}, seats), Meander::Endings::Bail.new({inside:, wraps: 3}, seats)].each do |ending|
-      bound = ending.strands["w1"].parts.last.points
+      bound = ending.strands[0].parts.last.points
 
       assert_in_delta(-1.9 - 0.8, bound.map(&:first).min, 1e-6)
       assert_in_delta 2.3 + 0.8, bound.map(&:first).max, 1e-6
-      gaps = ending.strands["w1"].parts.each_cons(2).map { |one, other| Math.sqrt(one.points.last.zip(other.points.first).sum { |a, b| (a - b)**2 }) }
+      gaps = ending.strands[0].parts.each_cons(2).map { |one, other| Math.sqrt(one.points.last.zip(other.points.first).sum { |a, b| (a - b)**2 }) }
 
       assert_operator gaps.max, :<, 1e-6, "in one piece"
     end
@@ -58,7 +58,7 @@ class RightFiguresTest < PieceTest
     rho, apart = 0.4 + 0.3 + 0.4, 0.8 + 0.3
     fold = Math::PI * rho / 2
 
-    assert_in_delta fold + Math.hypot((2 * apart) + (2 * Math::PI * rho), 0.8), ending.strands["w1"].length, 1e-6
+    assert_in_delta fold + Math.hypot((2 * apart) + (2 * Math::PI * rho), 0.8), ending.strands[0].length, 1e-6
   end
 
   # What lies on a chain of frames lies on each of them: twice as many frames take twice the wire.
@@ -124,10 +124,10 @@ class RightFiguresTest < PieceTest
     at = ->(id, last) { plan.pose(section).at(section.trace(id).public_send(last ? :last : :first)) }
     far = ->(one, other) { Math.sqrt(one.zip(other).sum { |a, b| (a - b)**2 }) }
 
-    assert_operator far.call(ended["e1"].points("w2").first, at.call(1, false)), :<, 1e-6
-    assert_operator far.call(ended["e2"].points("w1").first, at.call(0, true)), :<, 1e-6
-    assert_operator far.call(ended["e2"].points("w1").last, at.call(1, true)), :<, 1e-6
-    leads = ended["e1"].points("w2").first(2).then { |a, b| b.zip(a).map { |q, p| q - p } }
+    assert_operator far.call(ended["e1"].points(1).first, at.call(1, false)), :<, 1e-6
+    assert_operator far.call(ended["e2"].points(0).first, at.call(0, true)), :<, 1e-6
+    assert_operator far.call(ended["e2"].points(0).last, at.call(1, true)), :<, 1e-6
+    leads = ended["e1"].points(1).first(2).then { |a, b| b.zip(a).map { |q, p| q - p } }
     onward = section.trace(1).first(2).then { |a, b| a.zip(b).map { |q, p| q - p } }
     cos = leads.zip(onward).sum { |a, b| a * b } / Math.sqrt(leads.sum { |a| a * a } * onward.sum { |a| a * a })
 

@@ -98,7 +98,7 @@ class SolveFitTest < PieceTest
     assert_closes short
     assert_equal ["bare"], short.fit.floats
     assert advice(short, "wire-limits-length")
-    assert_equal %w[wrist weaving_wire], conflict({"wrist" => "170 mm", "weaving_wire" => "150 mm"}).figures[:pins]
+    assert_equal %w[wrist wire], conflict({"wrist" => "170 mm", "weaving_wire" => "150 mm"}).figures[:pins]
   end
 
   def test_repeats_and_woven_length
@@ -113,13 +113,13 @@ class SolveFitTest < PieceTest
     assert_closes agrees({"repeats" => 20, "weaving_wire" => "2 m"})
     item = conflict({"repeats" => 50, "weaving_wire" => "1 m"})
 
-    assert_equal %w[repeats weaving_wire], item.figures[:pins]
+    assert_equal %w[repeats wire], item.figures[:pins]
     assert_match(/50 repeats need/, item.why)
   end
 
   def test_woven_length_and_weaving_wire
     assert_closes agrees({"woven" => "60 mm", "weaving_wire" => "2 m"})
-    assert_equal %w[woven weaving_wire], conflict({"woven" => "160 mm", "weaving_wire" => "1 m"}).figures[:pins]
+    assert_equal %w[woven wire], conflict({"woven" => "160 mm", "weaving_wire" => "1 m"}).figures[:pins]
   end
 
   def test_all_four_pins_may_agree

@@ -77,7 +77,7 @@ class WovenPiecesTest < PieceTest
     assert_equal %w[w3 w9], two.strip_picture.placements.map { |place| place[:wire] }.uniq
     json["wires"].last["size"] = size("0.5")
 
-    assert_match(/must be of one size/, faults(json)["/wires/3/size"])
+    assert_match(/must be of one size/, faults(json)["/kinds/3/size"])
   end
 
   # Two wires that take turns: each weaves every other repeat, and runs along behind the other's.
@@ -115,8 +115,8 @@ class WovenPiecesTest < PieceTest
     assert_match(/cannot begin there/, faults(woven(3, [0, 1], after: [{"gaps" => [1, 2], "times" => 2}]))["/sections/0/pattern/after/0/gaps/0"])
     assert_match(/5 base wires have 4 gaps/, faults(woven(5, DIAMOND, spacing: {"kind" => "apart", "clear" => [size("1")]}))["/sections/0/spacing/clear"])
     assert_match(/need two base wires/, faults(woven(3, [0, 1]).tap { |json| json["sections"][0]["pattern"] = document["sections"][0]["pattern"] })["/sections/0/pattern/kind"])
-    assert_match(/every base wire would be cut away/, faults(woven(1, [0, 1], cut_away: ["b1"]))["/sections/0/cut_away"])
-    assert_match(/forms or binds the hook/, faults(woven(3, [0, 1], kind: "bracelet", cut_away: ["b1"]))["/sections/0/cut_away"])
+    assert_match(/every base wire would be cut away/, faults(woven(1, [0, 1], cut_away: ["b1"]))["/sections/0"])
+    assert_match(/forms or binds the hook/, faults(woven(3, [0, 1], kind: "bracelet", cut_away: ["b1"]))["/wires/0/route"])
     assert_match(/does not lie after/, faults(woven(2, [1, 2, 1, 0], spacing: CHANGING.merge("stations" => CHANGING["stations"].reverse)))["/sections/0/spacing/stations/1/at"])
     assert_equal 3, faults(woven(5, [0, "x", -1, 2.5])).size
   end

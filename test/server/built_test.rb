@@ -114,7 +114,7 @@ wires: [base("w1"), base("w2"), weaving])
     send_json(:post, "/api/pieces", {document: json})
 
     assert_problem 422, "invalid-input"
-    assert_equal %w[/sections/1/at /sections/1/at/section], answer["faults"].map { |fault| fault["path"] }.uniq.sort
+    assert_equal %w[/sections/1/at/section /wires/0/route/1 /wires/1/route/1], answer["faults"].map { |fault| fault["path"] }.uniq.sort
     get "/api/pieces"
 
     assert_empty answer["pieces"]

@@ -27,7 +27,7 @@ class RingsApiTest < ServerTest
     assert_equal 200, last_response.status
     get "/api/pieces/#{id}/document.json"
 
-    assert_equal({"kind" => "beside", "length" => {"typed" => "6 mm", "mm" => 6.0}}, answer["body"]["closing"])
+    assert_equal({"kind" => "beside", "length" => {"typed" => "6 mm", "mm" => 6.0}}, answer["worn"]["closing"])
     assert_in_delta 54.4212, answer["pins"].first["length"]["mm"], 1e-3
   end
 

@@ -46,8 +46,8 @@ module Extremes
 
   # A document of any kind with some of its values at their ends. Most can be planned; the others are refused.
   def extreme_document(random)
-    json = JSON.parse(JSON.generate(extreme_start(random)))
-    ends = ends_of(Meander::Document::Fields::PIECE, json).reject { |path, _| path.include?("gaps") || %w[format version role craft].include?(path.last) }
+    json = JSON.parse(JSON.generate(Meander::Document::PieceReader.call(extreme_start(random)).piece.to_h))
+    ends = ends_of(Meander::Document::Fields::PIECE, json).reject { |path, _| path.include?("gaps") || %w[format version use craft].include?(path.last) }
     ends.keys.sample(random.rand(1..4), random:).each do |path|
       path[0..-2].reduce(json) { |inner, key| inner[key] }[path.last] = ends[path].sample(random:)
     end

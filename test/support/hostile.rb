@@ -55,8 +55,8 @@ module Hostile
 
   # A frame no one has asked for.
   def self.heavy(run, number)
-    json = JSON.parse(JSON.generate(run.document("earring")))
-    json["wires"][2]["size"] = {"typed" => "0.2 mm"}
+    json = JSON.parse(JSON.generate(Meander::Document::StartingPiece.call("earring")))
+    json["kinds"].last["size"] = {"typed" => "0.2 mm"}
     json["sections"][0]["form"] = {"kind" => "leaf", "length" => {"typed" => "#{100 + (number / 100.0)} mm"}, "width" => {"typed" => "30 mm"}, "open" => {"typed" => "0 mm"}}
     JSON.generate({document: json})
   end

@@ -3,22 +3,24 @@
 require_relative "../../core/meander"
 
 # A craft that is nowhere but here, to see that a craft is one folder and one line in the registry: two wires twisted round each other, so
-# that after an odd number of half turns they have changed places. Its edge carries beads, and something can be laced to it.
+# that after an odd number of half turns they have changed places, and bound with up to two wires that share one seat. One wire folded may
+# lie at both of its base seats. Its edge carries beads, and something can be laced to it.
 module TwistCraft
   Shape = Meander::Document::Shape
   Common = Meander::Crafts::Common
 
   def self.words = "a twist"
+  def self.seats = {"base" => 2..2, "binding" => 0..1}
   def self.beads = %w[strung met]
 
   def self.fields
-    {base: Common::IDS.call(2..2), halves: Shape::Count.new(1..80), rise: Common.size("rise of a half turn", 0.5..40.0, 1.0..12.0), hand: Shape::Choice.new(%w[left right]), at: Common::AT}
+    {halves: Shape::Count.new(1..80), rise: Common.size("rise of a half turn", 0.5..40.0, 1.0..12.0), hand: Shape::Choice.new(%w[left right]), at: Common::AT}
   end
 
   def self.left_out = {at: Common::LEFT_OUT[:at]}
 
-  def self.check(section, document, place, reading)
-    thick = document[:wires].select { |wire| section[:base].include?(wire[:id]) }.sum { |wire| wire[:size].mm }
+  def self.check(section, place, reading)
+    thick = section.base.sum(&:mm)
     return if section[:rise].mm >= thick
 
     reading.fault("#{place}/rise", "twist", section[:rise].typed, message: "wires so thick cannot be twisted so tight", accepted: "#{thick.round(2)} mm or more")
@@ -61,6 +63,14 @@ module TwistCraft
     def marks(number) = [[0.0, "twist begins", trace(number).first], [run_mm(number), "twist ends", trace(number).last]]
     def ground = Meander::Beads::BentGround.new(middle_line, length_mm, base.first, [0.0, length_mm / 2])
     def outline = [[-2 * radius, 0.0], [2 * radius, 0.0], [2 * radius, length_mm], [-2 * radius, length_mm]]
+
+    # A turn of each binding wire round both, at either end.
+    def own_lengths
+      section.working.map { |wire| Meander::Crafts::OwnLength.new("lacing", section.piece, wire, binding_mm(wire), use: "binds the twist", wraps: 2, slack: 0.0) }
+    end
+
+    def binding_mm(wire) = 2 * Math::PI * ((2 * base.sum(&:mm)) + wire.mm) / 2
+    def wraps = 2 * section.working.size
 
     def trace(number)
       sign = number.zero? ? -1 : 1

@@ -2,21 +2,17 @@
 
 require_relative "../support/system_test"
 require_relative "../support/running_server"
-require_relative "../support/sections"
+require_relative "../support/twist_piece"
+require_relative "../support/twist_craft"
 
 # A craft the interface has never heard of: it is opened, shown as the table of fields has it, changed and saved.
 class SeamBenchTest < SystemTest
-  include Sections
-
-  def twisted
-    twist = {"id" => "s1", "craft" => "twist", "base" => %w[w1 w2], "halves" => 7, "rise" => size("3 mm"), "hand" => "right", "at" => {"kind" => "first", "turn" => 0}}
-    put_together([twist, woven("s2", %w[w1 w2], {kind: "arc", radius: 40.0, towards: "far"}, at: after("s1"))], wires: [base("w1"), base("w2"), weaving]).merge("name" => "Eel-run twist")
-  end
+  include TwistPiece
 
   def test_a_craft_of_its_own
     Dir.mktmpdir do |data|
       server = RunningServer.new(data:, demo: "none", ruby: File.join(ROOT, "test/support/with_twist_craft.rb"))
-      id = JSON.parse(server.request("POST", "/api/pieces", {document: twisted}).body)["id"]
+      id = JSON.parse(server.request("POST", "/api/pieces", {document: twisted.merge("name" => "Eel-run twist")}).body)["id"]
       visit "#{server.url}/pieces/#{id}"
 
       assert_selector ".section-line[data-section=s1]", text: "worked as a twist"

@@ -28,8 +28,8 @@ class TypingTest < SystemTest
     assert_saved
     json = stored_document("Reed cuff")
 
-    assert_equal ["1/4 in", 6.35], json["sections"][0]["bare"].values_at("typed", "mm")
-    assert_equal ["1.2", 1.2], json["wires"][0]["size"].values_at("typed", "mm")
+    assert_equal ["1/4 in", 6.35], json["sections"][0]["bare"]["length"].values_at("typed", "mm")
+    assert_equal ["1.2", 1.2], kinds_of(json)[0]["size"].values_at("typed", "mm")
     assert_selector ".cut-number strong", text: / in\z/
     click_on "mm"
 
@@ -62,7 +62,7 @@ class TypingTest < SystemTest
     click_on "Take 20 swg"
 
     assert_saved
-    assert_equal ["20 swg"] * 2, stored_document("Reed cuff")["wires"].first(2).map { |wire| wire["size"]["typed"] }
+    assert_equal ["20 swg"] * 2, kinds_of(stored_document("Reed cuff")).first(2).map { |kind| kind["size"]["typed"] }
   end
 
   def test_near_and_far_wires_may_differ
@@ -74,7 +74,7 @@ class TypingTest < SystemTest
     assert_saved
     assert_selector ".cut-number", text: "near"
     assert_selector ".cut-number", text: "far"
-    assert_equal [["1.0", "copper"], ["0.8", "brass"]], stored_document("Reed cuff")["wires"].first(2).map { |wire| [wire["size"]["typed"], wire["metal"]] }
+    assert_equal [["1.0", "copper"], ["0.8", "brass"]], kinds_of(stored_document("Reed cuff")).first(2).map { |kind| [kind["size"]["typed"], kind["metal"]] }
   end
 
   def test_notes_are_kept_and_printed

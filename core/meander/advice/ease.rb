@@ -10,7 +10,7 @@ module Meander
         return unless plan.fit.conflicts.empty?
 
         tight = ease.negative?
-        AdviceItem.new(id: "ease-unwearable", severity: "warn", place: "/body/ease",
+        AdviceItem.new(id: "ease-unwearable", severity: "warn", place: "/worn/ease",
                  title: tight ? "It would be #{Units::Text.length(ease.abs)} smaller than the wrist" : "It would hang #{Units::Text.length(ease)} loose",
                  why: "Snug is about 5 mm over the wrist, easy about 12, loose about 20 (common practice, no source).",
                  remedy: tight ? "One repeat more, or more ease." : "Less ease, or a hand measured as well as the wrist.",

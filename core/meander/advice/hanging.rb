@@ -37,13 +37,13 @@ module Meander
 
       # The thickest wire of what a side's findings hang on.
       def self.thickest(plan, side)
-        plan.piece.document[:endings].select { |ending| Document::FindingChecks.holds?(ending, side) }.flat_map { |ending| ending[:wires] }.map { |id| plan.piece.wire(id).mm }.max
+        plan.piece.endings.select { |ending| ending.side == side && ending.holds? }.flat_map(&:wires).map(&:mm).max
       end
 
       def self.posts(plan)
-        plan.piece.document[:endings].each_with_index.filter_map do |ending, i|
-          wire = plan.piece.wire(ending[:wires].first)
-          next if ending[:kind] != "post" || POST_MM.cover?(wire.mm)
+        plan.piece.endings.each_with_index.filter_map do |ending, i|
+          wire = ending.wires.first
+          next if ending.kind != "post" || POST_MM.cover?(wire.mm)
 
           thick = wire.mm > POST_MM.max
           item("post-thickness", "warn", "/endings/#{i}/kind", "An ear post of #{Units::Text.wire(wire.mm)} is #{thick ? "thick" : "thin"}",
@@ -54,9 +54,9 @@ module Meander
 
       # What goes through the ear itself.
       def self.ear(plan)
-        return unless plan.piece.body[:kind] == "earring"
+        return unless plan.piece.kind == "earring"
 
-        posts = plan.piece.document[:endings].select { |ending| ending[:kind] == "post" }.map { |ending| plan.piece.wire(ending[:wires].first).material }
+        posts = plan.piece.endings.select { |ending| ending.kind == "post" }.map { |ending| ending.wires.first.material }
         metals = (posts + plan.piece.findings.grep(Findings::EarWire).map(&:material)).reject { |metal| metal.skin == :plain }.uniq
         return if metals.empty?
 
@@ -69,8 +69,9 @@ module Meander
       def self.sharp(plan)
         return if plan.piece.band?
 
-        ended = plan.piece.document[:endings].reject { |ending| ending[:kind] == "plain" }.flat_map { |ending| ending[:wires].map { |id| [ending[:side], id] } }
-        bare = plan.piece.base_wires.sum { |wire| SIDES.count { |side| !ended.include?([side, wire.id]) } }
+        routes = plan.piece.routes
+        covered = plan.piece.endings.reject { |ending| ending.kind == "plain" }.map(&:id)
+        bare = (2 * plan.piece.base_wires.size) - routes.ended.count { |one| covered.include?(one.ending) }
         return if bare.zero?
 
         item("ends-sharp", "note", "/endings", "#{Units::Text.count(bare, "end")} #{(bare == 1) ? "is" : "are"} cut flush", "A cut end scratches skin and catches cloth.",

@@ -9,12 +9,12 @@ module Meander
       THIN_MM = 0.6
 
       def self.call(plan)
-        hook = plan.piece.document[:endings].find { |ending| HOOKS.include?(ending[:kind]) }
-        wire = hook && plan.piece.wire(hook[:wires].first)
+        hook = plan.piece.endings.find { |ending| HOOKS.include?(ending.kind) }
+        wire = hook&.wires&.first
         return unless wire
         return soft(wire) if wire.temper == "soft"
 
-        thin(wire) if hook[:kind] == "hook" && wire.mm < THIN_MM
+        thin(wire) if hook.kind == "hook" && wire.mm < THIN_MM
       end
 
       def self.soft(wire)

@@ -5,7 +5,7 @@ module Meander
     # What the crafts say about each section, told at its place in the document.
     module OfSections
       # What is not said of a section by itself.
-      WHOLE = %w[/wires /allowances].freeze
+      WHOLE = %w[/kinds /allowances].freeze
 
       def self.call(plan)
         plan.sections.each_with_index.flat_map do |section, i|

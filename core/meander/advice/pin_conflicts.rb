@@ -4,7 +4,7 @@ module Meander
   module Advice
     # Pins that contradict each other, with what letting go of each would give.
     module PinConflicts
-      NAMES = {"repeats" => "the repeats", "woven" => "the woven length", "weaving_wire" => "the weaving wire"}.freeze
+      NAMES = {"repeats" => "the repeats", "woven" => "the woven length", "wire" => "the weaving wire"}.freeze
 
       def self.call(plan)
         pins = Planner::SolveFit.pins(plan.piece)

@@ -5,7 +5,7 @@ module Meander
     # Ribbon ends: what they are wide and thick inside against the bulk of the strip, and glue.
     module Ribbons
       def self.call(plan)
-        ribbons = plan.piece.document[:endings].each_with_index.select { |fields, _| fields[:kind] == "ribbon" }.map { |fields, i| [fields, "/endings/#{i}"] }
+        ribbons = plan.piece.endings.each_with_index.select { |ending, _| ending.kind == "ribbon" }.map { |ending, i| [ending, "/endings/#{i}"] }
         ribbons.flat_map { |fields, place| [size(fields, plan.bulk_mm(fields), place), shallow(plan, fields, place)] } << glue(ribbons)
       end
 
@@ -26,7 +26,7 @@ module Meander
 
       # Ends bent over need as much depth as their bend.
       def self.shallow(plan, fields, place)
-        need = 3 * fields[:wires].map { |id| plan.piece.wire(id).mm }.max
+        need = 3 * fields.wires.map(&:mm).max
         return if fields[:depth].mm >= need
 
         item("ribbon-shallow", "warn", "#{place}/depth", "The ribbon end is too shallow for bent ends",

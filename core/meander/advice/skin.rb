@@ -25,7 +25,7 @@ module Meander
         return if named.empty?
 
         names = Units::Text.list(named.map(&:name))
-        AdviceItem.new(id:, severity:, place: "/wires", title: "#{Units::Text.sentence(names)} #{says}", why:, remedy:)
+        AdviceItem.new(id:, severity:, place: "/kinds", title: "#{Units::Text.sentence(names)} #{says}", why:, remedy:)
       end
       private_class_method :nickel, :marks, :item
     end

@@ -22,7 +22,7 @@ module Meander
         rings = plan.piece.findings.select { |one| one.is_a?(Findings::JumpRings) && one.side != side }
         return rings.last.inside_mm if rings.any?
 
-        plan.piece.document[:endings].select { |ending| ending[:side] != side && Document::FindingChecks::LOOPS.include?(ending[:kind]) }.map { |ending| ending[:inside].mm }.max
+        plan.piece.endings.select { |ending| ending.side != side && Document::FindingChecks::LOOPS.include?(ending.kind) }.map { |ending| ending[:inside].mm }.max
       end
 
       def self.alone(index)

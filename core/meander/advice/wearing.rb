@@ -10,23 +10,23 @@ module Meander
       def self.call(plan) = [heavy(plan), alone(plan), bail(plan), row(plan), open_row(plan)].flatten.compact
 
       def self.heavy(plan)
-        return unless plan.piece.body[:kind] == "earring" && plan.mass_g > EAR_G
+        return unless plan.piece.kind == "earring" && plan.mass_g > EAR_G
 
-        AdviceItem.of("ear-heavy", "warn", "/body", "#{Units::Text.number(plan.mass_g, 1)} g is heavy for an ear", "Past about #{Units::Text.number(EAR_G, 0)} g (common practice) an earring pulls.",
+        AdviceItem.of("ear-heavy", "warn", "/worn", "#{Units::Text.number(plan.mass_g, 1)} g is heavy for an ear", "Past about #{Units::Text.number(EAR_G, 0)} g (common practice) an earring pulls.",
   "Thinner wire, an opener weave, or a smaller frame.", mass_g: plan.mass_g)
       end
 
       def self.alone(plan)
-        return if plan.piece.body[:kind] != "earring" || plan.pair?
+        return if plan.piece.kind != "earring" || plan.pair?
 
-        AdviceItem.of("pair-not-mirrored", "note", "/body/pair", "This is planned as a single earring", "A second one made from the same plan is its copy, not its mirror image.",
+        AdviceItem.of("pair-not-mirrored", "note", "/pair", "This is planned as a single earring", "A second one made from the same plan is its copy, not its mirror image.",
   "Plan it as a pair.")
       end
 
       def self.bail(plan)
-        plan.piece.document[:endings].each_with_index.filter_map do |ending, i|
-          chain = plan.piece.body[:chain]&.mm
-          next unless ending[:kind] == "bail" && chain && ending[:inside].mm < chain
+        plan.piece.endings.each_with_index.filter_map do |ending, i|
+          chain = plan.piece.worn[:chain]&.mm
+          next unless ending.kind == "bail" && chain && ending[:inside].mm < chain
 
           AdviceItem.of("bail-too-small", "warn", "/endings/#{i}/inside", "The chain does not pass the bail",
   "The bail is #{Units::Text.length(ending[:inside].mm)} inside, the chain #{Units::Text.length(chain)} at its widest.",
@@ -48,7 +48,7 @@ module Meander
 
       # A row of links needs something at each end to close it.
       def self.open_row(plan)
-        return unless plan.piece.body[:kind] == "links" && plan.piece.document[:endings].map { |ending| ending[:side] }.uniq.size < 2
+        return unless plan.piece.kind == "links" && plan.piece.endings.map(&:side).uniq.size < 2
 
         AdviceItem.of("row-not-closed", "warn", "/endings", "Nothing closes the row", "One end or both have no hook, loop or eye.", "Add a loop at one end and a hook at the other.")
       end

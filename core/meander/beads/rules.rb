@@ -10,9 +10,7 @@ module Meander
       # ground: what the placement's section is; the beads are threaded on the section's weaving wire, on a wire of their own, or on
       # the bent wire itself.
       def self.build(fields, piece, ground)
-        thread = if fields[:weaving] then piece.wire(fields[:weaving])
-        else ground.woven? ? ground.strip.section.working_wire : ground.wire
-        end
+        thread = piece.carrier(fields[:id]) || (ground.woven? ? ground.strip.section.working_wire : ground.wire)
         ALL.fetch(fields[:rule]).new(fields, piece.bead(fields[:bead]), ground, thread)
       end
     end

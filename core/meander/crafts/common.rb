@@ -20,13 +20,15 @@ module Meander
       turn = Count.new(-350..350)
       AT = Variant.new(:kind, {
         "first" => {turn:},
-        "after" => {section: Id.new, bare: size("bare wire between sections", 0.0..300.0, 0.0..60.0), turn:, cut_away: list(Id.new, 0..24)},
+        "after" => {section: Id.new, bare: size("bare wire between sections", 0.0..300.0, 0.0..60.0), turn:},
         "beside" => {section: Id.new, across: size("distance from the other section", 0.0..200.0, 0.0..40.0), along: size("distance along the other section", 0.0..300.0, 0.0..60.0), side: TOWARDS},
         "centre" => {section: Id.new, turn:},
-        "mirror" => {section: Id.new}
-      }, left_out: {turn: 0, cut_away: [].freeze})
-      # How far a section is woven: as its frame is long, or so many repeats, or so far.
+        "mirror" => {section: Id.new},
+        "rim" => {of: Id.new, rim: Text.new(min: 1, max: 40), turn:}
+      }, left_out: {turn: 0})
+      # How far a section is woven: as its frame is long, or so many repeats, or so far; or as what the piece must meet asks for.
       EXTENT = Variant.new(:kind, {
+        "free" => {},
         "fill" => {},
         "repeats" => {count: Count.new(1..2000)},
         "length" => {length: size("woven length", 1.0..2000.0, 5.0..260.0)}

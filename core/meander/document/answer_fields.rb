@@ -10,7 +10,7 @@ module Meander
       figure = Figure.new
       words = Words.new
       whole = Count.new(0..10_000_000)
-      pin = Choice.new(%w[wrist repeats woven weaving_wire])
+      pin = Choice.new(%w[wrist repeats woven wire])
 
       NEIGHBOUR = Record.new({repeats: whole, woven_mm: figure, strip_mm: figure, change_mm: figure, off_mm: figure, weaving_change_mm: figure})
       # How a piece is worn, see Planner::Fit. free: the section whose repeats were found.
@@ -79,7 +79,7 @@ module Meander
         marks: Many.new(Record.new({kind: Choice.new(%w[start middle end join]), at: figure}))
       })
 
-      PART = Record.new({kind: Choice.new(%w[tail ending section bare between cut_away trim]), mm: figure, section: Maybe.new(words), words:})
+      PART = Record.new({kind: Choice.new(%w[tail ending section bare between cut_away fold trim]), mm: figure, section: Maybe.new(words), words:})
       CUT = Record.new({wires: Many.new(words), place: words, cut_away: Choice.new([true, false]), words:, colour: words, cut_mm: whole, total_mm: figure, parts: Many.new(PART),
                          marks: Many.new(Record.new({at_mm: figure, words:}))})
       # x, y, how far it is turned (radians from +y towards +x), and -1 where it is mirrored.

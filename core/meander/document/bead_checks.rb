@@ -4,7 +4,7 @@ module Meander
   module Document
     # Checks of a piece's beads: kinds that can be, placements on sections that can carry them, wires in their role.
     class BeadChecks
-      def self.call(document, reading) = new(document, reading).call
+      def self.call(document, routes, reading) = new(document, routes, reading).call
 
       # A kind by itself, at a place of a document.
       def self.kind(fields, place, reading)
@@ -14,8 +14,9 @@ module Meander
         reading.fault("#{place}/hole", "bead", fields[:hole].typed, message: "the hole would be as wide as the bead", accepted: "less than #{Units::Text.length(across)}")
       end
 
-      def initialize(document, reading)
+      def initialize(document, routes, reading)
         @document = document
+        @routes = routes
         @reading = reading
         @kinds = document[:tray].map { |kind| kind[:id] }
       end
@@ -32,7 +33,7 @@ module Meander
       def placed(placed, place)
         known = @kinds.empty? ? "a bead, of which there is none yet" : @kinds.join(", ")
         fault("#{place}/bead", placed[:bead], "#{placed[:bead]} is not in the tray of this piece", known) unless @kinds.include?(placed[:bead])
-        thread(placed, place) if placed[:weaving]
+        thread(placed, place)
         section = @document[:sections].find { |one| one[:id] == placed[:section] }
         return fault("#{place}/section", placed[:section], "this section is not in the piece", ids) unless section
 
@@ -43,9 +44,12 @@ module Meander
       def ids(rule = nil) = @document[:sections].select { |one| rule.nil? || carries?(one, rule) }.map { |one| one[:id] }.join(", ")
       def carries?(section, rule) = Crafts::Registry.fetch(section[:craft]).beads.include?(rule)
 
+      # Beads that are not threaded while a section is worked, nor strung on what it is made of, have a wire of their own.
       def thread(placed, place)
-        weaving = @document[:wires].select { |wire| wire[:role] == "weaving" }.map { |wire| wire[:id] }
-        fault("#{place}/weaving", placed[:weaving], "beads are threaded on a weaving wire", weaving.join(", ")) unless weaving.include?(placed[:weaving])
+        own = Beads::Rules::SENTENCES.fetch(placed[:rule]).more[:thread]
+        return if own == !@routes.carrier(placed[:id]).nil?
+
+        fault(place, placed[:id], own ? "no wire carries these beads" : "these beads lie on a wire that is there already", own ? "a wire whose route carries #{placed[:id]}" : "no wire of their own")
       end
 
       def carries(placed, section, place)
@@ -73,7 +77,7 @@ others.empty? ? "another section, of which there is none yet" : others.join(", "
       end
 
       def rows(section, place)
-        return if section[:base].size == 2 && (Form::Opening::OUTLINES.key?(section[:form][:kind]) || section[:spacing][:kind] == "apart")
+        return if @routes.seated(section[:id], "base").size == 2 && (Form::Opening::OUTLINES.key?(section[:form][:kind]) || section[:spacing][:kind] == "apart")
 
         fault("#{place}/section", section[:id], "rows of beads lie between two base wires that stand apart", "a frame, or two wires held apart")
       end

@@ -13,10 +13,11 @@ module Meander
       TO_A_WIRE = 3.0
       FRAMES = %w[drop leaf crescent waists].freeze
 
-      def self.call(document, reading) = new(document, reading).call
+      def self.call(document, routes, reading) = new(document, routes, reading).call
 
-      def initialize(document, reading)
+      def initialize(document, routes, reading)
         @document = document
+        @routes = routes
         @reading = reading
       end
 
@@ -40,8 +41,7 @@ module Meander
       end
 
       def repeats(section)
-        pinned = @document[:pins].find { |pin| pin[:quantity] == "repeats" }
-        [(section[:extent][:count] if section[:extent][:kind] == "repeats"), pinned && pinned[:count], 1].compact.max
+        section[:extent][:count] || 1
       end
 
       def frames
@@ -58,12 +58,12 @@ module Meander
         refuse("/sections/#{beyond[0]}/form", told.sum { |one| yield(one) }, most, what)
       end
 
-      def alike(section) = [section[:form], section[:pattern], section[:extent], sizes(section[:base]), sizes(section[:weaving])]
-      def sizes(ids) = @document[:wires].select { |wire| ids.include?(wire[:id]) }.map { |wire| wire[:size].mm }
+      def alike(section) = [section[:form], section[:pattern], section[:extent], sizes(section, "base"), sizes(section, "weaving")]
+      def sizes(section, role) = @routes.seated(section[:id], role).map { |visit| @document[:kinds].find { |kind| kind[:id] == visit.wire[:kind] }[:size].mm }
 
       def passes(section)
-        thick = sizes(section[:weaving]).max or return 0.0
-        TO_A_WIRE * section[:form][:length].mm / thick / section[:strands]
+        thick = sizes(section, "weaving").max or return 0.0
+        TO_A_WIRE * section[:form][:length].mm / thick / @routes.seated(section[:id], "weaving").size
       end
     end
   end

@@ -2,35 +2,47 @@
 
 module Meander
   module Document
-    # Checks of what is hung on a piece's endings: something must be there to hang it on.
-    module FindingChecks
+    # Checks of what is hung on a piece: something must be there to hang it on.
+    class FindingChecks
       # Loops a hook with two eyes can hang in, one eye in each.
       LOOPS = %w[loop eye curl].freeze
       CLOSED = %w[cuff ring].freeze
 
-      def self.call(document, reading)
-        document[:findings].each_with_index do |finding, i|
-          if CLOSED.include?(document[:body][:kind])
-            reading.fault("/findings/#{i}/kind", "finding", finding[:kind], message: "a #{document[:body][:kind]} is worn without one", accepted: "none")
-          elsif document[:endings].none? { |ending| holds?(ending, finding[:side]) }
-            reading.fault("/findings/#{i}/side", "finding", finding[:side], message: "at the #{finding[:side]} there is nothing to hang it on",
-                          accepted: "a side with a loop, an eye, a hook, a bail, a ribbon end or a ring at the fold")
-          elsif finding[:kind] == "two_eye_hook"
-            two_loops(document, finding, i, reading)
-          end
-        end
+      def self.call(document, routes, reading) = new(document, routes, reading).call
+
+      def initialize(document, routes, reading)
+        @document = document
+        @routes = routes
+        @reading = reading
+        @rings = routes.folds.select(&:ring).map(&:id)
       end
 
-      def self.two_loops(document, finding, index, reading)
-        loops = document[:endings].count { |ending| ending[:side] == finding[:side] && LOOPS.include?(ending[:kind]) }
-        return if loops >= 2
+      def call = @document[:findings].each_with_index { |finding, i| finding(finding, "/findings/#{i}") }
 
-        reading.fault("/findings/#{index}/kind", "finding", "two_eye_hook", message: "a hook with two eyes hangs in two loops, at the #{finding[:side]} there #{(loops == 1) ? "is one" : "are none"}",
-                      accepted: "two loops at one side")
+      private
+
+      def fault(path, given, message, accepted) = @reading.fault(path, "finding", given, message:, accepted:)
+      def ending(id) = @document[:endings].find { |one| one[:id] == id }
+
+      def finding(finding, place)
+        return fault("#{place}/kind", finding[:kind], "a #{@document[:kind]} is worn without one", "none") if CLOSED.include?(@document[:kind])
+
+        bare = finding[:on].reject { |id| @rings.include?(id) || Endings::Registry::HOLDS.include?(ending(id)&.fetch(:kind)) }
+        return fault("#{place}/on", bare.join(", "), "there is nothing to hang it on", "a loop, an eye, a hook, a bail, a ribbon end or a ring at the fold") if bare.any?
+
+        return two_loops(finding, place) if finding[:kind] == "two_eye_hook"
+
+        fault("#{place}/on", finding[:on].join(", "), "it hangs on one ending", "one ending") if finding[:on].size > 1
       end
-      private_class_method :two_loops
 
-      def self.holds?(ending, side) = ending[:side] == side && (Endings::Registry::HOLDS.include?(ending[:kind]) || (ending[:kind] == "fold" && !ending[:ring].nil?))
+      # A hook with two eyes hangs in two loops at one side.
+      def two_loops(finding, place)
+        sides = finding[:on].filter_map { |id| @routes.ends(id).first&.at }.uniq
+        loops = finding[:on].count { |id| LOOPS.include?(ending(id)&.fetch(:kind)) }
+        return if loops == 2 && finding[:on].uniq.size == 2 && sides.size == 1
+
+        fault("#{place}/kind", "two_eye_hook", "a hook with two eyes hangs in two loops, #{(loops == 1) ? "there is one" : "there are none"} at its side", "two loops at one side")
+      end
     end
   end
 end

@@ -12,6 +12,16 @@ module Meander
         else value
         end
       end
+
+      # The same with keys as JSON has them, so that it can be read.
+      def self.json(value)
+        case value
+        when Hash then value.to_h { |key, inner| [key.to_s, json(inner)] }
+        when Array then value.map { |inner| json(inner) }
+        when Units::Size then {"typed" => value.typed, "mm" => value.mm}
+        else value
+        end
+      end
     end
   end
 end

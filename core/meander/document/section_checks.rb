@@ -2,43 +2,77 @@
 
 module Meander
   module Document
-    # Checks what a section says of its wires: each in its role and laid once; what else is asked of it its craft checks.
+    # Checks sections: each stands on one before it, is as long as something says, and is what its craft can work.
     class SectionChecks
-      # place: the JSON pointer to the section.
-      def self.call(section, document, place, reading) = new(section, document, place, reading).call
+      # Pins by which the only section of a piece is found.
+      MEASURES = %w[wrist finger wire].freeze
+      # A section with the wires at its seats, as a craft checks it. fields: as read; base, working: Wire values; cut_away: numbers of base
+      # seats; in_turn: whether working wires take turns; earlier: ids of the sections before it that something can stand on; path: answers the
+      # JSON pointer to a wire's kind.
+      Seated = Struct.new(:fields, :base, :working, :cut_away, :in_turn, :earlier, :path) do
+        def [](key) = fields[key]
+      end
 
-      def initialize(section, document, place, reading)
-        @section = section
+      def self.call(document, routes, reading) = new(document, routes, reading).call
+
+      def initialize(document, routes, reading)
         @document = document
-        @place = place
+        @routes = routes
         @reading = reading
-        @roles = document[:wires].to_h { |wire| [wire[:id], wire[:role]] }
+        @sections = document[:sections]
       end
 
       def call
-        wire_roles
-        Crafts::Registry.fetch(@section[:craft]).check(@section, @document, @place, @reading)
+        @sections.each_with_index do |section, i|
+          stands(section, i) if section[:at]
+          extent(section, "/sections/#{i}") if section[:extent]
+          Crafts::Registry.fetch(section[:craft]).check(seated(section, i), "/sections/#{i}", @reading)
+        end
       end
 
       private
 
-      def repeated(values)
-        values.each_with_index { |value, i| yield value, i if values.index(value) < i }
+      def fault(path, given, message, accepted) = @reading.fault(path, "built", given, message:, accepted:)
+      def standing(count) = @sections.first(count).select { |section| section[:at] }.map { |section| section[:id] }
+
+      def stands(section, index)
+        at = section[:at]
+        return if %w[first rim].include?(at[:kind]) || standing(index).include?(at[:section])
+
+        fault("/sections/#{index}/at/section", at[:section], "a section stands on one before it", index.zero? ? "first" : standing(index).join(", "))
       end
 
-      def wire_roles
-        @section[:base].each_with_index { |id, i| used_as(id, "base", "#{@place}/base/#{i}") }
-        repeated(@section[:base]) do |id, i|
-          @reading.fault("#{@place}/base/#{i}", "duplicate", id, message: "base wire #{id} is laid twice", accepted: "each base wire once")
+      # A frame says by itself how far it is worked, a strip that is free what the piece is worn on, or a pin.
+      def extent(section, place)
+        frame = Form::Opening::OUTLINES.key?(section[:form][:kind])
+        case section[:extent][:kind]
+        when "fill" then fault("#{place}/extent/kind", "fill", "only a frame says by itself how far it is woven", "repeats, length, free") unless frame
+        when "free" then frame ? fault("#{place}/extent/kind", "free", "a frame is woven as far as it is long, or as it says", "fill, repeats, length") : found(section, place)
         end
-        @section[:weaving]&.each_with_index { |id, i| used_as(id, "weaving", "#{@place}/weaving/#{i}") }
+        fault("#{place}/bare/gives", true, "bare ends give way where a piece is one strip that is worn round something", "false") if section.dig(:bare, :gives) && !alone?
       end
 
-      def used_as(id, role, path)
-        return if @roles[id] == role
+      def alone? = @sections.size == 1 && %w[wrist finger].include?(@document[:worn]&.fetch(:on))
 
-        known = @roles.select { |_, other| other == role }.keys
-        @reading.fault(path, "reference", id, message: "#{id} is not a #{role} wire of this piece", accepted: known.empty? ? "a #{role} wire, of which there is none yet" : known.join(", "))
+      def found(section, place)
+        measured = alone? && @document[:pins].any? { |pin| MEASURES.include?(pin[:quantity]) }
+        return if measured || @document[:pins].any? { |pin| pin[:quantity] == "woven" && pin[:section] == section[:id] }
+
+        fault("#{place}/extent/kind", "free", "nothing says how far this section is woven", "repeats, length, or a pin on it")
+      end
+
+      def seated(section, index)
+        seats = Crafts::Registry.fetch(section[:craft]).seats.keys
+        base, *working = ["base", *(seats - ["base"])].map { |role| @routes.seated(section[:id], role) }
+        wires = ->(visits) { visits.map { |visit| wire(visit.wire) } }
+        in_turn = working.flatten.map(&:number).uniq.size > 1
+        path = ->(wire) { "/kinds/#{@document[:kinds].index { |kind| kind[:id] == wire.kind }}" }
+        Seated.new(section, wires.call(base), wires.call(working.flatten), base.select(&:cut_away).map(&:number), in_turn, standing(index), path)
+      end
+
+      def wire(fields)
+        kind = @document[:kinds].find { |one| one[:id] == fields[:kind] }
+        Wire.new(id: fields[:id], kind: kind[:id], **kind.slice(:use, :size, :metal, :temper))
       end
     end
   end

@@ -16,7 +16,8 @@ module Meander
         return @shape if @of == crafts.keys
 
         @of = crafts.keys
-        @shape = Shape::Variant.new(:craft, crafts.transform_values { |craft| {id: Shape::Id.new, **craft.fields} }, left_out: crafts.values.map(&:left_out).reduce({}, :merge))
+        @shape = Shape::Variant.new(:craft, crafts.transform_values { |craft| {id: Shape::Id.new, copies: Shape::Count.new(1..40), **craft.fields} },
+          left_out: crafts.values.map(&:left_out).reduce({copies: 1}, :merge))
       end
     end
   end

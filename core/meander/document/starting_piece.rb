@@ -5,54 +5,69 @@ module Meander
     # The piece a maker starts from: a plain document, valid as it stands, with common sizes (see the trade's rules of
     # thumb: opening about a quarter of the wrist, ease 12 mm).
     module StartingPiece
-      WIRES = [
-        {"id" => "w1", "role" => "base", "size" => {"typed" => "1.0 mm"}, "metal" => "copper", "temper" => "soft"},
-        {"id" => "w2", "role" => "base", "size" => {"typed" => "1.0 mm"}, "metal" => "copper", "temper" => "soft"},
-        {"id" => "w3", "role" => "weaving", "size" => {"typed" => "0.4 mm"}, "metal" => "copper", "temper" => "soft"}
-      ].freeze
-      BODIES = {
-        "cuff" => {"kind" => "cuff", "ease" => {"typed" => "12 mm"}, "opening" => {"kind" => "share", "share" => 0.25}},
-        "bracelet" => {"kind" => "bracelet", "ease" => {"typed" => "12 mm"}},
-        "ring" => {"kind" => "ring", "closing" => {"kind" => "beside", "length" => {"typed" => "6 mm"}}}
-      }.freeze
-      # What each is measured by. A ring is woven of finer wire.
-      MEASURES = Hash.new({"quantity" => "wrist", "length" => {"typed" => "170 mm"}}.freeze).merge("ring" => {"quantity" => "finger", "length" => {"typed" => "US 7"}}).freeze
-      RING_SIZES = ["0.8 mm", "0.8 mm", "0.3 mm"].freeze
-      PLAIN = %w[start end].map.with_index(1) { |side, i| {"id" => "e#{i}", "kind" => "plain", "side" => side, "wires" => %w[w1 w2]} }.freeze
-      ENDINGS = {
-        "ring" => PLAIN,
-        "cuff" => PLAIN,
-        "bracelet" => [
-          {"id" => "e1", "kind" => "loop", "side" => "start", "wires" => %w[w1 w2], "inside" => {"typed" => "5 mm"}, "wraps" => 3},
-          {"id" => "e2", "kind" => "hook", "side" => "end", "wires" => %w[w1 w2], "inside" => {"typed" => "4 mm"},
-            "shank" => {"typed" => "9 mm"}, "wraps" => 3}
-        ]
-      }.freeze
       ALLOWANCES = {
         "tail" => {"typed" => "50 mm"}, "waste" => {"typed" => "30 mm"}, "margin" => 0.05,
         "working_length" => {"typed" => "2 m"}, "base_tail" => {"typed" => "20 mm"}, "base_tails" => "start", "trim" => {"typed" => "5 mm"}
       }.freeze
       # Wires that are bent at both ends are held at both.
       BOTH_ENDS = {**ALLOWANCES, "base_tails" => "both"}.freeze
+      COILS = {"kind" => "coils", "single" => 3, "both" => 3, "anchor" => 0, "closing" => 3}.freeze
+      EIGHT = {"kind" => "walk", "gaps" => [1, 2, 1, 2, 1, 0, 1, 0], "before" => [], "after" => []}.freeze
 
-      # kind: of a body, see Fields::BODY.
+      def self.size(typed) = {"typed" => typed}.freeze
+      def self.kind(id, use, typed) = {"id" => id, "use" => use, "size" => size(typed), "metal" => "copper", "temper" => "soft"}.freeze
+      def self.visit(seat, **more) = {"kind" => "visit", "section" => "s1", "seat" => seat, **more.transform_keys(&:to_s)}.freeze
+      def self.wire(id, kind, *route, start: nil, stop: nil) = {"id" => id, "kind" => kind, "route" => route, "ends" => {"start" => start, "end" => stop}}.freeze
+      def self.at(ending, place) = {"ending" => ending, "place" => place}.freeze
+
+      # A woven strip as long as what it is worn on asks for; a frame as far as it is long.
+      def self.woven(pattern, bare, gives, form, extent)
+        {"id" => "s1", "craft" => "weave", "copies" => 1, "at" => {"kind" => "first", "turn" => 0}, "form" => form, "extent" => {"kind" => extent}, "pattern" => pattern,
+          "spacing" => {"kind" => "tight"}, "rise" => {"kind" => "packed"}, "from" => "end", "centre" => "shared", "bare" => {"length" => size(bare), "gives" => gives}}.freeze
+      end
+      private_class_method :size, :kind, :visit, :wire, :at, :woven
+
+      COPPER = ->(base, working) { [kind("k1", "base", base), kind("k2", "working", working)].freeze }
+      # Two base wires from ending to ending, and one that is woven over them.
+      TWO = [wire("w1", "k1", visit("base 1"), start: at("e1", 1), stop: at("e2", 1)), wire("w2", "k1", visit("base 2"), start: at("e1", 2), stop: at("e2", 2)),
+        wire("w3", "k2", visit("weaving 1"))].freeze
+      # One base wire there and back round a fold.
+      FOLDED = ->(back) {
+        [wire("w1", "k1", visit("base 1"), {"kind" => "fold", "id" => "f1", "ring" => nil}, visit("base 2", back: true), start: at("e1", 1), stop: back), wire("w2", "k2", visit("weaving 1"))].freeze
+      }
+      STRIP = [woven(COILS, "5 mm", true, {"kind" => "straight"}, "free")].freeze
+      FRAME = ->(form) { [woven(EIGHT, "0 mm", false, form, "fill")].freeze }
+      PLAIN = [{"id" => "e1", "kind" => "plain"}, {"id" => "e2", "kind" => "plain"}].freeze
+      LOOP_AND_HOOK = [{"id" => "e1", "kind" => "loop", "inside" => size("5 mm"), "wraps" => 3},
+        {"id" => "e2", "kind" => "hook", "inside" => size("4 mm"), "shank" => size("9 mm"), "wraps" => 3}].freeze
+      WRIST = [{"id" => "p1", "quantity" => "wrist", "length" => size("170 mm")}].freeze
+      EASE = {"on" => "wrist", "ease" => size("12 mm")}.freeze
+
+      PIECES = {
+        "cuff" => {"worn" => {**EASE, "opening" => {"kind" => "share", "share" => 0.25}}, "kinds" => COPPER.call("1.0 mm", "0.4 mm"), "wires" => TWO, "sections" => STRIP, "endings" => PLAIN,
+                    "pins" => WRIST},
+        "bracelet" => {"worn" => EASE, "kinds" => COPPER.call("1.0 mm", "0.4 mm"), "wires" => TWO, "sections" => STRIP, "endings" => LOOP_AND_HOOK, "pins" => WRIST},
+        # A ring is woven of finer wire.
+        "ring" => {"worn" => {"on" => "finger", "closing" => {"kind" => "beside", "length" => size("6 mm")}}, "kinds" => COPPER.call("0.8 mm", "0.3 mm"), "wires" => TWO, "sections" => STRIP,
+                    "endings" => PLAIN, "pins" => [{"id" => "p1", "quantity" => "finger", "length" => size("US 7")}], "allowances" => BOTH_ENDS},
+        "links" => {"worn" => EASE, "kinds" => COPPER.call("1.0 mm", "0.3 mm"), "wires" => TWO, "endings" => LOOP_AND_HOOK, "pins" => WRIST,
+                     "sections" => FRAME.call({"kind" => "waists", "length" => size("18 mm"), "width" => size("6 mm"), "frames" => 9, "crossing" => "left"})},
+        "earring" => {"worn" => {"on" => "ear"}, "pair" => true, "kinds" => COPPER.call("0.8 mm", "0.3 mm"), "wires" => FOLDED.call(nil),
+                       "endings" => [{"id" => "e1", "kind" => "eye", "inside" => size("2.5 mm")}],
+                       "sections" => FRAME.call({"kind" => "drop", "length" => size("32 mm"), "width" => size("16 mm"), "open" => size("5 mm")})},
+        "pendant" => {"worn" => {"on" => "neck", "chain" => size("3 mm")}, "kinds" => COPPER.call("0.8 mm", "0.3 mm"), "wires" => FOLDED.call(at("e1", 2)), "allowances" => BOTH_ENDS,
+                       "endings" => [{"id" => "e1", "kind" => "bail", "inside" => size("4 mm"), "wraps" => 3}],
+                       "sections" => FRAME.call({"kind" => "leaf", "length" => size("42 mm"), "width" => size("15 mm"), "open" => size("0 mm")})},
+        "component" => {"kinds" => [kind("k1", "base", "0.8 mm")], "wires" => [wire("w1", "k1", visit("base 1"))],
+                         "sections" => [{"id" => "s1", "craft" => "bend", "copies" => 1, "at" => {"kind" => "first", "turn" => 0},
+                                         "bend" => {"kind" => "rosette", "long" => size("14 mm"), "short" => size("10 mm"), "fold" => size("2 mm"), "centre" => size("0 mm"), "petals" => 8}}]}
+      }.freeze
+
+      # kind: of a piece, see Fields::PIECES.
       def self.call(kind)
-        return StartingBuilt.call(kind) if Fields::BUILT.include?(kind)
-
-        {"format" => Fields::FORMAT, "version" => Fields::VERSION, "name" => "New #{kind}", "notes" => "",
-          "body" => BODIES.fetch(kind), "wires" => wires(kind), "sections" => [section], "endings" => ENDINGS.fetch(kind),
-          "beads" => [], "steps" => [], "pins" => [{"id" => "p1", **MEASURES[kind]}],
-          "allowances" => (kind == "ring") ? BOTH_ENDS : ALLOWANCES, "weaves" => []}
+        {"format" => Fields::FORMAT, "version" => Fields::VERSION, "name" => "New #{(kind == "links") ? "row of links" : kind}", "notes" => "", "kind" => kind, "pair" => false, "worn" => nil,
+          "endings" => [], "beads" => [], "steps" => [], "pins" => [], "allowances" => ALLOWANCES, "weaves" => [], **PIECES.fetch(kind)}
       end
-
-      def self.wires(kind) = (kind == "ring") ? WIRES.zip(RING_SIZES).map { |wire, typed| wire.merge("size" => {"typed" => typed}) } : WIRES
-
-      def self.section
-        {"id" => "s1", "craft" => "weave", "base" => %w[w1 w2], "cut_away" => [], "weaving" => ["w3"], "strands" => 1, "turns" => "together",
-          "pattern" => {"kind" => "coils", "single" => 3, "both" => 3, "anchor" => 0, "closing" => 3},
-          "spacing" => {"kind" => "tight"}, "rise" => {"kind" => "packed"}, "from" => "end", "centre" => "shared", "bare" => {"typed" => "5 mm"}}
-      end
-      private_class_method :wires
     end
   end
 end

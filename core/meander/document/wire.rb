@@ -2,10 +2,10 @@
 
 module Meander
   module Document
-    # One wire of a piece: base or weaving.
-    Wire = Struct.new(:id, :role, :size, :metal, :temper, keyword_init: true) do
+    # One wire of a piece: kind: the id of its kind; use: base (cut in one) or working.
+    Wire = Struct.new(:id, :kind, :use, :size, :metal, :temper, keyword_init: true) do
       def mm = size.mm
-      def base? = role == "base"
+      def base? = use == "base"
 
       # The same under another id.
       def named(other) = dup.tap { |wire| wire.id = other }.freeze

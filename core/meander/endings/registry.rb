@@ -4,7 +4,7 @@ module Meander
   module Endings
     # How the base wires of a piece may end: kind in the document => class.
     #
-    # Every ending answers `strands` ({ wire id => Curve::Strand }, the way each wire takes beyond its bare end, with y
+    # Every ending answers `strands` ({ number of a base wire => Curve::Strand }, the way each wire takes beyond its bare end, with y
     # running outwards from 0), `reach_mm` (how far it adds to the wearing length, to the inside of a loop or hook) and
     # `words`. What it costs in wire is the length of its strands and nothing else.
     module Registry
@@ -16,12 +16,13 @@ module Meander
       ALONE = SENTENCES.select { |_, sentence| sentence.more[:wires] == "one" }.keys.freeze
       HOLDS = SENTENCES.select { |_, sentence| sentence.more[:holds] }.keys.freeze
 
-      # fields: the ending as read from the document; wires: all base wires of the band, as Wire values in strip order; centres: their
-      # x in mm; weaving_mm: of the wire that binds them (0 where none does); lap: how much thicker and wider the band is where its ends meet.
-      def self.build(fields, wires:, centres:, weaving_mm: 0.0, lap: {lift_mm: 0.0, slide_mm: 0.0})
-        seats = wires.zip(centres).to_h { |wire, x| [wire.id, Seat.new(wire.id, wire.mm, x).freeze] }
+      # fields: the ending as read from the document; numbers: of the base wires it takes, the one that forms it first; wires: all base
+      # wires of the band, as Wire values in strip order; centres: their x in mm; weaving_mm: of the wire that binds them (0 where none
+      # does); lap: how much thicker and wider the band is where its ends meet. Its strands go by the numbers of the wires.
+      def self.build(fields, numbers:, wires:, centres:, weaving_mm: 0.0, lap: {lift_mm: 0.0, slide_mm: 0.0})
+        seats = wires.zip(centres).each_with_index.map { |(wire, x), number| Seat.new(number, wire.mm, x).freeze }
         band = Wrap::Band.new(low: centres.min, high: centres.max, outside_mm: (wires.map(&:mm).max / 2) + weaving_mm, **lap).freeze
-        KINDS.fetch(fields[:kind]).new({**fields, band:}, seats.values_at(*fields[:wires]))
+        KINDS.fetch(fields[:kind]).new({**fields, band:}, seats.values_at(*numbers))
       end
     end
   end

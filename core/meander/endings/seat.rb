@@ -2,7 +2,7 @@
 
 module Meander
   module Endings
-    # A base wire as an ending finds it: id, diameter and place across the strip, in mm.
+    # A base wire as an ending finds it: its number, diameter and place across the strip, in mm.
     Seat = Struct.new(:id, :mm, :x)
   end
 end

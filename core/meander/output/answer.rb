@@ -10,7 +10,7 @@ module Meander
       # What it is made of.
       def self.made(plan)
         {fit: plan.fit.worn? ? fit(plan) : nil, sections: plan.sections.map { |section| section_h(section, plan) },
-          endings: plan.piece.endings.to_h { |fields| [fields[:id], plan.ends.ending_of(fields).words] },
+          endings: plan.piece.endings.to_h { |ending| [ending.id, plan.ends.bent_of(ending).words] },
           findings: plan.piece.findings.map(&:to_h), beads: plan.beads_h, wires: plan.piece.wires.map { |wire| wire_h(wire) }}
       end
 
@@ -35,7 +35,7 @@ module Meander
       # What the shelf shows of it.
       def self.summary(plan)
         shown = plan.band ? strip_h(plan) : {finished: finished(plan), beads: plan.beads_h.slice(:drawn)}
-        {kind: plan.piece.body[:kind], fit: plan.fit.worn? ? fit(plan).slice(:strip_mm, :round_mm, :opening_mm, :wrist_mm, :size_words) : nil, **shown,
+        {kind: plan.piece.kind, fit: plan.fit.worn? ? fit(plan).slice(:strip_mm, :round_mm, :opening_mm, :wrist_mm, :size_words) : nil, **shown,
           extent: plan.extent, sections: plan.sections.map(&:words), pieces: plan.pieces, mass_g: plan.mass_g, wires: plan.piece.wires.map(&:words), stops: Advice::Council.call(plan).count { |item| item.severity == "stop" }}
       end
 

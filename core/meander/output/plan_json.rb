@@ -11,7 +11,7 @@ module Meander
 
       # plan: Planner::Plan.
       def self.call(plan)
-        {name: plan.piece.name, kind: plan.piece.body[:kind], pieces: plan.pieces, cuts: plan.cut_list.map { |row| cut(row) }, working: working(plan),
+        {name: plan.piece.name, kind: plan.piece.kind, pieces: plan.pieces, cuts: plan.cut_list.map { |row| cut(row) }, working: working(plan),
           beads: beads(plan.beads), steps: Work::Order.call(plan).map { |step| step_h(step) }, advice: Advice::Council.call(plan).map(&:to_h), mass_g: plan.mass_g,
           extent_mm: plan.extent, pictures: pictures(plan).map { |of, hash| {of:, hash:} }}
       end

@@ -26,14 +26,13 @@ module Meander
       def self.together(alike) = alike.first.dup.tap { |one| one.count = alike.sum(&:count) }.freeze
 
       def self.base(cut, plan)
-        away = plan.sections.any? { |section| section.base.each_index.any? { |number| section.base[number] == cut.wire && section.section.cut_away?(number) } }
-        use = cut.folded? ? "base wire, folded" : "base wire, #{plan.place(cut.wire)}#{"; cut away after weaving" if away}"
-        row("base", cut.wire, cut.cut_mm, use, cut.named_parts, ids: cut.wires, words: cut.words, marks: cut.marks.map { |mark| [mark.at_mm, mark.words] })
+        use = cut.folded? ? "base wire, folded" : "base wire, #{plan.place(cut.wire)}#{"; cut away after weaving" if cut.stops.any? { |stop| stop.visit.cut_away }}"
+        row("base", cut.wire, cut.cut_mm, use, cut.named_parts, words: cut.words, marks: cut.marks.map { |mark| [mark.at_mm, mark.words] })
       end
 
       def self.working(section, plan)
         section.lengths(plan.called(section)).map do |length|
-          row("weaving", length.wire, length.cut_mm, length.use, length.parts, count: length.count, section: section.id)
+          row("weaving", length.wire, length.cut_mm, length.use, length.parts, ids: length.ids, count: length.count, section: section.id)
         end
       end
 

@@ -19,27 +19,28 @@ module Meander
       def call
         @plan.runs.each { |run| run.kept_ways.each { |points| @picture.line(4, run.wire.id, run.wire.mm, points) } }
         @ended.each { |ended| ending(ended) }
-        @piece.ribbons.each { |fields| ribbon(fields, @plan.ended(fields[:id])) }
+        @piece.ribbons.each { |one| ribbon(@plan.ended(one.id)) }
         @plan.beads.each { |rule| threads(rule) }
-        @piece.findings.group_by(&:side).each { |side, findings| hung(side, findings) }
+        @piece.findings.group_by { |finding| finding.fields[:on].first }.each_value { |findings| hung(findings) }
       end
 
       private
 
       def ending(ended)
-        ended.ending.strands.each do |id, strand|
-          by_depth(strand.points).each { |layer, points| @picture.line(layer, id, @piece.wire(id).mm, points.map { |point| ended.at(point) }) }
+        ended.bent.strands.each do |number, strand|
+          wire = ended.section.base[number]
+          by_depth(strand.points).each { |layer, points| @picture.line(layer, wire.id, wire.mm, points.map { |point| ended.at(point) }) }
         end
-        cover(ended) if ended.ending.is_a?(Endings::Fold) && ended.ending.cover
+        cover(ended) if ended.ending.fold? && ended.bent.cover
       end
 
-      # Findings hang on the first ending of their side that holds them, a hook with two eyes between the first two.
-      def hung(side, findings)
-        holders = @ended.select { |ended| Document::FindingChecks.holds?(ended.fields, side) }
-        places = holders.first(findings.any?(Findings::TwoEyeHook) ? 2 : 1).map { |ended| ended.at([ended.middle, ended.ending.reach_mm, 0.0]) }
+      # Findings hang on their ending, a hook with two eyes between its two.
+      def hung(findings)
+        holders = findings.map { |finding| finding.fields[:on] }.max_by(&:size).map { |id| @plan.ended(id) }
+        places = holders.map { |ended| ended.at([ended.middle, ended.bent.reach_mm, 0.0]) }
         off = [0, 1].map { |axis| (places.sum { |place| place[axis] } / places.size) - places.first[axis] }
         ended = holders.first
-        drawn = Findings::Hung.call(findings) { |across, out| ended.at([ended.middle + across, ended.ending.reach_mm + out, 0.0]).then { |x, y, z| [x + off[0], y + off[1], z] } }
+        drawn = Findings::Hung.call(findings) { |across, out| ended.at([ended.middle + across, ended.bent.reach_mm + out, 0.0]).then { |x, y, z| [x + off[0], y + off[1], z] } }
         drawn.each { |finding, d, points| @picture.line(4, finding.id, d, points) }
       end
 
@@ -51,14 +52,14 @@ module Meander
       end
 
       # A ribbon end lies over its strip, before and behind.
-      def ribbon(fields, ended)
-        ended.ending.body.product(OVER_ALL).each { |points, layer| @picture.line(layer, @piece.ribbon_body(fields), Picture::DrawStrip::RIBBON_MM, points.map { |point| ended.at(point) }) }
+      def ribbon(ended)
+        ended.bent.body.product(OVER_ALL).each { |points, layer| @picture.line(layer, @piece.ribbon_body(ended.ending), Picture::DrawStrip::RIBBON_MM, points.map { |point| ended.at(point) }) }
       end
 
       def cover(ended)
-        cover, id = ended.ending.cover, ended.ending.strands.keys.first
+        cover, number = ended.bent.cover, ended.bent.strands.keys.first
         wire = @piece.wire(cover.wire)
-        Form::Turns.along(ended.points(id), cover.coils, @piece.wire(id).mm + wire.mm).each { |points| @picture.line(6, wire.id, wire.mm, points) }
+        Form::Turns.along(ended.points(number), cover.coils, ended.section.base[number].mm + wire.mm).each { |points| @picture.line(6, wire.id, wire.mm, points) }
       end
 
       # What of an ending lies before the work, level with it, and behind it.

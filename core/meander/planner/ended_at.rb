@@ -2,18 +2,20 @@
 
 module Meander
   module Planner
-    # An ending where it stands in the finished piece: beyond the end of its section, or before its beginning. fields: of the document;
-    # section: Crafts::Worked; pose: where that stands; out: 1 where it leads on from the section's end, -1 where it leads back from its
-    # beginning.
-    EndedAt = Struct.new(:ending, :fields, :section, :pose, :out) do
-      def words = ending.words
-      def length_mm(wire) = ending.strands.fetch(wire).length
+    # An ending or a fold where it stands in the finished piece: beyond the end of its section, or before its beginning. bent: as
+    # Endings::Registry makes it; ending: Document::Ending; section: Crafts::Worked; pose: where that stands.
+    EndedAt = Struct.new(:bent, :ending, :section, :pose) do
+      def words = bent.words
+      def out = (ending.side == "end") ? 1 : -1
+
+      # Of a base wire by its number in the section.
+      def length_mm(number) = bent.strands.fetch(number).length
 
       # The way of a wire from its section outwards: [[x, y, z], ...].
-      def points(wire) = ending.strands.fetch(wire).points.map { |point| at(point) }
+      def points(number) = bent.strands.fetch(number).points.map { |point| at(point) }
 
       # Across its section, the middle of what it is bent to; mm.
-      def middle = ending.strands.values.flat_map(&:points).map(&:first).minmax.sum / 2
+      def middle = bent.strands.values.flat_map(&:points).map(&:first).minmax.sum / 2
 
       # A place of the ending ([across, outwards, height]) in the finished piece.
       def at((x, y, z)) = pose.at(section.beyond(out, [x, out * y, z || 0.0]))

@@ -9,12 +9,12 @@ module Meander
       def self.call(plan)
         section = plan.sections.first
         line = section.middle_line
-        return if plan.piece.body[:neck].nil? || line.nil?
+        return if plan.piece.worn[:neck].nil? || line.nil?
 
         curve = section.length_mm + plan.ends.all.sum(&:reach_mm)
         place, turn = section.out
         chord = Math.hypot(place[0], place[1])
-        {curve_mm: curve, chord_mm: chord, drop_mm: drop(line, section.out[0], chord), turn: turn * 180 / Math::PI, chain_mm: (plan.piece.body[:neck].mm - curve) / 2}
+        {curve_mm: curve, chord_mm: chord, drop_mm: drop(line, section.out[0], chord), turn: turn * 180 / Math::PI, chain_mm: (plan.piece.worn[:neck].mm - curve) / 2}
       end
 
       # The greatest distance of its middle line from the chord.

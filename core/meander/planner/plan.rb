@@ -4,7 +4,7 @@ module Meander
   module Planner
     # Everything planned for a piece. Figures in mm and g, full precision.
     class Plan
-      attr_reader :piece, :placed, :ends, :fit, :calibration, :questions, :runs, :cuts, :beads
+      attr_reader :piece, :placed, :ends, :fit, :calibration, :questions, :runs, :beads
 
       def initialize(piece:, placed:, ends:, fit:, calibration:, questions:)
         @piece = piece
@@ -12,9 +12,8 @@ module Meander
         @ends = ends
         @calibration = calibration
         @questions = questions
-        @ended = piece.endings.to_h { |fields| [fields[:id], ended_at(fields)] }.freeze
-        @runs = piece.base_wires.map { |wire| run(wire) }.freeze
-        @cuts = Cut.all(runs, folds).freeze
+        @ended = piece.endings.to_h { |ending| [ending.id, ended_at(ending)] }.freeze
+        @runs = piece.base_wires.map { |wire| WireRun.new(wire, piece, placed, @ended) }.freeze
         @beads = piece.beads.map { |placement| Beads::Rules.build(placement, piece, ground(placement)) }.freeze
         Beads::Rule.check(beads.sum(&:count))
         @fit = fitted(fit)
@@ -31,7 +30,7 @@ module Meander
 
       # One finished piece, or two that mirror each other.
       def pieces = pair? ? 2 : 1
-      def pair? = piece.body[:pair] == true
+      def pair? = piece.pair?
 
       # A section among several in words, nil where it is the only one.
       def called(section) = (sections.size == 1) ? nil : "section #{sections.index { |one| one.id == section.id } + 1}"
@@ -48,10 +47,12 @@ module Meander
         [told, called(section)].compact.join(", ")
       end
 
-      # Every ending where it stands, by its id; how wide and how thick what one takes is, in mm.
+      # Base wires to cut, each in one.
+      def cuts = runs
+
+      # Every ending and fold where it stands, by its id; how wide and how thick what one takes is, in mm.
       def ended(id) = @ended.fetch(id)
-      def bulk_mm(fields) = ended(fields[:id]).section.then { |section| [section.width_mm, section.thickness_mm] }
-      def folds = piece.endings.select { |ending| ending[:kind] == "fold" }
+      def bulk_mm(ending) = ended(ending.id).section.then { |section| [section.width_mm, section.thickness_mm] }
 
       # Wires cut for something by themselves: lacings, coils over folds, beads.
       def own_lengths = sections.flat_map(&:own_lengths) + added
@@ -67,7 +68,16 @@ module Meander
       def repeats = sections.map(&:repeats)
 
       # Wire to hand that is not needed, in mm; below 0 where it is short, nil where nothing was said.
-      def spare_mm = piece.pinned("weaving_wire")&.then { |to_hand| to_hand - sections.sum { |section| section.strip ? section.strip.account.total_mm : 0.0 } }
+      def spare_mm
+        pins = piece.document[:pins].select { |pin| pin[:quantity] == "wire" }
+        pins.map { |pin| pin[:length].mm - working_mm(pin[:kind]) }.min
+      end
+
+      # Kinds of cuts that are of working wire.
+      WORKED = %w[weaving own].freeze
+
+      # All that is cut of a kind of working wire, in mm.
+      def working_mm(kind) = cut_list.select { |row| WORKED.include?(row.kind) && row.wire.kind == kind }.sum { |row| row.count * row.total_mm }
 
       # The section whose repeats were found, as it was laid; nil where all were given.
       def free = fit.free && placed.section(fit.free).layout
@@ -131,7 +141,7 @@ module Meander
       def added = @told[:added] ||= (covers + BeadLengths.call(piece, beads, calibration)).freeze
 
       def covers
-        @ended.values.filter_map { |one| one.ending.cover if one.ending.is_a?(Endings::Fold) && one.ending.cover }.map do |cover|
+        @ended.values.filter_map { |one| one.bent.cover if one.ending.fold? }.map do |cover|
           use = "covers the fold with a coil of #{Units::Text.count(cover.coils, "turn")}"
           Crafts::OwnLength.new("cover", piece, piece.wire(cover.wire), cover.path_mm, use:, wraps: cover.coils, slack: calibration.slack)
         end
@@ -146,7 +156,7 @@ module Meander
 
       # What is worn round a wrist reaches so far, once it stands.
       def fitted(fit)
-        return fit if fit.free || piece.body[:kind] != "links"
+        return fit if fit.free || piece.worn[:on] != "wrist"
 
         thickness = sections.filter_map { |section| section.thickness_mm if section.base.any? }.max
         SolveFit.reached(piece, fit, reach_mm, thickness, sections.find { |section| section.copies > 1 || section.is_a?(Crafts::Weaving::Chain) })
@@ -155,28 +165,15 @@ module Meander
       # From where its first section begins to where the wire that begins it leaves its last one, with what ends it and hangs there.
       def reach_mm
         first = sections.first
-        last = runs.find { |run| run.wire == first.base.first }.visits.last.first
+        last = runs.find { |run| run.wire == first.base.first }.onward.last.section
         from = pose(first)
         x, y, = pose(last).at(last.out[0])
         Math.hypot(x - from.x, y - from.y) + ends.reach_mm
       end
 
-      def run(wire)
-        visits = sections.filter_map { |section| section.base.index(wire)&.then { |number| [section, number] } }
-        WireRun.new(wire, visits, placed, endings_of(wire), tails_mm: %w[start end].map { |side| piece.base_tail_mm(side) }, trim_mm: piece.allowance_mm(:trim))
-      end
-
-      def endings_of(wire)
-        %w[start end].to_h do |side|
-          fields = piece.endings.find { |ending| ending[:side] == side && ending[:wires].include?(wire.id) }
-          [side, fields && @ended.fetch(fields[:id])]
-        end
-      end
-
-      # An ending stands where its wires leave their last section, or enter their first.
-      def ended_at(fields)
-        section = placed.section(ends.laid_of(fields).id)
-        EndedAt.new(ends.ending_of(fields), fields, section, pose(section), (fields[:side] == "end") ? 1 : -1).freeze
+      def ended_at(ending)
+        section = placed.section(ending.section)
+        EndedAt.new(ends.bent_of(ending), ending, section, pose(section)).freeze
       end
 
       # What a placement lies on: its section, or where that meets another.

@@ -12,19 +12,11 @@ module Meander
         {words: "Planned anew: #{told.join("; ")}.", document: changed.reduce(document) { |json, i| as_before(json, i, before[i]) }}
       end
 
-      # Pins that a count of repeats answers.
-      ANSWERED = %w[repeats woven].freeze
-
-      # A section of a built piece has as many as it says; a band holds to a pin.
+      # It has as many as it says; a pin on how far it is woven would say otherwise.
       def self.as_before(json, index, count)
-        if Document::Fields::BUILT.include?(json["body"]["kind"])
-          sections = json["sections"].each_with_index.map { |section, i| (i == index) ? section.merge("extent" => {"kind" => "repeats", "count" => count}) : section }
-          return json.merge("sections" => sections)
-        end
-
-        held = json["pins"].reject { |pin| ANSWERED.include?(pin["quantity"]) }
-        id = (1..).lazy.map { |number| "p#{number}" }.find { |free| held.none? { |pin| pin["id"] == free } }
-        json.merge("pins" => [*held, {"id" => id, "quantity" => "repeats", "count" => count}])
+        sections = json["sections"].each_with_index.map { |section, i| (i == index) ? section.merge("extent" => {"kind" => "repeats", "count" => count}) : section }
+        pins = json["pins"].reject { |pin| pin["quantity"] == "woven" && pin["section"] == sections[index]["id"] }
+        json.merge("sections" => sections, "pins" => pins)
       end
       private_class_method :as_before
     end

@@ -16,8 +16,13 @@ module Meander
         new(piece, free, ends.reach_mm, pins(piece), given).call
       end
 
-      # { "wrist" => mm, "repeats" => count, "woven" => mm, "weaving_wire" => mm }, those that are pinned.
-      def self.pins(piece) = %w[wrist repeats woven weaving_wire].to_h { |quantity| [quantity, piece.pinned(quantity)] }.compact
+      # { "wrist" => mm, "repeats" => count, "woven" => mm, "wire" => mm }, those that are pinned.
+      def self.pins(piece)
+        section = piece.sections.find(&:free?) or return {"wrist" => piece.pinned("wrist")}.compact
+
+        {"wrist" => piece.pinned("wrist"), "repeats" => section[:extent][:count], "woven" => piece.pinned("woven", section: section.id),
+          "wire" => piece.pinned("wire", kind: section.working_wire.kind)}.compact
+      end
 
       # What would be found if only these pins held, see PinConflicts.
       def self.holding(plan, pins) = new(plan.piece, plan.free, plan.ends.reach_mm, pins, {}).call
@@ -57,7 +62,7 @@ module Meander
       def settle_repeats
         wanted = pinned_repeats || woven_repeats || wrist_repeats
         check_woven(wanted) if @pins["woven"]
-        @pins["weaving_wire"] ? within_wire(wanted) : wanted
+        @pins["wire"] ? within_wire(wanted) : wanted
       end
 
       # From the middle outwards repeats come in pairs.
@@ -89,7 +94,7 @@ module Meander
 
       # Wire to hand limits what the wrist asks for; it contradicts a number of repeats or a length that needs more.
       def within_wire(wanted)
-        most = most_repeats(@pins["weaving_wire"])
+        most = most_repeats(@pins["wire"])
         fixed = @pins["repeats"] || @pins["woven"]
         return [wanted || most, most].min if most >= @laid.sides && !fixed
 
@@ -100,7 +105,7 @@ module Meander
 
       def wire_conflict(repeats, pins)
         conflict(pins, "#{Units::Text.count(repeats, "repeat")} #{(repeats == 1) ? "needs" : "need"} " \
-                       "#{Units::Text.length(@laid.working_mm(repeats))} of weaving wire, #{Units::Text.length(@pins["weaving_wire"])} to hand")
+                       "#{Units::Text.length(@laid.working_mm(repeats))} of weaving wire, #{Units::Text.length(@pins["wire"])} to hand")
       end
 
       # The most repeats this much weaving wire makes, joins and all.

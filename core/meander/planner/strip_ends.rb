@@ -15,8 +15,8 @@ module Meander
       def strands(strip)
         @middle = strip.layout.middle_mm
         @edges = {"start" => [-1.0, strip.bare_mm], "end" => [1.0, strip.bare_mm + strip.woven_mm]}
-        ended = %w[start end].flat_map { |side| @piece.endings.select { |fields| fields[:side] == side }.map { |fields| @plan.ended(fields[:id]) } }
-        ended.flat_map { |one| ending(one) } + @piece.ribbons.flat_map { |fields| ribbon(fields) } + ended.flat_map { |one| hung(one) }
+        ended = @piece.endings.sort_by.with_index { |ending, i| [(ending.side == "start") ? 0 : 1, i] }.map { |ending| @plan.ended(ending.id) }
+        ended.flat_map { |one| ending(one) } + @piece.ribbons.flat_map { |one| ribbon(@plan.ended(one.id)) } + ended.flat_map { |one| hung(one) }
       end
 
       private
@@ -25,17 +25,17 @@ module Meander
       def at(side, (across, out, height)) = @edges.fetch(side).then { |sign, edge| [across + @middle, sign * (edge + out), height] }
 
       def ending(ended)
-        kept = ended.section.base.each_index.reject { |number| ended.section.section.cut_away?(number) }.map { |number| ended.section.base[number].id }
-        ended.ending.strands.slice(*kept).map { |id, strand| {wire: id, d: @piece.wire(id).mm, points: strand.points.map { |point| at(ended.fields[:side], point) }} }
+        kept = ended.bent.strands.reject { |number, _| ended.section.section.cut_away?(number) }
+        kept.map { |number, strand| ended.section.base[number].then { |wire| {wire: wire.id, d: wire.mm, points: strand.points.map { |point| at(ended.ending.side, point) }} } }
       end
 
-      def ribbon(fields)
-        @plan.ended(fields[:id]).ending.body.map { |points| {wire: @piece.ribbon_body(fields), d: Picture::DrawStrip::RIBBON_MM, points: points.map { |point| at(fields[:side], point) }} }
+      def ribbon(ended)
+        ended.bent.body.map { |points| {wire: @piece.ribbon_body(ended.ending), d: Picture::DrawStrip::RIBBON_MM, points: points.map { |point| at(ended.ending.side, point) }} }
       end
 
       def hung(ended)
-        side = ended.fields[:side]
-        drawn = Findings::Hung.call(@piece.findings.select { |finding| finding.side == side }) { |across, out| at(side, [across, ended.ending.reach_mm + out, 0.0]) }
+        findings = @piece.findings.select { |finding| finding.fields[:on].first == ended.ending.id }
+        drawn = Findings::Hung.call(findings) { |across, out| at(ended.ending.side, [across, ended.bent.reach_mm + out, 0.0]) }
         drawn.map { |finding, d, points| {wire: finding.id, d:, points:} }
       end
     end

@@ -19,8 +19,8 @@ module Meander
 
       # width_mm: of the band.
       def initialize(piece, thickness_mm:, width_mm:)
-        @opening = piece.cuff? ? piece.body[:opening] : nil
-        @closing = piece.ring? ? piece.body[:closing] : nil
+        @opening = piece.cuff? ? piece.worn[:opening] : nil
+        @closing = piece.ring? ? piece.worn[:closing] : nil
         @thickness_mm = thickness_mm
         @width_mm = width_mm
         freeze

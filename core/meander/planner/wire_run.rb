@@ -2,131 +2,174 @@
 
 module Meander
   module Planner
-    # One base wire of a piece from end to end: its parts in order and what happens where on it. All in mm.
+    # One base wire of a piece, cut in one, from end to end along its route: its parts in order and what happens where on it. All in mm.
     class WireRun
-      # kind: tail, ending, section, bare, between, cut_away or trim; section: the id of the section it lies in, nil elsewhere.
+      # kind: tail, ending, section, bare, between, cut_away, fold or trim; section: the id of the section it lies in, nil elsewhere.
       Part = Struct.new(:kind, :mm, :section, :words)
       # at_mm from the end that is begun with; place: where that is in the finished piece, [x, y, z].
       Mark = Struct.new(:at_mm, :words, :place) do
-        def moved(to_mm) = self.class.new(to_mm, words, place).freeze
         def to_h = {at_mm:, words:}
+      end
+      # A stop on it: section: Crafts::Worked; number: its seat there; visit: Document::Routes::Visit.
+      Stop = Struct.new(:section, :number, :visit) do
+        def back = visit.back
       end
 
       # Parts that are cut off in the end.
-      OFF = %w[tail trim].freeze
+      OFF = %w[tail trim cut_away].freeze
       # What is shorter needs no mark, in mm.
       LEAST_MM = 0.5
 
-      attr_reader :wire, :visits, :parts, :marks, :ways
+      attr_reader :wire, :stops, :parts, :marks, :ways
 
-      # visits: [[Crafts::Worked, the wire's number there], ...] in order; placed: Placed; endings: { "start" => EndedAt or nil, "end" => ... };
-      # tails_mm: at its start and at its end.
-      def initialize(wire, visits, placed, endings, tails_mm:, trim_mm:)
+      # ended: { id => EndedAt }.
+      def initialize(wire, piece, placed, ended)
         @wire = wire
-        @visits = visits
+        @piece = piece
         @placed = placed
-        @endings = endings
-        @ways = visits.each_cons(2).map { |from, to| WayOn.call(left(*from), entered(*to)) }.freeze
-        first, *last = tails_mm.map { |mm| Part.new("tail", mm, nil, "tail") }
-        parts = [first, ending("start"), *inside, ending("end"), *last.reject { |part| part.mm.zero? }, Part.new("trim", trim_mm, nil, "trim")]
-        @parts = parts.map(&:freeze).freeze
-        @marks = marked.freeze
+        @ended = ended
+        @stops = piece.routes.of(wire.id).map { |visit| Stop.new(placed.section(visit.section), visit.number - 1, visit).freeze }.freeze
+        @folds = piece.routes.folds.select { |fold| fold.wire[:id] == wire.id }.to_h { |fold| [fold.to, ended.fetch(fold.id)] }
+        @ways = stops.each_cons(2).map { |from, to| @folds[to.visit] ? [].freeze : WayOn.call(left(from), entered(to)) }.freeze
+        laid = [*off("start"), *ending("start"), *inside, *ending("end"), *off("end")]
+        @parts = laid.map(&:first).freeze
+        @marks = marked(laid).freeze
         freeze
       end
 
       def total_mm = parts.sum(&:mm)
+      def folded? = @folds.any?
+      def words = folded? ? "#{wire.words}, folded in one piece" : wire.words
+
+      # [[words, mm], ...]
+      def named_parts = parts.map { |part| [part.words, part.mm] }
+
+      # What to measure off and cut: the sum, rounded up to a whole millimetre.
+      def cut_mm = (total_mm - Tolerance::PACKING_MM).ceil
+
+      # The stops before its first fold.
+      def onward = stops.take_while { |stop| stop.equal?(stops.first) || !@folds.key?(stop.visit) }
 
       # What stays in the finished piece; of a wire that is cut away from a section only what lies under it.
       def kept_mm
-        return visits.sum { |section, number| section.kept_mm(number) } if visits.any? { |section, number| section.section.cut_away?(number) }
+        return stops.sum { |stop| stop.section.kept_mm(stop.number) } if stops.any? { |stop| stop.visit.cut_away }
 
-        parts.reject { |part| OFF.include?(part.kind) || part.kind == "cut_away" }.sum(&:mm)
+        parts.reject { |part| OFF.include?(part.kind) }.sum(&:mm)
       end
 
       # The ways between sections that stay: [[[x, y, z], ...], ...].
-      def kept_ways = ways.reject.with_index { |way, i| way.empty? || cut_away?(i) }
+      def kept_ways = ways.reject.with_index { |way, i| way.empty? || away?(i) }
 
-      # How far from its end its weave begins, where it begins in this section and nothing but an ending lies before it; nil elsewhere.
+      # How far from its first end its weave begins, where it begins in this section and nothing but an ending lies before it; nil elsewhere.
       def start_mark_mm(section)
-        first, number = visits.first
-        return unless first == section && (mark = section.marks(number).first)
+        first = stops.first
+        return unless first.section == section && !first.back && (mark = section.marks(first.number).first)
 
         parts.take_while { |part| part.section.nil? }.sum(&:mm) + mark.first
       end
 
+      def to_h = {wires: [wire.id], words:, colour: wire.material.colour, cut_mm:, total_mm:, parts: parts.map(&:to_h), marks: marks.map(&:to_h)}
+
       private
 
-      # Is it cut away in the end before the section that follows?
-      def cut_away?(index) = (@placed.places.fetch(visits[index + 1].first.id)[:cut_away] || []).include?(wire.id)
+      # Is it cut away in the end on its way to the stop that follows?
+      def away?(index) = @piece.routes.away?(stops[index + 1].visit)
 
-      def left(section, number)
-        pose = @placed.pose(section)
-        [pose.at(section.trace(number).last), pose.on(*section.out).turn]
+      def left(stop)
+        pose, trace = @placed.pose(stop.section), stop.section.trace(stop.number)
+        return [pose.at(trace.first), pose.turn + Math::PI] if stop.back
+
+        [pose.at(trace.last), pose.on(*stop.section.out).turn]
       end
 
-      def entered(section, number)
-        pose = @placed.pose(section)
-        [pose.at(section.trace(number).first), pose.turn]
+      def entered(stop)
+        pose, trace = @placed.pose(stop.section), stop.section.trace(stop.number)
+        return [pose.at(trace.last), pose.on(*stop.section.out).turn + Math::PI] if stop.back
+
+        [pose.at(trace.first), pose.turn]
+      end
+
+      # What is cut off at an end: held by before the work, held by and trimmed after it. The block that comes with a part answers its marks,
+      # told from where it begins: [[mm, words, place], ...].
+      def off(end_of_wire)
+        stop = (end_of_wire == "start") ? stops.first : stops.last
+        side = (end_of_wire == "start") ? stop.visit.enters : stop.visit.leaves
+        parts = [Part.new("tail", @piece.base_tail_mm(side), nil, "tail"), *([Part.new("trim", @piece.allowance_mm(:trim), nil, "trim")] if side == "end")]
+        parts = parts.reject { |part| part.kind == "tail" && side == "end" && part.mm.zero? }
+        ((end_of_wire == "start") ? parts.reverse : parts).map { |part| [part.freeze, -> { [] }] }
+      end
+
+      def ending(end_of_wire)
+        found = @piece.endings.find { |one| !one.fold? && @piece.routes.ends(one.id).any? { |at| at.wire[:id] == wire.id && at.side == end_of_wire } }
+        return [[Part.new("ending", 0.0, nil, "cut flush").freeze, -> { [] }]] unless found
+
+        stop = (end_of_wire == "start") ? stops.first : stops.last
+        ended = @ended.fetch(found.id)
+        part = Part.new("ending", ended.length_mm(stop.number), nil, ended.words).freeze
+        [[part, -> { in_ending(part, ended, stop.number, end_of_wire) }]]
       end
 
       def inside
-        visits.each_with_index.flat_map do |(section, number), i|
-          run = section.parts(number).map { |kind, mm, words| Part.new(kind, mm, section.id, words) }
-          (i.zero? || ways[i - 1].empty?) ? run : [between(i - 1), *run]
+        stops.each_with_index.flat_map do |stop, i|
+          before = fold(@folds[stop.visit], stops[i - 1]) if @folds[stop.visit]
+          before ||= between(i - 1) if i.positive? && ways[i - 1].any?
+          [*([before] if before), *visited(stop)]
         end
+      end
+
+      # The parts of a section with its marks, from the end it is entered at.
+      def visited(stop)
+        parts = stop.section.parts(stop.number).map { |kind, mm, words| Part.new(kind, mm, stop.section.id, words).freeze }
+        parts.reverse! if stop.back
+        first, *others = parts
+        [[first, -> { in_section(stop) }], *others.map { |part| [part, -> { [] }] }]
+      end
+
+      def fold(ended, from)
+        part = Part.new("fold", ended.bent.strands.values.sum(&:length), nil, ended.words).freeze
+        number = ended.bent.strands.keys.first
+        points = ended.points(number)
+        points = points.reverse if number != from.number
+        [part, -> { (part.mm < LEAST_MM) ? [] : [[part.mm / 2, "fold", points[points.size / 2]]] }]
       end
 
       def between(index)
-        away = cut_away?(index)
-        Part.new(away ? "cut_away" : "between", Form::Trace.smooth_mm(ways[index]), nil, away ? "cut away between sections" : "between sections")
+        away = away?(index)
+        part = Part.new(away ? "cut_away" : "between", Form::Trace.smooth_mm(ways[index]), nil, away ? "cut away between sections" : "between sections").freeze
+        [part, -> { in_between(part, ways[index]) }]
       end
 
-      def ending(side)
-        found = @endings[side]
-        Part.new("ending", found ? found.length_mm(wire.id) : 0.0, nil, found ? found.words : "cut flush")
-      end
-
-      def marked
-        at, open, ahead = 0.0, ways.reject(&:empty?).each, visits.each
-        parts.chunk_while { |one, other| one.section && one.section == other.section }.flat_map do |run|
-          here, part = at, run.first
-          at += run.sum(&:mm)
-          next in_section(*ahead.next, here) if part.section
-
-          case part.kind
-          when "between", "cut_away" then in_between(part, open.next, here)
-          when "ending" then in_ending(part, here)
-          else []
-          end
+      def marked(laid)
+        at = 0.0
+        laid.flat_map do |part, marks|
+          here = at
+          at += part.mm
+          marks.call.map { |mm, words, place| Mark.new(here + mm, words, place).freeze }
         end
       end
 
-      def in_section(section, number, here)
-        pose = @placed.pose(section)
-        own = section.marks(number).map { |mm, words, place| [mm, words, pose.at(place)] }
-        (own + @placed.sections.flat_map { |one| one.marks_on(section, number) }).sort_by.with_index { |(mm, _, _), i| [mm, i] }.map { |mm, words, place| mark(here + mm, words, place) }
+      def in_section(stop)
+        pose, run = @placed.pose(stop.section), stop.section.run_mm(stop.number)
+        own = stop.section.marks(stop.number).map { |mm, words, place| [mm, words, pose.at(place)] }
+        all = own + @placed.sections.flat_map { |one| one.marks_on(stop.section, stop.number) }
+        sorted = all.sort_by.with_index { |(mm, _, _), i| [mm, i] }
+        stop.back ? sorted.reverse.map { |mm, words, place| [run - mm, words, place] } : sorted
       end
 
-      def in_between(part, way, here)
+      def in_between(part, way)
         return [] if part.mm < LEAST_MM
-        return [mark(here, "cut away from here", way.first), mark(here + part.mm, "cut away to here", way.last)] if part.kind == "cut_away"
+        return [[0.0, "cut away from here", way.first], [part.mm, "cut away to here", way.last]] if part.kind == "cut_away"
 
-        [mark(here + (part.mm / 2), "middle between sections", way[way.size / 2])]
+        [[part.mm / 2, "middle between sections", way[way.size / 2]]]
       end
 
-      def in_ending(part, here)
-        side = part.equal?(parts[1]) ? "start" : "end"
-        found = @endings[side]
-        return [] if part.mm < LEAST_MM || found.fields[:kind] == "plain"
+      def in_ending(part, ended, number, end_of_wire)
+        return [] if part.mm < LEAST_MM || ended.ending.kind == "plain"
 
-        points = found.points(wire.id)
-        return [mark(here + (part.mm / 2), "fold", points[points.size / 2])] if found.fields[:kind] == "fold"
-
-        points = points.reverse if side == "start"
-        [mark(here, "start of the #{part.words}", points.first), mark(here + part.mm, "end of the #{part.words}", points.last)]
+        points = ended.points(number)
+        points = points.reverse if end_of_wire == "start"
+        [[0.0, "start of the #{part.words}", points.first], [part.mm, "end of the #{part.words}", points.last]]
       end
-
-      def mark(at_mm, words, place) = Mark.new(at_mm, words, place).freeze
     end
   end
 end

@@ -10,8 +10,8 @@ module Meander
 
       def self.call(plan)
         piece = plan.piece
-        bent = piece.endings.reject { |one| QUIET.include?(one[:kind]) }
-        bent.map { |one| Step.of("end", "#{Units::Text.sentence(plan.ends.ending_of(one).words)} at the #{one[:side]}.#{GLUE if one[:glued]}", wires: one[:wires]) } + piece.findings.map { |finding| hung(finding) }
+        bent = piece.endings.reject { |one| QUIET.include?(one.kind) }
+        bent.map { |one| Step.of("end", "#{Units::Text.sentence(plan.ends.bent_of(one).words)} at the #{one.side}.#{GLUE if one[:glued]}", wires: one.wires.map(&:id)) } + piece.findings.map { |finding| hung(finding) }
       end
 
       def self.hung(finding)

@@ -43,8 +43,8 @@ module Meander
 
       # Base wires that only led on to here are cut away once the section holds.
       def freed(section)
-        at = @plan.places.fetch(section.id)
-        gone = section.base.each_index.select { |number| at && at[:cut_away]&.include?(section.base[number].id) }
+        routes = @plan.piece.routes
+        gone = routes.seated(section.id, "base").select { |visit| routes.away?(visit) }.map { |visit| visit.number - 1 }
         return [] if gone.empty?
 
         named = Units::Text.list(gone.map { |number| "wire #{number + 1}" })
@@ -62,12 +62,12 @@ module Meander
         how = {"cuff" => "Bend it over a bottle or a mandrel from both ends#{"#{to}, open #{say(fit.opening_mm)}" if fit.wrist_mm}.",
                "bracelet" => "Bend it gently over a bottle or a mandrel#{to}.",
                "ring" => "Bend it on the ring mandrel#{" to #{fit.size_words}" unless fit.size_words.empty?}, #{met}."}
-        [Step.of("bend", how.fetch(@plan.piece.body[:kind]), fit.free, wires: @plan.piece.base_wires.map(&:id))]
+        [Step.of("bend", how.fetch(@plan.piece.kind), fit.free, wires: @plan.piece.base_wires.map(&:id))]
       end
 
       # How the ends of a ring meet.
       def met
-        closing = @plan.piece.body[:closing] || {kind: nil}
+        closing = @plan.piece.worn[:closing] || {kind: nil}
         {"beside" => "its ends side by side", "over" => "one end over the other", "open" => "open #{say(@plan.fit.opening_mm)}"}[closing[:kind]]
       end
 

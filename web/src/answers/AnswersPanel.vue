@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from "vue";
-import { answered, pinIndex, type Quantity, withoutPin, withPin, worn } from "../bench/pins";
+import { answered, isPinned as held, pinned, type Quantity, withoutPin, withPin, worn } from "../bench/pins";
 import { useBench } from "../bench/useBench";
 import { asPushed } from "./pushed";
 import PaceField from "../settings/PaceField.vue";
@@ -22,11 +22,11 @@ const rows = computed((): { quantity: Quantity; name: string; by: number }[] => 
   on.value === "finger" ? { quantity: "finger", name: "Finger", by: 1 } : { quantity: "wrist", name: "Wrist", by: 1 },
   { quantity: "repeats", name: "Repeats", by: 1 },
   { quantity: "woven", name: "Woven length", by: 1 },
-  { quantity: "weaving_wire", name: "Weaving wire to hand", by: 50 },
+  { quantity: "wire", name: "Weaving wire to hand", by: 50 },
 ]);
 const on = computed(() => worn(bench.draft.value!));
-const isPinned = (quantity: Quantity) => pinIndex(bench.draft.value!, quantity) >= 0;
-const lastPin = (quantity: Quantity) => isPinned(quantity) && bench.draft.value!.pins.length === 1;
+const isPinned = (quantity: Quantity) => held(bench.draft.value!, quantity);
+const lastPin = (quantity: Quantity) => isPinned(quantity) && pinned(bench.draft.value!) === 1;
 
 /** The answer as a value to pin, rounded up where it is a supply. */
 function answerTyped(quantity: Quantity): number | string {
@@ -34,7 +34,7 @@ function answerTyped(quantity: Quantity): number | string {
   if (quantity === "finger") return `ISO ${value.toFixed(1)}`;
   if (quantity === "repeats") return value;
   if (settings.units === "in") return `${(Math.ceil((value / 25.4) * 100) / 100).toFixed(2)} in`;
-  return `${quantity === "weaving_wire" ? Math.ceil(value) : Number(value.toFixed(1))} mm`;
+  return `${quantity === "wire" ? Math.ceil(value) : Number(value.toFixed(1))} mm`;
 }
 
 function toggle(quantity: Quantity) {
@@ -52,7 +52,7 @@ const aside = computed<Record<Quantity, string>>(() => ({
   wrist: fit.value!.wrist_mm === null ? "fits no wrist" : `ease ${format.length(fit.value!.ease_mm)}`,
   repeats: `${format.length(strip.value!.weave.advance_mm)} each`,
   woven: reached.value,
-  weaving_wire: spare.value,
+  wire: spare.value,
 }));
 const reached = computed(() => {
   if (isPinned("woven")) return `reaches ${format.length(strip.value!.woven_mm)}`;

@@ -43,7 +43,7 @@ export interface FaultyPiece extends Stamp {
 /** A piece as it lies on the shelf. */
 export interface ShelfPiece extends Stamp {
   fault?: undefined;
-  kind: Piece["body"]["kind"];
+  kind: Piece["kind"];
   /** How it is worn, where it is measured round something. */
   fit: Pick<Fit, "strip_mm" | "round_mm" | "opening_mm" | "wrist_mm" | "size_words"> | null;
   /** Of a piece that is one straight strip; across_mm: how high it is drawn, endings and all. */
@@ -144,7 +144,7 @@ export interface Catalogue {
   weaves: Sample[];
   /** By number of base wires: what to weave before the repeats to bring the wires in. */
   beginnings: Record<string, Record<"one_by_one" | "in_pairs", Sample["after"]>>;
-  starts: Record<Piece["body"]["kind"], Piece>;
+  starts: Record<Piece["kind"], Piece>;
 }
 
 export type * from "./beads";

@@ -9,6 +9,7 @@ import type { Plan } from "../generated/plan";
 import { useFormat } from "../units/format";
 import BeadLook from "./BeadLook.vue";
 import CountsField from "./CountsField.vue";
+import { carrier } from "../document/routes";
 import { carriers, withBead, withoutPlacement } from "./document";
 import FitList from "./FitList.vue";
 import { choices, named } from "../choices/choices";
@@ -33,10 +34,7 @@ const places = computed(() =>
     name: `section ${piece.value.sections.findIndex((other) => other.id === one.id) + 1}`,
   })),
 );
-const thread = computed(() => {
-  const { value } = placed;
-  return "weaving" in value ? piece.value.wires.findIndex((wire) => wire.id === value.weaving) : -1;
-});
+const thread = computed(() => carrier(piece.value, placed.value.id));
 const result = computed(() => {
   const { told } = props;
   if (!told) return "";
@@ -82,8 +80,8 @@ async function take(id: string) {
         <template v-if="placed.rule === 'rows'"
           ><CountsField :path="`${path}/counts`" :label="`${name}: in each row`" /> to a row,</template
         >
-        <FormParts :parts="rule.parts" :path="path" :name="name" /><template v-if="thread >= 0"
-          >, on <LiveWire :indexes="[thread]" :name="`${name}: wire`" /></template
+        <FormParts :parts="rule.parts" :path="path" :name="name" /><template v-if="thread"
+          >, on <LiveWire :wires="[thread.id]" :name="`${name}: wire`" /></template
         >.
       </p>
       <p class="quiet figures">

@@ -1,14 +1,12 @@
 import type { BeadKind } from "../api/client";
 import type { Piece } from "../generated/piece";
 import { choices, crafts, named } from "../choices/choices";
+import { tidied as whole, withWire } from "../document/change";
+import { withWorkingKind } from "../document/kinds";
+import { fresh } from "../document/routes";
 
 type Placed = Piece["beads"][number];
 
-function fresh(taken: string[], letter: string): string {
-  let number = 1;
-  while (taken.includes(`${letter}${number}`)) number++;
-  return `${letter}${number}`;
-}
 /** Are two kinds the same but for what they are called inside a piece? */
 export const same = (one: BeadKind, other: BeadKind) =>
   JSON.stringify({ ...one, id: "" }) === JSON.stringify({ ...other, id: "" });
@@ -18,29 +16,17 @@ function withKind(piece: Piece, bead: BeadKind): [Piece, string] {
   const tray = piece.tray ?? [];
   const found = tray.find((one) => same(one, bead));
   if (found) return [piece, found.id];
-  const id = fresh(
+  const [id] = fresh(
     tray.map((one) => one.id),
     "k",
   );
-  return [{ ...piece, tray: [...tray, { ...bead, id }] }, id];
+  return [{ ...piece, tray: [...tray, { ...bead, id: id! }] }, id!];
 }
 
 /** The sections a rule's beads can lie on. */
 export function carriers(piece: Piece, rule: string) {
   const found = piece.sections.filter((one) => crafts()[one.craft]!.beads.includes(rule));
   return rule === "met" && found.length < 2 ? [] : found;
-}
-
-/** The weaving wire that beads are threaded on: the first there is, or a fine one of its own. */
-function withThread(piece: Piece, starts: Record<string, Piece>): [Piece, string] {
-  const found = piece.wires.find((wire) => wire.role === "weaving");
-  if (found) return [piece, found.id];
-  const fine = starts.earring!.wires.find((wire) => wire.role === "weaving")!;
-  const id = fresh(
-    piece.wires.map((wire) => wire.id),
-    "w",
-  );
-  return [{ ...piece, wires: [...piece.wires, { ...fine, id }] as Piece["wires"] }, id];
 }
 
 /** One more placement of a bead on a section. */
@@ -53,30 +39,23 @@ export function withPlacement(
 ): Piece {
   const rule = named(choices().rules, key);
   const [stocked, kind] = withKind(piece, bead);
-  const [threaded, wire] = rule.thread ? withThread(stocked, starts) : [stocked, ""];
-  const id = fresh(
+  const [id] = fresh(
     piece.beads.map((one) => one.id),
     "d",
   );
-  const placed = { id, rule: key, bead: kind, section, ...(rule.thread ? { weaving: wire } : {}), ...rule.start };
+  const placed = { id, rule: key, bead: kind, section, ...rule.start };
   const other = carriers(piece, key).find((one) => one.id !== section)?.id;
   if (key === "met") Object.assign(placed, { other });
-  return { ...threaded, beads: [...piece.beads, placed as unknown as Placed] };
+  const laid = { ...stocked, beads: [...piece.beads, placed as unknown as Placed] };
+  if (!rule.thread) return laid;
+  const [spun, wire] = withWorkingKind(laid, starts);
+  return withWire(spun, wire, [{ kind: "carry", beads: id! }]);
 }
 
 /** Kinds no placement uses are gone from the piece's tray, and a wire that only carried beads. */
 function tidied(piece: Piece): Piece {
   const used = new Set(piece.beads.map((one) => one.bead));
-  const wires = new Set([
-    ...piece.sections.flatMap((one) => (one.craft === "bend" ? one.base : [...one.base, ...one.weaving])),
-    ...piece.beads.flatMap((one) => ("weaving" in one ? [one.weaving] : [])),
-    ...piece.endings.flatMap((one) => (one.kind === "fold" && one.cover ? [one.cover] : [])),
-  ]);
-  return {
-    ...piece,
-    tray: (piece.tray ?? []).filter((one) => used.has(one.id)),
-    wires: piece.wires.filter((wire) => wires.has(wire.id)),
-  };
+  return whole({ ...piece, tray: (piece.tray ?? []).filter((one) => used.has(one.id)) });
 }
 
 export const withoutPlacement = (piece: Piece, id: string): Piece =>

@@ -77,7 +77,7 @@ function takeTheirs() {
           </div>
           <div>
             <dt>Made as</dt>
-            <dd>{{ kindWords(version.answer.document.body.kind, version.answer.plan.fit, format.length) }}</dd>
+            <dd>{{ kindWords(version.answer.document.kind, version.answer.plan.fit, format.length) }}</dd>
           </div>
           <div>
             <dt>Sections</dt>

@@ -2,7 +2,7 @@ import type { Piece } from "../generated/piece";
 import type { Fit } from "../api/client";
 
 /** What kinds of piece are called. */
-const KINDS: Record<Piece["body"]["kind"], string> = {
+const KINDS: Record<Piece["kind"], string> = {
   cuff: "Cuff",
   bracelet: "Closed bracelet",
   ring: "Ring",
@@ -14,7 +14,7 @@ const KINDS: Record<Piece["body"]["kind"], string> = {
 
 /** A kind of piece with what it is measured by: "Cuff for a 171 mm wrist", "Ring, US 7, UK N, ISO 54". */
 export function kindWords(
-  kind: Piece["body"]["kind"],
+  kind: Piece["kind"],
   fit: Pick<Fit, "wrist_mm" | "size_words"> | null,
   length: (mm: number) => string,
 ): string {

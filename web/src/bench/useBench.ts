@@ -20,6 +20,8 @@ import { fetchPicture } from "../strip/usePicture";
 import { valueAt, withValue } from "./pointer";
 import { useHistory } from "./useHistory";
 import { useSaving } from "./useSaving";
+import { kindOf } from "../document/kinds";
+import { workingOf } from "../document/routes";
 import { type Section, section, withBase, withSample, withSection } from "./weave";
 
 /** A document planned to be looked at: its plan, and the section in hand as a strip of it. */
@@ -138,19 +140,8 @@ export function createBench(id: string) {
   /** Replaces the document. Changes named alike that follow each other closely are one step back. */
   const change = (document: Piece, step = "") => show(document, true, step);
 
-  let coils: Section["pattern"] | null = null;
-  watch(draft, (piece) => {
-    const pattern = piece && section(piece).pattern;
-    if (pattern?.kind === "coils") coils = pattern;
-  });
-  const withCoils = (piece: Piece) =>
-    withSection(withBase(piece, 2), { pattern: coils ?? section(catalogue.value!.starts.cuff).pattern });
-
-  /** The weaving wire's diameter, as the last good plan read it. */
-  const wireMm = () => {
-    const { wires } = answer.value!.document;
-    return wires.find((wire) => wire.id === section(answer.value!.document).weaving[0])!.size.mm ?? 0;
-  };
+  /** The section in hand where there is no other. */
+  const hand = computed(() => draft.value!.sections[0]!.id);
 
   function step(document: Piece | null) {
     if (!document) return;
@@ -176,6 +167,9 @@ export function createBench(id: string) {
     id,
     draft: draft as Readonly<Ref<Piece | null>>,
     answer: answer as Readonly<Ref<Answer | null>>,
+    /** The section in hand: its id, the pointer to what it holds, and itself as it was typed. */
+    hand,
+    ...inHand({ draft, answer, catalogue }, () => hand.value),
     /** A document as the core is asked about it, and the section in hand as a strip of it. */
     asked: (document: Piece): Asked => ({ document }),
     tried: async (document: Piece): Promise<Tried> => {
@@ -196,13 +190,6 @@ export function createBench(id: string) {
     take,
     edit,
     change,
-    /** The piece with a coil pattern again: the last it had here, or the common one. */
-    withCoils,
-    /** The piece woven in a weave of the collection, or of the maker's own, which then travels with it. */
-    woven: (sample: Sample, own?: OwnWeave): Piece => ({
-      ...withSample(draft.value!, sample, wireMm()),
-      weaves: own ? [own] : [],
-    }),
     undo: () => step(history.back()),
     redo: () => step(history.forth()),
     canUndo: history.canUndo,
@@ -214,6 +201,37 @@ export function createBench(id: string) {
       computed(() => faults.value.find((fault) => fault.path === path || fault.path.startsWith(`${path}/`))),
     adviceAt: (path: string) =>
       computed(() => advice().find((item) => item.place === path && item.severity !== "note")),
+  };
+}
+
+/** What is done to the weave of the section in hand. */
+export function inHand(
+  {
+    draft,
+    answer,
+    catalogue,
+  }: { draft: Ref<Piece | null>; answer: Ref<Answer | null>; catalogue: Ref<Catalogue | null> },
+  hand: () => string,
+) {
+  let coils: Section["pattern"] | null = null;
+  watch(draft, (piece) => {
+    const pattern = piece && section(piece, hand())?.pattern;
+    if (pattern?.kind === "coils") coils = pattern;
+  });
+  return {
+    /** The pointer to a field of it. */
+    path: (field: string) => `/sections/${draft.value!.sections.findIndex((one) => one.id === hand())}/${field}`,
+    /** The piece with a coil pattern in it again: the last it had here, or the common one. */
+    withCoils: (piece: Piece) =>
+      withSection(withBase(piece, hand(), 2), hand(), {
+        pattern: coils ?? section(catalogue.value!.starts.cuff, "s1").pattern,
+      }),
+    /** The piece woven in a weave of the collection, or of the maker's own, which then travels with it. */
+    woven: (sample: Sample, own?: OwnWeave): Piece => {
+      const { document } = answer.value!;
+      const { size } = kindOf(document, workingOf(document, hand())[0]!);
+      return { ...withSample(draft.value!, hand(), sample, size.mm ?? 0), weaves: own ? [own] : [] };
+    },
   };
 }
 

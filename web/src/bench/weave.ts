@@ -1,38 +1,26 @@
 import type { Sample, Stretch } from "../api/client";
+import { tidied, withoutVisits, withWire } from "../document/change";
+import { kindOf, withKindLike } from "../document/kinds";
+import { baseOf, ends, endsIn, freshWires, seated, visit, type Wire, wireOf, workingOf } from "../document/routes";
 import type { Piece } from "../generated/piece";
 
 /** A woven section. */
 export type Section = Extract<Piece["sections"][number], { craft: "weave" }>;
-type Wire = Piece["wires"][number];
 export type WalkPattern = Extract<Section["pattern"], { kind: "walk" }>;
 
 export const MOST_BASE = 25;
 
-/** The section on the bench: the only one of a band. */
-export const section = (piece: Piece): Section => piece.sections[0] as Section;
-export const withSection = (piece: Piece, changes: Partial<Section>): Piece => ({
+/** A woven section of a piece. */
+export const section = (piece: Piece, id: string): Section => piece.sections.find((one) => one.id === id) as Section;
+export const withSection = (piece: Piece, id: string, changes: Partial<Section>): Piece => ({
   ...piece,
-  sections: [{ ...section(piece), ...changes }],
+  sections: piece.sections.map((one) => (one.id === id ? ({ ...one, ...changes } as Section) : one)),
 });
 
-/** Where a section's base wires stand among the piece's wires, in strip order. */
-export const baseIndexes = (piece: Piece): number[] =>
-  section(piece).base.map((id) => piece.wires.findIndex((wire) => wire.id === id));
-
-export const weavingIndexes = (piece: Piece): number[] =>
-  section(piece).weaving.map((id) => piece.wires.findIndex((wire) => wire.id === id));
-
 /** The wires of a closure: the middle one forms it, the next one binds. */
-export function fromMiddle(base: string[]): string[] {
+export function fromMiddle<T>(base: T[]): T[] {
   const middle = Math.max(Math.ceil(base.length / 2) - 1, 0);
   return [...base.slice(middle), ...base.slice(0, middle)];
-}
-
-function freshIds(piece: Piece, count: number): string[] {
-  const taken = new Set(piece.wires.map((wire) => wire.id));
-  const ids: string[] = [];
-  for (let number = 1; ids.length < count; number++) if (!taken.has(`w${number}`)) ids.push(`w${number}`);
-  return ids;
 }
 
 /** The gap list of a coil pattern, so that it can be changed freely. */
@@ -48,32 +36,58 @@ export function asWalk(pattern: Section["pattern"]): WalkPattern {
   };
 }
 
-export const withWalk = (piece: Piece, changes: Partial<WalkPattern> = {}): Piece =>
-  withSection(piece, { pattern: { ...asWalk(section(piece).pattern), ...changes } });
+export const withWalk = (piece: Piece, id: string, changes: Partial<WalkPattern> = {}): Piece =>
+  withSection(piece, id, { pattern: { ...asWalk(section(piece, id).pattern), ...changes } });
 
-/** The piece with so many base wires: new ones are like the last, and what spoke of taken ones no longer does. */
-export function withBase(piece: Piece, count: number): Piece {
-  const old = section(piece);
-  if (count === old.base.length) return piece;
-  const added = freshIds(piece, Math.max(count - old.base.length, 0));
-  const base = [...old.base, ...added].slice(0, count);
-  const gone = new Set(old.base.filter((id) => !base.includes(id)));
-  const last = piece.wires.find((wire) => wire.id === old.base.at(-1)) as Wire;
-  const kept = piece.wires.filter((wire) => !gone.has(wire.id));
-  const bases = kept.filter((wire) => wire.role === "base");
-  const wires = [...bases, ...added.map((id) => ({ ...last, id })), ...kept.filter((wire) => wire.role === "weaving")];
-  const endings = piece.endings.map((ending) => ({
-    ...ending,
-    wires: [...ending.wires.filter((id) => !gone.has(id)), ...added],
-  }));
-  const next = { ...piece, wires, endings } as Piece;
-  const changed = withSection(next, {
-    base,
-    cut_away: old.cut_away.filter((id) => !gone.has(id)),
-    spacing: withGaps(old.spacing, count - 1),
-  });
-  return old.pattern.kind === "coils" && count !== 2 ? withWalk(changed) : changed;
+/** The piece with so many base wires in a section: new ones are like the last and end as all of them do. */
+export function withBase(piece: Piece, id: string, count: number): Piece {
+  const before = seated(piece, id, true);
+  if (count === before.length) return piece;
+  const added = Array.from({ length: Math.max(count - before.length, 0) }, (_, i) => before.length + i + 1);
+  const more = added.reduce((now, number) => withBaseLike(now, id, number), piece);
+  const gone = withoutVisits(
+    more,
+    ({ stop, number }) => stop.section === id && stop.seat.startsWith("base ") && number > count,
+  );
+  const { spacing, pattern } = section(piece, id);
+  const changed = withSection(tidied(gone), id, { spacing: withGaps(spacing, count - 1) });
+  return pattern.kind === "coils" && count !== 2 ? withWalk(changed, id) : changed;
 }
+
+/** One more base wire like the last one of a section; it ends in what all of them end in at that side. */
+function withBaseLike(piece: Piece, id: string, number: number): Piece {
+  const last = seated(piece, id, true).at(-1)!;
+  const [own] = freshWires(piece);
+  const shared = (side: "start" | "end") => {
+    const here = ends(piece).filter((end) => end.section === id && end.side === side);
+    const [first] = here;
+    const all = first?.ending && here.length === number - 1 && here.every((end) => end.ending === first.ending);
+    return all ? { ending: first.ending!, place: endsIn(piece, first.ending!).length + 1 } : null;
+  };
+  const wire: Wire = {
+    id: own!,
+    kind: last.wire.kind,
+    route: [visit(id, `base ${number}`)],
+    ends: { start: shared("start"), end: shared("end") },
+  };
+  const at = piece.wires.findIndex((one) => one.id === last.wire.id) + 1;
+  return { ...piece, wires: [...piece.wires.slice(0, at), wire, ...piece.wires.slice(at)] };
+}
+
+/** Base wires cut away from a section once it is woven, by their seats. */
+export const cutAway = (piece: Piece, id: string) =>
+  seated(piece, id, true).flatMap(({ stop, number }) => (stop.cut_away ? [number] : []));
+export const withCutAway = (piece: Piece, id: string, numbers: number[]): Piece => ({
+  ...piece,
+  wires: piece.wires.map((wire) => ({
+    ...wire,
+    route: wire.route.map((stop) =>
+      stop.kind === "visit" && stop.section === id && stop.seat.startsWith("base ")
+        ? { ...stop, cut_away: numbers.includes(Number(stop.seat.slice(5))) }
+        : stop,
+    ) as Wire["route"],
+  })),
+});
 
 function withGaps(spacing: Section["spacing"], gaps: number): Section["spacing"] {
   if (spacing.kind !== "apart") return gaps > 0 ? spacing : { kind: "tight" };
@@ -82,50 +96,61 @@ function withGaps(spacing: Section["spacing"], gaps: number): Section["spacing"]
 }
 
 /** Coils that end as they begin. */
-const withCoilCounts = (piece: Piece, [single, both]: [number, number]): Piece =>
-  withSection(piece, { pattern: { kind: "coils", single, both, anchor: 0, closing: single } });
+const withCoilCounts = (piece: Piece, id: string, [single, both]: [number, number]): Piece =>
+  withSection(piece, id, { pattern: { kind: "coils", single, both, anchor: 0, closing: single } });
 
 /** Is a weave of the collection on the bench? */
-export function isWoven(piece: Piece, sample: Sample): boolean {
-  const { pattern, base } = section(piece);
+export function isWoven(piece: Piece, id: string, sample: Sample): boolean {
+  const { pattern } = section(piece, id);
   if (pattern.kind === "coils") return sample.coils?.[0] === pattern.single && sample.coils[1] === pattern.both;
-  return base.length === sample.base && gapText(pattern.gaps) === gapText(sample.gaps);
+  return baseOf(piece, id).length === sample.base && gapText(pattern.gaps) === gapText(sample.gaps);
 }
 
 /** The piece with a weave of the collection, as many base wires as that needs, and its gaps. `wire_mm`: the weaving wire. */
-export function withSample(piece: Piece, sample: Sample, wire_mm: number): Piece {
+export function withSample(piece: Piece, id: string, sample: Sample, wire_mm: number): Piece {
+  const based = withBase(piece, id, sample.base);
   const walk = sample.coils
-    ? withCoilCounts(withBase(piece, sample.base), sample.coils)
-    : withWalk(withBase(piece, sample.base), { gaps: sample.gaps, before: sample.before, after: sample.after });
+    ? withCoilCounts(based, id, sample.coils)
+    : withWalk(based, id, { gaps: sample.gaps, before: sample.before, after: sample.after });
+  const { form, spacing: now } = section(piece, id);
+  // What is bent keeps the gap its form gives it.
+  if ((form?.kind ?? "straight") !== "straight" && sample.base === 2) return withSection(walk, id, { spacing: now });
   const clear = { typed: `${Number(((sample.clear ?? 0) * wire_mm).toFixed(2))} mm` };
   const spacing: Section["spacing"] = sample.clear
     ? { kind: "apart", clear: Array.from({ length: sample.base - 1 }, () => clear) }
     : { kind: "tight" };
-  return withSection(walk, { spacing, ...(sample.clear ? { cut_away: [] } : {}) });
+  return withSection(sample.clear ? withCutAway(walk, id, []) : walk, id, { spacing });
 }
 
-/** One weaving wire, the same one doubled, two of one size side by side, or two that take turns repeat by repeat. */
+/** One weaving wire, two of a kind or of two kinds side by side, or two that take turns repeat by repeat. */
 export type Strands = "one" | "doubled" | "two" | "turns";
-export function strandsOf(piece: Piece): Strands {
-  const { strands, weaving, turns } = section(piece);
-  if (strands === 1) return "one";
-  if (weaving.length === 1) return "doubled";
-  return turns === "in_turn" ? "turns" : "two";
+export function strandsOf(piece: Piece, id: string): Strands {
+  const own = seated(piece, id, false);
+  if (own.length === 1) return "one";
+  if (own[1]!.number > 1) return "turns";
+  return own[0]!.wire.kind === own[1]!.wire.kind ? "doubled" : "two";
 }
 
-export function withStrands(piece: Piece, strands: Strands): Piece {
-  const [first, second] = section(piece).weaving as [string, string | undefined];
-  const turns = strands === "turns" ? "in_turn" : "together";
-  if (strands === "one" || strands === "doubled") {
-    const wires = piece.wires.filter((wire) => wire.id !== second);
-    return withSection({ ...piece, wires }, { weaving: [first], strands: strands === "one" ? 1 : 2, turns });
-  }
-  if (second) return withSection(piece, { turns });
-  const [id] = freshIds(piece, 1);
-  const like = piece.wires.find((wire) => wire.id === first) as Wire;
-  const wires = [...piece.wires, { ...like, id: id! }];
-  return withSection({ ...piece, wires } as Piece, { weaving: [first, id!], strands: 2, turns });
+export function withStrands(piece: Piece, id: string, strands: Strands): Piece {
+  const [first, second] = workingOf(piece, id) as [string, string | undefined];
+  const alone: Piece = { ...piece, wires: piece.wires.filter((wire) => wire.id !== second) };
+  if (strands === "one") return tidied(alone);
+  const like = kindOf(piece, second && strands !== "doubled" ? second : first);
+  const same = strands === "doubled" || like.id !== wireOf(piece, first).kind;
+  const [kept, kind] = same ? [alone, like.id] : withKindLike(alone, like, true);
+  const made = withWire(kept, kind, [visit(id, `weaving ${strands === "turns" ? 2 : 1}`)]);
+  const reserve = wireOf(piece, first).reserve;
+  return tidied({
+    ...made,
+    wires: made.wires.map((wire, i) => (i === made.wires.length - 1 ? { ...wire, reserve } : wire)),
+  });
 }
+
+/** What is kept for later of a section's weaving wires, on a tail of each. */
+export const withReserve = (piece: Piece, id: string, reserve: NonNullable<Wire["reserve"]>): Piece => {
+  const own = new Set(workingOf(piece, id));
+  return { ...piece, wires: piece.wires.map((wire) => (own.has(wire.id) ? { ...wire, reserve } : wire)) };
+};
 
 /** A list of gaps as typed; what is no whole number stays as it is, to be answered by the core. */
 export const readGaps = (text: string): number[] =>

@@ -4,7 +4,10 @@ import { useBench } from "../bench/useBench";
 import { worn } from "../bench/pins";
 import type { Piece } from "../generated/piece";
 import FinePrint, { type Topic } from "./FinePrint.vue";
-import { baseIndexes, fromMiddle, section, weavingIndexes } from "../bench/weave";
+import { withEnds, withoutEnds } from "../document/change";
+import { alike } from "../document/kinds";
+import { baseOf, wireOf, workingOf } from "../document/routes";
+import { fromMiddle, section, strandsOf } from "../bench/weave";
 import BaseCount from "./BaseCount.vue";
 import LiveChoice from "./LiveChoice.vue";
 import LiveCount from "./LiveCount.vue";
@@ -40,32 +43,34 @@ const CLOSINGS = [
   { key: "open", name: "apart" },
 ];
 
-/** Another kind of body brings its own endings and measure; ease and wires stay. */
-function takeKind(kind: string) {
-  const start = bench.catalogue.value!.starts[kind as Piece["body"]["kind"]];
-  const wires = fromMiddle(section(piece.value).base);
-  const endings = start.endings.map((ending) => ({ ...ending, wires }));
-  const body =
-    "ease" in piece.value.body && "ease" in start.body ? { ...start.body, ease: piece.value.body.ease } : start.body;
-  const [own] = worn(start) === worn(piece.value) ? [] : start.pins;
-  const pins = own
-    ? [own, ...piece.value.pins.filter(({ quantity }) => quantity !== worn(piece.value))]
-    : piece.value.pins;
-  void bench.change({
-    ...piece.value,
-    body,
-    endings,
-    findings: kind === "bracelet" ? piece.value.findings : [],
+/** Another kind of piece brings its own endings and measure; ease and wires stay. */
+function takeKind(next: string) {
+  const now = piece.value;
+  const start = bench.catalogue.value!.starts[next as Piece["kind"]];
+  const ease = now.worn && "ease" in now.worn ? { ease: now.worn.ease } : {};
+  const kept = start.worn && "ease" in start.worn ? { ...start.worn, ...ease } : start.worn;
+  const [own] = worn(start) === worn(now) ? [] : start.pins;
+  const pins = own ? [own, ...now.pins.filter(({ quantity }) => quantity !== worn(now))] : now.pins;
+  const changed = {
+    ...now,
+    kind: start.kind,
+    worn: kept,
+    endings: start.endings,
+    findings: next === "bracelet" ? now.findings : [],
     pins: pins.map((pin, i) => ({ ...pin, id: `p${i + 1}` })),
-  } as Piece);
+  } as Piece;
+  const bent = (["start", "end"] as const).reduce((one, of, i) => {
+    const order = fromMiddle(bases.value.map((id) => ({ wire: wireOf(one, id), of })));
+    return withEnds(one, start.endings[i]!.id, order);
+  }, withoutEnds(changed));
+  void bench.change(bent);
 }
 
 function takeOpening(kind: string) {
-  const body = piece.value.body as Extract<Piece["body"], { kind: "cuff" }>;
   const { opening_mm, wrist_mm } = bench.answer.value!.plan.fit!;
   const share = Number((opening_mm / (wrist_mm ?? 170)).toFixed(3));
   const opening = kind === "share" ? { kind, share } : { kind, length: { typed: `${Math.round(opening_mm)} mm` } };
-  void bench.change({ ...piece.value, body: { ...body, opening } as Piece["body"] });
+  void bench.change({ ...piece.value, worn: { ...piece.value.worn, opening } as Piece["worn"] });
 }
 
 const eases = computed(() => {
@@ -73,34 +78,36 @@ const eases = computed(() => {
   return easeKey.value === "own" ? [...words, { key: "own", name: "loose by" }] : words;
 });
 const easeKey = computed(() => {
-  const mm = bench.read("/body/ease")?.mm;
+  const mm = bench.read("/worn/ease")?.mm;
   return bench.catalogue.value!.eases.some((ease) => ease.mm === mm) ? String(mm) : "own";
 });
-const bases = computed(() => baseIndexes(piece.value));
-const weavings = computed(() => weavingIndexes(piece.value));
+const bases = computed(() => baseOf(piece.value, bench.hand.value));
+const weavings = computed(() => workingOf(piece.value, bench.hand.value));
+/** Two that are laid as one of a kind are said once. */
+const weaving = computed(() =>
+  strandsOf(piece.value, bench.hand.value) === "doubled" ? weavings.value.slice(0, 1) : weavings.value,
+);
 /** All base wires of one kind are said once; two that differ are both in the sentence, more of them in the fine print. */
-const alike = computed(() => {
-  const kinds = bases.value.map((index) => piece.value.wires[index]!);
-  return new Set(kinds.map((wire) => [wire.size.typed, wire.metal, wire.temper].join("|"))).size === 1;
-});
+const allAlike = computed(() => alike(piece.value, bases.value));
 const apart = ref(false);
-const opening = computed(() => (piece.value.body.kind === "cuff" ? piece.value.body.opening.kind : null));
+const ring = computed(() => (piece.value.worn?.on === "finger" ? piece.value.worn : null));
+const opening = computed(() => (piece.value.worn?.on === "wrist" ? piece.value.worn.opening?.kind : null));
 </script>
 
 <template>
   <section class="brief" aria-label="The brief">
     <p class="sentence">
       A
-      <LiveChoice :value="piece.body.kind" :options="KINDS" label="Kind of piece" @change="takeKind" />{{ " " }}
-      <template v-if="piece.body.kind === 'ring'">
+      <LiveChoice :value="piece.kind" :options="KINDS" label="Kind of piece" @change="takeKind" />{{ " " }}
+      <template v-if="ring">
         for a <PinnedValue quantity="finger" label="Finger measured" :by="1" /> finger, its ends
         <LiveChoice
-          :value="piece.body.closing.kind"
+          :value="ring.closing.kind"
           :options="CLOSINGS"
           label="How the ends of the ring meet"
-          @change="(kind) => bench.edit('/body/closing/kind', kind)"
+          @change="(kind) => bench.edit('/worn/closing/kind', kind)"
         />
-        by <LiveSize path="/body/closing/length" label="How far the ends lie so" :by="0.5" />, <RingEnds />,
+        by <LiveSize path="/worn/closing/length" label="How far the ends lie so" :by="0.5" />, <RingEnds />,
       </template>
       <template v-else
         >for a <PinnedValue quantity="wrist" label="Wrist measured" :by="1" /> wrist,
@@ -108,46 +115,46 @@ const opening = computed(() => (piece.value.body.kind === "cuff" ? piece.value.b
           :value="easeKey"
           :options="eases"
           label="How loose"
-          @change="(mm) => bench.edit('/body/ease', { typed: `${mm} mm` })"
+          @change="(mm) => bench.edit('/worn/ease', { typed: `${mm} mm` })"
         />
-        <LiveSize path="/body/ease" label="Ease over the wrist" />,
+        <LiveSize path="/worn/ease" label="Ease over the wrist" />,
       </template>
       <template v-if="opening">
         open
-        <LiveSize v-if="opening === 'length'" path="/body/opening/length" label="Opening" />
-        <template v-else><LiveCount path="/body/opening/share" label="Opening in percent" percent /> %</template>
+        <LiveSize v-if="opening === 'length'" path="/worn/opening/length" label="Opening" />
+        <template v-else><LiveCount path="/worn/opening/share" label="Opening in percent" percent /> %</template>
         {{ " "
         }}<LiveChoice :value="opening" :options="OPENINGS" label="How the opening is measured" @change="takeOpening" />,
       </template>
-      <template v-else-if="piece.body.kind === 'bracelet'">
+      <template v-else-if="piece.kind === 'bracelet'">
         closed by a
         <button type="button" class="unfold" :aria-expanded="topic === 'endings'" @click="unfold('endings')">
           {{ closedBy }}</button>,
       </template>
-      with <LiveSize path="/sections/0/bare" label="Bare at each end" /> bare at each end. <BaseCount />{{ " " }}
+      with <LiveSize path="/sections/0/bare/length" label="Bare at each end" /> bare at each end. <BaseCount />{{ " " }}
       <button type="button" class="unfold" :aria-expanded="topic === 'base'" @click="unfold('base')">
-        {{ alike || bases.length < 3 ? "" : "different " }}base {{ bases.length === 1 ? "wire" : "wires" }}
+        {{ allAlike || bases.length < 3 ? "" : "different " }}base {{ bases.length === 1 ? "wire" : "wires" }}
       </button>
-      <template v-if="alike && !apart">
-        of <LiveWire :indexes="bases" name="Base wires" /><template v-if="bases.length === 2">
+      <template v-if="allAlike && !apart">
+        of <LiveWire :wires="bases" name="Base wires" /><template v-if="bases.length === 2">
           (<button type="button" class="unfold plain" @click="apart = true">alike</button>)</template
         >,
       </template>
       <template v-else-if="bases.length === 2">
-        of <LiveWire :indexes="[bases[0]!]" name="Near base wire" /> near and
-        <LiveWire :indexes="[bases[1]!]" name="Far base wire" /> far,
+        of <LiveWire :wires="[bases[0]!]" name="Near base wire" /> near and
+        <LiveWire :wires="[bases[1]!]" name="Far base wire" /> far,
       </template>
       <button type="button" class="unfold" :aria-expanded="topic === 'weaving'" @click="unfold('weaving')">
         bound
       </button>
-      with <LiveWire :indexes="[weavings[0]!]" name="Weaving wire" />
-      <template v-if="weavings.length === 2">
-        and <LiveWire :indexes="[weavings[1]!]" name="Second weaving wire" />
+      with <LiveWire :wires="[weaving[0]!]" name="Weaving wire" />
+      <template v-if="weaving.length === 2">
+        and <LiveWire :wires="[weaving[1]!]" name="Second weaving wire" />
       </template>
       in <PatternWords @look="unfold('weaves')" />
       <button type="button" class="unfold" :aria-expanded="topic === 'coils'" @click="unfold('coils')">
         starting and ending</button
-      ><template v-if="section(piece).pattern.kind === 'coils'"> on single coils</template>.
+      ><template v-if="section(piece, bench.hand.value).pattern.kind === 'coils'"> on single coils</template>.
     </p>
     <FinePrint v-if="topic && topic !== 'weaves'" :topic="topic" @fold="topic = null" />
     <WeaveCollection v-if="topic === 'weaves'" @fold="topic = null" />

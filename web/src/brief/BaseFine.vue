@@ -2,7 +2,8 @@
 import { computed } from "vue";
 import { useBench } from "../bench/useBench";
 import type { Piece } from "../generated/piece";
-import { baseIndexes, type Section, section, withSection } from "../bench/weave";
+import { cutAway, type Section, section, withCutAway, withSection } from "../bench/weave";
+import { baseOf } from "../document/routes";
 import LiveChoice from "./LiveChoice.vue";
 import LiveSize from "./LiveSize.vue";
 import LiveWire from "./LiveWire.vue";
@@ -10,7 +11,9 @@ import LiveWire from "./LiveWire.vue";
 /** How the base wires lie and are cut, and which are cut away after weaving. */
 const bench = useBench();
 const piece = computed(() => bench.draft.value!);
-const now = computed(() => section(piece.value));
+const now = computed(() => section(piece.value, bench.hand.value));
+const bases = computed(() => baseOf(piece.value, bench.hand.value));
+const away = computed(() => cutAway(piece.value, bench.hand.value));
 const SPACINGS = [
   { key: "tight", name: "as close as the weave lets them" },
   { key: "apart", name: "held apart" },
@@ -30,7 +33,7 @@ type Station = { at: { typed: string }; clear: { typed: string } };
 
 function takeSpacing(kind: string) {
   const apart = { typed: "0.5 mm" };
-  const clear = Array.from({ length: now.value.base.length - 1 }, () => apart);
+  const clear = Array.from({ length: bases.value.length - 1 }, () => apart);
   const half = Math.round(bench.strip.value.woven_mm / 2);
   const stations = [
     { at: { typed: "0 mm" }, clear: apart },
@@ -39,22 +42,23 @@ function takeSpacing(kind: string) {
   ];
   const changing = { kind, stations, ends: "free" };
   const spacing = { tight: { kind: "tight" }, apart: { kind, clear }, changing }[kind];
-  void bench.change(withSection(piece.value, { spacing: spacing as Section["spacing"] }));
+  void bench.change(withSection(piece.value, bench.hand.value, { spacing: spacing as Section["spacing"] }));
 }
 function putStations(stations: Station[]) {
-  void bench.change(withSection(piece.value, { spacing: { ...(now.value.spacing as Changing), stations } }));
+  void bench.change(
+    withSection(piece.value, bench.hand.value, { spacing: { ...(now.value.spacing as Changing), stations } }),
+  );
 }
 /** Another station, half as far on again as the last. */
 function addStation(stations: Station[]) {
-  const last = bench.read(`/sections/0/spacing/stations/${stations.length - 1}/at`)?.mm ?? 0;
+  const last = bench.read(bench.path(`spacing/stations/${stations.length - 1}/at`))?.mm ?? 0;
   putStations([...stations, { ...stations.at(-1)!, at: { typed: `${Math.round(last * 1.5) || 50} mm` } }]);
 }
-function toggle(id: string) {
-  const away = now.value.cut_away;
-  const cut_away = away.includes(id) ? away.filter((other) => other !== id) : [...away, id];
-  void bench.change(withSection(piece.value, { cut_away }));
+function toggle(number: number) {
+  const gone = away.value.includes(number) ? away.value.filter((one) => one !== number) : [...away.value, number];
+  void bench.change(withCutAway(piece.value, bench.hand.value, gone));
 }
-const mayGo = (id: string) => now.value.cut_away.includes(id) || now.value.cut_away.length + 1 < now.value.base.length;
+const mayGo = (number: number) => away.value.includes(number) || away.value.length + 1 < bases.value.length;
 </script>
 
 <template>
@@ -70,7 +74,7 @@ const mayGo = (id: string) => now.value.cut_away.includes(id) || now.value.cut_a
             bench.change({ ...piece, allowances: { ...piece.allowances, base_tails: base_tails as Tails } })
         "
       />, and <LiveSize path="/allowances/trim" label="Trim allowance" /> to trim at the far end.
-      <template v-if="now.base.length > 1">
+      <template v-if="bases.length > 1">
         They lie
         <LiveChoice
           :value="now.spacing.kind"
@@ -80,15 +84,15 @@ const mayGo = (id: string) => now.value.cut_away.includes(id) || now.value.cut_a
         /><template v-if="now.spacing.kind === 'apart'"
           >, clear gaps
           <template v-for="(_, i) in now.spacing.clear" :key="i"
-            ><LiveSize :path="`/sections/0/spacing/clear/${i}`" :label="`Clear gap ${i + 1}`" :by="0.1" />{{
+            ><LiveSize :path="bench.path(`spacing/clear/${i}`)" :label="`Clear gap ${i + 1}`" :by="0.1" />{{
               " "
             }}</template
           >.</template
         ><template v-else-if="now.spacing.kind === 'changing'"
           >: a clear gap of
           <span v-for="(_, i) in now.spacing.stations" :key="i" class="stretch">
-            <LiveSize :path="`/sections/0/spacing/stations/${i}/clear`" :label="`Clear gap at ${i + 1}`" :by="0.1" /> at
-            <LiveSize :path="`/sections/0/spacing/stations/${i}/at`" :label="`Place ${i + 1} along the weave`" />
+            <LiveSize :path="bench.path(`spacing/stations/${i}/clear`)" :label="`Clear gap at ${i + 1}`" :by="0.1" /> at
+            <LiveSize :path="bench.path(`spacing/stations/${i}/at`)" :label="`Place ${i + 1} along the weave`" />
             <button
               v-if="now.spacing.stations.length > 2"
               type="button"
@@ -105,29 +109,29 @@ const mayGo = (id: string) => now.value.cut_away.includes(id) || now.value.cut_a
             :value="now.spacing.ends"
             :options="ENDS"
             label="Ends of the base wires"
-            @change="(ends) => bench.edit('/sections/0/spacing/ends', ends)"
+            @change="(ends) => bench.edit(bench.path('spacing/ends'), ends)"
           />. </template
         ><template v-else>.</template>
       </template>
     </p>
-    <p v-if="now.base.length > 1" class="wire-row">
+    <p v-if="bases.length > 1" class="wire-row">
       Cut away after weaving:
       <button
-        v-for="(id, i) in now.base"
-        :key="id"
+        v-for="i in bases.length"
+        :key="i"
         type="button"
         class="toggle figures"
-        :aria-pressed="now.cut_away.includes(id)"
-        :aria-label="`Cut away base wire ${i + 1}`"
-        :disabled="!mayGo(id)"
-        @click="toggle(id)"
+        :aria-pressed="away.includes(i)"
+        :aria-label="`Cut away base wire ${i}`"
+        :disabled="!mayGo(i)"
+        @click="toggle(i)"
       >
-        {{ i + 1 }}
+        {{ i }}
       </button>
     </p>
-    <ol v-if="now.base.length > 2" class="each-wire">
-      <li v-for="(index, i) in baseIndexes(piece)" :key="index">
-        <LiveWire :indexes="[index]" :name="`Base wire ${i + 1}`" />
+    <ol v-if="bases.length > 2" class="each-wire">
+      <li v-for="(id, i) in bases" :key="id">
+        <LiveWire :wires="[id]" :name="`Base wire ${i + 1}`" />
       </li>
     </ol>
   </div>

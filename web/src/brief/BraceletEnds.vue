@@ -3,7 +3,9 @@ import { computed } from "vue";
 import { useBench } from "../bench/useBench";
 import { choices, named } from "../choices/choices";
 import FormParts from "../sections/FormParts.vue";
-import { withFinding } from "../findings/findings";
+import { withEnds } from "../document/change";
+import { baseOf, endsIn } from "../document/routes";
+import { holders, withFinding } from "../findings/findings";
 import FindingLines from "../findings/FindingLines.vue";
 import LiveChoice from "./LiveChoice.vue";
 
@@ -22,17 +24,20 @@ const ends = computed(() =>
   piece.value.endings.map((ending, index) => ({
     ending,
     index,
+    side: endsIn(piece.value, ending.id)[0]!.side,
     form: named(choices().endings, ending.kind),
   })),
 );
 const held = ["loop", "ribbon"].map((key) => named(choices().endings, key));
-const former = computed(() => piece.value.sections[0]!.base.indexOf(piece.value.endings[0]!.wires[0]!) + 1);
+const former = computed(
+  () => baseOf(piece.value, bench.hand.value).indexOf(endsIn(piece.value, piece.value.endings[0]!.id)[0]!.wire.id) + 1,
+);
 
-/** An end made anew, on the wires it had. */
+/** An end made anew. */
 function made(index: number, kind: string) {
-  const { id, side, wires } = piece.value.endings[index]!;
+  const { id } = piece.value.endings[index]!;
   const own = bench.catalogue.value!.starts.bracelet.endings.find((one) => one.kind === kind);
-  return { ...(own ?? named(choices().endings, kind).start), id, side, wires, kind };
+  return { ...(own ?? named(choices().endings, kind).start), id, kind };
 }
 const withEnd = (index: number, kind: string) =>
   ({
@@ -42,16 +47,21 @@ const withEnd = (index: number, kind: string) =>
 
 function closeWith(what: string) {
   const found = piece.value.endings.findIndex((one) => one.kind === "hook");
-  const last = piece.value.endings.findIndex((one) => one.side === "end");
+  const last = ends.value.findIndex((one) => one.side === "end");
   const changed = what === "hook" ? withEnd(last, "hook") : found >= 0 ? withEnd(found, "loop") : piece.value;
   const findings = (piece.value.findings ?? []).filter((one) => one.kind !== "clasp" && one.kind !== "toggle");
-  void bench.change(what === "hook" ? { ...changed, findings } : withFinding({ ...changed, findings }, what, "end"));
+  const bare = { ...changed, findings };
+  const end = holders(bare).find((one) => one.side === "end");
+  void bench.change(what === "hook" || !end ? bare : withFinding(bare, what, end.id));
 }
 
 /** Has the next wire form the closures. */
 function nextFormer() {
-  const endings = piece.value.endings.map((one) => ({ ...one, wires: [...one.wires.slice(1), one.wires[0]!] }));
-  void bench.change({ ...piece.value, endings } as typeof piece.value);
+  const next = piece.value.endings.reduce((now, { id }) => {
+    const [first, ...others] = endsIn(now, id);
+    return withEnds(now, id, [...others, first!]);
+  }, piece.value);
+  void bench.change(next);
 }
 </script>
 
@@ -59,14 +69,14 @@ function nextFormer() {
   <div>
     <p>
       <LiveChoice :value="closer" :options="CLOSERS" label="What closes it" @change="closeWith" /> closes it.
-      <template v-for="{ ending, index, form } in ends" :key="ending.id">
-        The {{ ending.side }} is <template v-if="ending.kind === 'hook'">{{ form.name }}</template><LiveChoice
+      <template v-for="{ ending, index, side, form } in ends" :key="ending.id">
+        The {{ side }} is <template v-if="ending.kind === 'hook'">{{ form.name }}</template><LiveChoice
           v-else
           :value="ending.kind"
           :options="held"
-          :label="`The ${ending.side} ends in`"
+          :label="`The ${side} ends in`"
           @change="(kind) => bench.change(withEnd(index, kind))"
-        />{{ " " }}<FormParts :parts="form.parts" :path="`/endings/${index}`" :name="`At the ${ending.side}`" />.
+        />{{ " " }}<FormParts :parts="form.parts" :path="`/endings/${index}`" :name="`At the ${side}`" />.
       </template>
       <template v-if="ends.some(({ ending }) => ending.kind !== 'ribbon')">
         <button type="button" class="unfold plain" @click="nextFormer">Wire {{ former }}</button>

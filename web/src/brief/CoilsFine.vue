@@ -12,7 +12,7 @@ import StretchList from "./StretchList.vue";
 /** Where the weave starts, what comes before and after the repeats, how close they lie, and mirror images of the walk. */
 const bench = useBench();
 const piece = computed(() => bench.draft.value!);
-const now = computed(() => section(piece.value));
+const now = computed(() => section(piece.value, bench.hand.value));
 const STARTS = [
   { key: "end", name: "one end" },
   { key: "middle", name: "the middle outwards" },
@@ -28,7 +28,9 @@ const RISES = [
 function takeRise(kind: string) {
   const { advance_mm } = bench.strip.value.weave;
   const pitch = { typed: `${Math.ceil(advance_mm * 12) / 10} mm` };
-  void bench.change(withSection(piece.value, { rise: kind === "open" ? { kind, pitch } : { kind: "packed" } }));
+  void bench.change(
+    withSection(piece.value, bench.hand.value, { rise: kind === "open" ? { kind, pitch } : { kind: "packed" } }),
+  );
 }
 </script>
 
@@ -40,14 +42,16 @@ function takeRise(kind: string) {
         :value="now.from"
         :options="STARTS"
         label="Where the weave starts"
-        @change="(from) => bench.edit('/sections/0/from', from)"
+        @change="(from) => bench.edit(bench.path('from'), from)"
       /><template v-if="now.from === 'middle'"
         >, both halves
         <LiveChoice
           :value="now.centre ?? 'own'"
           :options="CENTRES"
           label="Coils in the middle"
-          @change="(centre) => bench.change(withSection(piece, { centre: centre as Section['centre'] }))" /></template
+          @change="
+            (centre) => bench.change(withSection(piece, bench.hand.value, { centre: centre as Section['centre'] }))
+          " /></template
       >, the repeats
       <LiveChoice
         :value="now.rise.kind"
@@ -55,13 +59,13 @@ function takeRise(kind: string) {
         label="How close the repeats lie"
         @change="takeRise"
       /><template v-if="now.rise.kind === 'open'"
-        >, one every <LiveSize path="/sections/0/rise/pitch" label="Pitch of a repeat" :by="0.1" /></template
+        >, one every <LiveSize :path="bench.path('rise/pitch')" label="Pitch of a repeat" :by="0.1" /></template
       >.
     </p>
     <p v-if="now.pattern.kind === 'coils'">
-      <LiveCount path="/sections/0/pattern/anchor" label="Anchor coils" /> more single coils anchor the wire before the
-      first repeat; <LiveCount path="/sections/0/pattern/closing" label="Closing coils" /> single coils close after the
-      last.
+      <LiveCount :path="bench.path('pattern/anchor')" label="Anchor coils" /> more single coils anchor the wire before
+      the first repeat; <LiveCount :path="bench.path('pattern/closing')" label="Closing coils" /> single coils close
+      after the last.
     </p>
     <template v-else>
       <p>Before the repeats: <StretchList side="before" /></p>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from "vue";
 import { api, ApiProblem, type Filling } from "../api/client";
-import { pinIndex, withoutPin, withPin, worn } from "../bench/pins";
+import { isPinned, withoutPin, withPin, worn } from "../bench/pins";
 import { useBench } from "../bench/useBench";
 import { section, withSection } from "../bench/weave";
 import { useSettings } from "../settings/useSettings";
@@ -50,15 +50,16 @@ async function find() {
 /** What the wrist or finger asks for stays pinned where the length is that; any other length stands by itself. */
 function take(filling: Filling) {
   const { pattern, from, bare_mm, repeats, woven_mm } = filling;
-  const bare = { typed: `${bare_mm.toFixed(2)} mm` };
+  const now = bench.draft.value!;
+  const bare = { ...section(now, bench.hand.value).bare, length: { typed: `${bare_mm.toFixed(2)} mm` } };
   const reached = woven_mm + 2 * bare_mm + endsMm.value;
-  let piece = withPin(withSection(bench.draft.value!, { pattern, from, bare, centre: "own" }), "repeats", repeats);
-  for (const quantity of ["woven", "weaving_wire"] as const) piece = withoutPin(piece, quantity);
-  const asWorn = pinIndex(piece, worn(piece)) >= 0 && Math.abs(reached - (fit.value?.wanted_mm ?? 0)) < 0.5;
+  let piece = withPin(withSection(now, bench.hand.value, { pattern, from, bare, centre: "own" }), "repeats", repeats);
+  for (const quantity of ["woven", "wire"] as const) piece = withoutPin(piece, quantity);
+  const asWorn = isPinned(piece, worn(piece)) && Math.abs(reached - (fit.value?.wanted_mm ?? 0)) < 0.5;
   void bench.change(asWorn ? piece : withoutPin(piece, worn(piece)));
 }
 const isTaken = (filling: Filling) => {
-  const { pattern } = section(bench.draft.value!);
+  const { pattern } = section(bench.draft.value!, bench.hand.value);
   return (
     pattern.kind === "walk" &&
     pattern.gaps.join() === filling.pattern.gaps.join() &&

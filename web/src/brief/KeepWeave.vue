@@ -3,6 +3,7 @@ import { ref } from "vue";
 import { api, ApiProblem, type OwnWeave } from "../api/client";
 import { useBench } from "../bench/useBench";
 import { section, type WalkPattern } from "../bench/weave";
+import { baseOf } from "../document/routes";
 
 /** Keeps the weave on the bench among the maker's own, under a name; a name that is taken can be kept over. */
 const bench = useBench();
@@ -21,16 +22,18 @@ function open() {
 
 /** How wide its gaps stand, where they are all alike. */
 function clear(): OwnWeave["clear"] {
-  const { spacing } = section(bench.draft.value!);
+  const { spacing } = section(bench.draft.value!, bench.hand.value);
   if (spacing.kind !== "apart") return null;
   const [first] = spacing.clear;
   return first && spacing.clear.every((one) => one.typed === first.typed) ? { typed: first.typed } : null;
 }
 
 async function keep() {
-  const { base, pattern } = section(bench.draft.value!);
+  const piece = bench.draft.value!;
+  const { pattern } = section(piece, bench.hand.value);
+  const base = baseOf(piece, bench.hand.value).length;
   const { gaps, before, after } = pattern as WalkPattern;
-  const weave: OwnWeave = { ...form.value!, base: base.length, gaps, before, after, clear: clear() };
+  const weave: OwnWeave = { ...form.value!, base, gaps, before, after, clear: clear() };
   try {
     const id = over.value;
     if (id) await api.putWeave(id, weave);

@@ -18,23 +18,28 @@ const props = withDefaults(
     wire?: boolean;
     /** Pointers that always get the same value. */
     twins?: string[];
+    /** How it is changed, where that is more than a value in its place. */
+    put?: (size: { typed: string }) => void;
   }>(),
-  { by: 1, wire: false, twins: () => [] },
+  { by: 1, wire: false, twins: () => [], put: undefined },
 );
 
 const bench = useBench();
 const settings = useSettings();
 const format = useFormat();
-const fault = bench.faultAt(props.path);
-const doubt = bench.adviceAt(props.path);
+const fault = computed(() => bench.faultAt(props.path).value);
+const doubt = computed(() => bench.adviceAt(props.path).value);
 const typed = computed(() => (bench.value(props.path) as { typed: string } | undefined)?.typed ?? "");
 const also = computed(() => {
   const read = bench.read(props.path);
   if (!read || read.typed !== typed.value) return undefined;
   return alsoReads(typed.value, props.wire ? format.wire(read.mm) : format.length(read.mm));
 });
-const change = (text: string) =>
-  bench.edit([props.path, ...props.twins], { typed: props.wire ? text : withUnit(text, settings.units) });
+function change(text: string) {
+  const size = { typed: props.wire ? text : withUnit(text, settings.units) };
+  if (props.put) props.put(size);
+  else void bench.edit([props.path, ...props.twins], size);
+}
 </script>
 
 <template>

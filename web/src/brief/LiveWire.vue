@@ -1,33 +1,39 @@
 <script setup lang="ts">
 import { computed } from "vue";
 import { useBench } from "../bench/useBench";
+import { type Kind, kindOf, withKind } from "../document/kinds";
 import LiveChoice from "./LiveChoice.vue";
 import LiveSize from "./LiveSize.vue";
 
 /** A wire in a sentence: size, metal and temper. All the wires given take every change; the first one is shown. */
-const props = defineProps<{ indexes: number[]; name: string }>();
+const props = defineProps<{ wires: string[]; name: string }>();
 
 const bench = useBench();
-const wire = computed(() => bench.draft.value!.wires[props.indexes[0]!]!);
-const paths = (field: string) => props.indexes.map((index) => `/wires/${index}/${field}`);
+const kind = computed(() => kindOf(bench.draft.value!, props.wires[0]!));
+const path = computed(() => `/kinds/${bench.draft.value!.kinds.findIndex((one) => one.id === kind.value.id)}/size`);
+const put = (changes: object) =>
+  void bench.change(
+    withKind(bench.draft.value!, props.wires, changes as Partial<Kind>),
+    `${Object.keys(changes).join()} of ${props.wires.join()}`,
+  );
 </script>
 
 <template>
   <span class="live-wire">
-    <LiveSize :path="paths('size')[0]!" :twins="paths('size').slice(1)" :label="`${name}: size`" :by="0.05" wire />
+    <LiveSize :path="path" :put="(size) => put({ size })" :label="`${name}: size`" :by="0.05" wire />
     {{ " "
     }}<LiveChoice
-      :value="wire.temper"
+      :value="kind.temper"
       :options="bench.catalogue.value!.tempers"
       :label="`${name}: temper`"
-      @change="(key) => bench.edit(paths('temper'), key)"
+      @change="(temper) => put({ temper })"
     />
     {{ " "
     }}<LiveChoice
-      :value="wire.metal"
+      :value="kind.metal"
       :options="bench.catalogue.value!.metals"
       :label="`${name}: metal`"
-      @change="(key) => bench.edit(paths('metal'), key)"
+      @change="(metal) => put({ metal })"
     />
   </span>
 </template>

@@ -4,6 +4,7 @@ import { api, ApiProblem } from "../api/client";
 import { useBench } from "../bench/useBench";
 import type { Piece } from "../generated/piece";
 import { asWalk, section, withWalk } from "../bench/weave";
+import { baseOf } from "../document/routes";
 
 /**
  * The walk in short notation: three wraps round wire 1 are `3 on 1`. What cannot be read stays as it was typed, with the
@@ -15,7 +16,7 @@ const text = ref(written.value);
 const fault = ref<{ message: string; accepted: string; likely: string[] } | null>(null);
 const busy = ref(false);
 let latest = 0;
-const gapsOf = (piece: Piece) => asWalk(section(piece).pattern).gaps;
+const gapsOf = (piece: Piece) => asWalk(section(piece, bench.hand.value).pattern).gaps;
 
 watch(written, (next) => {
   if (!busy.value && !fault.value) text.value = next;
@@ -27,14 +28,14 @@ watch(bench.exchanged, () => {
 
 async function read() {
   const asked = ++latest;
-  const document = withWalk(bench.draft.value!);
+  const document = withWalk(bench.draft.value!, bench.hand.value);
   try {
     if (bench.faults.value.length) {
-      const { gaps } = await api.readWeave(text.value, section(document).base.length);
-      if (asked === latest) void bench.change(withWalk(bench.draft.value!, { gaps }));
+      const { gaps } = await api.readWeave(text.value, baseOf(document, bench.hand.value).length);
+      if (asked === latest) void bench.change(withWalk(bench.draft.value!, bench.hand.value, { gaps }));
     } else {
       await bench.take(api.sayWeave({ ...bench.asked(document), text: text.value }), (said) =>
-        withWalk(document, { gaps: gapsOf(said) }),
+        withWalk(document, bench.hand.value, { gaps: gapsOf(said) }),
       );
     }
     if (asked === latest) fault.value = null;

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from "vue";
-import { answered, pinIndex, pinPath, type Quantity, withPin } from "../bench/pins";
+import { answered, isPinned, pinPath, type Quantity, withPin } from "../bench/pins";
 import { useBench } from "../bench/useBench";
 import { useSettings } from "../settings/useSettings";
 import { useFormat, withUnit } from "../units/format";
@@ -15,7 +15,7 @@ const bench = useBench();
 const settings = useSettings();
 const format = useFormat();
 const counted = props.quantity === "repeats";
-const pinned = computed(() => pinIndex(bench.draft.value!, props.quantity) >= 0);
+const pinned = computed(() => isPinned(bench.draft.value!, props.quantity));
 const path = computed(() => (pinned.value ? pinPath(bench.draft.value!, props.quantity) : "/pins/-"));
 const fault = computed(() => bench.faults.value.find((one) => one.path === path.value));
 const doubtful = computed(() =>
@@ -27,7 +27,7 @@ const answer = computed(() => {
   if (value === null) return "—";
   if (counted) return String(value);
   if (props.quantity === "finger") return `ISO ${value.toFixed(1)}`;
-  return props.quantity === "weaving_wire" ? format.long(value) : format.length(value);
+  return props.quantity === "wire" ? format.long(value) : format.length(value);
 });
 const value = computed(() => {
   if (!pinned.value) return answer.value;

@@ -14,10 +14,8 @@ const WAYS = [
 ];
 function take(kind: string) {
   const piece = bench.draft.value!;
-  const endings = piece.endings.map(({ id, side, wires }) => ({
+  const endings = piece.endings.map(({ id }) => ({
     id,
-    side,
-    wires,
     kind,
     ...(kind === "wrap" ? { wraps: 2 } : {}),
   }));

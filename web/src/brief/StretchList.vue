@@ -3,6 +3,7 @@ import { computed } from "vue";
 import { useBench } from "../bench/useBench";
 import type { Stretch } from "../api/client";
 import { section, type WalkPattern, withWalk } from "../bench/weave";
+import { baseOf } from "../document/routes";
 import LiveCount from "./LiveCount.vue";
 import LiveGaps from "./LiveGaps.vue";
 
@@ -11,13 +12,15 @@ const props = defineProps<{ side: "before" | "after" }>();
 
 const bench = useBench();
 const MOST = 30;
-const pattern = computed(() => section(bench.draft.value!).pattern as WalkPattern);
+const pattern = computed(() => section(bench.draft.value!, bench.hand.value).pattern as WalkPattern);
+const wires = computed(() => baseOf(bench.draft.value!, bench.hand.value).length);
 const stretches = computed(() => pattern.value[props.side]);
-const put = (list: Stretch[]) => void bench.change(withWalk(bench.draft.value!, { [props.side]: list }));
+const put = (list: Stretch[]) =>
+  void bench.change(withWalk(bench.draft.value!, bench.hand.value, { [props.side]: list }));
 
 /** Anchors on one wire and brings the others in; the last stretch is turned round where the repeats begin at its last gap. */
 function begin(how: "one_by_one" | "in_pairs") {
-  const list = bench.catalogue.value!.beginnings[section(bench.draft.value!).base.length]![how];
+  const list = bench.catalogue.value!.beginnings[wires.value]![how];
   const turned = list.at(-1)!.gaps.at(-1) === pattern.value.gaps[0];
   put(list.map((one) => (turned ? { ...one, gaps: [...one.gaps].reverse() } : one)));
 }
@@ -25,15 +28,15 @@ function begin(how: "one_by_one" | "in_pairs") {
 /** Single coils beside the gap the repeats begin at. */
 function add() {
   const first = pattern.value.gaps[0] ?? 0;
-  const next = first < section(bench.draft.value!).base.length ? first + 1 : first - 1;
+  const next = first < wires.value ? first + 1 : first - 1;
   put([...stretches.value, { gaps: [first, next], times: 3 }]);
 }
 </script>
 
 <template>
   <span v-for="(_, i) in stretches" :key="i" class="stretch">
-    <LiveCount :path="`/sections/0/pattern/${side}/${i}/times`" :label="`Times, ${side} ${i + 1}`" /> ×
-    <LiveGaps :path="`/sections/0/pattern/${side}/${i}/gaps`" :label="`Gaps, ${side} ${i + 1}`" />
+    <LiveCount :path="bench.path(`pattern/${side}/${i}/times`)" :label="`Times, ${side} ${i + 1}`" /> ×
+    <LiveGaps :path="bench.path(`pattern/${side}/${i}/gaps`)" :label="`Gaps, ${side} ${i + 1}`" />
     <button
       type="button"
       class="quiet-act"
@@ -45,7 +48,7 @@ function add() {
   </span>
   <span v-if="!stretches.length">nothing</span>
   <button v-if="stretches.length < MOST" type="button" class="quiet-act" @click="add">add coils</button>
-  <template v-if="side === 'before' && section(bench.draft.value!).base.length > 1">
+  <template v-if="side === 'before' && wires > 1">
     <button type="button" class="quiet-act" @click="begin('one_by_one')">bring the wires in one by one</button>
     <button type="button" class="quiet-act" @click="begin('in_pairs')">bring them in by pairs</button>
   </template>

@@ -1,14 +1,15 @@
 <script setup lang="ts">
 import { computed } from "vue";
 import { useBench } from "../bench/useBench";
-import { section, strandsOf, type Strands, withSection, withStrands } from "../bench/weave";
+import { strandsOf, type Strands, withReserve, withStrands } from "../bench/weave";
+import { wireOf, workingOf } from "../document/routes";
 import LiveChoice from "./LiveChoice.vue";
 import LiveCount from "./LiveCount.vue";
 import LiveSize from "./LiveSize.vue";
 
 /** How the weaving wire is laid and cut. */
 const bench = useBench();
-const strands = computed(() => strandsOf(bench.draft.value!));
+const strands = computed(() => strandsOf(bench.draft.value!, bench.hand.value));
 const STRANDS = [
   { key: "one", name: "one wire" },
   { key: "doubled", name: "one wire doubled" },
@@ -19,13 +20,17 @@ const SIDES = [
   { key: "start", name: "start" },
   { key: "end", name: "end" },
 ];
+const laid = computed(() => workingOf(bench.draft.value!, bench.hand.value));
+/** Every wire that is laid keeps as much. */
+const paths = (field: string) =>
+  laid.value.map((id) => `/wires/${bench.draft.value!.wires.findIndex((wire) => wire.id === id)}/reserve/${field}`);
 const reserve = computed(() => {
-  const kept = section(bench.draft.value!).reserve;
-  return kept && bench.read("/sections/0/reserve/length")?.mm !== 0 ? kept : null;
+  const kept = wireOf(bench.draft.value!, laid.value[0]!).reserve;
+  return kept && bench.read(paths("length")[0]!)?.mm !== 0 ? kept : null;
 });
 const keep = () =>
-  bench.change(withSection(bench.draft.value!, { reserve: { side: "end", length: { typed: "500 mm" } } }));
-const take = (next: string) => void bench.change(withStrands(bench.draft.value!, next as Strands));
+  bench.change(withReserve(bench.draft.value!, bench.hand.value, { side: "end", length: { typed: "500 mm" } }));
+const take = (next: string) => void bench.change(withStrands(bench.draft.value!, bench.hand.value, next as Strands));
 </script>
 
 <template>
@@ -36,13 +41,19 @@ const take = (next: string) => void bench.change(withStrands(bench.draft.value!,
     <LiveSize path="/allowances/waste" label="Waste on each length" :by="5" /> too short to hold. Add
     <LiveCount path="/allowances/margin" label="Margin in percent" percent /> % to be safe.
     <template v-if="reserve"
-      >Keep <LiveSize path="/sections/0/reserve/length" label="Weaving wire kept for later" :by="50" /> more on the tail
-      at the
+      >Keep
+      <LiveSize
+        :path="paths('length')[0]!"
+        :twins="paths('length').slice(1)"
+        label="Weaving wire kept for later"
+        :by="50"
+      />
+      more on the tail at the
       <LiveChoice
         :value="reserve.side"
         :options="SIDES"
         label="Tail kept for later"
-        @change="(side) => bench.edit('/sections/0/reserve/side', side)"
+        @change="(side) => bench.edit(paths('side'), side)"
       />
       for later, as for beads.</template
     >

@@ -5,13 +5,23 @@ import LiveChoice from "../brief/LiveChoice.vue";
 import FormParts from "../sections/FormParts.vue";
 import { useFormat } from "../units/format";
 import { choices, named } from "../choices/choices";
-import { holdingSides, withFinding, withoutFinding } from "./findings";
+import { holders, hungOn, withFinding, withoutFinding } from "./findings";
 
 /** What is hung on the endings: jump rings, chain, a clasp, an ear wire. */
 const bench = useBench();
 const format = useFormat();
 const piece = computed(() => bench.draft.value!);
-const sides = computed(() => holdingSides(piece.value).map((key) => ({ key, name: key })));
+/** Where something can be hung: by its side, and by what it is hung on where there is more than one there. */
+const places = computed(() => {
+  const all = holders(piece.value);
+  return all.map(({ id, kind, side, section }) => {
+    if (all.filter((one) => one.side === side).length === 1) return { key: id, name: side };
+    const at = piece.value.sections.findIndex((one) => one.id === section) + 1;
+    const where = piece.value.sections.length > 1 ? ` of section ${at}` : "";
+    const held = kind === "fold" ? "the ring at the fold" : named(choices().endings, kind).name;
+    return { key: id, name: `${side}${where}, ${held}` };
+  });
+});
 const metals = computed(() => bench.catalogue.value!.metals);
 const told = computed(() => bench.answer.value?.plan.findings ?? []);
 const lines = computed(() =>
@@ -24,21 +34,21 @@ const lines = computed(() =>
 );
 function add(event: Event) {
   const select = event.target as HTMLSelectElement;
-  const side = sides.value.at(-1)?.key;
-  if (select.value && side) void bench.change(withFinding(piece.value, select.value, side));
+  const last = holders(piece.value).findLast((one) => one.side === "end") ?? holders(piece.value).at(-1);
+  if (select.value && last) void bench.change(withFinding(piece.value, select.value, last.id));
   select.value = "";
 }
 </script>
 
 <template>
-  <ul v-if="lines.length || sides.length" class="ending-lines" aria-label="What is hung on the ends">
+  <ul v-if="lines.length || places.length" class="ending-lines" aria-label="What is hung on the ends">
     <li v-for="{ finding, index, form, told: one } in lines" :key="finding.id" class="sentence">
       At the
       <LiveChoice
-        :value="finding.side"
-        :options="sides"
+        :value="finding.on[0]!"
+        :options="places"
         :label="`Finding ${index + 1}: side`"
-        @change="(side) => bench.edit(`/findings/${index}/side`, side)"
+        @change="(id) => bench.edit(`/findings/${index}/on`, hungOn(piece, finding.kind, id))"
       />
       {{ form.name }}<FormParts :parts="form.parts" :path="`/findings/${index}`" :name="`Finding ${index + 1}`" />
       {{ " "
@@ -63,7 +73,7 @@ function add(event: Event) {
         Take it off
       </button>
     </li>
-    <li v-if="sides.length" class="ending-add">
+    <li v-if="places.length" class="ending-add">
       <label
         >Hang on an ending
         <select aria-label="Add a finding" @change="add">

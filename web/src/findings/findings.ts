@@ -1,22 +1,32 @@
 import { choices, named } from "../choices/choices";
+import { endsIn, folds, fresh } from "../document/routes";
 import type { Piece } from "../generated/piece";
 
 type Finding = NonNullable<Piece["findings"]>[number];
-/** The sides at which something can be hung. */
-export const holdingSides = (piece: Piece) =>
-  (["start", "end"] as const).filter((side) =>
-    piece.endings.some(
-      (one) =>
-        one.side === side && (named(choices().endings, one.kind).holds || (one.kind === "fold" && Boolean(one.ring))),
-    ),
-  );
+/** What something can be hung on: endings that hold it, and folds with a ring. */
+export const holders = (piece: Piece) => [
+  ...piece.endings.flatMap((one) => {
+    const [end] = named(choices().endings, one.kind).holds ? endsIn(piece, one.id) : [];
+    return end ? [{ id: one.id, kind: one.kind, side: end.side, section: end.section }] : [];
+  }),
+  ...folds(piece).flatMap(({ fold, side, section }) =>
+    fold.ring ? [{ id: fold.id, kind: "fold", side, section }] : [],
+  ),
+];
 
-export function withFinding(piece: Piece, key: string, side: string): Piece {
+/** A hook with two eyes hangs in two endings of a side, all else in one. */
+export function hungOn(piece: Piece, kind: string, holder: string): string[] {
+  const all = holders(piece);
+  const side = all.find((one) => one.id === holder)?.side;
+  const beside = all.filter((one) => one.side === side && one.id !== holder).map((one) => one.id);
+  return kind === "two_eye_hook" ? [holder, ...beside].slice(0, 2) : [holder];
+}
+
+export function withFinding(piece: Piece, key: string, holder: string): Piece {
   const taken = (piece.findings ?? []).map((one) => one.id);
-  let number = 1;
-  while (taken.includes(`f${number}`)) number++;
-  const start = named(choices().findings, key).start;
-  const finding = { id: `f${number}`, kind: key, side, ...start } as unknown as Finding;
+  const [id] = fresh([...taken, ...folds(piece).map(({ fold }) => fold.id)], "f");
+  const { start } = named(choices().findings, key);
+  const finding = { id, kind: key, on: hungOn(piece, key, holder), ...start } as unknown as Finding;
   return { ...piece, findings: [...(piece.findings ?? []), finding] };
 }
 export const withoutFinding = (piece: Piece, id: string): Piece => ({

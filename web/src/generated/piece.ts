@@ -7,117 +7,101 @@
 
 export interface Piece {
   format: "meander-piece";
-  version: 1;
+  version: 2;
   name: string;
   notes: string;
-  body:
-    | {
-        kind: "cuff";
-        /**
-         * ease over the wrist; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 200 mm
-         */
-        ease: {
-          typed: string;
-          mm?: number;
-        };
-        opening:
-          | {
-              kind: "length";
-              /**
-               * opening along the curve; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 400 mm
-               */
-              length: {
-                typed: string;
-                mm?: number;
-              };
-            }
-          | {
-              kind: "share";
-              share: number;
+  kind: "cuff" | "bracelet" | "ring" | "links" | "earring" | "pendant" | "component";
+  pair?: true | false;
+  worn:
+    | (
+        | {
+            on: "wrist";
+            /**
+             * ease over the wrist; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 200 mm
+             */
+            ease: {
+              typed: string;
+              mm?: number;
             };
-      }
-    | {
-        kind: "bracelet";
-        /**
-         * ease over the wrist; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 200 mm
-         */
-        ease: {
-          typed: string;
-          mm?: number;
-        };
-      }
-    | {
-        kind: "ring";
-        closing:
-          | {
-              kind: "beside";
-              /**
-               * ends side by side; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 60 mm
-               */
-              length: {
-                typed: string;
-                mm?: number;
-              };
-            }
-          | {
-              kind: "over";
-              /**
-               * overlap of the ends; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 60 mm
-               */
-              length: {
-                typed: string;
-                mm?: number;
-              };
-            }
-          | {
-              kind: "open";
-              /**
-               * opening of the ring; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 40 mm
-               */
-              length: {
-                typed: string;
-                mm?: number;
-              };
+            opening?:
+              | (
+                  | {
+                      kind: "length";
+                      /**
+                       * opening along the curve; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 400 mm
+                       */
+                      length: {
+                        typed: string;
+                        mm?: number;
+                      };
+                    }
+                  | {
+                      kind: "share";
+                      share: number;
+                    }
+                )
+              | null;
+          }
+        | {
+            on: "finger";
+            closing:
+              | {
+                  kind: "beside";
+                  /**
+                   * ends side by side; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 60 mm
+                   */
+                  length: {
+                    typed: string;
+                    mm?: number;
+                  };
+                }
+              | {
+                  kind: "over";
+                  /**
+                   * overlap of the ends; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 60 mm
+                   */
+                  length: {
+                    typed: string;
+                    mm?: number;
+                  };
+                }
+              | {
+                  kind: "open";
+                  /**
+                   * opening of the ring; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 40 mm
+                   */
+                  length: {
+                    typed: string;
+                    mm?: number;
+                  };
+                };
+          }
+        | {
+            on: "ear";
+          }
+        | {
+            on: "neck";
+            /**
+             * widest part of the chain that must pass; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.3 mm to 20 mm
+             */
+            chain: {
+              typed: string;
+              mm?: number;
             };
-      }
-    | {
-        kind: "links";
-        /**
-         * ease over the wrist; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 200 mm
-         */
-        ease: {
-          typed: string;
-          mm?: number;
-        };
-      }
-    | {
-        kind: "earring";
-        pair: true | false;
-      }
-    | {
-        kind: "pendant";
-        /**
-         * widest part of the chain that must pass; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.3 mm to 20 mm
-         */
-        chain: {
-          typed: string;
-          mm?: number;
-        };
-        neck?: {
-          typed: string;
-          mm?: number;
-        } | null;
-      }
-    | {
-        kind: "component";
-      };
+            neck?: {
+              typed: string;
+              mm?: number;
+            } | null;
+          }
+      )
+    | null;
   /**
    * @minItems 1
    * @maxItems 40
    */
-  wires: (
+  kinds: (
     | {
-        role: "base";
+        use: "base";
         id: string;
         /**
          * base wire; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.1 mm to 6 mm
@@ -146,7 +130,7 @@ export interface Piece {
         temper: "soft" | "half_hard" | "hard";
       }
     | {
-        role: "weaving";
+        use: "working";
         id: string;
         /**
          * weaving wire; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.1 mm to 3 mm
@@ -177,17 +161,77 @@ export interface Piece {
   )[];
   /**
    * @minItems 1
-   * @maxItems 12
+   * @maxItems 60
+   */
+  wires: {
+    id: string;
+    kind: string;
+    /**
+     * @minItems 1
+     * @maxItems 120
+     */
+    route: (
+      | {
+          kind: "visit";
+          section: string;
+          seat: string;
+          back?: true | false;
+          cut_away?: true | false;
+        }
+      | {
+          kind: "way";
+          cut_away?: true;
+        }
+      | {
+          kind: "fold";
+          id: string;
+          ring?: {
+            typed: string;
+            mm?: number;
+          } | null;
+        }
+      | {
+          kind: "cover";
+          fold: string;
+        }
+      | {
+          kind: "carry";
+          beads: string;
+        }
+    )[];
+    ends?: {
+      start: {
+        ending: string;
+        place: number;
+      } | null;
+      end: {
+        ending: string;
+        place: number;
+      } | null;
+    };
+    reserve?: {
+      side: "start" | "end";
+      /**
+       * weaving wire kept for later; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 5 m
+       */
+      length: {
+        typed: string;
+        mm?: number;
+      };
+    };
+    begun?: {
+      stop: number;
+    } | null;
+  }[];
+  /**
+   * @minItems 1
+   * @maxItems 24
    */
   sections: (
     | {
         craft: "bend";
         id: string;
-        /**
-         * @minItems 1
-         * @maxItems 1
-         */
-        base: string[];
+        copies?: number;
         bend:
           | {
               kind: "line";
@@ -351,11 +395,6 @@ export interface Piece {
                 mm?: number;
               };
               turn?: number;
-              /**
-               * @minItems 0
-               * @maxItems 24
-               */
-              cut_away?: string[];
             }
           | {
               kind: "beside";
@@ -384,21 +423,18 @@ export interface Piece {
           | {
               kind: "mirror";
               section: string;
+            }
+          | {
+              kind: "rim";
+              of: string;
+              rim: string;
+              turn?: number;
             };
       }
     | {
         craft: "lace";
         id: string;
-        /**
-         * @minItems 0
-         * @maxItems 0
-         */
-        base: string[];
-        /**
-         * @minItems 1
-         * @maxItems 1
-         */
-        weaving: string[];
+        copies?: number;
         /**
          * @minItems 2
          * @maxItems 2
@@ -410,6 +446,7 @@ export interface Piece {
     | {
         craft: "weave";
         id: string;
+        copies?: number;
         form?:
           | {
               kind: "straight";
@@ -561,11 +598,6 @@ export interface Piece {
                 mm?: number;
               };
               turn?: number;
-              /**
-               * @minItems 0
-               * @maxItems 24
-               */
-              cut_away?: string[];
             }
           | {
               kind: "beside";
@@ -594,8 +626,17 @@ export interface Piece {
           | {
               kind: "mirror";
               section: string;
+            }
+          | {
+              kind: "rim";
+              of: string;
+              rim: string;
+              turn?: number;
             };
         extent?:
+          | {
+              kind: "free";
+            }
           | {
               kind: "fill";
             }
@@ -613,23 +654,6 @@ export interface Piece {
                 mm?: number;
               };
             };
-        /**
-         * @minItems 1
-         * @maxItems 25
-         */
-        base: string[];
-        /**
-         * @minItems 0
-         * @maxItems 24
-         */
-        cut_away: string[];
-        /**
-         * @minItems 1
-         * @maxItems 2
-         */
-        weaving: string[];
-        strands: number;
-        turns: "together" | "in_turn";
         pattern:
           | {
               kind: "coils";
@@ -727,22 +751,15 @@ export interface Piece {
             };
         from: "end" | "middle";
         centre?: "own" | "shared";
-        /**
-         * bare end; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm
-         */
         bare: {
-          typed: string;
-          mm?: number;
-        };
-        reserve?: {
-          side: "start" | "end";
           /**
-           * weaving wire kept for later; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 5 m
+           * bare end; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm
            */
           length: {
             typed: string;
             mm?: number;
           };
+          gives?: true | false;
         };
       }
   )[];
@@ -754,22 +771,10 @@ export interface Piece {
     | {
         kind: "plain";
         id: string;
-        side: "start" | "end";
-        /**
-         * @minItems 1
-         * @maxItems 25
-         */
-        wires: string[];
       }
     | {
         kind: "loop";
         id: string;
-        side: "start" | "end";
-        /**
-         * @minItems 1
-         * @maxItems 25
-         */
-        wires: string[];
         /**
          * inside of the loop; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 40 mm
          */
@@ -783,12 +788,6 @@ export interface Piece {
     | {
         kind: "hook";
         id: string;
-        side: "start" | "end";
-        /**
-         * @minItems 1
-         * @maxItems 25
-         */
-        wires: string[];
         /**
          * inside of the hook; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 40 mm
          */
@@ -808,12 +807,6 @@ export interface Piece {
     | {
         kind: "eye";
         id: string;
-        side: "start" | "end";
-        /**
-         * @minItems 1
-         * @maxItems 25
-         */
-        wires: string[];
         /**
          * inside of the eye; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 40 mm
          */
@@ -825,12 +818,6 @@ export interface Piece {
     | {
         kind: "curl";
         id: string;
-        side: "start" | "end";
-        /**
-         * @minItems 1
-         * @maxItems 25
-         */
-        wires: string[];
         /**
          * inside of the curl; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 40 mm
          */
@@ -843,12 +830,6 @@ export interface Piece {
     | {
         kind: "post";
         id: string;
-        side: "start" | "end";
-        /**
-         * @minItems 1
-         * @maxItems 25
-         */
-        wires: string[];
         /**
          * ear post; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 60 mm
          */
@@ -860,12 +841,6 @@ export interface Piece {
     | {
         kind: "bail";
         id: string;
-        side: "start" | "end";
-        /**
-         * @minItems 1
-         * @maxItems 25
-         */
-        wires: string[];
         /**
          * inside of the bail; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 40 mm
          */
@@ -876,40 +851,13 @@ export interface Piece {
         wraps: number;
       }
     | {
-        kind: "fold";
-        id: string;
-        side: "start" | "end";
-        /**
-         * @minItems 1
-         * @maxItems 25
-         */
-        wires: string[];
-        cover?: string | null;
-        ring?: {
-          typed: string;
-          mm?: number;
-        } | null;
-      }
-    | {
         kind: "wrap";
         id: string;
-        side: "start" | "end";
-        /**
-         * @minItems 1
-         * @maxItems 25
-         */
-        wires: string[];
         wraps: number;
       }
     | {
         kind: "doubled_hook";
         id: string;
-        side: "start" | "end";
-        /**
-         * @minItems 1
-         * @maxItems 25
-         */
-        wires: string[];
         /**
          * inside of the hook; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 40 mm
          */
@@ -929,12 +877,6 @@ export interface Piece {
     | {
         kind: "tuck";
         id: string;
-        side: "start" | "end";
-        /**
-         * @minItems 1
-         * @maxItems 25
-         */
-        wires: string[];
         /**
          * length tucked in; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 80 mm
          */
@@ -946,12 +888,6 @@ export interface Piece {
     | {
         kind: "coil";
         id: string;
-        side: "start" | "end";
-        /**
-         * @minItems 1
-         * @maxItems 25
-         */
-        wires: string[];
         /**
          * inside of the coil; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.3 mm to 40 mm
          */
@@ -964,12 +900,6 @@ export interface Piece {
     | {
         kind: "ribbon";
         id: string;
-        side: "start" | "end";
-        /**
-         * @minItems 1
-         * @maxItems 25
-         */
-        wires: string[];
         /**
          * ribbon end, wide inside; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 120 mm
          */
@@ -1021,7 +951,6 @@ export interface Piece {
         id: string;
         bead: string;
         section: string;
-        weaving: string;
         /**
          * @minItems 0
          * @maxItems 60
@@ -1041,7 +970,6 @@ export interface Piece {
         id: string;
         bead: string;
         section: string;
-        weaving: string;
         side: "inside" | "outside";
         wraps: number;
         count: number;
@@ -1072,7 +1000,6 @@ export interface Piece {
         id: string;
         bead: string;
         section: string;
-        weaving: string;
         /**
          * where the beads begin; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 500 mm
          */
@@ -1088,7 +1015,6 @@ export interface Piece {
         id: string;
         bead: string;
         section: string;
-        weaving: string;
         wraps: number;
       }
     | {
@@ -1096,7 +1022,6 @@ export interface Piece {
         id: string;
         bead: string;
         section: string;
-        weaving: string;
         count: number;
       }
     | {
@@ -1104,7 +1029,6 @@ export interface Piece {
         id: string;
         bead: string;
         section: string;
-        weaving: string;
         /**
          * where the beads begin; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 500 mm
          */
@@ -1121,7 +1045,6 @@ export interface Piece {
         id: string;
         bead: string;
         section: string;
-        weaving: string;
         other: string;
         places: number;
         wraps: number;
@@ -1184,12 +1107,258 @@ export interface Piece {
   }[];
   /**
    * @minItems 0
-   * @maxItems 0
+   * @maxItems 12
    */
-  steps: string[];
+  stones?: {
+    id: string;
+    name: string;
+    /**
+     * length of the stone; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 150 mm
+     */
+    length: {
+      typed: string;
+      mm?: number;
+    };
+    /**
+     * width of the stone; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 150 mm
+     */
+    width: {
+      typed: string;
+      mm?: number;
+    };
+    /**
+     * height of the stone; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 80 mm
+     */
+    height: {
+      typed: string;
+      mm?: number;
+    };
+  }[];
   /**
    * @minItems 0
-   * @maxItems 4
+   * @maxItems 12
+   */
+  findings?: (
+    | {
+        kind: "jump_rings";
+        id: string;
+        /**
+         * @minItems 1
+         * @maxItems 2
+         */
+        on: string[];
+        /**
+         * inside of the jump ring; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 60 mm
+         */
+        inside: {
+          typed: string;
+          mm?: number;
+        };
+        /**
+         * wire of the jump ring; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 4 mm
+         */
+        wire: {
+          typed: string;
+          mm?: number;
+        };
+        metal:
+          | "copper"
+          | "silver_plated"
+          | "gold_plated"
+          | "enamelled_black"
+          | "enamelled_green"
+          | "enamelled_blue"
+          | "brass"
+          | "bronze"
+          | "sterling"
+          | "fine_silver"
+          | "gold"
+          | "aluminium"
+          | "stainless_304"
+          | "nickel_silver"
+          | "niobium"
+          | "titanium";
+        count: number;
+        flat?: true | false;
+      }
+    | {
+        kind: "two_eye_hook";
+        id: string;
+        /**
+         * @minItems 1
+         * @maxItems 2
+         */
+        on: string[];
+        /**
+         * inside of the hook; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 40 mm
+         */
+        inside: {
+          typed: string;
+          mm?: number;
+        };
+        /**
+         * shank of the hook; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 80 mm
+         */
+        shank: {
+          typed: string;
+          mm?: number;
+        };
+        /**
+         * inside of its eyes; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 20 mm
+         */
+        eye: {
+          typed: string;
+          mm?: number;
+        };
+        /**
+         * wire of the hook; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 4 mm
+         */
+        wire: {
+          typed: string;
+          mm?: number;
+        };
+        metal:
+          | "copper"
+          | "silver_plated"
+          | "gold_plated"
+          | "enamelled_black"
+          | "enamelled_green"
+          | "enamelled_blue"
+          | "brass"
+          | "bronze"
+          | "sterling"
+          | "fine_silver"
+          | "gold"
+          | "aluminium"
+          | "stainless_304"
+          | "nickel_silver"
+          | "niobium"
+          | "titanium";
+      }
+    | {
+        kind: "toggle";
+        id: string;
+        /**
+         * @minItems 1
+         * @maxItems 2
+         */
+        on: string[];
+        /**
+         * bar of the toggle; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 100 mm
+         */
+        bar: {
+          typed: string;
+          mm?: number;
+        };
+        /**
+         * inside of its eye; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 20 mm
+         */
+        eye: {
+          typed: string;
+          mm?: number;
+        };
+        /**
+         * wire of the toggle; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 4 mm
+         */
+        wire: {
+          typed: string;
+          mm?: number;
+        };
+        metal:
+          | "copper"
+          | "silver_plated"
+          | "gold_plated"
+          | "enamelled_black"
+          | "enamelled_green"
+          | "enamelled_blue"
+          | "brass"
+          | "bronze"
+          | "sterling"
+          | "fine_silver"
+          | "gold"
+          | "aluminium"
+          | "stainless_304"
+          | "nickel_silver"
+          | "niobium"
+          | "titanium";
+      }
+    | {
+        kind: "chain";
+        id: string;
+        /**
+         * @minItems 1
+         * @maxItems 2
+         */
+        on: string[];
+        /**
+         * chain; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 2 m
+         */
+        length: {
+          typed: string;
+          mm?: number;
+        };
+        mass: number | null;
+      }
+    | {
+        kind: "clasp";
+        id: string;
+        /**
+         * @minItems 1
+         * @maxItems 2
+         */
+        on: string[];
+        /**
+         * clasp from inside to inside; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 100 mm
+         */
+        length: {
+          typed: string;
+          mm?: number;
+        };
+        mass: number | null;
+      }
+    | {
+        kind: "ear_wire";
+        id: string;
+        /**
+         * @minItems 1
+         * @maxItems 2
+         */
+        on: string[];
+        /**
+         * ear wire; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 100 mm
+         */
+        length: {
+          typed: string;
+          mm?: number;
+        };
+        metal:
+          | "copper"
+          | "silver_plated"
+          | "gold_plated"
+          | "enamelled_black"
+          | "enamelled_green"
+          | "enamelled_blue"
+          | "brass"
+          | "bronze"
+          | "sterling"
+          | "fine_silver"
+          | "gold"
+          | "aluminium"
+          | "stainless_304"
+          | "nickel_silver"
+          | "niobium"
+          | "titanium";
+        mass: number | null;
+      }
+  )[];
+  /**
+   * @minItems 0
+   * @maxItems 64
+   */
+  steps?: string[];
+  /**
+   * @minItems 0
+   * @maxItems 8
    */
   pins: (
     | {
@@ -1215,13 +1384,9 @@ export interface Piece {
         };
       }
     | {
-        quantity: "repeats";
-        id: string;
-        count: number;
-      }
-    | {
         quantity: "woven";
         id: string;
+        section: string;
         /**
          * woven length; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 2 m
          */
@@ -1231,8 +1396,9 @@ export interface Piece {
         };
       }
     | {
-        quantity: "weaving_wire";
+        quantity: "wire";
         id: string;
+        kind: string;
         /**
          * weaving wire to hand; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 10 mm to 1000 m
          */
@@ -1323,197 +1489,4 @@ export interface Piece {
       mm?: number;
     } | null;
   }[];
-  /**
-   * @minItems 0
-   * @maxItems 12
-   */
-  findings?: (
-    | {
-        kind: "jump_rings";
-        id: string;
-        side: "start" | "end";
-        /**
-         * inside of the jump ring; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 60 mm
-         */
-        inside: {
-          typed: string;
-          mm?: number;
-        };
-        /**
-         * wire of the jump ring; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 4 mm
-         */
-        wire: {
-          typed: string;
-          mm?: number;
-        };
-        metal:
-          | "copper"
-          | "silver_plated"
-          | "gold_plated"
-          | "enamelled_black"
-          | "enamelled_green"
-          | "enamelled_blue"
-          | "brass"
-          | "bronze"
-          | "sterling"
-          | "fine_silver"
-          | "gold"
-          | "aluminium"
-          | "stainless_304"
-          | "nickel_silver"
-          | "niobium"
-          | "titanium";
-        count: number;
-        flat?: true | false;
-      }
-    | {
-        kind: "two_eye_hook";
-        id: string;
-        side: "start" | "end";
-        /**
-         * inside of the hook; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 40 mm
-         */
-        inside: {
-          typed: string;
-          mm?: number;
-        };
-        /**
-         * shank of the hook; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 80 mm
-         */
-        shank: {
-          typed: string;
-          mm?: number;
-        };
-        /**
-         * inside of its eyes; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 20 mm
-         */
-        eye: {
-          typed: string;
-          mm?: number;
-        };
-        /**
-         * wire of the hook; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 4 mm
-         */
-        wire: {
-          typed: string;
-          mm?: number;
-        };
-        metal:
-          | "copper"
-          | "silver_plated"
-          | "gold_plated"
-          | "enamelled_black"
-          | "enamelled_green"
-          | "enamelled_blue"
-          | "brass"
-          | "bronze"
-          | "sterling"
-          | "fine_silver"
-          | "gold"
-          | "aluminium"
-          | "stainless_304"
-          | "nickel_silver"
-          | "niobium"
-          | "titanium";
-      }
-    | {
-        kind: "toggle";
-        id: string;
-        side: "start" | "end";
-        /**
-         * bar of the toggle; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 100 mm
-         */
-        bar: {
-          typed: string;
-          mm?: number;
-        };
-        /**
-         * inside of its eye; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 20 mm
-         */
-        eye: {
-          typed: string;
-          mm?: number;
-        };
-        /**
-         * wire of the toggle; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 4 mm
-         */
-        wire: {
-          typed: string;
-          mm?: number;
-        };
-        metal:
-          | "copper"
-          | "silver_plated"
-          | "gold_plated"
-          | "enamelled_black"
-          | "enamelled_green"
-          | "enamelled_blue"
-          | "brass"
-          | "bronze"
-          | "sterling"
-          | "fine_silver"
-          | "gold"
-          | "aluminium"
-          | "stainless_304"
-          | "nickel_silver"
-          | "niobium"
-          | "titanium";
-      }
-    | {
-        kind: "chain";
-        id: string;
-        side: "start" | "end";
-        /**
-         * chain; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 2 m
-         */
-        length: {
-          typed: string;
-          mm?: number;
-        };
-        mass: number | null;
-      }
-    | {
-        kind: "clasp";
-        id: string;
-        side: "start" | "end";
-        /**
-         * clasp from inside to inside; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 100 mm
-         */
-        length: {
-          typed: string;
-          mm?: number;
-        };
-        mass: number | null;
-      }
-    | {
-        kind: "ear_wire";
-        id: string;
-        side: "start" | "end";
-        /**
-         * ear wire; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 100 mm
-         */
-        length: {
-          typed: string;
-          mm?: number;
-        };
-        metal:
-          | "copper"
-          | "silver_plated"
-          | "gold_plated"
-          | "enamelled_black"
-          | "enamelled_green"
-          | "enamelled_blue"
-          | "brass"
-          | "bronze"
-          | "sterling"
-          | "fine_silver"
-          | "gold"
-          | "aluminium"
-          | "stainless_304"
-          | "nickel_silver"
-          | "niobium"
-          | "titanium";
-        mass: number | null;
-      }
-  )[];
 }

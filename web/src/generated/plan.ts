@@ -20,11 +20,11 @@ export interface Plan {
     off_mm: number;
     floats: ("bare" | "ease")[];
     conflicts: {
-      pins: ("wrist" | "repeats" | "woven" | "weaving_wire")[];
+      pins: ("wrist" | "repeats" | "woven" | "wire")[];
       reason: string;
     }[];
     frames: number | null;
-    pinned: ("wrist" | "repeats" | "woven" | "weaving_wire")[];
+    pinned: ("wrist" | "repeats" | "woven" | "wire")[];
     neighbours: {
       repeats: number;
       woven_mm: number;
@@ -171,7 +171,7 @@ export interface Plan {
     cut_mm: number;
     total_mm: number;
     parts: {
-      kind: "tail" | "ending" | "section" | "bare" | "between" | "cut_away" | "trim";
+      kind: "tail" | "ending" | "section" | "bare" | "between" | "cut_away" | "fold" | "trim";
       mm: number;
       section: string | null;
       words: string;

@@ -5,7 +5,7 @@ import { withWalk } from "../bench/weave";
 /** Exchanges the walk for one of its mirror images, as the last good plan tells them. */
 const bench = useBench();
 function mirror(how: "across" | "along" | "turned") {
-  void bench.change(withWalk(bench.draft.value!, bench.strip.value.weave.mirrors[how]));
+  void bench.change(withWalk(bench.draft.value!, bench.hand.value, bench.strip.value.weave.mirrors[how]));
 }
 </script>
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from "vue";
 import { useBench } from "../bench/useBench";
-import { section } from "../bench/weave";
+import { baseOf } from "../document/routes";
 import { useFormat } from "../units/format";
 import type { Group } from "./groups";
 import MirrorWalk from "./MirrorWalk.vue";
@@ -13,7 +13,7 @@ const props = defineProps<{ pointing: Pointing }>();
 const bench = useBench();
 const format = useFormat();
 const weave = computed(() => bench.strip.value.weave);
-const wires = computed(() => section(bench.answer.value!.document).base.length);
+const wires = computed(() => baseOf(bench.answer.value!.document, bench.hand.value).length);
 const span = ref<[number, number]>([1, 1]);
 watch(wires, (most) => (span.value = [Math.min(span.value[0], most), Math.min(span.value[1], most)]));
 

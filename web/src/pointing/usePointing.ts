@@ -2,6 +2,7 @@ import { computed, type Ref, ref, shallowRef, watch } from "vue";
 import { api, ApiProblem } from "../api/client";
 import { useBench } from "../bench/useBench";
 import { asWalk, section, withWalk } from "../bench/weave";
+import { baseOf } from "../document/routes";
 import type { Picture } from "../generated/picture";
 import { projection } from "../strip/overlays";
 import type { View } from "../strip/paint";
@@ -48,13 +49,13 @@ export function usePointing(picture: Ref<Picture | null>) {
     const number = ++latest;
     asked.value = next;
     selected.value = select;
-    const { base, pattern } = section(bench.draft.value!);
-    const { before, after } = asWalk(pattern);
+    const [piece, id] = [bench.draft.value!, bench.hand.value];
+    const { before, after } = asWalk(section(piece, id).pattern);
     try {
-      const walk = await api.joinGroups({ base: base.length, groups: next, before, after });
+      const walk = await api.joinGroups({ base: baseOf(piece, id).length, groups: next, before, after });
       if (number !== latest) return;
       trouble.value = "";
-      await bench.change(withWalk(bench.draft.value!, walk), step);
+      await bench.change(withWalk(bench.draft.value!, id, walk), step);
     } catch (error) {
       if (number !== latest) return;
       asked.value = null;

@@ -24,7 +24,7 @@ const bought = computed(() => plan.value?.findings.filter((finding) => finding.c
 /** What it is: a strip by its repeats, any other piece by its sections. */
 const about = computed(() => {
   const { fit, sections, strip, pieces, work } = plan.value!;
-  const kind = kindWords(piece.value!.document.body.kind, fit, format.length);
+  const kind = kindWords(piece.value!.document.kind, fit, format.length);
   const ease = fit && !fit.size_words && fit.wrist_mm !== null ? `, ease ${format.length(fit.ease_mm)}` : "";
   const open = fit && fit.opening_mm > 0 ? `, open ${format.length(fit.opening_mm)}` : "";
   const worn = `${kind}${ease}${open}${pieces === 2 ? ", one of a mirrored pair" : ""}`;

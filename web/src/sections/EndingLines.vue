@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from "vue";
 import { useBench } from "../bench/useBench";
-import { openEnds, withEndingAdded, withoutEnding } from "./document";
+import { baseOf, cover, endsIn, folds, type Side } from "../document/routes";
+import { foldable, openEnds, withCover, withEndingAdded, withoutEnding } from "./endings";
 import LiveChoice from "../brief/LiveChoice.vue";
 import LiveSize from "../brief/LiveSize.vue";
 import FormParts from "./FormParts.vue";
@@ -11,25 +12,52 @@ import { choices, named } from "../choices/choices";
 /** How the wires end, and where one may still be ended otherwise than cut flush. */
 const bench = useBench();
 const piece = computed(() => bench.draft.value!);
-const lines = computed(() =>
-  piece.value.endings.map((ending, index) => ({ ending, index, form: named(choices().endings, ending.kind) })),
-);
-/** Wires by the section they leave at a side: "near wire of section 2". */
-function wireWords(side: "start" | "end", ids: string[]): string {
-  const numbered = [...piece.value.sections.entries()];
-  const own = (side === "end" ? numbered.reverse() : numbered).find(([, one]) => one.base.includes(ids[0]!));
-  const [index, { base }] = own ?? [0, piece.value.sections[0]!];
-  const place = (id: string) => {
-    const at = base.indexOf(id);
-    if (base.length === 1) return "the wire";
-    return base.length === 2 ? `${at === 0 ? "near" : "far"} wire` : `wire ${at + 1}`;
-  };
-  return `${ids.map(place).join(" and ")}${piece.value.sections.length > 1 ? ` of section ${index + 1}` : ""}`;
+interface Line {
+  id: string;
+  kind: string;
+  /** The pointer to what it holds. */
+  path: string;
+  side: Side;
+  section: string;
+  numbers: number[];
+  fold: { ring: boolean; cover: string } | null;
 }
-/** A coil of any weaving wire may cover a fold. */
+/** Endings, and folds after them. */
+const lines = computed(() => {
+  const bent = piece.value.endings.flatMap(({ id, kind }, i): Line[] => {
+    const own = endsIn(piece.value, id);
+    if (!own.length) return [];
+    const { side, section } = own[0]!;
+    return [{ id, kind, path: `/endings/${i}`, side, section, numbers: own.map((end) => end.number), fold: null }];
+  });
+  const folded = folds(piece.value).map(({ fold, path, side, section }): Line => {
+    const covered = cover(piece.value, fold.id)?.kind ?? "";
+    return {
+      id: fold.id,
+      kind: "fold",
+      path,
+      side,
+      section,
+      numbers: [1, 2],
+      fold: { ring: Boolean(fold.ring), cover: covered },
+    };
+  });
+  return [...bent, ...folded].map((line) => ({ ...line, form: named(choices().endings, line.kind) }));
+});
+/** Wires by their seats in a section: "near wire of section 2". */
+function wireWords(section: string, numbers: number[]): string {
+  const count = baseOf(piece.value, section).length;
+  const place = (number: number) => {
+    if (count === 1) return "the wire";
+    return count === 2 ? `${number === 1 ? "near" : "far"} wire` : `wire ${number}`;
+  };
+  const at = piece.value.sections.findIndex((one) => one.id === section) + 1;
+  return `${numbers.map(place).join(" and ")}${piece.value.sections.length > 1 ? ` of section ${at}` : ""}`;
+}
+/** A coil of any wire to work with may cover a fold. */
 const coverings = computed(() =>
-  piece.value.wires.flatMap((wire) =>
-    wire.role === "weaving" ? [{ key: wire.id, name: `covered with a coil of ${wire.size.typed}` }] : [],
+  piece.value.kinds.flatMap((kind) =>
+    kind.use === "working" ? [{ key: kind.id, name: `covered with a coil of ${kind.size.typed}` }] : [],
   ),
 );
 const ends = computed(() => openEnds(piece.value));
@@ -38,44 +66,37 @@ const kinds = computed(() => choices().endings.filter((one) => one.key !== "plai
 function add(event: Event) {
   const select = event.target as HTMLSelectElement;
   const end = ends.value[Number(chosen.value || 0)];
-  if (end && select.value) void bench.change(withEndingAdded(piece.value, end.side, end.wires, select.value));
+  if (end && select.value) void bench.change(withEndingAdded(piece.value, end, select.value));
   select.value = "";
   chosen.value = "";
 }
 const possible = (key: string) => {
   const end = ends.value[Number(chosen.value || 0)];
-  return key !== "fold" || end?.wires.length === 2;
+  return key !== "fold" || (end !== undefined && foldable(piece.value, end.ends));
 };
 </script>
 
 <template>
   <ul class="ending-lines" aria-label="How the wires end">
-    <li v-for="{ ending, index, form } in lines" :key="ending.id" class="sentence">
-      At the {{ ending.side }} {{ wireWords(ending.side, ending.wires) }}
-      {{ ending.wires.length > 1 ? "end" : "ends" }} in {{ form?.name ?? ending.kind
-      }}<FormParts :parts="form?.parts ?? []" :path="`/endings/${index}`" :name="`Ending ${index + 1}`" />
-      <template v-if="ending.kind === 'fold' && coverings.length"
+    <li v-for="({ id, path, side, section, numbers, fold, form }, index) in lines" :key="id" class="sentence">
+      At the {{ side }} {{ wireWords(section, numbers) }} {{ numbers.length > 1 ? "end" : "ends" }} in {{ form.name
+      }}<FormParts :parts="form.parts" :path="path" :name="`Ending ${index + 1}`" />
+      <template v-if="fold && coverings.length"
         >,
         <LiveChoice
-          :value="ending.cover ?? ''"
+          :value="fold.cover"
           :options="[{ key: '', name: 'left bare' }, ...coverings]"
           :label="`Ending ${index + 1}: what covers the fold`"
-          @change="(id) => bench.edit(`/endings/${index}/cover`, id || null)"
+          @change="(kind) => bench.change(withCover(piece, id, kind))"
       /></template>
-      <template v-if="ending.kind === 'fold'"
+      <template v-if="fold"
         >,
-        <template v-if="ending.ring"
-          >round a ring
-          <LiveSize :path="`/endings/${index}/ring`" :label="`Ending ${index + 1}: ring`" :by="0.5" /> inside
-          <button type="button" class="unfold plain" @click="bench.edit(`/endings/${index}/ring`, null)">
+        <template v-if="fold.ring"
+          >round a ring <LiveSize :path="`${path}/ring`" :label="`Ending ${index + 1}: ring`" :by="0.5" /> inside
+          <button type="button" class="unfold plain" @click="bench.edit(`${path}/ring`, null)">
             no ring
           </button></template
-        ><button
-          v-else
-          type="button"
-          class="unfold plain"
-          @click="bench.edit(`/endings/${index}/ring`, { typed: '4 mm' })"
-        >
+        ><button v-else type="button" class="unfold plain" @click="bench.edit(`${path}/ring`, { typed: '4 mm' })">
           with a ring
         </button></template
       >
@@ -83,7 +104,7 @@ const possible = (key: string) => {
         type="button"
         class="quiet-act"
         :aria-label="`Cut ending ${index + 1} flush`"
-        @click="bench.change(withoutEnding(piece, ending.id))"
+        @click="bench.change(withoutEnding(piece, id))"
       >
         Cut it flush
       </button>
@@ -93,7 +114,13 @@ const possible = (key: string) => {
         >Where wires are cut flush now:
         <select v-model="chosen" aria-label="End of a section">
           <option v-for="(end, i) in ends" :key="i" :value="i === 0 ? '' : String(i)">
-            {{ end.side }}, {{ wireWords(end.side, end.wires) }}
+            {{ end.side }},
+            {{
+              wireWords(
+                end.section,
+                end.ends.map((one) => one.number),
+              )
+            }}
           </option>
         </select></label
       >

@@ -4,6 +4,7 @@ import { useBench } from "../bench/useBench";
 import LiveChoice from "../brief/LiveChoice.vue";
 import LiveCount from "../brief/LiveCount.vue";
 import LiveWire from "../brief/LiveWire.vue";
+import { workingOf } from "../document/routes";
 import { rowsOf, withoutSection } from "./document";
 
 /** Two sections laced together, or tied where they meet, as a sentence. */
@@ -22,7 +23,7 @@ const rows = computed(() =>
     name: `section ${piece.value.sections.findIndex((one) => one.id === id) + 1}`,
   })),
 );
-const wire = computed(() => piece.value.wires.findIndex((one) => one.id === lace.value?.weaving[0]));
+const wires = computed(() => (lace.value ? workingOf(piece.value, lace.value.id) : []));
 const words = computed(() => bench.answer.value?.plan.sections.find((one) => one.id === lace.value?.id)?.words);
 </script>
 
@@ -39,7 +40,7 @@ const words = computed(() => bench.answer.value?.plan.sections.find((one) => one
           @change="(id) => bench.edit(`${path}/rows/${i}`, id)"
         />
       </template>
-      laced together, or tied where they meet, with <LiveWire :indexes="[wire]" :name="`${name}: lacing wire`" />, at
+      laced together, or tied where they meet, with <LiveWire :wires="wires" :name="`${name}: lacing wire`" />, at
       <LiveCount :path="`${path}/places`" :label="`${name}: places`" />
       {{ lace.places === 1 ? "place" : "places" }} shared out along them, with
       <LiveCount :path="`${path}/wraps`" :label="`${name}: wraps at a place`" /> wraps.

@@ -6,6 +6,8 @@ import LiveSize from "../brief/LiveSize.vue";
 import LiveWire from "../brief/LiveWire.vue";
 import { useSame } from "../common/useSame";
 import { useBench } from "../bench/useBench";
+import { alike } from "../document/kinds";
+import { baseOf, workingOf } from "../document/routes";
 import { type Formed, rowsOf, withBend, withExtent, withForm, withMirror, withoutSection, withPlace } from "./document";
 import FormParts from "./FormParts.vue";
 import { choices, crafts, isFrame, SIDES } from "../choices/choices";
@@ -48,13 +50,9 @@ const earlier = useSame(() =>
 const onto = computed(() => ("section" in at.value ? at.value.section : earlier.value.at(-1)?.key) ?? "");
 const place = (kind: string, id = onto.value) => bench.change(withPlace(piece.value, props.index, kind, id));
 
-const bases = useSame(() =>
-  section.value.base.map((id) => piece.value.wires.findIndex((wire) => wire.id === id)).filter((i) => i >= 0),
-);
-const alike = computed(
-  () => new Set(bases.value.map((i) => JSON.stringify({ ...piece.value.wires[i]!, id: "" }))).size === 1,
-);
-const weaving = computed(() => piece.value.wires.findIndex((wire) => wire.id === woven.value?.weaving[0]));
+const bases = useSame(() => baseOf(piece.value, section.value.id));
+const allAlike = computed(() => alike(piece.value, bases.value));
+const weaving = useSame(() => workingOf(piece.value, section.value.id));
 const weave = computed(
   () => bench.answer.value?.plan.sections.find((one) => one.id === section.value.id)?.strip?.weave.words ?? "",
 );
@@ -111,12 +109,12 @@ const EXTENTS = [
         >:
       </template>
       {{ index > 0 ? "" : woven ? "Of" : "" }}
-      <template v-if="alike">
+      <template v-if="allAlike">
         {{ bases.length }} {{ bases.length === 1 ? "wire" : "base wires" }} of
-        <LiveWire :indexes="bases" :name="`${name}: base wires`" />
+        <LiveWire :wires="bases" :name="`${name}: base wires`" />
       </template>
-      <template v-for="(wire, i) in alike ? [] : bases" :key="wire"
-        >{{ i ? " and " : "" }}<LiveWire :indexes="[wire]" :name="`${name}: base wire ${i + 1}`"
+      <template v-for="(wire, i) in allAlike ? [] : bases" :key="i"
+        >{{ i ? " and " : "" }}<LiveWire :wires="[wire]" :name="`${name}: base wire ${i + 1}`"
       /></template>
       <template v-if="other"
         >worked as {{ other.words }}<FormParts :parts="parts" :path="path" :name="name"
@@ -126,7 +124,7 @@ const EXTENTS = [
         <LiveChoice :value="formKey" :options="forms" :label="`${name}: form`" @change="takeForm" />
         <FormParts :parts="parts" :path="`${path}/${woven ? 'form' : 'bend'}`" :name="name" /></template
       ><template v-if="woven"
-        >, woven with <LiveWire :indexes="[weaving]" :name="`${name}: weaving wire`" /> in
+        >, woven with <LiveWire :wires="weaving" :name="`${name}: weaving wire`" /> in
         <button type="button" class="unfold plain" @click="emit('choose')">{{ weave || "its weave" }}</button>
         <template v-if="!isFrame(formKey)">
           {{ " "
@@ -143,7 +141,8 @@ const EXTENTS = [
             :label="`${name}: repeats`"
           /><LiveSize v-else :path="`${path}/extent/length`" :label="`${name}: woven length`" />{{
             woven.extent?.kind === "repeats" ? " repeats" : ""
-          }}, with <LiveSize :path="`${path}/bare`" :label="`${name}: bare at each end`" /> bare at each end</template
+          }}, with <LiveSize :path="`${path}/bare/length`" :label="`${name}: bare at each end`" /> bare at each
+          end</template
         ></template
       >.
       <template v-if="index === 0 && many">

@@ -29,7 +29,7 @@ defineExpose({ panel });
 
 <template>
   <section
-    v-if="bench.strip.value && bench.draft.value && woven(bench.draft.value)"
+    v-if="bench.strip.value && bench.draft.value && woven(bench.draft.value, id)"
     :class="{ 'section-bench': !all }"
     :aria-label="all ? undefined : `Section ${number} as a strip`"
   >

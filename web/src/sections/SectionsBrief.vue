@@ -17,8 +17,8 @@ const emit = defineEmits<{ choose: [id: string] }>();
 const bench = useBench();
 const format = useFormat();
 const piece = computed(() => bench.draft.value!);
-const body = computed(() => piece.value.body);
-const MOST_SECTIONS = 12;
+const neck = computed(() => (piece.value.worn?.on === "neck" ? piece.value.worn : null));
+const MOST_SECTIONS = 24;
 
 const KINDS = [
   { key: "links", name: "bracelet of links" },
@@ -27,8 +27,8 @@ const KINDS = [
   { key: "component", name: "component" },
 ];
 function takeKind(kind: string) {
-  const start = bench.catalogue.value!.starts[kind as Piece["body"]["kind"]];
-  void bench.change({ ...piece.value, body: start.body, pins: start.pins });
+  const start = bench.catalogue.value!.starts[kind as Piece["kind"]];
+  void bench.change({ ...piece.value, kind: start.kind, worn: start.worn, pair: start.pair, pins: start.pins });
 }
 const PAIR = [
   { key: "pair", name: "as a mirrored pair" },
@@ -53,37 +53,37 @@ function add(craft: "weave" | "bend") {
 <template>
   <section class="brief sections-brief" aria-label="The brief">
     <p class="sentence">
-      {{ body.kind === "earring" ? "An" : "A" }}
-      <LiveChoice :value="body.kind" :options="KINDS" label="Kind of piece" @change="takeKind" />
-      <template v-if="body.kind === 'earring'"
+      {{ piece.kind === "earring" ? "An" : "A" }}
+      <LiveChoice :value="piece.kind" :options="KINDS" label="Kind of piece" @change="takeKind" />
+      <template v-if="piece.kind === 'earring'"
         >,
         <LiveChoice
-          :value="body.pair ? 'pair' : 'one'"
+          :value="piece.pair ? 'pair' : 'one'"
           :options="PAIR"
           label="Pair or single"
-          @change="(key) => bench.edit('/body/pair', key === 'pair')"
+          @change="(key) => bench.edit('/pair', key === 'pair')"
       /></template>
-      <template v-else-if="body.kind === 'pendant'">
-        for a chain <LiveSize path="/body/chain" label="Widest part of the chain" :by="0.5" /> at its widest<template
-          v-if="body.neck"
-          >, the front of a necklace <LiveSize path="/body/neck" label="Necklace round the neck" :by="10" /> round
-          <button type="button" class="unfold plain" @click="bench.edit('/body/neck', null)">
+      <template v-else-if="neck">
+        for a chain <LiveSize path="/worn/chain" label="Widest part of the chain" :by="0.5" /> at its widest<template
+          v-if="neck.neck"
+          >, the front of a necklace <LiveSize path="/worn/neck" label="Necklace round the neck" :by="10" /> round
+          <button type="button" class="unfold plain" @click="bench.edit('/worn/neck', null)">
             no necklace
           </button></template
         ><template v-else
           >,
-          <button type="button" class="unfold plain" @click="bench.edit('/body/neck', { typed: '450 mm' })">
+          <button type="button" class="unfold plain" @click="bench.edit('/worn/neck', { typed: '450 mm' })">
             the front of a necklace
           </button></template
         ></template
       >
-      <template v-else-if="body.kind === 'links'">
+      <template v-else-if="piece.kind === 'links'">
         for a
         <LiveSize v-if="wrist >= 0" :path="`/pins/${wrist}/length`" label="Wrist measured" />
         <button v-else type="button" class="unfold plain" @click="bench.change(withPin(piece, 'wrist', '170 mm'))">
           wrist to be measured
         </button>
-        wrist, <LiveSize path="/body/ease" label="Ease over the wrist" /> loose</template
+        wrist, <LiveSize path="/worn/ease" label="Ease over the wrist" /> loose</template
       >, of {{ piece.sections.length }} {{ piece.sections.length === 1 ? "section" : "sections" }}:
     </p>
     <p v-if="wearing" class="reached figures">

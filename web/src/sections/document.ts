@@ -1,39 +1,34 @@
 import type { Piece } from "../generated/piece";
 import { choices, isFrame, mm, named } from "../choices/choices";
+import { goingOn, tidied, withoutVisits, withWire } from "../document/change";
+import { withKindLike, withWorkingKind } from "../document/kinds";
+import { baseOf, fresh, isVisit, seated, visit } from "../document/routes";
 
 type Part = Piece["sections"][number];
 type Woven = Extract<Part, { craft: "weave" }>;
 type Lace = Extract<Part, { craft: "lace" }>;
 /** A section with a form of its own. */
 export type Formed = Exclude<Part, Lace>;
-type Wire = Piece["wires"][number];
-type Ending = Piece["endings"][number];
 
 const with_ = (piece: Piece, index: number, changes: object): Piece => ({
   ...piece,
   sections: piece.sections.map((one, i) => (i === index ? ({ ...one, ...changes } as Part) : one)),
 });
-
-function fresh(taken: string[], letter: string, count = 1): string[] {
-  const ids: string[] = [];
-  for (let number = 1; ids.length < count; number++)
-    if (!taken.includes(`${letter}${number}`)) ids.push(`${letter}${number}`);
-  return ids;
-}
+const freshSection = (piece: Piece) =>
+  fresh(
+    piece.sections.map((one) => one.id),
+    "s",
+  )[0]!;
 
 /** A section bent to another form, with that form's common sizes. A strip says how far it is woven, a frame says so itself. */
 export function withForm(piece: Piece, index: number, kind: string): Piece {
   const form = named(choices().forms, kind);
   const now = piece.sections[index] as Woven;
   const framed = isFrame(kind);
-  const extent = framed
-    ? { kind: "fill" }
-    : now.extent && now.extent.kind !== "fill"
-      ? now.extent
-      : { kind: "length", length: mm(40) };
+  const said = now.extent?.kind === "repeats" || now.extent?.kind === "length";
   return with_(piece, index, {
     form: { kind, ...form.start },
-    extent,
+    extent: framed ? { kind: "fill" } : said ? now.extent : { kind: "length", length: mm(40) },
     spacing: framed ? { kind: "tight" } : now.spacing,
   });
 }
@@ -54,165 +49,138 @@ export function withPlace(piece: Piece, index: number, kind: string, section: st
     mirror: { kind, section },
   };
   const placed = with_(piece, index, { at: places[kind] });
-  const onto = piece.sections.find((one) => one.id === section);
+  const { id } = piece.sections[index]!;
   // On the wires that go on, as many as both have; else on wires of its own.
-  if (kind === "after" && onto) return onWiresOf(placed, index, onto);
-  return onOwnWires(placed, index);
+  return kind === "after" ? onWiresOf(placed, id, section) : onOwnWires(placed, id);
 }
 
-function onWiresOf(piece: Piece, index: number, onto: Part): Piece {
-  const now = piece.sections[index]!;
-  const base = now.base.map((id, i) => onto.base[i] ?? id);
-  return tidy(with_(piece, index, { base }));
-}
-
-function onOwnWires(piece: Piece, index: number): Piece {
-  const now = piece.sections[index]!;
-  const elsewhere = new Set(piece.sections.filter((_, i) => i !== index).flatMap((one) => one.base));
-  const shared = now.base.filter((id) => elsewhere.has(id));
-  const ids = fresh(
-    piece.wires.map((wire) => wire.id),
-    "w",
-    shared.length,
+function onWiresOf(piece: Piece, section: string, onto: string): Piece {
+  const shared = Math.min(baseOf(piece, section).length, baseOf(piece, onto).length);
+  const parted = withoutVisits(
+    piece,
+    ({ stop, number }) => stop.section === section && stop.seat.startsWith("base ") && number <= shared,
   );
-  const copies = shared.map((id, i) => ({ ...piece.wires.find((wire) => wire.id === id)!, id: ids[i]! }));
-  const base = now.base.map((id) => (shared.includes(id) ? ids[shared.indexOf(id)]! : id));
-  return with_({ ...piece, wires: [...piece.wires, ...copies] as Piece["wires"] }, index, { base });
+  const joined = Array.from({ length: shared }, (_, i) => i + 1).reduce((now, number) => {
+    const from = seated(now, onto, true).find((one) => one.number === number)!;
+    return goingOn(now, from, section, number);
+  }, parted);
+  return tidied(joined);
 }
 
-/** Without wires that lie in no section, and endings of such. */
-function tidy(piece: Piece): Piece {
-  const used = new Set(
-    piece.sections.flatMap((one) => (one.craft === "bend" ? one.base : [...one.base, ...one.weaving])),
+/** A section on wires that lie nowhere else. */
+function onOwnWires(piece: Piece, section: string): Piece {
+  const elsewhere = seated(piece, section, true).filter(({ wire }) =>
+    wire.route.some((stop) => isVisit(stop) && stop.section !== section),
   );
-  const sections = new Set(piece.sections.map((one) => one.id));
-  const beads = piece.beads.filter(
-    (one) => sections.has(one.section) && (!("other" in one) || sections.has(one.other)),
+  const numbers = elsewhere.map((one) => one.number);
+  const freed = withoutVisits(
+    piece,
+    ({ stop, number }) => stop.section === section && stop.seat.startsWith("base ") && numbers.includes(number),
   );
-  for (const placed of beads) if ("weaving" in placed) used.add(placed.weaving);
-  for (const ending of piece.endings) if (ending.kind === "fold" && ending.cover) used.add(ending.cover);
-  return {
-    ...piece,
-    beads,
-    wires: piece.wires.filter((wire) => used.has(wire.id)),
-    endings: piece.endings.filter((ending) => ending.wires.every((id) => used.has(id))),
-  };
+  return tidied(
+    elsewhere.reduce((now, { wire, number }) => withWire(now, wire.kind, [visit(section, `base ${number}`)]), freed),
+  );
 }
 
-/** One more section: like the one it follows on its wires, or a bent wire of its own. */
+/** Wires for a section that is worked as another one is. */
+const onWiresLike = (piece: Piece, section: string, model: string): Piece =>
+  [...seated(piece, model, true), ...seated(piece, model, false)].reduce(
+    (now, { wire, stop }) => withWire(now, wire.kind, [visit(section, stop.seat)]),
+    piece,
+  );
+
+/** One more section: like the last woven one, on wires of its own, or a bent wire of its own. */
 export function withSectionAdded(piece: Piece, craft: "weave" | "bend", starts: Record<string, Piece>): Piece {
   const last = piece.sections.filter((one) => one.craft !== "lace").at(-1)!;
-  const [id] = fresh(
-    piece.sections.map((one) => one.id),
-    "s",
-  );
-  const wires = piece.wires.map((wire) => wire.id);
+  const id = freshSection(piece);
+  const beside = (across: number) => ({
+    kind: "beside",
+    section: last.id,
+    across: mm(across),
+    along: mm(0),
+    side: "far",
+  });
+  const with1 = (now: Piece, section: object): Piece => ({
+    ...now,
+    sections: [...now.sections, { ...section, id } as unknown as Part],
+  });
   if (craft === "bend") {
-    const [own] = fresh(wires, "w");
     const bend = choices().bends[0]!;
-    const wire: Wire = { ...piece.wires.find((one) => one.role === "base")!, id: own! };
-    const section = {
-      id,
-      craft,
-      base: [own],
-      bend: { kind: bend.key, ...bend.start },
-      at: { kind: "beside", section: last.id, across: mm(10), along: mm(0), side: "far" },
-    } as unknown as Part;
-    return { ...piece, wires: [...piece.wires, wire] as Piece["wires"], sections: [...piece.sections, section] };
+    const base = piece.kinds.find((kind) => kind.use === "base")!;
+    const bent = with1(piece, { craft, bend: { kind: bend.key, ...bend.start }, at: beside(10) });
+    return withWire(bent, base.id, [visit(id, "base 1")]);
   }
   const model = [...piece.sections].reverse().find((one): one is Woven => one.craft === "weave");
-  if (model) {
-    const section = { ...model, id: id! } as Part;
-    return withPlace({ ...piece, sections: [...piece.sections, section] }, piece.sections.length, "beside", last.id);
-  }
+  if (model) return onWiresLike(with1(piece, { ...model, at: beside(6) }), id, model.id);
   const start = starts.earring!;
-  const model_ = start.sections[0] as Woven;
-  const ids = fresh(wires, "w", 3);
-  const own = start.wires.map((wire, i) => ({ ...wire, id: ids[i]! }));
-  const section: Part = {
-    ...model_,
-    id: id!,
-    base: ids.slice(0, 2),
-    weaving: [ids[2]!],
-    at: { kind: "beside", section: last.id, across: mm(20), along: mm(0), side: "far" },
-  };
-  return { ...piece, wires: [...piece.wires, ...own] as Piece["wires"], sections: [...piece.sections, section] };
+  const woven = with1(piece, { ...start.sections[0]!, at: beside(20) });
+  return ["base 1", "base 2", "weaving 1"].reduce((now, seat) => {
+    const like = start.kinds.find((kind) => kind.use === (seat === "weaving 1" ? "working" : "base"))!;
+    const [kept, kind] = withKindLike(now, like);
+    return withWire(kept, kind, [visit(id, seat)]);
+  }, woven);
 }
 
 /** A section's mirror image, on wires of its own. */
 export function withMirror(piece: Piece, index: number): Piece {
   const now = piece.sections[index]!;
-  const [id] = fresh(
-    piece.sections.map((one) => one.id),
-    "s",
-  );
-  const copy = { ...now, id: id!, at: { kind: "mirror", section: now.id } } as Part;
-  return onOwnWires({ ...piece, sections: [...piece.sections, copy] }, piece.sections.length);
+  const id = freshSection(piece);
+  const copy = { ...now, id, at: { kind: "mirror", section: now.id } } as Part;
+  return onWiresLike({ ...piece, sections: [...piece.sections, copy] }, id, now.id);
 }
 
 /** The sections before one that something can stand on or be laced to. */
 export const rowsOf = (piece: Piece, index: number): string[] =>
   piece.sections.slice(0, index).flatMap((one) => (one.craft === "lace" ? [] : [one.id]));
 
-/** The last two sections laced together, with the wire that weaves the last woven one, or a fine one of its own. */
+/** The last two sections laced together, with wire as what is woven, or a fine one. */
 export function withLacing(piece: Piece, starts: Record<string, Piece>): Piece {
   const rows = rowsOf(piece, piece.sections.length).slice(-2);
-  const [id] = fresh(
-    piece.sections.map((one) => one.id),
-    "s",
-  );
-  const [own] = fresh(
-    piece.wires.map((wire) => wire.id),
-    "w",
-  );
-  const weaving = piece.wires.find((wire) => wire.role === "weaving");
-  const fine = starts.earring!.wires.find((wire) => wire.role === "weaving")!;
-  const wires = weaving ? piece.wires : ([...piece.wires, { ...fine, id: own! }] as Piece["wires"]);
-  const lace = { id: id!, craft: "lace", base: [], weaving: [weaving?.id ?? own!], rows, places: 1, wraps: 3 };
-  return { ...piece, wires, sections: [...piece.sections, lace as unknown as Part] };
+  const id = freshSection(piece);
+  const [kept, kind] = withWorkingKind(piece, starts);
+  const lace = { id, craft: "lace", rows, places: 1, wraps: 3 } as unknown as Part;
+  return withWire({ ...kept, sections: [...kept.sections, lace] }, kind, [visit(id, "lacing 1")]);
 }
 
 /** Without a section; those that stood on it stand alone. */
 export function withoutSection(piece: Piece, index: number): Piece {
   const gone = piece.sections[index]!.id;
-  const sections = piece.sections
-    .filter((one, i) => i !== index && !(one.craft === "lace" && one.rows.includes(gone)))
-    .map((one) =>
-      one.craft !== "lace" && one.at && "section" in one.at && one.at.section === gone
-        ? { ...one, at: { kind: "first", turn: 0 } }
-        : one,
-    );
-  return tidy({ ...piece, sections: sections as Part[] });
-}
-
-/** Where a section's wires have no ending yet: its side and its wires. */
-export function openEnds(piece: Piece): { side: "start" | "end"; section: string; wires: string[] }[] {
-  return (["start", "end"] as const)
-    .flatMap((side) =>
-      piece.sections.map((one, i) => {
-        const others = side === "end" ? piece.sections.slice(i + 1) : piece.sections.slice(0, i);
-        const wires = one.base.filter(
-          (id) =>
-            !others.some((other) => other.base.includes(id)) &&
-            !piece.endings.some((ending) => ending.side === side && ending.wires.includes(id)),
-        );
-        return { side, section: one.id, wires };
-      }),
-    )
-    .filter((end) => end.wires.length > 0);
-}
-
-export function withEndingAdded(piece: Piece, side: "start" | "end", wires: string[], kind: string): Piece {
-  const model = named(choices().endings, kind);
-  const [id] = fresh(
-    piece.endings.map((one) => one.id),
-    "e",
+  const left = piece.sections.filter((one, i) => i !== index && !(one.craft === "lace" && one.rows.includes(gone)));
+  const stays = new Set(left.map((one) => one.id));
+  const sections = left.map((one) =>
+    one.craft !== "lace" && one.at && "section" in one.at && one.at.section === gone
+      ? { ...one, at: { kind: "first", turn: 0 } }
+      : one,
   );
-  const ending = { id, kind, side, wires: model.wires === "one" ? wires.slice(0, 1) : wires, ...model.start };
-  return { ...piece, endings: [...piece.endings, ending as unknown as Ending] };
+  const freed = withoutVisits(piece, ({ stop }) => !stays.has(stop.section));
+  return tidied({ ...freed, sections: sections as Part[] });
 }
 
-export const withoutEnding = (piece: Piece, id: string): Piece => ({
-  ...piece,
-  endings: piece.endings.filter((one) => one.id !== id),
-});
+/** The wires that go on to a section from the one it stands on: the number of the seat, and where the way there is told. */
+export function waysTo(piece: Piece, section: string, onto: string) {
+  return piece.wires.flatMap((wire) => {
+    const own = wire.route.flatMap((stop, at) => (isVisit(stop) ? [{ stop, at }] : []));
+    return own.slice(1).flatMap(({ stop, at }, i) => {
+      const from = own[i]!;
+      const pair = [from.stop.section, stop.section];
+      const folded = wire.route.slice(from.at + 1, at).some((one) => one.kind === "fold");
+      if (folded || !pair.includes(section) || !pair.includes(onto) || section === onto) return [];
+      const here = stop.section === section ? stop : from.stop;
+      return [{ wire: wire.id, number: Number(here.seat.split(" ")[1]), at, away: at - from.at > 1 }];
+    });
+  });
+}
+
+/** A wire that is cut away on its way from one section to the next, or stays. */
+export function withWay(piece: Piece, wire: string, at: number, away: boolean): Piece {
+  const put = (route: Piece["wires"][number]["route"]) =>
+    away
+      ? [...route.slice(0, at), { kind: "way" as const, cut_away: true }, ...route.slice(at)]
+      : route.filter((_, i) => i !== at - 1);
+  return {
+    ...piece,
+    wires: piece.wires.map((one) =>
+      one.id === wire ? { ...one, route: put(one.route) as Piece["wires"][number]["route"] } : one,
+    ),
+  };
+}

@@ -57,7 +57,7 @@ export function useWeaves() {
     dropped,
     own: computed(() => shown.value.filter((one) => one.own)),
     common: computed(() => shown.value.filter((one) => !one.own)),
-    isTaken: (one: Shown) => isWoven(bench.draft.value!, one.sample),
+    isTaken: (one: Shown) => isWoven(bench.draft.value!, bench.hand.value, one.sample),
     take: (one: Shown) => void bench.change(bench.woven(one.sample, one.own?.weave)),
     keep: (weave: OwnWeave) => change(() => api.keepWeave(weave)),
     put: (id: string, weave: OwnWeave) => change(() => api.putWeave(id, weave)),

@@ -5,19 +5,17 @@ module Meander
     module Bending
       # Faults of a bent wire beyond the shapes of its fields: bends that its thickness does not allow.
       class Checks
-        # place: the JSON pointer to the section.
-        def self.call(section, document, place, reading) = new(section, document, place, reading).call
+        # seated: Document::SectionChecks::Seated; place: the JSON pointer to the section.
+        def self.call(seated, place, reading) = new(seated, place, reading).call
 
-        def initialize(section, document, place, reading)
-          @bend = section[:bend]
-          @wire = document[:wires].find { |one| one[:id] == section[:base].first }
+        def initialize(seated, place, reading)
+          @bend = seated[:bend]
+          @wire = seated.base.first
           @place = place
           @reading = reading
         end
 
         def call
-          return unless @wire
-
           petals if @bend[:kind] == "rosette"
           other
         end
@@ -25,7 +23,7 @@ module Meander
         private
 
         def fault(path, given, message, accepted) = @reading.fault("#{@place}/bend/#{path}", "built", given, message:, accepted:)
-        def mm = @wire[:size].mm
+        def mm = @wire.mm
 
         def other
           case @bend[:kind]

@@ -7,6 +7,9 @@ module Meander
       module Craft
         def self.words = "a bent wire"
 
+        # Its seats, and how many there may be of each.
+        def self.seats = {"base" => 1..1}.freeze
+
         # Rules of beads (Beads::Rules) that it can carry.
         def self.beads = %w[strung framed scattered centre met].freeze
         def self.fields = Fields::SECTION

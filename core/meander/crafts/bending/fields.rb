@@ -20,7 +20,7 @@ module Meander
           "rosette" => {long: Common.size("longer petal", 2.0..100.0, 6.0..40.0), short: Common.size("shorter petal", 2.0..100.0, 6.0..40.0),
                         fold: Common.size("inside of a fold", 0.2..20.0, 0.8..6.0), centre: Common.size("centre of the rosette", 0.0..60.0, 0.0..15.0), petals: Count.new(3..24)}
         }, left_out: {sides: "one"})
-        SECTION = {base: Common::IDS.call(1..1), bend: BEND, at: Common::AT}.freeze
+        SECTION = {bend: BEND, at: Common::AT}.freeze
       end
     end
   end

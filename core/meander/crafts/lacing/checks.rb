@@ -5,16 +5,16 @@ module Meander
     module Lacing
       # Faults of a lacing beyond the shapes of its fields: it joins two sections before it, neither of them a lacing.
       module Checks
-        # place: the JSON pointer to the section.
-        def self.call(section, document, place, reading)
-          known = document[:sections].take_while { |one| !one.equal?(section) }.reject { |one| one[:base].empty? }.map { |one| one[:id] }
+        # seated: Document::SectionChecks::Seated; place: the JSON pointer to the section.
+        def self.call(seated, place, reading)
+          known = seated.earlier
           fault = ->(at, given, message, accepted) { reading.fault("#{place}/rows/#{at}", "built", given, message:, accepted:) }
-          section[:rows].each_with_index do |row, i|
+          seated[:rows].each_with_index do |row, i|
             next if known.include?(row)
 
             fault.call(i, row, "only a section before it can be laced", known.empty? ? "a section, of which there is none yet" : known.join(", "))
           end
-          fault.call(1, section[:rows][1], "a section is not laced to itself", "two different sections") if section[:rows].uniq.size == 1
+          fault.call(1, seated[:rows][1], "a section is not laced to itself", "two different sections") if seated[:rows].uniq.size == 1
         end
       end
     end

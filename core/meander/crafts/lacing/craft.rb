@@ -7,6 +7,9 @@ module Meander
       module Craft
         def self.words = "a lacing"
 
+        # Its seats, and how many there may be of each.
+        def self.seats = {"lacing" => 1..1}.freeze
+
         # Rules of beads (Beads::Rules) that it can carry.
         def self.beads = []
         def self.fields = Fields::SECTION

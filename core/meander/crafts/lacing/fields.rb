@@ -7,7 +7,7 @@ module Meander
       module Fields
         include Document::Shape
 
-        SECTION = {base: Common::IDS.call(0..0), weaving: Common::IDS.call(1..1), rows: Common::IDS.call(2..2), places: Count.new(1..200), wraps: Count.new(1..20)}.freeze
+        SECTION = {rows: Common::IDS.call(2..2), places: Count.new(1..200), wraps: Count.new(1..20)}.freeze
       end
     end
   end

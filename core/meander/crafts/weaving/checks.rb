@@ -6,22 +6,20 @@ module Meander
       # Faults of a woven section beyond the shapes of its fields: strands and gaps that go together, a pattern its base wires can carry, a
       # form that can be woven.
       class Checks
-        # place: the JSON pointer to the section.
-        def self.call(section, document, place, reading) = new(section, document, place, reading).call
+        # seated: Document::SectionChecks::Seated; place: the JSON pointer to the section.
+        def self.call(seated, place, reading) = new(seated, place, reading).call
 
-        def initialize(section, document, place, reading)
-          @section = section
-          @document = document
+        def initialize(seated, place, reading)
+          @section = seated
           @place = place
           @reading = reading
         end
 
         def call
           strands
-          strand_sizes
           cut_away
           spacing
-          WalkChecks.call(@section[:pattern], @section[:base].size, "#{@place}/pattern", @reading)
+          WalkChecks.call(@section[:pattern], @section.base.size, "#{@place}/pattern", @reading)
           form
         end
 
@@ -29,34 +27,21 @@ module Meander
 
         def fault(path, given, message, accepted) = @reading.fault(path, "built", given, message:, accepted:)
 
+        # Two strands are laid together or take turns, and are of one size.
         def strands
-          laid = @section[:weaving]
-          if laid.size > @section[:strands] || laid.uniq.size < laid.size
-            @reading.fault("#{@place}/weaving", "strands", laid.join(", "), message: "#{@section[:strands]} strand cannot be of #{laid.size} wires",
-                           accepted: "one wire for one strand; one, or two different ones, for two")
-          end
-          return if @section[:turns] == "together" || [laid.size, @section[:strands]] == [2, 2]
-
-          @reading.fault("#{@place}/turns", "strands", "in_turn", message: "one wire cannot take turns with itself", accepted: "together, or two weaving wires")
-        end
-
-        def strand_sizes
-          places = @section[:weaving].filter_map { |id| @document[:wires].index { |wire| wire[:id] == id } }
-          one, other = places.map { |at| @document[:wires][at][:size] }
+          one, other, more = @section.working
+          return @reading.fault(@place, "strands", "#{@section.working.size} wires", message: "a section is woven with one wire or two", accepted: "one or two weaving wires") if more
           return unless other && (one.mm - other.mm).abs > 1e-6
 
-          @reading.fault("/wires/#{places[1]}/size", "strands", other.typed, message: "two weaving wires in one weave must be of one size", accepted: one.typed)
+          @reading.fault("#{@section.path.call(other)}/size", "strands", other.size.typed, message: "two weaving wires in one weave must be of one size", accepted: one.size.typed)
         end
 
+        def in_turn? = @section.working.size == 2 && @section.in_turn
+
         def cut_away
-          @section[:cut_away].each_with_index do |id, i|
-            next if @section[:base].include?(id)
+          return if @section.cut_away.size < @section.base.size
 
-            @reading.fault("#{@place}/cut_away/#{i}", "reference", id, message: "#{id} is no base wire of this section", accepted: @section[:base].join(", "))
-          end
-          return if @section[:cut_away].uniq.size < @section[:base].size
-
-          @reading.fault("#{@place}/cut_away", "reference", @section[:cut_away].join(", "), message: "every base wire would be cut away", accepted: "all but one at the most")
+          @reading.fault(@place, "reference", @section.cut_away.map { |number| "base #{number}" }.join(", "), message: "every base wire would be cut away", accepted: "all but one at the most")
         end
 
         def spacing
@@ -66,10 +51,10 @@ module Meander
         end
 
         def clear_gaps(given)
-          needed = @section[:base].size - 1
+          needed = @section.base.size - 1
           return if given.size == needed
 
-          @reading.fault("#{@place}/spacing/clear", "list", "a list of #{given.size}", message: "#{@section[:base].size} base wires have #{needed} gaps between them",
+          @reading.fault("#{@place}/spacing/clear", "list", "a list of #{given.size}", message: "#{@section.base.size} base wires have #{needed} gaps between them",
                          accepted: "a list of #{needed}")
         end
 
@@ -82,13 +67,13 @@ module Meander
                            accepted: "more than #{one[:at].typed}")
           end
           only_even("#{@place}/rise/kind", "open", "an open pitch") if @section[:rise][:kind] == "open"
-          only_even("#{@place}/turns", "in_turn", "taking turns") if @section[:turns] == "in_turn"
-          only_even("#{@place}/cut_away", @section[:cut_away].join(", "), "cutting base wires away") if @section[:cut_away].any?
-          only_even("#{@place}/spacing/kind", "changing", "a gap that changes") if @section[:base].size == 1
+          only_even(@place, "in_turn", "taking turns") if in_turn?
+          only_even(@place, @section.cut_away.map { |number| "base #{number}" }.join(", "), "cutting base wires away") if @section.cut_away.any?
+          only_even("#{@place}/spacing/kind", "changing", "a gap that changes") if @section.base.size == 1
         end
 
         def only_even(path, given, what)
-          accepted = (@section[:base].size == 1) ? "two base wires or more" : "none, or base wires that stand alike all along"
+          accepted = (@section.base.size == 1) ? "two base wires or more" : "none, or base wires that stand alike all along"
           @reading.fault(path, "spacing", given, message: "#{what} cannot be planned here", accepted:)
         end
 
@@ -100,10 +85,10 @@ module Meander
         end
 
         def frame
-          fault("#{@place}/base", "a list of #{@section[:base].size}", "a frame has two base wires", "a list of 2") if @section[:base].size != 2
+          fault(@place, Units::Text.count(@section.base.size, "base wire"), "a frame has two base wires", "two base wires") if @section.base.size != 2
           fault("#{@place}/rise/kind", "open", "an open pitch cannot be planned on a frame", "packed") if @section[:rise][:kind] == "open"
-          fault("#{@place}/turns", "in_turn", "wires cannot take turns on a frame", "together") if @section[:turns] == "in_turn"
-          fault("#{@place}/cut_away", @section[:cut_away].join(", "), "the wires of a frame hold it", "none") if @section[:cut_away].any?
+          fault(@place, "in_turn", "wires cannot take turns on a frame", "two weaving wires at one seat") if in_turn?
+          fault(@place, @section.cut_away.map { |number| "base #{number}" }.join(", "), "the wires of a frame hold it", "none cut away") if @section.cut_away.any?
           folded(@section[:form]) if @section[:form][:kind] == "crescent"
         end
 

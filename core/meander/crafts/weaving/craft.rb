@@ -7,6 +7,9 @@ module Meander
       module Craft
         def self.words = "a woven section"
 
+        # Its seats, and how many there may be of each.
+        def self.seats = {"base" => 1..25, "weaving" => 1..2}.freeze
+
         # Rules of beads (Beads::Rules) that it can carry.
         def self.beads = %w[woven rows curve surface centre met].freeze
         def self.fields = Fields::SECTION

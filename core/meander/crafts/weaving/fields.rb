@@ -48,15 +48,14 @@ module Meander
           "crescent" => {length: long, width: wide, open: unwoven, radius: Common::RADIUS, towards: Common::TOWARDS},
           "waists" => {length: long, width: wide, frames: Count.new(1..40), crossing: Choice.new(%w[left right in_turn])}
         }, left_out: {shaped: "after"})
-        # Weaving wire kept on one of its tails for what is done later: beads, stitching.
-        RESERVE = Record.new({side: Choice.new(%w[start end]), length: Common.size("weaving wire kept for later", 0.0..5000.0, 0.0..1500.0)})
+        # Bare at each end; gives: whether it may be more or less where what the piece must meet asks for it.
+        BARE = Common.size("bare end", 0.0..300.0, 0.0..80.0)
         # centre: where the work goes outwards from the middle, whether each half has coils of its own there or both share one group.
         SECTION = {
-          form: FORM, at: Common::AT, extent: Common::EXTENT, base: Common::IDS.call(1..25), cut_away: Common::IDS.call(0..24), weaving: Common::IDS.call(1..2), strands: Count.new(1..2),
-          turns: Choice.new(%w[together in_turn]), pattern: PATTERN, spacing: SPACING, rise: RISE, from: Choice.new(%w[end middle]), centre: Choice.new(%w[own shared]),
-          bare: Common.size("bare end", 0.0..300.0, 0.0..80.0), reserve: RESERVE
+          form: FORM, at: Common::AT, extent: Common::EXTENT, pattern: PATTERN, spacing: SPACING, rise: RISE, from: Choice.new(%w[end middle]), centre: Choice.new(%w[own shared]),
+          bare: Record.new({length: BARE, gives: Choice.new([true, false])}, left_out: {gives: false})
         }.freeze
-        LEFT_OUT = {**Common::LEFT_OUT, centre: "own", form: {kind: "straight"}.freeze, reserve: {side: "end", length: Units::Size.new(0.0, "0 mm")}.freeze}.freeze
+        LEFT_OUT = {**Common::LEFT_OUT, centre: "own", form: {kind: "straight"}.freeze}.freeze
       end
     end
   end

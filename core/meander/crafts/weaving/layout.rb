@@ -141,7 +141,7 @@ module Meander
         # A frame as a strip whose gap changes as the frame's opening does.
         def framed
           stations = opening.between(*stretch).map { |at, clear| {at: Units::Size.new(at, ""), clear: Units::Size.new(clear, "")} }
-          whole.with(spacing: {kind: "changing", ends: "joined", stations:}, from: "end", bare: Units::Size.new(0.0, ""))
+          whole.with(spacing: {kind: "changing", ends: "joined", stations:}, from: "end", bare: {length: Units::Size.new(0.0, ""), gives: false})
         end
 
         # An arc that is bent before it is woven: pushed together on its inside, the wraps lie further apart on its middle line.

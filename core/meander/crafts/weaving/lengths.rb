@@ -10,11 +10,15 @@ module Meander
           rows = strip.account.lengths.flat_map do |length|
             use = "weaves #{"#{called}, " if called}#{repeats(strip, length)}#{half(strip, length)}"
             length.strands.product(counted(length, copies)).map do |strand, (kept, count)|
-              Length.new(wire: strip.section.strands[strand], count:, cut_mm: length.whole_mm(kept:), use:, parts: strip.account.parts(length, kept:))
+              wire = strip.section.strands[strand]
+              Length.new(wire:, ids: [wire.id], count:, cut_mm: length.whole_mm(kept:), use:, parts: strip.account.parts(length, kept:))
             end
           end
-          rows.group_by { |one| one.to_h.except(:count) }.values.map { |alike| alike.first.dup.tap { |one| one.count = alike.sum(&:count) }.freeze }
+          rows.group_by { |one| [one.wire.kind, *one.to_h.except(:count, :wire, :ids).values] }.values.map { |alike| together(alike) }
         end
+
+        # Lengths of one kind that are cut alike as one row.
+        def self.together(alike) = alike.first.dup.tap { |one| one.count, one.ids = alike.sum(&:count), alike.flat_map(&:ids).uniq }.freeze
 
         # How many of the copies of a length keep a tail for later, and how many do not: [[true, 1], [false, 3]].
         def self.counted(length, copies)
@@ -29,7 +33,7 @@ module Meander
 
           length.half.zero? ? ", first half" : ", second half"
         end
-        private_class_method :counted, :repeats, :half
+        private_class_method :together, :counted, :repeats, :half
       end
     end
   end

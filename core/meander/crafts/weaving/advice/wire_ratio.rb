@@ -29,7 +29,7 @@ module Meander
           end
 
           def self.item(id, ratio, title, why, remedy)
-            AdviceItem.new(id:, severity: "warn", place: "/wires", title:, why:, remedy:, figures: {ratio:})
+            AdviceItem.new(id:, severity: "warn", place: "/kinds", title:, why:, remedy:, figures: {ratio:})
           end
           private_class_method :thick, :thin, :item
         end

@@ -1,0 +1,17 @@
+# frozen_string_literal: true
+
+module Meander
+  module Document
+    # What wires of a piece end in, or a fold: fields: as read; section: the id of the section it stands at, side: start or end of it;
+    # numbers: of the base seats whose wires it takes, the one that forms it first; wires: the same as Wire values.
+    Ending = Struct.new(:fields, :section, :side, :numbers, :wires, keyword_init: true) do
+      def [](key) = fields[key]
+      def id = fields[:id]
+      def kind = fields[:kind]
+      def fold? = kind == "fold"
+
+      # Can something be hung on it?
+      def holds? = Endings::Registry::HOLDS.include?(kind) || (fold? && !fields[:ring].nil?)
+    end
+  end
+end

@@ -1,0 +1,94 @@
+import type { Piece } from "../generated/piece";
+
+export type Wire = Piece["wires"][number];
+export type Stop = Wire["route"][number];
+export type Visit = Extract<Stop, { kind: "visit" }>;
+export type Side = "start" | "end";
+/** A wire where it lies in a section: `number` of the seat, from 1; `at`: its place on the route. */
+export interface Seated {
+  wire: Wire;
+  stop: Visit;
+  at: number;
+  number: number;
+}
+
+/** What a seat is for, and its number. */
+const seat = (stop: Visit) => stop.seat.split(" ") as [string, string];
+export const isVisit = (stop: Stop): stop is Visit => stop.kind === "visit";
+const other = (side: Side): Side => (side === "start" ? "end" : "start");
+
+/** The first free ids of a letter: "w3". */
+export function fresh(taken: string[], letter: string, count = 1): string[] {
+  const ids: string[] = [];
+  for (let number = 1; ids.length < count; number++)
+    if (!taken.includes(`${letter}${number}`)) ids.push(`${letter}${number}`);
+  return ids;
+}
+export const freshWires = (piece: Piece, count = 1) =>
+  fresh(
+    piece.wires.map((wire) => wire.id),
+    "w",
+    count,
+  );
+
+export const visits = (piece: Piece): Seated[] =>
+  piece.wires.flatMap((wire) =>
+    wire.route.flatMap((stop, at) => (isVisit(stop) ? [{ wire, stop, at, number: Number(seat(stop)[1]) }] : [])),
+  );
+/** What lies in a section: its base wires, or what it is worked with, in the order of their seats. */
+export const seated = (piece: Piece, section: string, base: boolean): Seated[] =>
+  visits(piece)
+    .filter(({ stop }) => stop.section === section && (seat(stop)[0] === "base") === base)
+    .sort((one, two) => one.number - two.number);
+/** The base wire at each seat; one that was folded lies at two. */
+export const baseOf = (piece: Piece, section: string) => seated(piece, section, true).map(({ wire }) => wire.id);
+export const workingOf = (piece: Piece, section: string) => seated(piece, section, false).map(({ wire }) => wire.id);
+
+export const wireOf = (piece: Piece, id: string) => piece.wires.find((wire) => wire.id === id)!;
+export const visit = (section: string, seat: string, back = false): Visit => ({ kind: "visit", section, seat, back });
+
+/** Every fold, and where it stands in the document. */
+export const folds = (piece: Piece) =>
+  piece.wires.flatMap((wire, i) =>
+    wire.route.flatMap((stop, k) => {
+      if (stop.kind !== "fold") return [];
+      const from = wire.route.slice(0, k).findLast(isVisit)!;
+      return [{ fold: stop, wire, path: `/wires/${i}/route/${k}`, section: from.section, side: leaves(from) }];
+    }),
+  );
+/** The wire that covers a fold, or carries beads. */
+export const cover = (piece: Piece, fold: string) =>
+  piece.wires.find((wire) => wire.route.some((stop) => stop.kind === "cover" && stop.fold === fold));
+export const carrier = (piece: Piece, beads: string) =>
+  piece.wires.find((wire) => wire.route.some((stop) => stop.kind === "carry" && stop.beads === beads));
+
+const enters = (stop: Visit): Side => (stop.back ? "end" : "start");
+const leaves = (stop: Visit): Side => other(enters(stop));
+
+/** An end of a base wire: which of its two, and where it stands: `side` of a section, at the `number` of a seat. */
+export interface End {
+  wire: Wire;
+  of: Side;
+  section: string;
+  side: Side;
+  number: number;
+  ending: string | null;
+  place: number;
+}
+export const ends = (piece: Piece): End[] =>
+  piece.wires.flatMap((wire) => {
+    const own = wire.route.filter(isVisit);
+    if (!own.length || seat(own[0]!)[0] !== "base") return [];
+    return (["start", "end"] as const).map((of) => {
+      const stop = of === "start" ? own[0]! : own.at(-1)!;
+      const told = wire.ends?.[of];
+      const side = of === "start" ? enters(stop) : leaves(stop);
+      const number = Number(seat(stop)[1]);
+      return { wire, of, section: stop.section, side, number, ending: told?.ending ?? null, place: told?.place ?? 0 };
+    });
+  });
+/** The ends that are bent to an ending: the one that forms it first. */
+export const endsIn = (piece: Piece, ending: string) =>
+  ends(piece)
+    .filter((end) => end.ending === ending)
+    .sort((one, two) => one.place - two.place);

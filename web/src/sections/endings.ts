@@ -1,0 +1,62 @@
+import { choices, named } from "../choices/choices";
+import { tidied, withEnds, withFold, withoutFold, withWire } from "../document/change";
+import { alike } from "../document/kinds";
+import { type End, ends, folds, fresh, type Side } from "../document/routes";
+import type { Piece } from "../generated/piece";
+
+type Ending = Piece["endings"][number];
+
+/** Ends of base wires that are cut flush, side by side: at a side of a section. */
+export interface Open {
+  side: Side;
+  section: string;
+  ends: End[];
+}
+export function openEnds(piece: Piece): Open[] {
+  const free = ends(piece).filter((end) => end.ending === null);
+  return (["start", "end"] as const)
+    .flatMap((side) =>
+      piece.sections.map(({ id }) => ({
+        side,
+        section: id,
+        ends: free.filter((end) => end.side === side && end.section === id).sort((a, b) => a.number - b.number),
+      })),
+    )
+    .filter((open) => open.ends.length > 0);
+}
+
+/** Can these two ends be one wire with a fold between? */
+export const foldable = (piece: Piece, open: End[]) =>
+  open.length === 2 &&
+  open[0]!.wire.id !== open[1]!.wire.id &&
+  alike(
+    piece,
+    open.map((end) => end.wire.id),
+  );
+
+export function withEndingAdded(piece: Piece, open: Open, kind: string): Piece {
+  const taken = [...piece.endings.map((one) => one.id), ...folds(piece).map(({ fold }) => fold.id)];
+  if (kind === "fold") {
+    const [first, second] = open.ends;
+    return withFold(piece, first!, second!, fresh([...taken, ...(piece.findings ?? []).map((one) => one.id)], "f")[0]!);
+  }
+  const model = named(choices().endings, kind);
+  const [id] = fresh(taken, "e");
+  const ending = { id, kind, ...model.start } as unknown as Ending;
+  const bent = model.wires === "one" ? open.ends.slice(0, 1) : open.ends;
+  return withEnds({ ...piece, endings: [...piece.endings, ending] }, id!, bent);
+}
+
+export function withoutEnding(piece: Piece, id: string): Piece {
+  if (folds(piece).some(({ fold }) => fold.id === id)) return withoutFold(piece, id);
+  return withEnds({ ...piece, endings: piece.endings.filter((one) => one.id !== id) }, id, []);
+}
+
+/** A fold covered with a coil of another kind of wire, or left bare. */
+export function withCover(piece: Piece, fold: string, kind: string): Piece {
+  const bare = {
+    ...piece,
+    wires: piece.wires.filter((wire) => !wire.route.some((stop) => stop.kind === "cover" && stop.fold === fold)),
+  };
+  return tidied(kind ? withWire(bare, kind, [{ kind: "cover", fold }]) : bare);
+}
