@@ -53,7 +53,9 @@ export const folds = (piece: Piece) =>
     wire.route.flatMap((stop, k) => {
       if (stop.kind !== "fold") return [];
       const from = wire.route.slice(0, k).findLast(isVisit)!;
-      return [{ fold: stop, wire, path: `/wires/${i}/route/${k}`, section: from.section, side: leaves(from) }];
+      const to = wire.route.slice(k).find(isVisit)!;
+      const numbers = [from, to].map((one) => Number(seat(one)[1])).sort((a, b) => a - b);
+      return [{ fold: stop, path: `/wires/${i}/route/${k}`, section: from.section, side: leaves(from), numbers }];
     }),
   );
 /** The wire that covers a fold, or carries beads. */

@@ -30,7 +30,7 @@ const lines = computed(() => {
     const { side, section } = own[0]!;
     return [{ id, kind, path: `/endings/${i}`, side, section, numbers: own.map((end) => end.number), fold: null }];
   });
-  const folded = folds(piece.value).map(({ fold, path, side, section }): Line => {
+  const folded = folds(piece.value).map(({ fold, path, side, section, numbers }): Line => {
     const covered = cover(piece.value, fold.id)?.kind ?? "";
     return {
       id: fold.id,
@@ -38,7 +38,7 @@ const lines = computed(() => {
       path,
       side,
       section,
-      numbers: [1, 2],
+      numbers,
       fold: { ring: Boolean(fold.ring), cover: covered },
     };
   });
