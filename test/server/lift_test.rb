@@ -1,7 +1,6 @@
 # frozen_string_literal: true
 
 require_relative "../support/server_test"
-require_relative "../../server/migrate/20261129120000_lift_pieces_to_the_second_version"
 
 # A shelf whose pieces were kept in the first version of the document.
 class LiftApiTest < ServerTest
