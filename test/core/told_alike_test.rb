@@ -83,7 +83,7 @@ class ToldAlikeTest < PieceTest
     assert_equal "/allowances/working_length", advice(plan(long), "working-length-long").place
     twice = put_together([long["sections"][0], woven("s2", %w[w3 w4])], wires: [*%w[w1 w2 w3 w4].map { |id| base(id) }, weaving]).merge("allowances" => long["allowances"])
 
-    assert_equal "/sections/0/weaving", advice(plan(twice), "working-length-long").place
+    assert_equal "/sections/0", advice(plan(twice), "working-length-long").place
   end
 
   # A toggle's bar is wire, too.
@@ -101,7 +101,7 @@ class ToldAlikeTest < PieceTest
       kinds.map(&:first).uniq.each do |section|
         own = kinds.select { |id, _| id == section }.map(&:last)
 
-        assert_operator own.rindex("secure") || 0, :<, own.index("bend") || own.size, said if own.include?("weave") && plan.piece.document[:sections].none? { |one| one[:at]&.dig(:cut_away)&.any? }
+        assert_operator own.rindex("secure") || 0, :<, own.index("bend") || own.size, said if own.include?("weave") && plan.piece.routes.visits.none? { |visit| plan.piece.routes.away?(visit) }
       end
     end
   end

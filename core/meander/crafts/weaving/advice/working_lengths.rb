@@ -35,7 +35,7 @@ module Meander
           end
 
           # Of one section among several at its own place, so that it is told which.
-          def self.place(woven) = (woven.section.piece.sections.size == 1) ? "/allowances/working_length" : "/weaving"
+          def self.place(woven) = (woven.section.piece.sections.size == 1) ? "/allowances/working_length" : ""
           private_class_method :too_long, :joined, :place
         end
       end
