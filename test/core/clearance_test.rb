@@ -15,7 +15,7 @@ class ClearanceTest < PieceTest
   WALKS, MANY_FRAMES = Integer(ENV.fetch("WALKS", 8)), Integer(ENV.fetch("FRAMES", 3))
   GAPS = [1.0, 1.25, 1.5, 2.0, 3.0, 10.0].freeze
   # What a wire may come nearer than it touches where stations lie apart, and where gaps change or base wires differ.
-  EVEN, UNEVEN, FRAMES, IN_A_BASE_WIRE = 0.89, 0.80, 0.25, 0.05
+  EVEN, UNEVEN, FRAMES, IN_A_BASE_WIRE = 0.89, 0.80, 0.4, 0.05
 
   # Strokes of a strip on straight base wires: [nearest, depth].
   def measured(strip, said)
