@@ -14,7 +14,7 @@ class DurabilityTest < PieceTest
       kills = Hostile::Kills.new(data, Random.new(seed))
 
       assert_empty kills.lost(KILLS), "seed #{seed}"
-      assert_operator kills.answered, :>, KILLS, "seed #{seed}", "seed #{seed}"
+      assert_operator kills.answered, :>, KILLS, "seed #{seed}"
     end
   end
 end
