@@ -90,15 +90,16 @@ module Hostile
 
     private
 
+    # Killed at a random moment after two changes were answered, however slow the machine.
     def until_killed(server)
-      act(server) # the first one after a start takes longest
+      2.times { act(server) }
       killer = Thread.new do
-        sleep @random.rand(0.05..0.6)
+        sleep @random.rand(0.0..0.6)
         server.kill
       end
       loop { act(server) }
     rescue SystemCallError, IOError, Net::ReadTimeout
-      nil
+      raise unless killer
     ensure
       killer&.join
     end
