@@ -157,10 +157,11 @@ module Meander
       def pass(kind, heights)
         run, before = 0.0, nil
         points = heights.each_with_index.map do |y, k|
-          clear = @leaning.clear_mm(y)
-          x, z, = @widths.at(kind, k, clear)
-          x = @leaning.across(x, y)
-          run += stepped(kind, k, clear, before, [x, z]) if before
+          clear, slope = @leaning.at(y)
+          between = @widths.between(clear)
+          told = @widths.at(kind, k, *between)
+          x, z = @leaning.across(told[0], clear, slope), told[1]
+          run += stepped(@widths.at(kind, k - 1, *between), told, before, x, z) if before
           before = [x, z]
           [x, z, run]
         end
@@ -168,11 +169,11 @@ module Meander
         [made, heights, made.climbed_mm(heights)]
       end
 
-      # From one station to the next: as far as they lie apart, and as much longer as the arc between them is than its chord.
-      def stepped(kind, station, clear, (from_x, from_z), (x, z))
-        one, other = [station - 1, station].map { |k| @widths.at(kind, k, clear) }
-        chord = Math.hypot(other[0] - one[0], other[1] - one[1])
-        Math.hypot(x - from_x, z - from_z) * ((chord > 1e-9) ? (other[2] - one[2]) / chord : 1.0)
+      # From one station to the next: as far as they lie apart, and as much longer as the arc between them, told at one gap, is than its
+      # chord.
+      def stepped((one_x, one_z, one_run), (other_x, other_z, other_run), (from_x, from_z), x, z)
+        chord = Math.hypot(other_x - one_x, other_z - one_z)
+        Math.hypot(x - from_x, z - from_z) * ((chord > 1e-9) ? (other_run - one_run) / chord : 1.0)
       end
 
       # Of a pass over several base wires: as far as the outermost of them stand apart.

@@ -80,33 +80,45 @@ module Meander
 
       def first(kind)
         @waiting << [kind.places[0], 0]
-        @across << place(kind, 0, 0.0)
+        clear, slope = @leaning.at(0.0)
+        @across << place(kind, 0, @widths.between(clear), clear, slope)
       end
 
       def lay_station(kind, station)
         before = heights.last
-        width = @widths.index(@leaning.clear_mm(before))
+        clear, slope = @leaning.at(before)
+        between = @widths.between(clear)
+        width = nearest(*between)
         told = @widths.told(kind.number, width)
         step = told[station][2] - told[station - 1][2]
         return lay_again if step < SAME
 
         settle(@runs.last + step - (Outline::APART * @d))
         leant = before - (@lean * step)
-        heights << resting(@widths.near(kind.places[station], width), place(kind, station, before), leant, @leaning.apart(before))
+        heights << resting(@widths.near(kind.places[station], width), place(kind, station, between, clear, slope), leant, @leaning.apart(slope))
         @runs << (@runs.last + step)
-        @giving << (1 / (1 + ((STEEP * @leaning.slope(heights.last))**2)))
+        lies(kind, station)
+      end
+
+      # Where a station lies that was laid just now.
+      def lies(kind, station)
+        clear, slope = @leaning.at(heights.last)
+        @giving << (1 / (1 + ((STEEP * slope)**2)))
         draw_up
-        @across << place(kind, station, heights.last)
+        @across << place(kind, station, @widths.between(clear), clear, slope)
         @waiting << [kind.places[station], heights.size - 1]
       end
+
+      # Which of the widths is nearest to a gap between two of them.
+      def nearest(high, share) = (share > 0.5) ? high - 1 : high
 
       # A station at the very place of the one before it, as where a gap is too narrow for all there are.
       def lay_again = [heights, @runs, @giving, @across].each { |all| all << all.last }
 
-      # Where a station lies across the strip at a place along it: [x, z].
-      def place(kind, station, along)
-        x, z, = @widths.at(kind, station, @leaning.clear_mm(along))
-        [@leaning.across(x, along), z]
+      # Where a station lies across the strip where a gap is so wide, between two widths, and gets wider so: [x, z].
+      def place(kind, station, between, clear, slope)
+        x, z, = @widths.at(kind, station, *between)
+        [@leaning.across(x, clear, slope), z]
       end
 
       # What lies far enough back along the wire can be touched.
@@ -120,18 +132,19 @@ module Meander
       # As low as what lies there lets it, and as leaning does. Gaps differ a little from one to the other: they touch where they would at
       # the gap of the one, or where they lie. near: what may be touched, see Widths; apart: see Leaning.
       def resting(near, (x, z), leant, apart)
-        y, here, most = leant, heights.size, (@d * apart) + @more
-        near.each do |other, off|
-          below = @tops[other]
-          next if below.nil? || heights[below] + most < leant - @d
+        y, here, most, tops = leant, heights.size, (@d * apart) + @more, @tops
+        lowest, i = leant - @d, -2
+        while (i += 2) < near.size
+          below = tops[near[i]]
+          next if below.nil? || heights[below] + most < lowest
 
           ox, oz = @across[below]
-          off = [off, Math.hypot(x - ox, z - oz) / @d].min
+          off = [near[i + 1], Math.hypot(x - ox, z - oz) / @d].min
           next if off >= 1.0
 
           least = (Math.sqrt(1 - (off**2)) * @d * apart) + @more
           at = heights[below] + least
-          next if at < leant - @d
+          next if at < lowest
 
           @upper << here
           @lower << below
@@ -156,13 +169,16 @@ module Meander
       def station_pairs(station) = @upper.bsearch_index { |upper| upper >= station } || @upper.size
 
       def drawn(pulled, reach, from, to)
-        still = pulled.dup
-        ([from, reach].max...(to - reach)).each do |i|
-          before, after = @runs[i] - @runs[i - reach], @runs[i + reach] - @runs[i]
-          next if before + after < SAME
+        still, runs, giving = pulled.dup, @runs, @giving
+        i, last = [from, reach].max - 1, to - reach
+        while (i += 1) < last
+          before, after = runs[i] - runs[i - reach], runs[i + reach] - runs[i]
+          whole = before + after
+          next if whole < SAME
 
-          line = ((still[i - reach] * after) + (still[i + reach] * before)) / (before + after)
-          pulled[i] = still[i] + (Taut::PULL * @giving[i] * (line - still[i]))
+          y = still[i]
+          line = ((still[i - reach] * after) + (still[i + reach] * before)) / whole
+          pulled[i] = y + (Taut::PULL * giving[i] * (line - y))
         end
       end
 
@@ -173,7 +189,7 @@ module Meander
         while i < upper.size
           up, low = upper[i], lower[i]
           short = least[i] - pulled[up] + pulled[low]
-          if short.positive?
+          if short > 0.0
             most = short if short > most
             held = low < from
             pulled[up] += held ? short : short / 2

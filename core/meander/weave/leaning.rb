@@ -22,15 +22,22 @@ module Meander
         freeze
       end
 
-      def clear_mm(along) = between(@clears, along)
-      def slope(along) = between(@slopes, along)
+      # How wide a gap is at a place along the weave, and how much wider it gets there, in mm to a mm: [clear gap, slope].
+      def at(along)
+        at = (along - @from) / STEP_MM
+        return [@clears[0], @slopes[0]] if at <= 0
+        return [@clears[-1], @slopes[-1]] if at >= @clears.size - 1
 
-      # How much further apart stretches must lie there.
-      def apart(along) = [Math.hypot(1.0, slope(along) * @middle), MOST].min
+        low = at.floor
+        share, clear, slope = at - low, @clears[low], @slopes[low]
+        [clear + ((@clears[low + 1] - clear) * share), slope + ((@slopes[low + 1] - slope) * share)]
+      end
+
+      # How much further apart stretches must lie where it gets wider so.
+      def apart(slope) = [Math.hypot(1.0, slope * @middle), MOST].min
 
       # Where a place across lies once the base wire beside it is seen aslant; less so towards the middle of a gap.
-      def across(x, along)
-        slope, clear = slope(along), clear_mm(along)
+      def across(x, clear, slope)
         return x if slope.abs < 1e-6
 
         wire, centre = nearest(x, clear)
@@ -47,21 +54,14 @@ module Meander
         [places.map { |at| @profile.clear_mm(at) }.freeze, places.map { |at| @profile.slope(at) }.freeze]
       end
 
-      def between(values, along)
-        at = (along - @from) / STEP_MM
-        return values[0] if at <= 0
-        return values[-1] if at >= values.size - 1
-
-        low = at.floor
-        values[low] + ((values[low + 1] - values[low]) * (at - low))
-      end
-
       # The base wire nearest to a place across, and where its middle lies: [wire, mm].
       def nearest(x, clear)
-        best, at, far = 0, 0.0, Float::INFINITY
-        @still.each_with_index do |still, wire|
-          centre = still + ((wire - @middle) * clear)
-          best, at, far = wire, centre, (x - centre).abs if (x - centre).abs < far
+        best, at, far, wire = 0, 0.0, Float::INFINITY, 0
+        while wire < @still.size
+          centre = @still[wire] + ((wire - @middle) * clear)
+          off = (x - centre).abs
+          best, at, far = wire, centre, off if off < far
+          wire += 1
         end
         [best, at]
       end

@@ -54,21 +54,23 @@ module Meander
         end
       end
 
-      # Which of the widths is nearest to a gap.
-      def index(clear)
-        at = high(clear)
-        (at.positive? && clear - @all[at - 1] < @all[at] - clear) ? at - 1 : at
+      # Between which widths a gap lies: the number of the first that is no narrower, or of the last there is, and how far from it towards
+      # the one before, as a share.
+      def between(clear)
+        high = high(clear)
+        return [high, 0.0] if high.zero? || clear >= @all[high]
+
+        [high, (@all[high] - clear) / (@all[high] - @all[high - 1])]
       end
 
-      # [x, z, what the pass has run there] of a kind's station at a gap, in mm.
-      def at(kind, station, clear)
-        high = high(clear)
+      # [x, z, what the pass has run there] of a kind's station between two widths, in mm.
+      def at(kind, station, high, share)
         one = told(kind.number, high)[station]
-        return one if high.zero? || clear >= @all[high]
+        return one if share.zero?
 
-        other = told(kind.number, high - 1)[station]
-        share = (@all[high] - clear) / (@all[high] - @all[high - 1])
-        [one[0] + ((other[0] - one[0]) * share), one[1] + ((other[1] - one[1]) * share), one[2] + ((other[2] - one[2]) * share)]
+        x, z, run = one
+        other_x, other_z, other_run = told(kind.number, high - 1)[station]
+        [x + ((other_x - x) * share), z + ((other_z - z) * share), run + ((other_run - run) * share)]
       end
 
       # The way of a kind at a width, station by station: [[x, z, run], ...].
@@ -76,15 +78,15 @@ module Meander
         @told[width][number] ||= @by_number[number].then { |way, face, crosses| stations(table(width).between(way, face), crosses).freeze }
       end
 
-      # What a station at a place may come to lie on near a width: [[place, how far off it is there in weaving wires], ...]. Every kind must
-      # be known by then.
+      # What a station at a place may come to lie on near a width: [place, how far off it is there in weaving wires, another place, ...].
+      # Every kind must be known by then.
       def near(place, width)
         @near[width][place] ||= begin
           lying = (@squares[width] ||= squares(width))
           x, z = lying[0][place]
           reach = REACH * @d
           around = ROUND.flat_map { |right, up| lying[1].fetch([(x / reach).floor + right, (z / reach).floor + up], []) }
-          around.map { |other| [other, lying[0][other].then { |ox, oz| Math.hypot(x - ox, z - oz) / @d }] }.select { |_, off| off < REACH }.freeze
+          around.map { |other| [other, lying[0][other].then { |ox, oz| Math.hypot(x - ox, z - oz) / @d }] }.select { |_, off| off < REACH }.flatten(1).freeze
         end
       end
 
