@@ -37,7 +37,7 @@ module Meander
       # Of frames another number comes nearer, or a row without them is visibly off.
       def self.row(plan)
         fit = plan.fit
-        return if plan.free || !fit.worn? || plan.piece.pinned("wrist").nil?
+        return if fit.found.any? || !fit.worn? || plan.piece.pinned("wrist").nil?
         return unless fit.frames ? plan.sections.none? { |section| section.copies == fit.frames } : fit.off_mm.abs > Closeness::VISIBLE_MM
 
         way = fit.off_mm.negative? ? "short of" : "over"

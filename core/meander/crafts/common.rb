@@ -33,6 +33,8 @@ module Meander
         "repeats" => {count: Count.new(1..2000)},
         "length" => {length: size("woven length", 1.0..2000.0, 5.0..260.0)}
       })
+      # No section is made more often, one after the other.
+      MOST_COPIES = 40
       # What stands where a document leaves them out.
       LEFT_OUT = {at: {kind: "first", turn: 0}.freeze, extent: {kind: "fill"}.freeze}.freeze
     end

@@ -34,6 +34,9 @@ module Meander
       # How often it is made, one after the other.
       def copies = 1
 
+      # How far it is from one of these to the next, where there may be any number; nil where not.
+      def pitch_mm = nil
+
       # How many repeats it has, nil where nothing is repeated; its strip by itself, before it is bent, nil where there is none.
       def repeats = nil
       def strip = nil

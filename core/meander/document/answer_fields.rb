@@ -12,13 +12,13 @@ module Meander
       whole = Count.new(0..10_000_000)
       pin = Choice.new(%w[wrist repeats woven wire])
 
-      NEIGHBOUR = Record.new({repeats: whole, woven_mm: figure, strip_mm: figure, change_mm: figure, off_mm: figure, weaving_change_mm: figure})
-      # How a piece is worn, see Planner::Fit. free: the section whose repeats were found.
+      NEIGHBOUR = Record.new({section: words, repeats: whole, woven_mm: figure, strip_mm: Maybe.new(figure), change_mm: figure, off_mm: Maybe.new(figure), weaving_change_mm: figure})
+      # What was left open and how a piece is worn, see Planner::Fit: figures of wearing are null for a piece that is worn round nothing.
+      worn = Maybe.new(figure)
       FIT = Record.new({
-        free: Maybe.new(words), ease_mm: figure, wrist_mm: Maybe.new(figure), opening_mm: figure,
-        round_mm: figure, lift_mm: figure, slide_mm: figure, size_words: words,
-        strip_mm: figure, wanted_mm: figure, off_mm: figure, floats: Many.new(Choice.new(%w[bare ease])),
-        conflicts: Many.new(Record.new({pins: Many.new(pin), reason: words})), frames: Maybe.new(whole), pinned: Many.new(pin), neighbours: Many.new(NEIGHBOUR)
+        found: Many.new(words), free: Maybe.new(words), ease_mm: worn, wrist_mm: worn, opening_mm: worn, round_mm: worn, lift_mm: worn, slide_mm: worn, size_words: Maybe.new(words),
+        strip_mm: worn, wanted_mm: worn, off_mm: worn, floats: Many.new(Choice.new(%w[bare ease])),
+        conflicts: Many.new(Record.new({pins: Many.new(Record.new({quantity: pin, of: Maybe.new(words)})), reason: words})), frames: Maybe.new(whole), neighbours: Many.new(NEIGHBOUR)
       })
       LENGTH = Record.new({first: whole, last: whole, half: Maybe.new(Choice.new([0, 1])), strands: Many.new(whole), path_mm: figure, cut_mm: whole, begin_mm: figure, kept_mm: figure})
       STRAND = Record.new({wire: words, words:, colour: words})

@@ -46,10 +46,13 @@ module Meander
 
       def frames
         found = @document[:sections].each_with_index.select { |section, _| section[:craft] == "weave" && FRAMES.include?(section[:form][:kind]) }
-        told = found.map { |section, i| [i, alike(section), passes(section), section[:form][:frames] || 1] }
+        told = found.map { |section, i| [i, alike(section), passes(section), copies(section[:form])] }
         over(told.uniq { |_, alike, _, _| alike }, LAID, "passes in frames unlike each other") { |_, _, passes, _| passes }
         over(told, DRAWN, "passes in all frames") { |_, _, passes, copies| passes * copies }
       end
+
+      # Of a chain whose frames are to be found, as many as there may be.
+      def copies(form) = form.key?(:frames) ? form[:frames] || Crafts::Common::MOST_COPIES : 1
 
       # The first frame that goes beyond a limit is named.
       def over(told, most, what)

@@ -153,7 +153,7 @@ module Meander
         format: Choice.new([FORMAT]), version: Choice.new([VERSION]),
         name: Text.new(min: 1, max: 120), notes: Text.new(max: 4000), kind: Choice.new(PIECES.keys), pair: yes, worn: Maybe.new(WORN),
         kinds: list(KIND, 1..40), wires: list(WIRE, 1..60), sections: list(SECTION, 1..24), endings: list(ENDING, 0..40),
-        beads: list(PLACED, 0..24), tray: list(BEAD, 0..40), stones: list(STONE, 0..12), findings: list(FINDING, 0..12), steps: list(Id.new, 0..64), pins: list(PIN, 0..8),
+        beads: list(PLACED, 0..24), tray: list(BEAD, 0..40), stones: list(STONE, 0..12), findings: list(FINDING, 0..12), steps: list(Id.new, 0..64), pins: list(PIN, 0..40),
         allowances: ALLOWANCES, weaves: list(Crafts::Weaving::Fields::NAMED, 0..20)
       }, left_out: {pair: false, weaves: [], tray: [], stones: [], findings: [], steps: []})
     end

@@ -50,6 +50,12 @@ module Meander
       # Is how far it is worked, or how much of it is bare, found by what the piece must meet?
       def free? = fields.dig(:extent, :kind) == "free" || fields.dig(:bare, :gives) == true
 
+      # Is the number of its frames found by what the piece must meet?
+      def copies_found? = fields[:form].is_a?(Hash) && form.key?(:frames) && form[:frames].nil?
+
+      # The same with so many frames.
+      def copied(count) = with(form: {**form, frames: count})
+
       # All placements of beads on it.
       def beads = piece.beads(id)
 

@@ -4,8 +4,8 @@ module Meander
   module Document
     # Checks sections: each stands on one before it, is as long as something says, and is what its craft can work.
     class SectionChecks
-      # Pins by which the only section of a piece is found.
-      MEASURES = %w[wrist finger wire].freeze
+      # Pins on what a piece is worn on.
+      WORN = %w[wrist finger].freeze
       # A section with the wires at its seats, as a craft checks it. fields: as read; base, working: Wire values; cut_away: numbers of base
       # seats; in_turn: whether working wires take turns; earlier: ids of the sections before it that something can stand on; path: answers the
       # JSON pointer to a wire's kind.
@@ -20,6 +20,7 @@ module Meander
         @routes = routes
         @reading = reading
         @sections = document[:sections]
+        @measured = document[:pins].any? { |pin| WORN.include?(pin[:quantity]) }
       end
 
       def call
@@ -42,24 +43,41 @@ module Meander
         fault("/sections/#{index}/at/section", at[:section], "a section stands on one before it", index.zero? ? "first" : standing(index).join(", "))
       end
 
-      # A frame says by itself how far it is worked, a strip that is free what the piece is worn on, or a pin.
+      # A frame says by itself how far it is worked; what is free is found by a pin.
       def extent(section, place)
         frame = Form::Opening::OUTLINES.key?(section[:form][:kind])
-        case section[:extent][:kind]
-        when "fill" then fault("#{place}/extent/kind", "fill", "only a frame says by itself how far it is woven", "repeats, length, free") unless frame
-        when "free" then frame ? fault("#{place}/extent/kind", "free", "a frame is woven as far as it is long, or as it says", "fill, repeats, length") : found(section, place)
-        end
-        fault("#{place}/bare/gives", true, "bare ends give way where a piece is one strip that is worn round something", "false") if section.dig(:bare, :gives) && !alone?
+        fault("#{place}/extent/kind", "fill", "only a frame says by itself how far it is woven", "repeats, length, free") if section[:extent][:kind] == "fill" && !frame
+        found(section, "#{place}/extent/kind", "free", frame ? "fill, repeats, length" : "repeats, length, or a pin on it") if section[:extent][:kind] == "free"
+        found(section, "#{place}/form/frames", "null", "1 to 40, or a wrist pinned") if endless?(section)
+        gives(section, place) if section.dig(:bare, :gives)
       end
 
-      def alone? = @sections.size == 1 && %w[wrist finger].include?(@document[:worn]&.fetch(:on))
+      def endless?(section) = section[:form].key?(:frames) && section[:form][:frames].nil?
 
-      def found(section, place)
-        measured = alone? && @document[:pins].any? { |pin| MEASURES.include?(pin[:quantity]) }
-        return if measured || @document[:pins].any? { |pin| pin[:quantity] == "woven" && pin[:section] == section[:id] }
-
-        fault("#{place}/extent/kind", "free", "nothing says how far this section is woven", "repeats, length, or a pin on it")
+      def gives(section, place)
+        worn = WORN.include?(@document[:worn]&.fetch(:on))
+        fault("#{place}/bare/gives", true, "bare ends give way in a piece that is worn round something", "false") unless worn
+        fault("#{place}/bare/gives", true, "the bare ends of one section give way", "false") if worn && @sections.find { |one| one.dig(:bare, :gives) } != section
       end
+
+      # A pin of its own, or of its wire; and of one alone what the piece is worn on.
+      def found(section, path, given, accepted)
+        return if pinned?(section)
+        return fault(path, given, "nothing says how far this section is woven", accepted) unless @measured
+
+        first = asked.first
+        fault(path, given, "what it is worn on finds one section, and that is #{first[:id]}", accepted) if first != section
+      end
+
+      def pinned?(section)
+        return false if endless?(section)
+
+        kinds = @measured ? [] : @routes.visits.select { |visit| visit.section == section[:id] && !visit.base? }.map { |visit| visit.wire[:kind] }
+        @document[:pins].any? { |pin| (pin[:quantity] == "woven" && pin[:section] == section[:id]) || (pin[:quantity] == "wire" && kinds.include?(pin[:kind])) }
+      end
+
+      # Sections that only what the piece is worn on can find.
+      def asked = @sections.select { |section| section[:extent] && (endless?(section) || section[:extent][:kind] == "free" || section.dig(:bare, :gives)) && !pinned?(section) }
 
       def seated(section, index)
         seats = Crafts::Registry.fetch(section[:craft]).seats.keys

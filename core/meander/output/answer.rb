@@ -9,7 +9,7 @@ module Meander
 
       # What it is made of.
       def self.made(plan)
-        {fit: plan.fit.worn? ? fit(plan) : nil, sections: plan.sections.map { |section| section_h(section, plan) },
+        {fit: (plan.fit.worn? || plan.fit.found.any?) ? fit(plan) : nil, sections: plan.sections.map { |section| section_h(section, plan) },
           endings: plan.piece.endings.to_h { |ending| [ending.id, plan.ends.bent_of(ending).words] },
           findings: plan.piece.findings.map(&:to_h), beads: plan.beads_h, wires: plan.piece.wires.map { |wire| wire_h(wire) }}
       end
@@ -35,7 +35,7 @@ module Meander
       # What the shelf shows of it.
       def self.summary(plan)
         shown = plan.band ? strip_h(plan) : {finished: finished(plan), beads: plan.beads_h.slice(:drawn)}
-        {kind: plan.piece.kind, fit: plan.fit.worn? ? fit(plan).slice(:strip_mm, :round_mm, :opening_mm, :wrist_mm, :size_words) : nil, **shown,
+        {kind: plan.piece.kind, fit: plan.fit.worn? ? plan.fit.to_h.slice(:strip_mm, :round_mm, :opening_mm, :wrist_mm, :size_words) : nil, **shown,
           extent: plan.extent, sections: plan.sections.map(&:words), pieces: plan.pieces, mass_g: plan.mass_g, wires: plan.piece.wires.map(&:words), stops: Advice::Council.call(plan).count { |item| item.severity == "stop" }}
       end
 
@@ -45,7 +45,8 @@ module Meander
       end
 
       def self.fit(plan)
-        {**plan.fit.to_h.except(:extents, :woven_mm), pinned: Planner::SolveFit.pins(plan.piece).keys, neighbours: plan.neighbours}
+        conflicts = plan.fit.conflicts.map { |one| {pins: one[:pins].map { |quantity, of| {quantity:, of:} }, reason: one[:reason]} }
+        {**plan.fit.to_h.except(:extents, :woven_mm, :copies), conflicts:, neighbours: plan.neighbours}
       end
 
       def self.section_h(section, plan)

@@ -4,10 +4,11 @@ module Meander
   module Planner
     # Everything planned for a piece. Figures in mm and g, full precision.
     class Plan
-      attr_reader :piece, :placed, :ends, :fit, :calibration, :questions, :runs, :beads
+      attr_reader :piece, :laid, :placed, :ends, :fit, :calibration, :questions, :runs, :beads
 
-      def initialize(piece:, placed:, ends:, fit:, calibration:, questions:)
+      def initialize(piece:, laid:, placed:, ends:, fit:, calibration:, questions:)
         @piece = piece
+        @laid = laid
         @placed = placed
         @ends = ends
         @calibration = calibration
@@ -16,7 +17,7 @@ module Meander
         @runs = piece.base_wires.map { |wire| WireRun.new(wire, piece, placed, @ended) }.freeze
         @beads = piece.beads.map { |placement| Beads::Rules.build(placement, piece, ground(placement)) }.freeze
         Beads::Rule.check(beads.sum(&:count))
-        @fit = fitted(fit)
+        @fit = fit
         @told = {}
         freeze
       end
@@ -79,11 +80,11 @@ module Meander
       # All that is cut of a kind of working wire, in mm.
       def working_mm(kind) = cut_list.select { |row| WORKED.include?(row.kind) && row.wire.kind == kind }.sum { |row| row.count * row.total_mm }
 
-      # The section whose repeats were found, as it was laid; nil where all were given.
-      def free = fit.free && placed.section(fit.free).layout
+      # The section that is as long as what the piece is worn on asks for, as it was laid; nil where none is.
+      def free = fit.free && laid.find { |one| one.id == fit.free }
 
-      # What one repeat fewer or more would do, where repeats were found.
-      def neighbours = free ? Neighbours.call(free, fit) : []
+      # What one repeat, or frame, fewer or more would do, where their number was found.
+      def neighbours = @told[:neighbours] ||= Neighbours.call(self)
 
       # Of beads and what they are threaded on; of working wire.
       def wraps = sections.sum(&:wraps) + added.sum(&:wraps)
@@ -152,23 +153,6 @@ module Meander
         weaving_g = sections.sum(&:mass_g) + added.sum(&:mass_g)
         beads_g, findings_g = beads.sum(&:mass_g), piece.findings.sum(&:mass_g)
         {base_g:, weaving_g:, beads_g:, findings_g:, finished_g: base_g + weaving_g + beads_g + findings_g}
-      end
-
-      # What is worn round a wrist reaches so far, once it stands.
-      def fitted(fit)
-        return fit if fit.free || piece.worn[:on] != "wrist"
-
-        thickness = sections.filter_map { |section| section.thickness_mm if section.base.any? }.max
-        SolveFit.reached(piece, fit, reach_mm, thickness, sections.find { |section| section.copies > 1 || section.is_a?(Crafts::Weaving::Chain) })
-      end
-
-      # From where its first section begins to where the wire that begins it leaves its last one, with what ends it and hangs there.
-      def reach_mm
-        first = sections.first
-        last = runs.find { |run| run.wire == first.base.first }.onward.last.section
-        from = pose(first)
-        x, y, = pose(last).at(last.out[0])
-        Math.hypot(x - from.x, y - from.y) + ends.reach_mm
       end
 
       def ended_at(ending)

@@ -14,10 +14,11 @@ module Meander
       # changed is laid and worked again.
       # @raise [InvalidInput] where a section cannot be made
       def self.call(piece, calibration: Calibration.usual, questions: [], kept: Fresh)
-        laid = piece.sections.map { |section| kept.fetch([section.key, calibration]) { Crafts::Registry.lay(section, calibration) } }
-        ends = Ends.new(piece, laid)
-        fit = SolveFit.call(piece, laid, ends)
-        Plan.new(piece:, placed: Placed.new(piece, worked(laid, fit)), ends:, fit:, calibration:, questions:)
+        lay = ->(section, copies) { (copies ? section.copied(copies) : section).then { |one| kept.fetch([one.key, calibration]) { Crafts::Registry.lay(one, calibration) } } }
+        laid = piece.sections.map { |section| lay.call(section, section.copies_found? ? 1 : nil) }
+        fit = SolveFit.call(piece, laid, Ends.new(piece, laid))
+        laid = piece.sections.map { |section| lay.call(section, fit.copies[section.id] || (1 if section.copies_found?)) }
+        Plan.new(piece:, laid: laid.freeze, placed: Placed.new(piece, worked(laid, fit)), ends: Ends.new(piece, laid), fit:, calibration:, questions:)
       end
 
       # Every section as far as it is worked; what is made on others is made once those stand.

@@ -56,7 +56,7 @@ module Meander
       # A band is bent to what it is worn on. Too short for any wrist, it has none to be bent to.
       def worn
         fit = @plan.fit
-        return [] unless fit.free
+        return [] unless fit.free && @plan.piece.band?
 
         to = fit.wrist_mm ? " to a wrist of #{say(fit.wrist_mm)}" : ""
         how = {"cuff" => "Bend it over a bottle or a mandrel from both ends#{"#{to}, open #{say(fit.opening_mm)}" if fit.wrist_mm}.",

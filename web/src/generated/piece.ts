@@ -579,7 +579,7 @@ export interface Piece {
                 typed: string;
                 mm?: number;
               };
-              frames: number;
+              frames: number | null;
               crossing: "left" | "right" | "in_turn";
             };
         at?:
@@ -1358,7 +1358,7 @@ export interface Piece {
   steps?: string[];
   /**
    * @minItems 0
-   * @maxItems 8
+   * @maxItems 40
    */
   pins: (
     | {

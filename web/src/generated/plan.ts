@@ -7,30 +7,34 @@
 
 export interface Plan {
   fit: {
+    found: string[];
     free: string | null;
-    ease_mm: number;
+    ease_mm: number | null;
     wrist_mm: number | null;
-    opening_mm: number;
-    round_mm: number;
-    lift_mm: number;
-    slide_mm: number;
-    size_words: string;
-    strip_mm: number;
-    wanted_mm: number;
-    off_mm: number;
+    opening_mm: number | null;
+    round_mm: number | null;
+    lift_mm: number | null;
+    slide_mm: number | null;
+    size_words: string | null;
+    strip_mm: number | null;
+    wanted_mm: number | null;
+    off_mm: number | null;
     floats: ("bare" | "ease")[];
     conflicts: {
-      pins: ("wrist" | "repeats" | "woven" | "wire")[];
+      pins: {
+        quantity: "wrist" | "repeats" | "woven" | "wire";
+        of: string | null;
+      }[];
       reason: string;
     }[];
     frames: number | null;
-    pinned: ("wrist" | "repeats" | "woven" | "wire")[];
     neighbours: {
+      section: string;
       repeats: number;
       woven_mm: number;
-      strip_mm: number;
+      strip_mm: number | null;
       change_mm: number;
-      off_mm: number;
+      off_mm: number | null;
       weaving_change_mm: number;
     }[];
   } | null;

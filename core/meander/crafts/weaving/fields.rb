@@ -37,7 +37,7 @@ module Meander
         wide = Common.size("width of the frame", 0.3..150.0, 3.0..50.0)
         unwoven = Common.size("left open at the end", 0.0..200.0, 0.0..30.0)
         # What a woven section is bent to. length, width: of the opening between its two base wires; radius: of the middle line;
-        # shaped: whether an arc is bent after it is woven, or before.
+        # shaped: whether an arc is bent after it is woven, or before; frames: null for as many as what the piece is worn on asks for.
         FORM = Variant.new(:kind, {
           "straight" => {},
           "arc" => {radius: Common::RADIUS, towards: Common::TOWARDS, shaped: Choice.new(%w[after before])},
@@ -46,7 +46,7 @@ module Meander
           "drop" => {length: long, width: wide, open: unwoven},
           "leaf" => {length: long, width: wide, open: unwoven},
           "crescent" => {length: long, width: wide, open: unwoven, radius: Common::RADIUS, towards: Common::TOWARDS},
-          "waists" => {length: long, width: wide, frames: Count.new(1..40), crossing: Choice.new(%w[left right in_turn])}
+          "waists" => {length: long, width: wide, frames: Maybe.new(Count.new(1..Common::MOST_COPIES)), crossing: Choice.new(%w[left right in_turn])}
         }, left_out: {shaped: "after"})
         # Bare at each end; gives: whether it may be more or less where what the piece must meet asks for it.
         BARE = Common.size("bare end", 0.0..300.0, 0.0..80.0)

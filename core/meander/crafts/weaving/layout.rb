@@ -33,7 +33,7 @@ module Meander
         def worked(repeats, bare_mm) = @worked[[repeats, bare_mm]] ||= kind.new(self, Strip.new(self, repeats, bare_mm))
 
         def id = whole.id
-        def free? = opening.nil? && whole.free?
+        def free? = whole.free?
         def shaped_first? = whole.form[:shaped] == "before"
         def frame = laid.frame
         def pattern = laid.repeat
@@ -44,10 +44,11 @@ module Meander
         # How many repeats the document asks for; nil where that is found by what the piece must meet.
         def given
           extent = whole[:extent]
-          return if free?
-          return makeable(extent[:count]) if extent[:kind] == "repeats"
-
-          nearest((extent[:kind] == "length") ? extent[:length].mm : stretch[1] - stretch[0])
+          case extent[:kind]
+          when "fill" then most_repeats
+          when "repeats" then held(makeable(extent[:count]), "count", Units::Text.count(extent[:count], "repeat")) unless free?
+          when "length" then held(nearest(extent[:length].mm), "length", extent[:length].typed) unless free?
+          end
         end
 
         # The woven section with so many repeats; the first half of it where the work goes outwards from the middle.
@@ -77,6 +78,9 @@ module Meander
 
         # So many repeats or the nearest that can be made: from the middle outwards they come in pairs.
         def makeable(repeats) = [(repeats / sides.to_f).round, 1].max * sides
+
+        # As many as can be made: in a frame as far as it is to be woven.
+        def most_repeats = opening ? nearest(stretch[1] - stretch[0]) : [MOST_REPEATS / sides, laid.most_repeats].min * sides
 
         def woven_mm(repeats) = (laid.woven_mm(repeats / sides) * sides) - shared_mm(repeats)
 
@@ -130,6 +134,18 @@ module Meander
         private
 
         def kind = (whole.form[:kind] == "waists") ? Chain : Woven
+
+        # A frame holds no more than its wire goes through it.
+        def held(repeats, key, given)
+          return repeats unless opening
+
+          most = nearest(opening.stretch(whole.working_wire.mm)[1] - stretch[0])
+          return repeats if repeats <= most
+
+          accepted = "at most #{Units::Text.count(most, "repeat")}, #{Units::Text.length(woven_mm(most))}"
+          raise InvalidInput.new([Fault.new(path: "#{whole.place}/extent/#{key}", code: "extent", message: "this frame does not hold so much", given:, accepted:)])
+        end
+
         def shut? = laid.profile&.joined?
 
         # At its ends the wires of a frame lie side by side; in a chain they have crossed at every waist.

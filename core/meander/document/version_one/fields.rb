@@ -26,10 +26,12 @@ module Meander
         AT = Variant.new(:kind, {**at.except("rim"), "after" => {**at["after"], cut_away: ids.call(0..24)}}, left_out: {turn: 0, cut_away: [].freeze})
         EXTENT = Variant.new(:kind, Crafts::Common::EXTENT.records.except("free").transform_values { |record| record.fields.except(:kind) })
         weave = Crafts::Weaving::Fields::SECTION
+        forms = weave[:form].records.transform_values { |record| record.fields.except(:kind) }
+        FORM = Variant.new(:kind, {**forms, "waists" => {**forms["waists"], frames: Count.new(1..40)}}, left_out: {shaped: "after"})
         SECTION = Variant.new(:craft, {
           "bend" => {id: Id.new, base: ids.call(1..1), bend: Crafts::Bending::Fields::BEND, at: AT},
           "lace" => {id: Id.new, base: ids.call(0..0), weaving: ids.call(1..1), **Crafts::Lacing::Fields::SECTION},
-          "weave" => {**weave, at: AT, extent: EXTENT, id: Id.new, base: ids.call(1..25), cut_away: ids.call(0..24), weaving: ids.call(1..2), strands: Count.new(1..2),
+          "weave" => {**weave, form: FORM, at: AT, extent: EXTENT, id: Id.new, base: ids.call(1..25), cut_away: ids.call(0..24), weaving: ids.call(1..2), strands: Count.new(1..2),
                        turns: Choice.new(%w[together in_turn]), bare: Crafts::Weaving::Fields::BARE, reserve: now::RESERVE}
         }, left_out: {**Crafts::Weaving::Fields::LEFT_OUT, at: {kind: "first", turn: 0}.freeze, extent: {kind: "fill"}.freeze,
                       reserve: {side: "end", length: Units::Size.new(0.0, "0 mm")}.freeze})
