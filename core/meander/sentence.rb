@@ -5,13 +5,16 @@ module Meander
   # One such table for forms, endings, bead rules and findings serves every panel that shows them.
   class Sentence
     # A value in the sentence. key: of the field; kind: size, count, choice or flag; label: what it is called by itself; before, after: the
-    # words beside it; by: how far a step moves a size, in mm; options: of a choice, [{key:, name:}, ...].
-    Part = Struct.new(:key, :kind, :label, :before, :after, :by, :options, keyword_init: true)
+    # words beside it; by: how far a step moves a size, in mm; options: of a choice, [{key:, name:}, ...]; open: whether it may be left to be
+    # found by what the piece must meet.
+    Part = Struct.new(:key, :kind, :label, :before, :after, :by, :options, :open, keyword_init: true) do
+      def initialize(open: false, **rest) = super
+    end
 
     attr_reader :name, :parts, :start, :more
 
     def self.size(key, label, before = "", after = "", by = 1) = Part.new(key:, kind: "size", label:, before:, after:, by:, options: []).freeze
-    def self.count(key, label, before = "", after = "") = Part.new(key:, kind: "count", label:, before:, after:, by: 1, options: []).freeze
+    def self.count(key, label, before = "", after = "", open: false) = Part.new(key:, kind: "count", label:, before:, after:, by: 1, options: [], open:).freeze
 
     # options: { key => name }.
     def self.choice(key, label, options, before = "", after = "") = Part.new(key:, kind: "choice", label:, before:, after:, by: 1, options: named(options)).freeze

@@ -11,7 +11,8 @@ module Server
                  shapes: Meander::Beads::Body::NAMES.map { |key, name| {key:, name:} }}
         eases = Meander::Planner::Wearing::EASES.map { |name, mm| {name:, mm:} }
         crafts = Meander::Crafts::Registry.all.transform_values { |craft| {words: craft.words, beads: craft.beads, parts: Meander::Document::FieldParts.call(craft.fields).map(&:to_h)} }
-        {metals:, tempers:, eases:, beads:, crafts:, sentences: sentences, weaves: Meander::Weave::Samples::ALL.map(&:to_h), beginnings: Meander::Weave::Beginnings.all(1..25),
+        kinds = Meander::Document::Fields::CALLED.map { |key, name| {key:, name:, strip: Meander::Document::Fields::BANDS.include?(key)} }
+        {kinds:, metals:, tempers:, eases:, beads:, crafts:, sentences: sentences, weaves: Meander::Weave::Samples::ALL.map(&:to_h), beginnings: Meander::Weave::Beginnings.all(1..25),
           starts: Meander::Document::Fields::PIECES.keys.to_h { |kind| [kind, Meander::Document::StartingPiece.call(kind)] }}
       end
 

@@ -10,8 +10,8 @@ class RingsApiTest < ServerTest
     get "/api/pieces"
     row = answer["pieces"].first
 
-    assert_equal [id, "ring", "US 7, UK N½, ISO 54.4"], [row["id"], row["kind"], row["fit"]["size_words"]]
-    assert_in_delta 54.42 + (Math::PI * 1.4), row["fit"]["round_mm"], 0.01
+    assert_equal [id, "ring", "US 7, UK N½, ISO 54.4"], [row["id"], row["kind"], row["worn"]["size_words"]]
+    assert_in_delta 54.42 + (Math::PI * 1.4), row["worn"]["round_mm"], 0.01
   end
 
   # The cut list says what the plan says, and the strip is drawn as long as it is.

@@ -62,6 +62,14 @@ class SystemTest < ServerTest
     field
   end
 
+  # Takes a section in hand, and does what the menu beside its sentence offers.
+  def take_in_hand(number) = find(".section-folded", text: /\A#{number}\b/).click
+
+  def choose_for_section(act)
+    find(".section-menu button").click
+    click_on act
+  end
+
   def assert_saved = assert_selector("[role=status]", text: /\ASaved\z/)
 
   def stored_document(name) = Server::Piece.find_by!(name:).content

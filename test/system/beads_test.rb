@@ -47,7 +47,7 @@ class BeadsOnTheBenchTest < SystemTest
   def test_rows_in_a_frame_and_what_fits
     visit "/"
     click_on "New earrings"
-    enter "Section 1: Left open at the end", "14 mm"
+    enter "Left open at the end", "14 mm"
     select "Reed seed", from: "Bead to place"
     select "in rows across the frame", from: "How it is placed"
     click_on "Place it"

@@ -24,9 +24,9 @@ class BuiltBenchTest < SystemTest
   def test_earrings_from_new_to_cut_list
     visit "/"
     click_on "New earrings"
-    enter "Section 1: Length of the frame", "30"
-    enter "Section 1: Width of the frame", "12 mm"
-    enter "Section 1: Left open at the end", "3"
+    enter "Length of the frame", "30"
+    enter "Width of the frame", "12 mm"
+    enter "Left open at the end", "3"
 
     plan = assert_cuts("New earring")
 
@@ -34,9 +34,9 @@ class BuiltBenchTest < SystemTest
     assert_selector ".cut", text: "folded in one piece"
     assert_selector ".order li", text: /Make the second one as its mirror image/
     assert drawn?(".finished-picture canvas")
-    select "leaf", from: "Section 1: form"
+    select "leaf", from: "Form"
 
-    assert_field "Section 1: Length of the frame", with: "36 mm"
+    assert_field "Length of the frame", with: "36 mm"
     assert_cuts("New earring")
     select "a single one", from: "Pair or single"
 
@@ -44,14 +44,14 @@ class BuiltBenchTest < SystemTest
     click_on "Undo"
     click_on "Undo"
 
-    assert_field "Section 1: Length of the frame", with: "30"
+    assert_field "Length of the frame", with: "30"
     assert_accessible
   end
 
   # Loops on either side in turn are drawn, and every length that is cut is told alike on the bench and on the printed page.
   def test_loops_in_turn_and_what_is_printed
     open_piece "Eel-run row"
-    select "on either side in turn", from: "Section 1: Sides the loops stand on"
+    select "on either side in turn", from: "Sides the loops stand on"
 
     assert_saved
 
@@ -74,19 +74,24 @@ class BuiltBenchTest < SystemTest
     click_on "New links"
     enter "Wrist measured", "6 1/2 in"
 
-    assert_selector ".reached", text: /It reaches 201\.5 mm/
-    click_on "Take 8 frames"
-
-    assert_field "Section 1: Frames in the chain", with: "8"
-    assert_no_selector "button", text: /\ATake \d+ frames/
+    assert_field "Frames in the chain", with: "8"
+    assert_selector ".neighbours li", text: /One more 9: row 201\.5 mm, \d+\.\d mm over/
     plan = assert_cuts("New row of links")
 
-    assert_equal [8, 8], [plan.sections.first.copies, plan.fit.frames]
+    assert_equal [8, nil], [plan.sections.first.copies, stored_document("New row of links")["sections"][0]["form"]["frames"]]
+    click_on "One more"
+
+    assert_selector ".reached", text: /It reaches 201\.5 mm/
+    assert_selector "[data-advice='row-off']", text: "over what the wrist asks"
+    find_button("Pin frames").click
+
+    assert_no_selector "[data-advice='row-off']"
+    assert_field "Frames", with: "8"
     assert_selector ".mark-list li", text: "start of frame 1"
     find("button", text: /All \d+ marks/, match: :first).click
 
     assert_selector ".mark-list li", text: "crossing 7"
-    select "from either side in turn", from: "Section 1: Wire that lies over at a waist"
+    select "from either side in turn", from: "Wire that lies over at a waist"
 
     assert_selector "[data-advice='waists-differ']", text: "do not all cross the same way"
     assert_saved
@@ -96,21 +101,22 @@ class BuiltBenchTest < SystemTest
   def test_a_pendant_from_new_to_cut_list
     visit "/"
     click_on "New pendant"
-    enter "Section 1: Length of the frame", "24"
+    enter "Length of the frame", "24"
     click_on "Cut ending 2 flush"
 
     assert_selector ".ending-lines .sentence", count: 1
     click_on "Add a woven section"
-    select "on from the end of", from: "Section 2: where it stands"
-    select "arc", from: "Section 2: form"
-    enter "Section 2: turned by", "40"
-    enter "Section 2: woven length", "18"
+    select "on from the end of", from: "Where it stands"
+    select "arc", from: "Form"
+    enter "Turned by", "40"
+    enter "Length woven over", "18"
 
     plan = assert_cuts("New pendant")
 
     assert_equal [%w[w1 w3], %w[w1 w3]], plan.sections.map { |section| section.base.map(&:id) }
     assert_selector ".mark-list li", text: "middle between sections"
-    click_on "Mirror it", match: :first
+    take_in_hand 1
+    choose_for_section "Mirror it"
 
     assert_selector ".section-line", count: 3
     assert_cuts("New pendant")
@@ -119,7 +125,7 @@ class BuiltBenchTest < SystemTest
 
     assert_field "Ending 2: Turns of the curl", with: "2"
     assert_cuts("New pendant")
-    click_on "Take section 3 out"
+    choose_for_section "Take it out"
 
     assert_selector ".section-line", count: 2
     assert_cuts("New pendant")
@@ -132,19 +138,19 @@ class BuiltBenchTest < SystemTest
     click_on "New pendant"
     click_on "Cut ending 2 flush"
     click_on "Add a woven section"
-    select "on from the end of", from: "Section 2: where it stands"
-    click_on "Section 2: cut wire 2 away before it"
+    select "on from the end of", from: "Where it stands"
+    click_on "Cut wire 2 away before it"
 
     assert_selector ".mark-list li", text: "cut away from here"
-    assert_button "Section 2: cut wire 1 away before it", disabled: true
+    assert_button "Cut wire 1 away before it", disabled: true
     click_on "Add a bent wire"
-    select "on the centre of", from: "Section 3: where it stands"
-    select "section 1", from: "Section 3: the section it stands on"
-    select "waved ring", from: "Section 3: form"
+    select "on the centre of", from: "Where it stands"
+    select "section 1", from: "The section it stands on"
+    select "waved ring", from: "Form"
     click_on "Lace two together"
-    select "section 1", from: "Section 4: first row"
-    select "section 3", from: "Section 4: second row"
-    enter "Section 4: wraps at a place", "4"
+    select "section 1", from: "First row"
+    select "section 3", from: "Second row"
+    enter "Wraps at a place", "4"
     plan = assert_cuts("New pendant")
 
     lacing = plan.sections.find { |one| one.joins.any? }
@@ -160,7 +166,8 @@ class BuiltBenchTest < SystemTest
 
     assert_button "Whole", disabled: true
     assert drawn?(".finished-picture canvas")
-    click_on "Take section 3 out"
+    take_in_hand 3
+    choose_for_section "Take it out"
 
     assert_selector ".section-line", count: 2
     assert_cuts("New pendant")
@@ -170,12 +177,12 @@ class BuiltBenchTest < SystemTest
   def test_a_component_from_new_to_cut_list
     visit "/"
     click_on "New component"
-    enter "Section 1: Petals", "10"
+    enter "Petals", "10"
 
     assert_cuts("New component")
     assert_selector "[data-advice='centre-open']"
-    select "zigzag", from: "Section 1: form"
-    enter "Section 1: Legs of the zigzag", "6"
+    select "zigzag", from: "Form"
+    enter "Legs of the zigzag", "6"
     plan = assert_cuts("New component")
 
     assert_in_epsilon (6 * 12) + (5 * 1.4 * Math::PI * 140 / 180), plan.sections.first.length_mm, 1e-9
@@ -183,9 +190,10 @@ class BuiltBenchTest < SystemTest
 
     assert_selector ".section-line", count: 2
     assert_cuts("New component")
-    find_field("Section 1: Leg of the zigzag").send_keys(:up)
+    take_in_hand 1
+    find_field("Leg of the zigzag").send_keys(:up)
 
-    assert_field "Section 1: Leg of the zigzag", with: "13 mm"
+    assert_field "Leg of the zigzag", with: "13 mm"
     assert_saved
   end
 
@@ -193,15 +201,15 @@ class BuiltBenchTest < SystemTest
   def test_what_cannot_be_made_is_named
     open_piece "Kelp earrings"
     before = all(".cut-number strong").map(&:text)
-    field = enter("Section 1: Left open at the end", "60 mm")
+    field = enter("Left open at the end", "60 mm")
 
     assert_selector ".faults", text: "this frame leaves nothing to weave"
     assert_equal ["60 mm", before], [field.value, all(".cut-number strong").map(&:text)]
-    enter "Section 1: Width of the frame", "broad"
+    enter "Width of the frame", "broad"
 
     assert_selector ".faults", text: "“broad” is not a length"
-    enter "Section 1: Width of the frame", "10"
-    enter "Section 1: Left open at the end", "2"
+    enter "Width of the frame", "10"
+    enter "Left open at the end", "2"
 
     assert_no_selector ".faults"
     assert_cuts("Kelp earrings")
@@ -210,13 +218,13 @@ class BuiltBenchTest < SystemTest
   # A section's weave is chosen, said and watched as a band's is; only that section changes.
   def test_the_weave_of_a_section
     open_piece "Limpet heart"
-    click_on "Put section 2 on the bench"
-
-    assert_selector ".section-bench", text: "Section 2, woven in"
+    take_in_hand 2
     untouched = made("Limpet heart").sections.map { |section| section.strip&.account&.path_mm }
     field = find_field("The walk in short")
     field.click
     field.send_keys([:control, "a"], "3 on 2, 3 far 1")
+
+    take_in_hand 1
 
     assert_selector ".section-line[data-section=s2]", text: "three a side"
     assert_saved
@@ -224,6 +232,7 @@ class BuiltBenchTest < SystemTest
 
     assert_equal [untouched[0], untouched[2]], [after[0], after[2]]
     refute_in_delta untouched[1], after[1], 1.0
+    take_in_hand 2
     click_on "Watch it made"
 
     assert_selector ".player-words", text: "Hold the tail"

@@ -80,7 +80,7 @@ class OwnWeaveTest < SystemTest
   # Side by side with another, at the maker's pace, each as this piece; the other swapped in, and one's own again.
   def compare_with(name)
     click_on "look at them all"
-    ["Reed bars", name].each { |one| find("li", text: one, match: :first).click_on "Compare" }
+    ["Reed bars", name].each { |one| find(".collection li", text: one, match: :first).click_on "Compare" }
 
     assert_selector ".compare td canvas", count: 4
     enter "Your pace, in wraps a minute", "20\n"
@@ -91,7 +91,7 @@ class OwnWeaveTest < SystemTest
     find(".compare tr:last-child td:last-child").click_on "Swap it in"
 
     assert_selector "li.taken", text: name
-    find("li", text: "Reed bars", match: :first).click_on "Weave this"
+    find(".collection li", text: "Reed bars", match: :first).click_on "Weave this"
 
     assert_selector ".sentence", text: "a walk of its own"
     assert_accessible

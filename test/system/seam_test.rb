@@ -18,16 +18,16 @@ class SeamBenchTest < SystemTest
       assert_selector ".section-line[data-section=s1]", text: "worked as a twist"
       assert_selector ".finished-picture canvas", count: 2
       before = find(".cut:first-of-type .cut-number strong").text.to_i
-      enter "Section 1: halves", "11"
+      enter "Halves", "11"
 
       assert_selector ".order li", text: "Twist the two wires of section 1 11 half turns."
       assert_selector ".mark-list li", text: "twist ends"
       assert_operator find(".cut:first-of-type .cut-number strong").text.to_i, :>, before + 10
-      enter "Section 1: rise of a half turn", "0.9 mm"
+      enter "Rise of a half turn", "0.9 mm"
 
       assert_selector ".faults", text: "wires so thick cannot be twisted so tight"
-      enter "Section 1: rise of a half turn", "2.5 mm"
-      select "left", from: "Section 1: hand"
+      enter "Rise of a half turn", "2.5 mm"
+      select "left", from: "Hand"
 
       assert_saved
       kept = JSON.parse(server.request("GET", "/api/pieces/#{id}").body)["document"]["sections"][0]

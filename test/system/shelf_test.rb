@@ -14,7 +14,7 @@ class ShelfTest < SystemTest
     end
     widths = all(".shelf-row .band-above").to_h { |svg| [svg.ancestor(".shelf-row")["data-piece"], svg["width"].to_f] }
     summaries = Server::Piece.on_shelf.to_h { |piece| [piece.name, JSON.parse(Server::Routes::Pieces.row(piece), symbolize_names: true)] }
-    ratios = widths.map { |name, width| width / ((summaries[name][:fit][:round_mm] / Math::PI) + summaries[name][:strip][:thickness_mm] + 1) }
+    ratios = widths.map { |name, width| width / ((summaries[name][:worn][:round_mm] / Math::PI) + summaries[name][:strip][:thickness_mm] + 1) }
 
     assert_in_delta ratios.max, ratios.min, 0.01
   end

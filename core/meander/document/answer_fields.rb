@@ -13,12 +13,14 @@ module Meander
       pin = Choice.new(%w[wrist repeats woven wire])
 
       NEIGHBOUR = Record.new({section: words, repeats: whole, woven_mm: figure, strip_mm: Maybe.new(figure), change_mm: figure, off_mm: Maybe.new(figure), weaving_change_mm: figure})
-      # What was left open and how a piece is worn, see Planner::Fit: figures of wearing are null for a piece that is worn round nothing.
-      worn = Maybe.new(figure)
+      # What was left open, and how a piece is worn, see Planner::Fit.
       FIT = Record.new({
-        found: Many.new(words), free: Maybe.new(words), ease_mm: worn, wrist_mm: worn, opening_mm: worn, round_mm: worn, lift_mm: worn, slide_mm: worn, size_words: Maybe.new(words),
-        strip_mm: worn, wanted_mm: worn, off_mm: worn, floats: Many.new(Choice.new(%w[bare ease])),
-        conflicts: Many.new(Record.new({pins: Many.new(Record.new({quantity: pin, of: Maybe.new(words)})), reason: words})), frames: Maybe.new(whole), neighbours: Many.new(NEIGHBOUR)
+        found: Many.new(words), free: Maybe.new(words), frames: Maybe.new(whole), neighbours: Many.new(NEIGHBOUR),
+        conflicts: Many.new(Record.new({pins: Many.new(Record.new({quantity: pin, of: Maybe.new(words)})), reason: words}))
+      })
+      WORN = Record.new({
+        ease_mm: figure, wrist_mm: Maybe.new(figure), opening_mm: figure, round_mm: figure, lift_mm: figure, slide_mm: figure, size_words: words,
+        strip_mm: figure, wanted_mm: figure, off_mm: figure, floats: Many.new(Choice.new(%w[bare ease]))
       })
       LENGTH = Record.new({first: whole, last: whole, half: Maybe.new(Choice.new([0, 1])), strands: Many.new(whole), path_mm: figure, cut_mm: whole, begin_mm: figure, kept_mm: figure})
       STRAND = Record.new({wire: words, words:, colour: words})
@@ -91,13 +93,13 @@ module Meander
       MASS = Record.new({base_g: figure, weaving_g: figure, beads_g: figure, findings_g: figure, finished_g: figure})
       # A plan as the interface is told it, see Output::Answer. strip: the picture of all of it where it is one straight strip.
       PLAN = Record.new({
-        fit: Maybe.new(FIT), sections: Many.new(SECTION), cuts: Many.new(CUT), cut_list: CUT_LIST, strip: Maybe.new(words),
+        fit: FIT, worn: Maybe.new(WORN), sections: Many.new(SECTION), cuts: Many.new(CUT), cut_list: CUT_LIST, strip: Maybe.new(words),
         finished: Many.new(Record.new({picture: words, pose: POSE, section: Maybe.new(words)})), extent: List.new(List.new(figure, 2..2), 2..2),
         front: Maybe.new(Record.new({curve_mm: figure, chord_mm: figure, drop_mm: figure, turn: figure, chain_mm: figure})),
         work: Record.new({wraps: whole, minutes: figure}), mass: MASS, pieces: Choice.new([1, 2]), order: ORDER, own: Many.new(OWN),
         endings: Table.new(words), findings: Many.new(HUNG), beads: BEADS,
         supply: Many.new(Record.new({kind: Choice.new(%w[lengths bobbin spool]), total_mm: figure, over_mm: figure, possible: Choice.new([true, false]), why: words})),
-        spare_mm: Maybe.new(figure), advice: Many.new(ADVICE), wires: Many.new(NAMED)
+        working: Table.new(figure), advice: Many.new(ADVICE), wires: Many.new(NAMED)
       })
       # A plan as the command line tells it, see Output::PlanJson. sections, wires: their ids; total_mm: before it is rounded up.
       TOLD = Record.new({

@@ -9,11 +9,12 @@ module Meander
       # @return [Array<Sentence::Part>]
       def self.call(fields)
         fields.filter_map do |key, shape|
-          said = key.to_s.tr("_", " ")
+          said = shape.is_a?(Shape::Size) ? shape.what : key.to_s.tr("_", " ")
+          label = Units::Text.sentence(said)
           case shape
-          when Shape::Size then Sentence.size(key, shape.what, ", #{shape.what}")
-          when Shape::Count then Sentence.count(key, said, ", #{said}")
-          when Shape::Choice then Sentence.choice(key, said, shape.values.to_h { |value| [value, value] }, ", #{said}")
+          when Shape::Size then Sentence.size(key, label, ", #{said}")
+          when Shape::Count then Sentence.count(key, label, ", #{said}")
+          when Shape::Choice then Sentence.choice(key, label, shape.values.to_h { |value| [value, value] }, ", #{said}")
           end
         end
       end

@@ -36,6 +36,8 @@ module Meander
       PIECES = {"cuff" => "wrist", "bracelet" => "wrist", "ring" => "finger", "links" => "wrist", "earring" => "ear", "pendant" => "neck", "component" => nil}.freeze
       # Those that are one strip, as long as what it is worn on asks for.
       BANDS = %w[cuff bracelet ring].freeze
+      # What each is called.
+      CALLED = {"cuff" => "cuff", "bracelet" => "closed bracelet", "ring" => "ring", "links" => "bracelet of links", "earring" => "earring", "pendant" => "pendant", "component" => "component"}.freeze
 
       metal = Choice.new(Materials::Metal::ALL.keys)
       temper = Choice.new(Materials::Temper::ALL.keys)

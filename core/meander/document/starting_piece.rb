@@ -51,7 +51,7 @@ module Meander
         "ring" => {"worn" => {"on" => "finger", "closing" => {"kind" => "beside", "length" => size("6 mm")}}, "kinds" => COPPER.call("0.8 mm", "0.3 mm"), "wires" => TWO, "sections" => STRIP,
                     "endings" => PLAIN, "pins" => [{"id" => "p1", "quantity" => "finger", "length" => size("US 7")}], "allowances" => BOTH_ENDS},
         "links" => {"worn" => EASE, "kinds" => COPPER.call("1.0 mm", "0.3 mm"), "wires" => TWO, "endings" => LOOP_AND_HOOK, "pins" => WRIST,
-                     "sections" => FRAME.call({"kind" => "waists", "length" => size("18 mm"), "width" => size("6 mm"), "frames" => 9, "crossing" => "left"})},
+                     "sections" => FRAME.call({"kind" => "waists", "length" => size("18 mm"), "width" => size("6 mm"), "frames" => nil, "crossing" => "left"})},
         "earring" => {"worn" => {"on" => "ear"}, "pair" => true, "kinds" => COPPER.call("0.8 mm", "0.3 mm"), "wires" => FOLDED.call(nil),
                        "endings" => [{"id" => "e1", "kind" => "eye", "inside" => size("2.5 mm")}],
                        "sections" => FRAME.call({"kind" => "drop", "length" => size("32 mm"), "width" => size("16 mm"), "open" => size("5 mm")})},

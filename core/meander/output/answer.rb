@@ -4,12 +4,14 @@ module Meander
   module Output
     # A plan as the interface is told it: schema plan-3. Figures in mm and g, full precision, of one finished piece; pictures by their hashes.
     module Answer
+      WORN = %i[ease_mm wrist_mm opening_mm round_mm lift_mm slide_mm size_words strip_mm wanted_mm off_mm floats].freeze
+
       # plan: Planner::Plan.
       def self.call(plan) = {**made(plan), **cut(plan), **shown(plan), **work(plan)}
 
       # What it is made of.
       def self.made(plan)
-        {fit: (plan.fit.worn? || plan.fit.found.any?) ? fit(plan) : nil, sections: plan.sections.map { |section| section_h(section, plan) },
+        {fit: fit(plan), worn: worn(plan), sections: plan.sections.map { |section| section_h(section, plan) },
           endings: plan.piece.endings.to_h { |ending| [ending.id, plan.ends.bent_of(ending).words] },
           findings: plan.piece.findings.map(&:to_h), beads: plan.beads_h, wires: plan.piece.wires.map { |wire| wire_h(wire) }}
       end
@@ -17,7 +19,7 @@ module Meander
       # What is cut for it, and what it weighs.
       def self.cut(plan)
         {cuts: plan.cuts.map { |cut| cut_h(cut, plan) }, cut_list: plan.cut_list.map(&:to_h), own: plan.own_lengths.map(&:to_h),
-          supply: plan.supply.map(&:to_h), spare_mm: plan.spare_mm, mass: plan.mass, pieces: plan.pieces}
+          supply: plan.supply.map(&:to_h), working: plan.working, mass: plan.mass, pieces: plan.pieces}
       end
 
       # How it looks and how far it reaches.
@@ -35,7 +37,7 @@ module Meander
       # What the shelf shows of it.
       def self.summary(plan)
         shown = plan.band ? strip_h(plan) : {finished: finished(plan), beads: plan.beads_h.slice(:drawn)}
-        {kind: plan.piece.kind, fit: plan.fit.worn? ? plan.fit.to_h.slice(:strip_mm, :round_mm, :opening_mm, :wrist_mm, :size_words) : nil, **shown,
+        {kind: plan.piece.kind, worn: worn(plan)&.slice(:strip_mm, :round_mm, :opening_mm, :wrist_mm, :size_words), **shown,
           extent: plan.extent, sections: plan.sections.map(&:words), pieces: plan.pieces, mass_g: plan.mass_g, wires: plan.piece.wires.map(&:words), stops: Advice::Council.call(plan).count { |item| item.severity == "stop" }}
       end
 
@@ -46,8 +48,11 @@ module Meander
 
       def self.fit(plan)
         conflicts = plan.fit.conflicts.map { |one| {pins: one[:pins].map { |quantity, of| {quantity:, of:} }, reason: one[:reason]} }
-        {**plan.fit.to_h.except(:extents, :woven_mm, :copies), conflicts:, neighbours: plan.neighbours}
+        {**plan.fit.to_h.slice(:found, :free, :frames), conflicts:, neighbours: plan.neighbours}
       end
+
+      # How it is worn; nil where it is measured round nothing.
+      def self.worn(plan) = plan.fit.worn? ? plan.fit.to_h.slice(*WORN) : nil
 
       def self.section_h(section, plan)
         {id: section.id, words: section.words, length_mm: section.length_mm, copies: section.copies, wraps: section.wraps, minutes: section.wraps / plan.calibration.pace.to_f,
@@ -63,7 +68,7 @@ module Meander
 
       # Every picture of the finished piece with where it stands.
       def self.finished(plan) = plan.finished.map { |picture, pose, id| {picture: picture.content_hash, pose: pose.to_a, section: id} }
-      private_class_method :made, :cut, :shown, :work, :wire_h, :strip_h, :fit, :section_h, :cut_h, :away?, :finished
+      private_class_method :made, :cut, :shown, :work, :wire_h, :strip_h, :fit, :worn, :section_h, :cut_h, :away?, :finished
     end
   end
 end

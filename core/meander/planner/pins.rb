@@ -13,9 +13,17 @@ module Meander
 
       def self.of(piece)
         told = piece.document[:pins].to_h { |pin| [[(pin[:quantity] == "finger") ? "wrist" : pin[:quantity], pin[:section] || pin[:kind]], pin[:length].mm] }
-        counted = piece.sections.select { |section| section.free? && section[:extent][:kind] == "repeats" }
-        new({**told, **counted.to_h { |section| [["repeats", section.id], section[:extent][:count]] }})
+        given = piece.sections.select { |section| section.free? && %w[repeats length].include?(section[:extent][:kind]) }
+        new({**given.to_h { |section| of_section(section) }, **told})
       end
+
+      # What a section says itself whose bare ends give.
+      def self.of_section(section)
+        extent = section[:extent]
+        (extent[:kind] == "repeats") ? [["repeats", section.id], extent[:count]] : [["woven", section.id], extent[:length].mm]
+      end
+
+      private_class_method :of_section
 
       def initialize(all)
         @all = all.sort_by { |(quantity, _), _| ORDER.index(quantity) }.to_h.freeze

@@ -77,6 +77,9 @@ module Meander
       # Kinds of cuts that are of working wire.
       WORKED = %w[weaving own].freeze
 
+      # All that is cut of every kind of working wire, by its id, in mm.
+      def working = piece.document[:kinds].select { |kind| kind[:use] == "working" }.to_h { |kind| [kind[:id], working_mm(kind[:id])] }
+
       # All that is cut of a kind of working wire, in mm.
       def working_mm(kind) = cut_list.select { |row| WORKED.include?(row.kind) && row.wire.kind == kind }.sum { |row| row.count * row.total_mm }
 

@@ -45,7 +45,7 @@ export interface ShelfPiece extends Stamp {
   fault?: undefined;
   kind: Piece["kind"];
   /** How it is worn, where it is measured round something. */
-  fit: Pick<Fit, "strip_mm" | "round_mm" | "opening_mm" | "wrist_mm" | "size_words"> | null;
+  worn: Pick<Worn, "strip_mm" | "round_mm" | "opening_mm" | "wrist_mm" | "size_words"> | null;
   /** Of a piece that is one straight strip; across_mm: how high it is drawn, endings and all. */
   strip?: { picture: string; across_mm: number; width_mm: number; thickness_mm: number; repeats: number };
   /** Of any other. */
@@ -60,7 +60,7 @@ export interface ShelfPiece extends Stamp {
 }
 
 /** How a piece is worn; a section as a straight strip, before it is bent. */
-export type Fit = NonNullable<Plan["fit"]>;
+export type Worn = NonNullable<Plan["worn"]>;
 export type Strip = NonNullable<Plan["sections"][number]["strip"]>;
 
 export interface Shelf {
@@ -135,6 +135,8 @@ export interface Maker {
 }
 
 export interface Catalogue {
+  /** strip: it is one straight strip, as long as what it is worn on asks for. */
+  kinds: { key: Piece["kind"]; name: string; strip: boolean }[];
   metals: { key: string; name: string; colour: string }[];
   tempers: { key: string; name: string }[];
   eases: { name: string; mm: number }[];

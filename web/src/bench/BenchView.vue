@@ -7,8 +7,7 @@ import FaultList from "../answers/FaultList.vue";
 import OrderPanel from "../answers/OrderPanel.vue";
 import { api } from "../api/client";
 import BeadsPanel from "../beads/BeadsPanel.vue";
-import BandBrief from "../brief/BandBrief.vue";
-import SectionsBrief from "../sections/SectionsBrief.vue";
+import TheBrief from "../brief/TheBrief.vue";
 import FinishedPanel from "../finished/FinishedPanel.vue";
 import SectionStrip from "../sections/SectionStrip.vue";
 import WiresPanel from "../wires/WiresPanel.vue";
@@ -25,14 +24,6 @@ const router = useRouter();
 const bench = createBench(props.id);
 provideBench(bench);
 const plan = computed(() => bench.answer.value?.plan);
-/** The section in hand: the one that was chosen, else the first. */
-const chosen = ref<string | null>(null);
-const current = computed(() => {
-  const ids = bench.draft.value!.sections.map((one) => one.id);
-  return chosen.value !== null && ids.includes(chosen.value) ? chosen.value : ids[0]!;
-});
-const number = computed(() => plan.value!.sections.findIndex((one) => one.id === current.value) + 1);
-const section = computed(() => plan.value!.sections[number.value - 1]);
 const finished = ref<InstanceType<typeof FinishedPanel> | null>(null);
 const strip = ref<InstanceType<typeof SectionStrip> | null>(null);
 
@@ -77,8 +68,7 @@ onBeforeUnmount(() => removeEventListener("keydown", key));
     <BenchHead />
     <p v-if="bench.trouble.value" class="trouble" role="alert">{{ bench.trouble.value }}</p>
     <PlannedAnew />
-    <BandBrief v-if="plan.strip" />
-    <SectionsBrief v-else :current="current" @choose="(id) => (chosen = id)" />
+    <TheBrief />
     <FaultList />
     <AdviceList which="urgent" />
     <FinishedPanel
@@ -86,10 +76,10 @@ onBeforeUnmount(() => removeEventListener("keydown", key));
       ref="finished"
       :plan="plan"
       :title="bench.draft.value!.name"
-      :section="plan.sections.length > 1 ? chosen : null"
+      :section="plan.sections.length > 1 ? bench.hand.value : null"
       @stale="bench.replan"
     />
-    <SectionStrip v-if="section?.strip" :id="current" :key="current" ref="strip" :number="number" />
+    <SectionStrip v-if="bench.strip.value" :key="bench.hand.value" ref="strip" />
     <BeadsPanel :beads="plan.beads" :own="plan.own" :pieces="plan.pieces" />
     <div class="bench-lower" :class="{ stale: bench.faults.value.length }">
       <div class="bench-side">

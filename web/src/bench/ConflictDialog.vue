@@ -77,15 +77,15 @@ function takeTheirs() {
           </div>
           <div>
             <dt>Made as</dt>
-            <dd>{{ kindWords(version.answer.document.kind, version.answer.plan.fit, format.length) }}</dd>
+            <dd>{{ kindWords(version.answer.document.kind, version.answer.plan.worn, format.length) }}</dd>
           </div>
           <div>
             <dt>Sections</dt>
             <dd>{{ version.answer.plan.sections.map(sectionWords).join("; ") }}</dd>
           </div>
-          <div v-if="version.answer.plan.fit">
-            <dt>Strip</dt>
-            <dd>{{ format.length(version.answer.plan.fit.strip_mm) }}</dd>
+          <div v-if="version.answer.plan.worn">
+            <dt>Length</dt>
+            <dd>{{ format.length(version.answer.plan.worn.strip_mm) }}</dd>
           </div>
           <div>
             <dt>Base wires</dt>

@@ -1,63 +1,132 @@
-import { fresh, wireOf, workingOf } from "../document/routes";
+import { isFrame } from "../choices/choices";
+import { fresh, visits, wireOf, workingOf } from "../document/routes";
 import type { Piece } from "../generated/piece";
 import type { Plan } from "../generated/plan";
+import { type Section, section, withSection } from "./weave";
 
-/** What a piece of one strip is found by; how many repeats it has stands in its section. */
-export type Quantity = "wrist" | "finger" | "repeats" | "woven" | "wire";
+/** What a piece is measured by, and what the section in hand is: each is given, or found by the others. */
+export type Quantity = "wrist" | "finger" | "frames" | "repeats" | "woven" | "wire";
 type Pin = Piece["pins"][number];
 
-/** What a piece is measured by. */
-export const worn = (piece: Piece) => (piece.kind === "ring" ? "finger" : "wrist");
+/** What a piece is worn round, by which it can be measured. */
+export const worn = (piece: Piece) =>
+  piece.worn?.on === "wrist" || piece.worn?.on === "finger" ? piece.worn.on : null;
 
-/** How far a section is worked, where it says so. */
-const extent = (piece: Piece) => {
-  const [first] = piece.sections;
-  return first && "extent" in first ? first.extent : undefined;
+/** The quantities that are answered for a section. */
+export function quantities(piece: Piece, id: string): Quantity[] {
+  const round = worn(piece);
+  const now = woven(piece, id);
+  const own: Quantity[] = now ? ["repeats", "woven", "wire"] : [];
+  return [...(round ? [round] : []), ...(now && "frames" in form(now) ? (["frames"] as const) : []), ...own];
+}
+
+/** The section, where it is woven. */
+const woven = (piece: Piece, id: string): Section | null => {
+  const found = section(piece, id) as Piece["sections"][number] | undefined;
+  return found?.craft === "weave" ? found : null;
 };
-const withExtent = (piece: Piece, given: object): Piece => ({
-  ...piece,
-  sections: piece.sections.map((one, i) => (i === 0 ? { ...one, extent: given } : one)) as Piece["sections"],
-});
+const form = (one: Section) => one.form ?? { kind: "straight" as const };
+const framesOf = (one: Section) => {
+  const now = form(one);
+  return "frames" in now ? now.frames : undefined;
+};
+const kindOf = (piece: Piece, id: string) => wireOf(piece, workingOf(piece, id)[0]!).kind;
 
-/** Where a quantity's pin stands in the document, -1 when it is free. */
-export const pinIndex = (piece: Piece, quantity: Quantity) => piece.pins.findIndex((pin) => pin.quantity === quantity);
-export const isPinned = (piece: Piece, quantity: Quantity) =>
-  quantity === "repeats" ? extent(piece)?.kind === "repeats" : pinIndex(piece, quantity) >= 0;
-/** How many quantities hold. */
-export const pinned = (piece: Piece) => piece.pins.length + (isPinned(piece, "repeats") ? 1 : 0);
+/** Where a quantity's pin stands in the document, -1 where it has none. */
+export const pinIndex = (piece: Piece, quantity: Quantity, id: string) =>
+  piece.pins.findIndex(
+    (pin) =>
+      pin.quantity === quantity &&
+      (pin.quantity !== "woven" || pin.section === id) &&
+      (pin.quantity !== "wire" || pin.kind === kindOf(piece, id)),
+  );
+
+/** How far a section is worked, as it says itself. */
+const extent = (piece: Piece, id: string) => woven(piece, id)?.extent ?? { kind: "fill" as const };
+
+export function isPinned(piece: Piece, quantity: Quantity, id: string): boolean {
+  if (quantity === "repeats") return extent(piece, id).kind === "repeats";
+  if (quantity === "frames") return framesOf(woven(piece, id)!) !== null;
+  return pinIndex(piece, quantity, id) >= 0 || (quantity === "woven" && extent(piece, id).kind === "length");
+}
 
 /** The pointer to a pinned quantity's value. */
-export const pinPath = (piece: Piece, quantity: Quantity): string =>
-  quantity === "repeats" ? "/sections/0/extent/count" : `/pins/${pinIndex(piece, quantity)}/length`;
-
-/** What a pin is on, beside its length. */
-function held(piece: Piece, quantity: Quantity): object {
-  const { id } = piece.sections[0]!;
-  if (quantity === "woven") return { section: id };
-  return quantity === "wire" ? { kind: wireOf(piece, workingOf(piece, id)[0]!).kind } : {};
+export function pinPath(piece: Piece, quantity: Quantity, id: string): string {
+  const at = `/sections/${piece.sections.findIndex((one) => one.id === id)}`;
+  if (quantity === "repeats") return `${at}/extent/count`;
+  if (quantity === "frames") return `${at}/form/frames`;
+  const pin = pinIndex(piece, quantity, id);
+  return quantity === "woven" && pin < 0 ? `${at}/extent/length` : `/pins/${pin}/length`;
 }
 
-/** The document with a quantity pinned at a value: a whole number of repeats, or a length as typed. */
-export function withPin(piece: Piece, quantity: Quantity, value: number | string): Piece {
-  if (quantity === "repeats") return withExtent(piece, { kind: "repeats", count: value });
-  const at = pinIndex(piece, quantity);
+/** The document with a quantity pinned at a value: a whole number, or a length as typed. */
+export function withPin(piece: Piece, quantity: Quantity, value: number | string, id: string): Piece {
+  const now = woven(piece, id);
+  if (quantity === "repeats") return withExtent(piece, id, { kind: "repeats", count: value });
+  if (quantity === "frames") return withFrames(piece, id, value);
+  if (quantity === "woven" && now && !now.bare.gives && pinIndex(piece, quantity, id) < 0)
+    return withExtent(piece, id, { kind: "length", length: { typed: value } });
+  const at = pinIndex(piece, quantity, id);
   const taken = piece.pins.map((pin) => pin.id);
-  const id = at < 0 ? fresh(taken, "p")[0]! : piece.pins[at]!.id;
-  const pin = { id, quantity, ...held(piece, quantity), length: { typed: value } } as Pin;
-  const pins = at < 0 ? [...piece.pins, pin] : piece.pins.map((other, i) => (i === at ? pin : other));
-  return { ...piece, pins };
+  const of = { woven: { section: id }, wire: { kind: now && kindOf(piece, id) } }[quantity as string] ?? {};
+  const pin = {
+    id: at < 0 ? fresh(taken, "p")[0]! : piece.pins[at]!.id,
+    quantity,
+    ...of,
+    length: { typed: value },
+  } as Pin;
+  return { ...piece, pins: at < 0 ? [...piece.pins, pin] : piece.pins.map((other, i) => (i === at ? pin : other)) };
 }
 
-export const withoutPin = (piece: Piece, quantity: Quantity): Piece =>
-  quantity === "repeats"
-    ? withExtent(piece, { kind: "free" })
-    : { ...piece, pins: piece.pins.filter((pin) => pin.quantity !== quantity) };
+/** The document with a quantity let go of: it is found by the others, or a frame is woven as far as it is long. */
+export function withoutPin(piece: Piece, quantity: Quantity, id: string): Piece {
+  const loose = { kind: isFrame(form(woven(piece, id)!).kind) ? "fill" : "free" };
+  if (quantity === "frames") return withFrames(piece, id, null);
+  if (quantity === "repeats") return withExtent(piece, id, loose);
+  const at = pinIndex(piece, quantity, id);
+  const left = { ...piece, pins: piece.pins.filter((_, i) => i !== at) };
+  const said = quantity === "woven" && extent(piece, id).kind !== "repeats";
+  return said ? withExtent(left, id, loose) : left;
+}
+
+/** The document with a section worked so far; a length that was pinned beside it is let go of where the section says it. */
+export function withExtent(piece: Piece, id: string, given: object): Piece {
+  return withSection(piece, id, { extent: given as Section["extent"] });
+}
+const withFrames = (piece: Piece, id: string, frames: number | string | null): Piece =>
+  withSection(piece, id, { form: { ...form(section(piece, id)), frames } as Section["form"] });
+
+/** Is something there that finds what is left open? What a piece is worn round finds one section, wire the others. */
+export function isHeld(piece: Piece): boolean {
+  const round = piece.pins.some((pin) => pin.quantity === "wrist" || pin.quantity === "finger");
+  const open = piece.sections.filter(
+    (one): one is Section => one.craft === "weave" && (one.extent?.kind === "free" || framesOf(one) === null),
+  );
+  const asked = open.filter((one) => {
+    const kinds = visits(piece).flatMap(({ wire, stop }) => (stop.section === one.id ? [wire.kind] : []));
+    const own = piece.pins.some(
+      (pin) =>
+        (pin.quantity === "woven" && pin.section === one.id) ||
+        (pin.quantity === "wire" && !round && kinds.includes(pin.kind)),
+    );
+    return !own || framesOf(one) === null;
+  });
+  return asked.length === 0 || (round && asked.length === 1);
+}
 
 /** What the plan answers for a quantity, in mm or as a count; null when there is no answer. */
-export function answered(plan: Plan, quantity: Quantity): number | null {
-  if (quantity === "wrist" || quantity === "finger") return plan.fit?.wrist_mm ?? null;
-  const strip = plan.sections[0]?.strip;
-  if (!strip) return null;
-  if (quantity === "repeats") return strip.repeats;
-  return quantity === "woven" ? strip.woven_mm : strip.weaving.total_mm;
+export function answered(plan: Plan, quantity: Quantity, piece: Piece, id: string): number | null {
+  if (quantity === "wrist" || quantity === "finger") return plan.worn?.wrist_mm ?? null;
+  const found = plan.sections.find((one) => one.id === id);
+  if (!found?.strip) return null;
+  if (quantity === "frames") return found.copies;
+  if (quantity === "repeats") return found.strip.repeats;
+  return quantity === "woven" ? found.strip.woven_mm : (plan.working[kindOf(piece, id)] ?? null);
+}
+
+/** Wire to hand that is not needed, in mm, below nothing where it is short; null where nothing was said. */
+export function spare(plan: Plan, piece: Piece, id: string): number | null {
+  const pin = piece.pins[pinIndex(piece, "wire", id)];
+  if (pin?.quantity !== "wire" || pin.length.mm === undefined) return null;
+  return pin.length.mm - (plan.working[pin.kind] ?? 0);
 }

@@ -1,15 +1,5 @@
-import { computed, inject, type InjectionKey, onBeforeUnmount, provide, type Ref, ref, shallowRef, watch } from "vue";
-import {
-  type Answer,
-  type Asked,
-  api,
-  ApiProblem,
-  type Catalogue,
-  type OwnWeave,
-  type Sample,
-  type StoredPiece,
-  type Strip,
-} from "../api/client";
+import { computed, inject, type InjectionKey, onBeforeUnmount, provide, type Ref, ref, shallowRef } from "vue";
+import { type Answer, type Asked, api, ApiProblem, type Catalogue, type StoredPiece, type Strip } from "../api/client";
 import type { Fault } from "../generated/fault";
 import type { Finished } from "../generated/finished";
 import type { Picture } from "../generated/picture";
@@ -20,9 +10,7 @@ import { fetchPicture } from "../strip/usePicture";
 import { valueAt, withValue } from "./pointer";
 import { useHistory } from "./useHistory";
 import { useSaving } from "./useSaving";
-import { kindOf } from "../document/kinds";
-import { workingOf } from "../document/routes";
-import { type Section, section, withBase, withSample, withSection } from "./weave";
+import { inHand } from "./inHand";
 
 /** A document planned to be looked at: its plan, and the section in hand as a strip of it. */
 export interface Tried {
@@ -118,7 +106,7 @@ export function createBench(id: string) {
   /** Takes a document that was planned elsewhere, unless something newer is on its way. Answers whether it was taken. */
   async function take(planned: Promise<Answer>, change: (document: Piece) => Piece): Promise<boolean> {
     const asked = ++latest;
-    const answered = await pictured(planned);
+    const answered = await saving.during(pictured(planned));
     if (asked !== latest) return false;
     draft.value = change(answered.document);
     answer.value = answered;
@@ -140,8 +128,13 @@ export function createBench(id: string) {
   /** Replaces the document. Changes named alike that follow each other closely are one step back. */
   const change = (document: Piece, step = "") => show(document, true, step);
 
-  /** The section in hand where there is no other. */
-  const hand = computed(() => draft.value!.sections[0]!.id);
+  /** The section in hand: the one that was chosen last, while there is such a one, else the first. */
+  const chosen = ref("");
+  const hand = computed(() => {
+    const ids = draft.value!.sections.map((one) => one.id);
+    return ids.includes(chosen.value) ? chosen.value : ids[0]!;
+  });
+  const stripIn = (plan?: Plan) => plan?.sections.find((one) => one.id === hand.value)?.strip as Strip;
 
   function step(document: Piece | null) {
     if (!document) return;
@@ -160,23 +153,22 @@ export function createBench(id: string) {
 
   /** What Meander noticed about the piece as it was planned last. */
   const advice = () => answer.value?.plan.advice ?? [];
-  /** The section in hand as a strip, as the last good plan has it. */
-  const strip = computed(() => answer.value!.plan.sections[0]!.strip!);
-
   return {
     id,
     draft: draft as Readonly<Ref<Piece | null>>,
     answer: answer as Readonly<Ref<Answer | null>>,
-    /** The section in hand: its id, the pointer to what it holds, and itself as it was typed. */
+    /** The section in hand: its id, how another one is taken in hand, and the pointer to what it holds. */
     hand,
+    choose: (id: string) => (chosen.value = id),
     ...inHand({ draft, answer, catalogue }, () => hand.value),
     /** A document as the core is asked about it, and the section in hand as a strip of it. */
-    asked: (document: Piece): Asked => ({ document }),
+    asked: (document: Piece): Asked => ({ document, section: hand.value }),
     tried: async (document: Piece): Promise<Tried> => {
       const { plan } = await api.plan(document);
-      return { plan, strip: plan.sections[0]!.strip! };
+      return { plan, strip: stripIn(plan) };
     },
-    strip,
+    /** The section in hand as a strip, as the last good plan has it; a section that is not woven has none. */
+    strip: computed(() => stripIn(answer.value?.plan)),
     advice,
     catalogue,
     faults,
@@ -201,37 +193,6 @@ export function createBench(id: string) {
       computed(() => faults.value.find((fault) => fault.path === path || fault.path.startsWith(`${path}/`))),
     adviceAt: (path: string) =>
       computed(() => advice().find((item) => item.place === path && item.severity !== "note")),
-  };
-}
-
-/** What is done to the weave of the section in hand. */
-export function inHand(
-  {
-    draft,
-    answer,
-    catalogue,
-  }: { draft: Ref<Piece | null>; answer: Ref<Answer | null>; catalogue: Ref<Catalogue | null> },
-  hand: () => string,
-) {
-  let coils: Section["pattern"] | null = null;
-  watch(draft, (piece) => {
-    const pattern = piece && section(piece, hand())?.pattern;
-    if (pattern?.kind === "coils") coils = pattern;
-  });
-  return {
-    /** The pointer to a field of it. */
-    path: (field: string) => `/sections/${draft.value!.sections.findIndex((one) => one.id === hand())}/${field}`,
-    /** The piece with a coil pattern in it again: the last it had here, or the common one. */
-    withCoils: (piece: Piece) =>
-      withSection(withBase(piece, hand(), 2), hand(), {
-        pattern: coils ?? section(catalogue.value!.starts.cuff, "s1").pattern,
-      }),
-    /** The piece woven in a weave of the collection, or of the maker's own, which then travels with it. */
-    woven: (sample: Sample, own?: OwnWeave): Piece => {
-      const { document } = answer.value!;
-      const { size } = kindOf(document, workingOf(document, hand())[0]!);
-      return { ...withSample(draft.value!, hand(), sample, size.mm ?? 0), weaves: own ? [own] : [] };
-    },
   };
 }
 

@@ -4,6 +4,7 @@ import { useBench } from "../bench/useBench";
 import type { Piece } from "../generated/piece";
 import { cutAway, type Section, section, withCutAway, withSection } from "../bench/weave";
 import { baseOf } from "../document/routes";
+import { isFrame } from "../choices/choices";
 import LiveChoice from "./LiveChoice.vue";
 import LiveSize from "./LiveSize.vue";
 import LiveWire from "./LiveWire.vue";
@@ -14,6 +15,8 @@ const piece = computed(() => bench.draft.value!);
 const now = computed(() => section(piece.value, bench.hand.value));
 const bases = computed(() => baseOf(piece.value, bench.hand.value));
 const away = computed(() => cutAway(piece.value, bench.hand.value));
+/** The wires of a frame lie as it is bent. */
+const framed = computed(() => isFrame(now.value.form?.kind ?? "straight"));
 const SPACINGS = [
   { key: "tight", name: "as close as the weave lets them" },
   { key: "apart", name: "held apart" },
@@ -74,7 +77,7 @@ const mayGo = (number: number) => away.value.includes(number) || away.value.leng
             bench.change({ ...piece, allowances: { ...piece.allowances, base_tails: base_tails as Tails } })
         "
       />, and <LiveSize path="/allowances/trim" label="Trim allowance" /> to trim at the far end.
-      <template v-if="bases.length > 1">
+      <template v-if="bases.length > 1 && !framed">
         They lie
         <LiveChoice
           :value="now.spacing.kind"
@@ -114,7 +117,7 @@ const mayGo = (number: number) => away.value.includes(number) || away.value.leng
         ><template v-else>.</template>
       </template>
     </p>
-    <p v-if="bases.length > 1" class="wire-row">
+    <p v-if="bases.length > 1 && !framed" class="wire-row">
       Cut away after weaving:
       <button
         v-for="i in bases.length"

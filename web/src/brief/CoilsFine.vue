@@ -3,6 +3,7 @@ import { computed } from "vue";
 import { useBench } from "../bench/useBench";
 import { type Section, section, withSection } from "../bench/weave";
 import MirrorWalk from "../pointing/MirrorWalk.vue";
+import { isFrame } from "../choices/choices";
 import EvenFill from "./EvenFill.vue";
 import LiveChoice from "./LiveChoice.vue";
 import LiveCount from "./LiveCount.vue";
@@ -13,6 +14,8 @@ import StretchList from "./StretchList.vue";
 const bench = useBench();
 const piece = computed(() => bench.draft.value!);
 const now = computed(() => section(piece.value, bench.hand.value));
+/** A frame is woven as its wires lie. */
+const framed = computed(() => isFrame(now.value.form?.kind ?? "straight"));
 const STARTS = [
   { key: "end", name: "one end" },
   { key: "middle", name: "the middle outwards" },
@@ -52,13 +55,14 @@ function takeRise(kind: string) {
           @change="
             (centre) => bench.change(withSection(piece, bench.hand.value, { centre: centre as Section['centre'] }))
           " /></template
-      >, the repeats
-      <LiveChoice
-        :value="now.rise.kind"
-        :options="RISES"
-        label="How close the repeats lie"
-        @change="takeRise"
-      /><template v-if="now.rise.kind === 'open'"
+      ><template v-if="!framed"
+        >, the repeats
+        <LiveChoice
+          :value="now.rise.kind"
+          :options="RISES"
+          label="How close the repeats lie"
+          @change="takeRise" /></template
+      ><template v-if="now.rise.kind === 'open'"
         >, one every <LiveSize :path="bench.path('rise/pitch')" label="Pitch of a repeat" :by="0.1" /></template
       >.
     </p>
@@ -72,6 +76,6 @@ function takeRise(kind: string) {
       <p>After them: <StretchList side="after" /></p>
       <p><MirrorWalk /></p>
     </template>
-    <EvenFill />
+    <EvenFill v-if="!framed" />
   </div>
 </template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from "vue";
 import { api, ApiProblem, type Filling } from "../api/client";
-import { isPinned, withoutPin, withPin, worn } from "../bench/pins";
+import { isPinned, pinIndex, withoutPin, withPin, worn } from "../bench/pins";
 import { useBench } from "../bench/useBench";
 import { section, withSection } from "../bench/weave";
 import { useSettings } from "../settings/useSettings";
@@ -12,10 +12,12 @@ const bench = useBench();
 const settings = useSettings();
 const format = useFormat();
 const strip = bench.strip;
-const fit = computed(() => bench.answer.value!.plan.fit);
+const around = computed(() => bench.answer.value!.plan.worn);
 /** What the strip takes beyond its weave and its bare ends: its endings, where it is all of the piece. */
 const endsMm = computed(() =>
-  fit.value?.free ? fit.value.strip_mm - strip.value.woven_mm - 2 * strip.value.bare_mm : 0,
+  bench.answer.value!.plan.strip && around.value
+    ? around.value.strip_mm - strip.value.woven_mm - 2 * strip.value.bare_mm
+    : 0,
 );
 const parts = computed(() => strip.value.weave.notation.split(", "));
 const length = ref(format.length(strip.value.woven_mm + 2 * strip.value.bare_mm + endsMm.value));
@@ -51,12 +53,16 @@ async function find() {
 function take(filling: Filling) {
   const { pattern, from, bare_mm, repeats, woven_mm } = filling;
   const now = bench.draft.value!;
-  const bare = { ...section(now, bench.hand.value).bare, length: { typed: `${bare_mm.toFixed(2)} mm` } };
+  const id = bench.hand.value;
+  const bare = { ...section(now, id).bare, length: { typed: `${bare_mm.toFixed(2)} mm` } };
   const reached = woven_mm + 2 * bare_mm + endsMm.value;
-  let piece = withPin(withSection(now, bench.hand.value, { pattern, from, bare, centre: "own" }), "repeats", repeats);
-  for (const quantity of ["woven", "wire"] as const) piece = withoutPin(piece, quantity);
-  const asWorn = isPinned(piece, worn(piece)) && Math.abs(reached - (fit.value?.wanted_mm ?? 0)) < 0.5;
-  void bench.change(asWorn ? piece : withoutPin(piece, worn(piece)));
+  let piece = withPin(withSection(now, id, { pattern, from, bare, centre: "own" }), "repeats", repeats, id);
+  for (const quantity of ["woven", "wire"] as const)
+    if (pinIndex(piece, quantity, id) >= 0) piece = withoutPin(piece, quantity, id);
+  const round = worn(piece);
+  const asWorn = Math.abs(reached - (around.value?.wanted_mm ?? 0)) < 0.5;
+  const loose = round && bench.answer.value!.plan.strip && isPinned(piece, round, id) && !asWorn;
+  void bench.change(loose ? withoutPin(piece, round, id) : piece);
 }
 const isTaken = (filling: Filling) => {
   const { pattern } = section(bench.draft.value!, bench.hand.value);

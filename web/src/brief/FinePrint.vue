@@ -1,22 +1,20 @@
 <script lang="ts">
-export type Topic = "endings" | "base" | "weaving" | "coils";
+export type Topic = "base" | "weaving" | "coils";
 </script>
 
 <script setup lang="ts">
 import BaseFine from "./BaseFine.vue";
-import BraceletEnds from "./BraceletEnds.vue";
 import CoilsFine from "./CoilsFine.vue";
 import WeavingFine from "./WeavingFine.vue";
 
-/** The less common choices that belong to a word of the brief. */
+/** The less common choices that belong to a word of a sentence. */
 defineProps<{ topic: Topic }>();
 const emit = defineEmits<{ fold: [] }>();
 </script>
 
 <template>
   <div class="fine-print" @keydown.esc="emit('fold')">
-    <BraceletEnds v-if="topic === 'endings'" />
-    <BaseFine v-else-if="topic === 'base'" />
+    <BaseFine v-if="topic === 'base'" />
     <WeavingFine v-else-if="topic === 'weaving'" />
     <CoilsFine v-else-if="topic === 'coils'" />
     <button type="button" class="fold" aria-label="Fold away" @click="emit('fold')">×</button>

@@ -16,7 +16,7 @@ const text = ref(written.value);
 const fault = ref<{ message: string; accepted: string; likely: string[] } | null>(null);
 const busy = ref(false);
 let latest = 0;
-const gapsOf = (piece: Piece) => asWalk(section(piece, bench.hand.value).pattern).gaps;
+const gapsOf = (piece: Piece, id: string) => asWalk(section(piece, id).pattern).gaps;
 
 watch(written, (next) => {
   if (!busy.value && !fault.value) text.value = next;
@@ -28,14 +28,16 @@ watch(bench.exchanged, () => {
 
 async function read() {
   const asked = ++latest;
-  const document = withWalk(bench.draft.value!, bench.hand.value);
+  // Another section may be taken in hand before the answer is here.
+  const id = bench.hand.value;
+  const document = withWalk(bench.draft.value!, id);
   try {
     if (bench.faults.value.length) {
-      const { gaps } = await api.readWeave(text.value, baseOf(document, bench.hand.value).length);
-      if (asked === latest) void bench.change(withWalk(bench.draft.value!, bench.hand.value, { gaps }));
+      const { gaps } = await api.readWeave(text.value, baseOf(document, id).length);
+      if (asked === latest) void bench.change(withWalk(bench.draft.value!, id, { gaps }));
     } else {
       await bench.take(api.sayWeave({ ...bench.asked(document), text: text.value }), (said) =>
-        withWalk(document, bench.hand.value, { gaps: gapsOf(said) }),
+        withWalk(document, id, { gaps: gapsOf(said, id) }),
       );
     }
     if (asked === latest) fault.value = null;

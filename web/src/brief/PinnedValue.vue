@@ -14,16 +14,17 @@ const props = defineProps<{ quantity: Quantity; label: string; by: number }>();
 const bench = useBench();
 const settings = useSettings();
 const format = useFormat();
-const counted = props.quantity === "repeats";
-const pinned = computed(() => isPinned(bench.draft.value!, props.quantity));
-const path = computed(() => (pinned.value ? pinPath(bench.draft.value!, props.quantity) : "/pins/-"));
+const counted = ["repeats", "frames"].includes(props.quantity);
+const pinned = computed(() => isPinned(bench.draft.value!, props.quantity, bench.hand.value));
+const path = computed(() => (pinned.value ? pinPath(bench.draft.value!, props.quantity, bench.hand.value) : "/pins/-"));
 const fault = computed(() => bench.faults.value.find((one) => one.path === path.value));
 const doubtful = computed(() =>
   bench.advice().some((item) => item.place === path.value && item.id === "value-doubtful"),
 );
 
 const answer = computed(() => {
-  const value = answered(bench.answer.value!.plan, props.quantity);
+  const { plan, document } = bench.answer.value!;
+  const value = answered(plan, props.quantity, document, bench.hand.value);
   if (value === null) return "—";
   if (counted) return String(value);
   if (props.quantity === "finger") return `ISO ${value.toFixed(1)}`;
@@ -44,7 +45,7 @@ function change(text: string) {
   const asTyped = props.quantity === "finger" ? text : withUnit(text, settings.units);
   const next = counted ? (whole ? Number(text) : text) : asTyped;
   if (pinned.value) void bench.edit(path.value, counted ? next : { typed: next });
-  else void bench.change(withPin(bench.draft.value!, props.quantity, next));
+  else void bench.change(withPin(bench.draft.value!, props.quantity, next, bench.hand.value), props.quantity);
 }
 </script>
 

@@ -9,6 +9,8 @@ export interface Part {
   /** How far an arrow key moves a size, in mm. */
   by: number;
   options: { key: string; name: string }[];
+  /** It may be left to be found by what the piece must meet. */
+  open: boolean;
 }
 /** Something a maker may choose, as it is said in a sentence, and what it begins with. */
 export interface Choice {

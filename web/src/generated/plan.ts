@@ -9,24 +9,6 @@ export interface Plan {
   fit: {
     found: string[];
     free: string | null;
-    ease_mm: number | null;
-    wrist_mm: number | null;
-    opening_mm: number | null;
-    round_mm: number | null;
-    lift_mm: number | null;
-    slide_mm: number | null;
-    size_words: string | null;
-    strip_mm: number | null;
-    wanted_mm: number | null;
-    off_mm: number | null;
-    floats: ("bare" | "ease")[];
-    conflicts: {
-      pins: {
-        quantity: "wrist" | "repeats" | "woven" | "wire";
-        of: string | null;
-      }[];
-      reason: string;
-    }[];
     frames: number | null;
     neighbours: {
       section: string;
@@ -37,6 +19,26 @@ export interface Plan {
       off_mm: number | null;
       weaving_change_mm: number;
     }[];
+    conflicts: {
+      pins: {
+        quantity: "wrist" | "repeats" | "woven" | "wire";
+        of: string | null;
+      }[];
+      reason: string;
+    }[];
+  };
+  worn: {
+    ease_mm: number;
+    wrist_mm: number | null;
+    opening_mm: number;
+    round_mm: number;
+    lift_mm: number;
+    slide_mm: number;
+    size_words: string;
+    strip_mm: number;
+    wanted_mm: number;
+    off_mm: number;
+    floats: ("bare" | "ease")[];
   } | null;
   sections: {
     id: string;
@@ -335,7 +337,9 @@ export interface Plan {
     possible: true | false;
     why: string;
   }[];
-  spare_mm: number | null;
+  working: {
+    [k: string]: number;
+  };
   advice: {
     id: string;
     severity: "stop" | "warn" | "note";

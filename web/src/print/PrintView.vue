@@ -23,10 +23,10 @@ const plan = computed(() => piece.value?.plan);
 const bought = computed(() => plan.value?.findings.filter((finding) => finding.cut_mm === null) ?? []);
 /** What it is: a strip by its repeats, any other piece by its sections. */
 const about = computed(() => {
-  const { fit, sections, strip, pieces, work } = plan.value!;
-  const kind = kindWords(piece.value!.document.kind, fit, format.length);
-  const ease = fit && !fit.size_words && fit.wrist_mm !== null ? `, ease ${format.length(fit.ease_mm)}` : "";
-  const open = fit && fit.opening_mm > 0 ? `, open ${format.length(fit.opening_mm)}` : "";
+  const { worn: round, sections, strip, pieces, work } = plan.value!;
+  const kind = kindWords(piece.value!.document.kind, round, format.length);
+  const ease = round && !round.size_words && round.wrist_mm !== null ? `, ease ${format.length(round.ease_mm)}` : "";
+  const open = round && round.opening_mm > 0 ? `, open ${format.length(round.opening_mm)}` : "";
   const worn = `${kind}${ease}${open}${pieces === 2 ? ", one of a mirrored pair" : ""}`;
   if (!strip) return `${worn}: ${sections.map((one) => one.words).join("; ")}. ${work.wraps} wraps`;
   const { repeats, weave, woven_mm, bare_mm } = sections[0]!.strip!;

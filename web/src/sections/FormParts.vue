@@ -2,29 +2,27 @@
 import LiveChoice from "../brief/LiveChoice.vue";
 import LiveCount from "../brief/LiveCount.vue";
 import LiveSize from "../brief/LiveSize.vue";
+import PinnedValue from "../brief/PinnedValue.vue";
 import { useBench } from "../bench/useBench";
 import type { Part } from "../choices/choices";
 
-/** The values of a form as they stand in its sentence. `path`: the form's pointer; `name`: what its fields belong to. */
-defineProps<{ parts: Part[]; path: string; name: string }>();
+/** The values of a form as they stand in its sentence. `path`: the form's pointer; `name`: what its fields belong to, where that is not the section in hand. */
+const props = defineProps<{ parts: Part[]; path: string; name?: string }>();
+const called = (part: Part) => (props.name ? `${props.name}: ${part.label}` : part.label);
 const bench = useBench();
 </script>
 
 <template>
   <template v-for="part in parts" :key="part.key"
     >{{ part.before?.startsWith(",") ? "" : " " }}{{ part.before }}
-    <LiveSize
-      v-if="part.kind === 'size'"
-      :path="`${path}/${part.key}`"
-      :label="`${name}: ${part.label}`"
-      :by="part.by"
-    />
-    <LiveCount v-else-if="part.kind === 'count'" :path="`${path}/${part.key}`" :label="`${name}: ${part.label}`" />
+    <LiveSize v-if="part.kind === 'size'" :path="`${path}/${part.key}`" :label="called(part)" :by="part.by" />
+    <PinnedValue v-else-if="part.open" quantity="frames" :label="called(part)" :by="1" />
+    <LiveCount v-else-if="part.kind === 'count'" :path="`${path}/${part.key}`" :label="called(part)" />
     <LiveChoice
       v-else
       :value="String(bench.value(`${path}/${part.key}`) ?? part.options![0]!.key)"
       :options="part.options!"
-      :label="`${name}: ${part.label}`"
+      :label="called(part)"
       @change="(key) => bench.edit(`${path}/${part.key}`, part.kind === 'flag' ? key === 'true' : key)"
     />{{ /^[°,]/.test(part.after ?? "") || !part.after ? "" : " " }}{{ part.after }}</template
   >

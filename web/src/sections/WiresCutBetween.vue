@@ -16,18 +16,17 @@ const cut = computed(() => ways.value.filter((way) => way.away).length);
 
 <template>
   <span v-if="ways.length > 1" class="cut-between">
-    In the end cut away before it:
+    (cut away in the end:
     <button
       v-for="{ wire, number, at, away } in ways"
       :key="number"
       type="button"
       class="toggle figures"
       :aria-pressed="away"
-      :aria-label="`Section ${index + 1}: cut wire ${number} away before it`"
+      :aria-label="`Cut wire ${number} away before it`"
       :disabled="!away && cut + 1 >= ways.length"
       @click="bench.change(withWay(bench.draft.value!, wire, at, !away))"
     >
-      {{ number }}
-    </button>
+      {{ number }}</button>)
   </span>
 </template>

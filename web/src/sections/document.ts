@@ -36,9 +36,6 @@ export function withForm(piece: Piece, index: number, kind: string): Piece {
 export const withBend = (piece: Piece, index: number, kind: string): Piece =>
   with_(piece, index, { bend: { kind, ...named(choices().bends, kind).start } });
 
-export const withExtent = (piece: Piece, index: number, kind: string): Piece =>
-  with_(piece, index, { extent: kind === "repeats" ? { kind, count: 20 } : { kind, length: mm(40) } });
-
 /** Where a section stands: alone, after another on its wires, beside another, or as its mirror image. */
 export function withPlace(piece: Piece, index: number, kind: string, section: string): Piece {
   const places: Record<string, object> = {

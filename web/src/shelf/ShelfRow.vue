@@ -34,7 +34,7 @@ const reserved = computed(() => {
 const BAND_SCALE = 1.62;
 /** A strip that is worn round something is seen from above, too. */
 const band = computed(() =>
-  props.piece.strip && props.piece.fit ? { ...props.piece.strip, ...props.piece.fit } : null,
+  props.piece.strip && props.piece.worn ? { ...props.piece.strip, ...props.piece.worn } : null,
 );
 const bandPx = computed(() =>
   band.value ? BAND_SCALE * (band.value.round_mm / Math.PI + band.value.thickness_mm + 1) : 0,
@@ -59,8 +59,8 @@ function finishRenaming() {
   if (name.value.trim() && name.value !== props.piece.name) emit("rename", name.value);
 }
 const about = computed(() => {
-  const { fit, kind, pieces, strip, sections } = props.piece;
-  const what = pieces === 2 ? "Pair of earrings" : kindWords(kind, fit, format.length);
+  const { worn, kind, pieces, strip, sections } = props.piece;
+  const what = pieces === 2 ? "Pair of earrings" : kindWords(kind, worn, format.length);
   return `${what} · ${strip ? `${strip.repeats} repeats` : sections.join(", ")}`;
 });
 const wires = computed(() => [...new Set(props.piece.wires)].join(", "));

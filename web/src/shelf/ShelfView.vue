@@ -25,7 +25,7 @@ const scale = computed(() => {
     120,
     ...whole.value.map(
       (piece) =>
-        (piece.strip && piece.fit?.strip_mm) ||
+        (piece.strip && piece.worn?.strip_mm) ||
         Math.max(...piece.extent.map(([low, high]) => high! - low!)) - OVERHANG_MM + 4,
     ),
   );

@@ -34,12 +34,12 @@ let built: { from: number; to: number } | null = null;
 const round = ref(false);
 const bench = useBench();
 /** A strip that is worn by itself is bent as it is worn, any other so that its ends meet. */
-const fit = computed(() => {
+const worn = computed(() => {
   const { plan } = bench.answer.value!;
   const { woven_mm, bare_mm } = bench.strip.value;
-  return plan.strip && plan.fit ? plan.fit : { round_mm: woven_mm + 2 * bare_mm, lift_mm: 0, slide_mm: 0 };
+  return plan.strip && plan.worn ? plan.worn : { round_mm: woven_mm + 2 * bare_mm, lift_mm: 0, slide_mm: 0 };
 });
-const radius = computed(() => fit.value.round_mm / (2 * Math.PI));
+const radius = computed(() => worn.value.round_mm / (2 * Math.PI));
 const across = computed(() => 2 * radius.value - bench.strip.value.weave.thickness_mm);
 const format = useFormat();
 
@@ -58,7 +58,7 @@ function build() {
     face: props.face,
     hand: settings.hand,
   };
-  const { lift_mm, slide_mm } = fit.value;
+  const { lift_mm, slide_mm } = worn.value;
   const { woven_mm } = bench.strip.value;
   const lies = round.value ? { radius: radius.value, middle: woven_mm / 2, lift: lift_mm, slide: slide_mm } : null;
   scene!.build(shown.value, seen, props.player.made.value, lies);

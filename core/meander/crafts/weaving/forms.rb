@@ -23,7 +23,7 @@ module Meander
           "drop" => Sentence.new("drop", [*FRAME, OPEN], {length: mm[32], width: mm[16], open: mm[5]}, frame: true),
           "leaf" => Sentence.new("leaf", [*FRAME, OPEN], {length: mm[36], width: mm[12], open: mm[0]}, frame: true),
           "crescent" => Sentence.new("crescent", [*FRAME, RADIUS, TOWARDS, OPEN], {length: mm[45], width: mm[9], open: mm[0], radius: mm[24], towards: "far"}, frame: true),
-          "waists" => Sentence.new("chain of frames", [Sentence.count("frames", "Frames in the chain", "of", "frames, each"), *FRAME, CROSSING],
+          "waists" => Sentence.new("chain of frames", [Sentence.count("frames", "Frames in the chain", "of", "frames, each", open: true), *FRAME, CROSSING],
             {length: mm[18], width: mm[6], frames: 9, crossing: "left"}, frame: true)
         }.freeze
       end

@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import { computed, ref } from "vue";
+import { useBench } from "../bench/useBench";
+import { isStrip, withKindOfPiece } from "../bench/kinds";
+import EndingLines from "../sections/EndingLines.vue";
+import SectionAdd from "../sections/SectionAdd.vue";
+import SectionLine from "../sections/SectionLine.vue";
+import { useFormat } from "../units/format";
+import BraceletEnds from "./BraceletEnds.vue";
+import LiveChoice from "./LiveChoice.vue";
+import WornWords from "./WornWords.vue";
+
+/** The piece in sentences, every value alive: what it is, each of its sections, and how its wires end. */
+const bench = useBench();
+const format = useFormat();
+const piece = computed(() => bench.draft.value!);
+const plan = computed(() => bench.answer.value!.plan);
+/** One straight strip, as long as what it is worn on asks for; any other kind is put together from sections. */
+const strip = computed(() => isStrip(bench.catalogue.value!, piece.value.kind));
+const kinds = computed(() => {
+  const [first, ...others] = piece.value.sections;
+  const straight = !others.length && first!.craft === "weave" && (first!.form?.kind ?? "straight") === "straight";
+  return bench.catalogue.value!.kinds.filter((kind) => straight || !kind.strip);
+});
+const takeKind = (kind: string) =>
+  bench.change(withKindOfPiece(piece.value, kind, bench.catalogue.value!, plan.value.sections));
+
+const closing = ref(false);
+const closedBy = computed(
+  () => (piece.value.findings ?? []).find((one) => ["clasp", "toggle"].includes(one.kind))?.kind ?? "hook and loop",
+);
+const worn = computed(() => plan.value.worn);
+const front = computed(() => plan.value.front);
+</script>
+
+<template>
+  <section class="brief" aria-label="The brief">
+    <p class="sentence">
+      {{ piece.kind === "earring" ? "An" : "A" }}
+      <LiveChoice :value="piece.kind" :options="kinds" label="Kind of piece" @change="takeKind" />
+      {{ " " }}<WornWords /><template v-if="piece.kind === 'bracelet'"
+        >, closed by a
+        <button type="button" class="unfold" :aria-expanded="closing" @click="closing = !closing">
+          {{ closedBy }}
+        </button></template
+      ><template v-if="piece.sections.length > 1">, of {{ piece.sections.length }} sections</template>.
+    </p>
+    <div v-if="closing && piece.kind === 'bracelet'" class="fine-print" @keydown.esc="closing = false">
+      <BraceletEnds />
+      <button type="button" class="fold" aria-label="Fold away" @click="closing = false">×</button>
+    </div>
+    <ol class="section-lines">
+      <SectionLine v-for="(section, index) in piece.sections" :key="section.id" :index="index" />
+    </ol>
+    <p v-if="worn && !strip" class="reached figures">
+      It reaches {{ format.length(worn.strip_mm) }}; {{ format.length(worn.wanted_mm) }} is asked for ({{
+        format.signed(worn.off_mm, ["short", "over"])
+      }}).
+    </p>
+    <p v-if="front" class="reached figures">
+      Its front runs {{ format.length(front.curve_mm) }} along, {{ format.length(front.chord_mm) }} straight across, and
+      drops {{ format.length(front.drop_mm) }}; each side takes {{ format.length(front.chain_mm) }} of chain, clasp and
+      all.
+    </p>
+    <template v-if="!strip">
+      <EndingLines />
+      <SectionAdd />
+    </template>
+  </section>
+</template>

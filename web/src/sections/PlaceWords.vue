@@ -1,0 +1,65 @@
+<script setup lang="ts">
+import { computed } from "vue";
+import { useBench } from "../bench/useBench";
+import LiveChoice from "../brief/LiveChoice.vue";
+import LiveCount from "../brief/LiveCount.vue";
+import LiveSize from "../brief/LiveSize.vue";
+import { SIDES } from "../choices/choices";
+import { useSame } from "../common/useSame";
+import { type Formed, rowsOf, withPlace } from "./document";
+import WiresCutBetween from "./WiresCutBetween.vue";
+
+/** Where the section in hand stands, where there are several. */
+const bench = useBench();
+const piece = computed(() => bench.draft.value!);
+const index = computed(() => piece.value.sections.findIndex((one) => one.id === bench.hand.value));
+const at = computed(() => (piece.value.sections[index.value] as Formed).at ?? { kind: "first" as const, turn: 0 });
+const PLACES = [
+  { key: "first", name: "by itself" },
+  { key: "after", name: "on from the end of" },
+  { key: "beside", name: "beside" },
+  { key: "centre", name: "on the centre of" },
+  { key: "mirror", name: "as the mirror image of" },
+];
+const earlier = useSame(() =>
+  rowsOf(piece.value, index.value).map((id) => ({
+    key: id,
+    name: `section ${piece.value.sections.findIndex((one) => one.id === id) + 1}`,
+  })),
+);
+const onto = computed(() => ("section" in at.value ? at.value.section : earlier.value.at(-1)?.key) ?? "");
+const place = (kind: string, id = onto.value) => bench.change(withPlace(piece.value, index.value, kind, id));
+</script>
+
+<template>
+  <template v-if="index > 0">
+    Standing
+    <LiveChoice :value="at.kind" :options="PLACES" label="Where it stands" @change="(kind) => place(kind)" />
+    <template v-if="'section' in at">
+      {{ " "
+      }}<LiveChoice
+        :value="onto"
+        :options="earlier"
+        label="The section it stands on"
+        @change="(id) => place(at.kind, id)"
+      /> </template
+    ><template v-if="at.kind === 'after'"
+      >, <LiveSize :path="bench.path('at/bare')" label="Bare wire before it" /> bare between<WiresCutBetween
+        :index="index" /></template
+    ><template v-else-if="at.kind === 'beside'"
+      >, <LiveSize :path="bench.path('at/across')" label="Distance beside" :by="0.5" /> to its
+      <LiveChoice
+        :value="at.side"
+        :options="SIDES"
+        label="Side it stands on"
+        @change="(key) => bench.edit(bench.path('at/side'), key)"
+      />
+      side, <LiveSize :path="bench.path('at/along')" label="Distance along" /> along</template
+    ><template v-if="'turn' in at"
+      >, turned by <LiveCount :path="bench.path('at/turn')" label="Turned by" signed />°</template
+    >:
+  </template>
+  <template v-else-if="piece.sections.length > 1 && 'turn' in at"
+    >Turned by <LiveCount :path="bench.path('at/turn')" label="Turned by" signed />°:
+  </template>
+</template>

@@ -1,0 +1,57 @@
+<script setup lang="ts">
+import { BDropdown, BDropdownItem } from "bootstrap-vue-next/components/BDropdown";
+import { computed } from "vue";
+import { useBench } from "../bench/useBench";
+import { sentenceOf } from "../crafts/sentences";
+import { withMirror, withoutSection } from "./document";
+
+/** One section: the one in hand as a sentence, every value in it alive; any other in a line that opens at a touch. */
+const props = defineProps<{ index: number }>();
+const bench = useBench();
+const piece = computed(() => bench.draft.value!);
+const section = computed(() => piece.value.sections[props.index]!);
+const inHand = computed(() => section.value.id === bench.hand.value);
+const many = computed(() => piece.value.sections.length > 1);
+const told = computed(() => bench.answer.value!.plan.sections.find((one) => one.id === section.value.id));
+const line = computed(() => {
+  const { words, strip, copies } = told.value ?? { words: "a new section", strip: null, copies: 1 };
+  const repeats = strip && `${strip.repeats} ${strip.repeats === 1 ? "repeat" : "repeats"}${copies > 1 ? " each" : ""}`;
+  return [words, strip?.weave.words, repeats].filter(Boolean).join(", ");
+});
+
+function mirror() {
+  const next = withMirror(piece.value, props.index);
+  bench.choose(next.sections.at(-1)!.id);
+  void bench.change(next);
+}
+</script>
+
+<template>
+  <li
+    class="section-line"
+    :class="{ current: inHand }"
+    :data-section="section.id"
+    :aria-label="many ? `Section ${index + 1}` : undefined"
+  >
+    <button v-if="!inHand" type="button" class="section-folded" @click="bench.choose(section.id)">
+      <span class="section-number">{{ index + 1 }}</span> {{ line }}
+    </button>
+    <template v-else>
+      <span v-if="many" class="section-number in-hand">{{ index + 1 }}</span>
+      <div class="section-said">
+        <component :is="sentenceOf(section.craft)" />
+      </div>
+      <BDropdown
+        v-if="!bench.catalogue.value!.kinds.find((kind) => kind.key === piece.kind)!.strip"
+        text="⋯"
+        variant="link"
+        no-caret
+        class="section-menu"
+        :aria-label="`More of section ${index + 1}`"
+      >
+        <BDropdownItem v-if="section.craft !== 'lace'" @click="mirror">Mirror it</BDropdownItem>
+        <BDropdownItem v-if="many" @click="bench.change(withoutSection(piece, index))">Take it out</BDropdownItem>
+      </BDropdown>
+    </template>
+  </li>
+</template>
