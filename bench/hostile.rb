@@ -1,7 +1,8 @@
 # frozen_string_literal: true
 
-# Random documents and hostile requests, many of them, sent to a running server: every answer must be JSON or a file, no 500, none
-# later than 3 s; a small plan stays quick beside eight heavy ones; and whatever is killed while it saves, nothing acknowledged is lost.
+# Random documents and hostile requests, many of them, sent to a running server: every answer must be JSON or a file, no
+# 500, none later than 3 s; a small plan stays quick beside eight heavy ones; and whatever is killed while it saves,
+# nothing acknowledged is lost.
 #   (source bin/options && bundle exec ruby bench/hostile.rb [documents] [requests] [kills] [seed])
 # Prints the seed, the slowest and the largest, and everything that was not right; exit status 1 where anything was not.
 require "json"
@@ -30,7 +31,10 @@ class Run
 
   def document(kind) = Meander::Document::StartingPiece.call(kind)
   def size(text) = {"typed" => text}
-  def demo_documents = @demo_documents ||= Dir[File.join(ROOT, "demo/pieces/*.json")].map { |file| JSON.parse(File.read(file)) }
+
+  def demo_documents
+    @demo_documents ||= Dir[File.join(ROOT, "demo/pieces/*.json")].map { |file| JSON.parse(File.read(file)) }
+  end
 
   # Asks, and judges the answer.
   def ask(server, method, path, body, type = "application/json")
@@ -41,18 +45,26 @@ class Run
     said = "#{method} #{path[0, 80]} #{body.to_s[0, 300]}"
     @wrong << "#{answer.code}: #{said}" if answer.code.to_i >= 500
     @wrong << "#{took.round(1)} s: #{said}" if took > LATEST_S
-    @wrong << "#{answer.content_type}: #{said}" if answer.code.to_i >= 400 && answer.content_type != "application/problem+json"
-    @wrong << "not a number: #{said}" if answer.content_type == "application/json" && answer.body.to_s.match?(/\bNaN\b|\bInfinity\b/)
+    if answer.code.to_i >= 400 && answer.content_type != "application/problem+json"
+      @wrong << "#{answer.content_type}: #{said}"
+    end
+    if answer.content_type == "application/json" && answer.body.to_s.match?(/\bNaN\b|\bInfinity\b/)
+      @wrong << "not a number: #{said}"
+    end
   rescue SystemCallError, IOError, Net::ReadTimeout, Net::HTTPBadResponse => e
     @wrong << "#{e.class}: #{method} #{path[0, 80]}"
   end
 
-  def documents(server, count) = count.times { ask(server, "POST", "/api/plan", JSON.generate({document: extreme_document(@random)})) }
+  def documents(server, count)
+    count.times { ask(server, "POST", "/api/plan", JSON.generate({document: extreme_document(@random)})) }
+  end
+
   def requests(server, count) = count.times { ask(server, *hostile_request(@random)) }
 
   def told(what)
     slow = @took.sort.reverse
-    puts format("%s: %d answers, p50 %.0f ms, slowest %.2f s (%s)", what, slow.size, 1000 * slow[slow.size / 2][0], *slow.first)
+    puts format("%s: %d answers, p50 %.0f ms, slowest %.2f s (%s)", what, slow.size, 1000 * slow[slow.size / 2][0],
+      *slow.first)
     @took.clear
   end
 end

@@ -32,13 +32,16 @@ module Measure
     @reference ||= begin
       work = -> { (1..40_000).map { |i| Math.sin(i) * Math.sqrt(i) }.sort.each_slice(7).sum { |some| some.sum.abs } }
       5.times { work.call }
-      p(times(30) { work.call }, 0.5).tap { |ms| puts format("the reference: 40,000 sines and roots, sorted and summed: %.1f ms", ms) }
+      p(times(30) { work.call }, 0.5).tap do |ms|
+        puts format("the reference: 40,000 sines and roots, sorted and summed: %.1f ms", ms)
+      end
     end
   end
 
   def self.report(name, values, aim)
     ratio = p(values, 0.5) / reference
-    puts format("%-44s p50 %8.1f   p95 %8.1f   %7.2f of the reference   aim %s", name, p(values, 0.5), p(values, 0.95), ratio, aim)
+    puts format("%-44s p50 %8.1f   p95 %8.1f   %7.2f of the reference   aim %s", name, p(values, 0.5), p(values, 0.95),
+      ratio, aim)
   end
 end
 
@@ -56,22 +59,30 @@ def plan(json)
   Meander::Output::Answer.call(Meander::Planner::PlanPiece.call(result.piece, questions: result.questions))
 end
 
-# Repeats placed for the first time, each in wires of its own, and found again; a frame laid pass by pass, never seen before.
+# Repeats placed for the first time, each in wires of its own, and found again; a frame laid pass by pass, never seen
+# before.
 def eights(a_side) = ([1, 2] * a_side) + ([1, 0] * a_side)
-def placed(gaps, gap) = Meander::Weave::Repeat.new(Meander::Weave::Frame.new(base_mm: [1.0, 1.0], wire_mm: 0.4, clear_mm: [gap]), Meander::Weave::Walk.new(gaps), lean: 0.3)
+
+def placed(gaps, gap)
+  Meander::Weave::Repeat.new(Meander::Weave::Frame.new(base_mm: [1.0, 1.0], wire_mm: 0.4, clear_mm: [gap]),
+    Meander::Weave::Walk.new(gaps), lean: 0.3)
+end
 
 def course(width)
   walk = Meander::Weave::Walk.new(eights(4))
   profile = Meander::Weave::Profile.new(Array.new(41) { |i| [i * 1.5, 0.4 + (width * Math.sin(Math::PI * i / 40))] })
-  Meander::Weave::Course.of({base_mm: [1.0, 1.0], wire_mm: 0.4, strands: 1}, profile, before: [], walk:, after: [], lean: 0.3).strip(31)
+  Meander::Weave::Course
+    .of({base_mm: [1.0, 1.0], wire_mm: 0.4, strands: 1}, profile, before: [], walk:, after: [], lean: 0.3).strip(31)
 end
 5.times { |i| placed(eights(8), 0.39 - (i / 1000.0)) }
 {8 => "60 ms", 25 => "150 ms"}.each do |a_side, aim|
   gap = 0.4
-  Measure.report("a repeat of #{4 * a_side} passes placed for the first time", Measure.times(20) { placed(eights(a_side), gap += 0.001) }, aim)
+  Measure.report("a repeat of #{4 * a_side} passes placed for the first time",
+    Measure.times(20) { placed(eights(a_side), gap += 0.001) }, aim)
   Measure.report("  found again", Measure.times(20) { placed(eights(a_side), gap) }, "2 ms")
 end
-Measure.report("a frame of 496 passes for the first time", (1..8).flat_map { |i| Measure.times(1) { course(6.0 + (i / 100.0)) } }, "60 ms")
+Measure.report("a frame of 496 passes for the first time",
+  (1..8).flat_map { |i| Measure.times(1) { course(6.0 + (i / 100.0)) } }, "60 ms")
 
 [["cuff", 60, "5 ms"], ["cuff", 600, "10 ms"], ["bracelet", 60, "5 ms"]].each do |kind, repeats, aim|
   json = piece(kind, repeats)
@@ -90,13 +101,14 @@ def wide_piece(passes)
       "ends" => %w[start end].zip(%w[e1 e2]).to_h { |side, id| [side, {"ending" => id, "place" => i}] })
   end
   json["wires"] = base + [weaving]
-  json["sections"][0]["pattern"] = {"kind" => "walk", "gaps" => gaps, "before" => [], "after" => [{"gaps" => [12, 13], "times" => 3}]}
+  json["sections"][0]["pattern"] =
+    {"kind" => "walk", "gaps" => gaps, "before" => [], "after" => [{"gaps" => [12, 13], "times" => 3}]}
   json["name"] = "#{passes} passes"
   json
 end
 
-# Has a page note in window.redraws the time from a key in a field, or from window.say(text) in it, to the frame in which the loupe, or
-# what else is seen, was drawn again with the new picture, in ms.
+# Has a page note in window.redraws the time from a key in a field, or from window.say(text) in it, to the frame in
+# which the loupe, or what else is seen, was drawn again with the new picture, in ms.
 def watch_redraws(browser, field, seen = ".loupe")
   browser.evaluate(<<~JS)
     (() => {
@@ -123,9 +135,11 @@ end
   result = Meander::Document::PieceReader.call(json)
   once = -> { Meander::Planner::PlanPiece.call(result.piece) }
   10.times { once.call }
-  Measure.report("plan over 25 wires, #{passes} passes", Measure.times(40) { once.call }, (passes == 5000) ? "20 ms" : "linear at most")
+  Measure.report("plan over 25 wires, #{passes} passes", Measure.times(40) { once.call },
+    (passes == 5000) ? "20 ms" : "linear at most")
   picture = once.call.strip_picture.json
-  puts format("%-44s %8.1f kB, %.1f kB as it travels  aim 300 kB", "  its picture", picture.bytesize / 1000.0, Zlib.gzip(picture).bytesize / 1000.0)
+  puts format("%-44s %8.1f kB, %.1f kB as it travels  aim 300 kB", "  its picture", picture.bytesize / 1000.0,
+    Zlib.gzip(picture).bytesize / 1000.0)
 end
 
 # Twelve sections on eight base wires, about 3,000 passes: arcs, and drops among them; one of them changed.
@@ -133,33 +147,50 @@ def twelve(changed = nil, by = 0)
   size = ->(mm) { {"typed" => "#{mm} mm"} }
   model = start("earring")
   sections = Array.new(12) do |i|
-    at = (i < 4) ? {"kind" => "first", "turn" => i * 90} : {"kind" => "after", "section" => "s#{i - 3}", "bare" => size.call(6), "turn" => 30}
+    at = (i < 4) ? {"kind" => "first", "turn" => i * 90} :
+      {"kind" => "after", "section" => "s#{i - 3}", "bare" => size.call(6), "turn" => 30}
     more = (changed == i) ? by / 1000.0 : 0
     bent = if i.between?(4, 7)
       {"form" => {"kind" => "drop", "length" => size.call(24 + more), "width" => size.call(10), "open" => size.call(2)}}
     else
-      {"form" => {"kind" => "arc", "radius" => size.call(30 + more), "towards" => "far"}, "extent" => {"kind" => "repeats", "count" => 20},
+      {"form" => {"kind" => "arc", "radius" => size.call(30 + more), "towards" => "far"},
+        "extent" => {"kind" => "repeats", "count" => 20},
        "pattern" => {"kind" => "coils", "single" => 3, "both" => 3, "anchor" => 0, "closing" => 3}}
     end
     model["sections"][0].merge("id" => "s#{i + 1}", "at" => at, **bent)
   end
   visit = ->(section, seat) { {"kind" => "visit", "section" => section["id"], "seat" => seat} }
-  base = (0..7).map { |i| {"id" => "w#{i + 1}", "kind" => "k1", "route" => sections.values_at(i / 2, (i / 2) + 4, (i / 2) + 8).map { |one| visit.call(one, "base #{(i % 2) + 1}") }} }
+  base = (0..7).map do |i|
+    {"id" => "w#{i + 1}", "kind" => "k1",
+      "route" => sections.values_at(i / 2, (i / 2) + 4, (i / 2) + 8)
+        .map { |one| visit.call(one, "base #{(i % 2) + 1}") }}
+  end
   working = sections.map { |one| {"id" => "y#{one["id"]}", "kind" => "k2", "route" => [visit.call(one, "weaving 1")]} }
-  model.merge("kind" => "component", "worn" => nil, "pair" => false, "wires" => base + working, "sections" => sections, "endings" => [], "name" => "Twelve")
+  model.merge("kind" => "component", "worn" => nil, "pair" => false, "wires" => base + working, "sections" => sections,
+    "endings" => [], "name" => "Twelve")
 end
 
 # A document of the first version, lifted as it is read.
 first = JSON.parse(File.read(File.join(__dir__, "../test/support/first_version.json")))
-%w[cuff pendant].each { |kind| Measure.report("a #{kind} of the first version read", Measure.times(100) { Meander::Document::PieceReader.call(first[kind]) }, "2 ms") }
+%w[cuff pendant].each do |kind|
+  Measure.report("a #{kind} of the first version read",
+    Measure.times(100) { Meander::Document::PieceReader.call(first[kind]) }, "2 ms")
+end
 
 kept = Meander::Kept.new(40)
-replan = ->(json) { Meander::Document::PieceReader.call(json).then { |result| Meander::Planner::PlanPiece.call(result.piece, questions: result.questions, kept:).tap { |plan| Meander::Output::Answer.call(plan) } } }
+replan = ->(
+  json) {
+  Meander::Document::PieceReader.call(json).then { |result|
+    Meander::Planner::PlanPiece.call(result.piece, questions: result.questions, kept:)
+       .tap { |plan| Meander::Output::Answer.call(plan) }
+  }
+}
 puts format("%-44s %8d passes", "twelve sections on eight base wires", replan.call(twelve).sections.sum(&:wraps) * 2)
 {"a strip" => 2, "a frame" => 5}.each do |name, index|
   5.times { |i| replan.call(twelve(index, i)) }
   documents = Array.new(40) { |i| twelve(index, 10 + i) }
-  Measure.report("twelve sections, #{name} changed, planned again", Measure.times(40) { replan.call(documents.shift) }, "20 ms")
+  Measure.report("twelve sections, #{name} changed, planned again", Measure.times(40) { replan.call(documents.shift) },
+    "20 ms")
 end
 
 # Is every piece in sight on the shelf drawn?
@@ -174,13 +205,16 @@ Dir.mktmpdir do |data|
   server = RunningServer.new(data:)
   id = server.get("/api/pieces")["pieces"].find { |one| one["name"] == "Reed cuff" }["id"]
   document = server.get("/api/pieces/#{id}")["document"]
-  Measure.report("API: every weave tried, round trip", Measure.times(20) { server.request("POST", "/api/weaves", {document:}) }, "300 ms")
-  Measure.report("API: plan, round trip", Measure.times(200) { server.request("POST", "/api/plan", {document:}) }, "p95 30 ms")
+  Measure.report("API: every weave tried, round trip",
+    Measure.times(20) { server.request("POST", "/api/weaves", {document:}) }, "300 ms")
+  Measure.report("API: plan, round trip", Measure.times(200) { server.request("POST", "/api/plan", {document:}) },
+    "p95 30 ms")
 
   # A tray of 2,000 kinds: what fits a gap, asked again and again, and each time after one kind was changed.
   kind = server.get("/api/tray")["beads"].first["bead"]
   ids = Array.new(2000 - server.get("/api/tray")["beads"].size) do |i|
-    sized = kind.merge("name" => "Kind #{i}", "length" => {"typed" => "#{(1 + (i * 0.01)).round(2)} mm"}, "hole" => {"typed" => "0.5 mm"})
+    sized = kind.merge("name" => "Kind #{i}", "length" => {"typed" => "#{(1 + (i * 0.01)).round(2)} mm"},
+      "hole" => {"typed" => "0.5 mm"})
     JSON.parse(server.request("POST", "/api/tray", {bead: sized, stock: i}).body)["id"]
   end
   fit = ->(gap) { server.request("POST", "/api/tray/fit", {gap: {typed: "#{gap} mm"}, wires: [{typed: "0.4 mm"}]}) }
@@ -193,9 +227,8 @@ Dir.mktmpdir do |data|
   Measure.report("API: the same after one kind was changed", after, "50 ms")
   ids.each { |one| server.request("DELETE", "/api/tray/#{one}") }
 
-  flags = %w[no-sandbox disable-quic disable-background-networking disable-component-update disable-sync no-first-run disable-gpu enable-unsafe-swiftshader].to_h { |flag|
-    [flag, nil]
-  }.merge("use-angle" => "swiftshader")
+  flags = %w[no-sandbox disable-quic disable-background-networking disable-component-update disable-sync no-first-run
+    disable-gpu enable-unsafe-swiftshader].to_h { |flag| [flag, nil] }.merge("use-angle" => "swiftshader")
   name = %w[chromium chromium-browser google-chrome].find { |one| system("command -v #{one} >/dev/null") }
   browser = Ferrum::Browser.new(browser_path: name, browser_options: flags, window_size: [1280, 800], timeout: 30)
   pieces = server.get("/api/pieces")["pieces"].size
@@ -203,7 +236,8 @@ Dir.mktmpdir do |data|
     browser.go_to("about:blank")
     start = Measure.now
     browser.go_to("#{server.url}/")
-    sleep 0.005 until browser.evaluate("document.querySelectorAll('.shelf-row').length") == pieces && browser.evaluate(DRAWN)
+    sleep 0.005 until browser.evaluate("document.querySelectorAll('.shelf-row').length") == pieces &&
+        browser.evaluate(DRAWN)
     Measure.now - start
   end
   Measure.report("shelf: address to all in sight drawn", first, "1500 ms")
@@ -222,7 +256,8 @@ Dir.mktmpdir do |data|
   Measure.report("browser: key to redrawn strip", browser.evaluate("window.redraws"), "p95 100 ms")
   # The same for the short notation of a repeat of 500 wraps: from a key in it to the loupe drawn again.
   long = piece("cuff", 1)
-  long["sections"][0]["pattern"] = {"kind" => "walk", "gaps" => (([0, 1] * 10) + ([0, 2] * 10)) * 25, "before" => [], "after" => []}
+  long["sections"][0]["pattern"] =
+    {"kind" => "walk", "gaps" => (([0, 1] * 10) + ([0, 2] * 10)) * 25, "before" => [], "after" => []}
   long_id = JSON.parse(server.request("POST", "/api/pieces", {document: long.merge("name" => "500 wraps")}).body)["id"]
   browser.go_to("#{server.url}/pieces/#{long_id}")
   sleep 0.02 until browser.evaluate("document.querySelector('.loupe canvas')?.width > 0")
@@ -237,7 +272,9 @@ Dir.mktmpdir do |data|
   Measure.report("browser: key in the notation, 500 wraps", browser.evaluate("window.redraws"), "p95 100 ms")
 
   # A strip of 2,000 passes and more playing at its fastest: the time from frame to frame.
-  strip = JSON.parse(server.request("POST", "/api/pieces", {document: piece("cuff", 170).merge("name" => "2,000 passes")}).body)["id"]
+  strip = JSON.parse(
+    server.request("POST", "/api/pieces", {document: piece("cuff", 170).merge("name" => "2,000 passes")}).body
+  )["id"]
   browser.go_to("#{server.url}/pieces/#{strip}")
   sleep 0.02 until browser.evaluate("document.querySelector('.loupe canvas')?.width > 0")
   sleep 1
@@ -257,7 +294,8 @@ Dir.mktmpdir do |data|
   JS
   Measure.report("browser: playing 2,040 passes, frame to frame", frames, "33 ms (30 a second)")
 
-  # From the press to the first frame in space, read back so that it is drawn; the part of the program for it is fetched, too.
+  # From the press to the first frame in space, read back so that it is drawn; the part of the program for it is
+  # fetched, too.
   first_frames = Array.new(5) do
     browser.go_to("about:blank")
     browser.go_to("#{server.url}/pieces/#{id}")
@@ -293,7 +331,8 @@ Dir.mktmpdir do |data|
   end
   Measure.report("browser: twelve sections, key to redrawn", browser.evaluate("window.redraws"), "p95 100 ms")
 
-  # From the press that turns the work over to the frame in which both canvases are drawn, read back so that nothing is left to do.
+  # From the press that turns the work over to the frame in which both canvases are drawn, read back so that nothing is
+  # left to do.
   [1000, 5000, 25_000].each do |passes|
     wide = JSON.parse(server.request("POST", "/api/pieces", {document: wide_piece(passes)}).body)["id"]
     browser.go_to("#{server.url}/pieces/#{wide}")
@@ -308,7 +347,8 @@ Dir.mktmpdir do |data|
       JS
     end
     Measure.report("browser: #{passes} passes drawn anew", draws, (passes == 5000) ? "200 ms" : "linear at most")
-    # The loupe moved along the strip, 20 pixels at a time, and brought nearer and farther: to the frame in which it is drawn.
+    # The loupe moved along the strip, 20 pixels at a time, and brought nearer and farther: to the frame in which it is
+    # drawn.
     {"moves" => ["deltaX: 20"] * 40, "zooms" => ["deltaY: -60", "deltaY: 60"] * 6}.each do |name, turns|
       frames = turns.map do |turn|
         browser.evaluate_async(<<~JS, 10)

@@ -1,8 +1,8 @@
 # frozen_string_literal: true
 
-# Random weaves and documents at the ends of their ranges, many of them: each must end, with figures that are numbers and hold
-# their bounds.  bundle exec ruby bench/sweep.rb [weaves] [documents] [seed]
-# Prints the seed, what was slowest and largest, and everything that was not right; exit status 1 where anything was not.
+# Random weaves and documents at the ends of their ranges, many of them: each must end, with figures that are numbers
+# and hold their bounds. bundle exec ruby bench/sweep.rb [weaves] [documents] [seed] Prints the seed, what was slowest
+# and largest, and everything that was not right; exit status 1 where anything was not.
 require "json"
 require "timeout"
 require_relative "../core/meander"
@@ -26,7 +26,10 @@ class Sweep
 
   def document(kind) = Meander::Document::StartingPiece.call(kind)
   def size(text) = {"typed" => text}
-  def demo_documents = @demo_documents ||= Dir[File.join(ROOT, "demo/pieces/*.json")].map { |file| JSON.parse(File.read(file)) }
+
+  def demo_documents
+    @demo_documents ||= Dir[File.join(ROOT, "demo/pieces/*.json")].map { |file| JSON.parse(File.read(file)) }
+  end
 
   def timed(said)
     start = Process.clock_gettime(Process::CLOCK_MONOTONIC)
@@ -44,7 +47,12 @@ class Sweep
   def weave
     given = extreme_weave(@random)
     frame = Meander::Weave::Frame.new(**given.except(:gaps))
-    made = timed(-> { given.to_s }) { Meander::Weave::Repeat.new(frame, Meander::Weave::Walk.new(given[:gaps]), lean: 0.3) } or return
+    made = timed(
+      -> { given.to_s }
+    ) {
+      Meander::Weave::Repeat.new(frame, Meander::Weave::Walk.new(given[:gaps]),
+        lean: 0.3)
+    } or return
     flat = made.passes.sum(&:length_mm)
     return if made.advance_mm.positive? && made.wire_mm.finite? && made.wire_mm >= flat * 0.9999
 
@@ -55,7 +63,9 @@ class Sweep
     json = extreme_document(@random)
     plan = timed(-> { JSON.generate(json)[0, 4000] }) do
       result = Meander::Document::PieceReader.call(json)
-      Meander::Planner::PlanPiece.call(result.piece, questions: result.questions).then { |made| Meander::Output::Answer.call(made) }
+      Meander::Planner::PlanPiece.call(result.piece, questions: result.questions).then do |made|
+        Meander::Output::Answer.call(made)
+      end
     end
     @wrong << "not a number: #{JSON.generate(json)[0, 2000]}" unless plan.nil? || numbers(plan).all?(&:finite?)
   end
@@ -67,8 +77,11 @@ puts "seed #{seed}"
 {weave: weaves || 5000, piece: documents || 1000}.each do |kind, count|
   start = Process.clock_gettime(Process::CLOCK_MONOTONIC)
   count.times { sweep.public_send(kind) }
-  puts format("%d %ss in %.1f s, slowest %.2f s: %s", count, kind, Process.clock_gettime(Process::CLOCK_MONOTONIC) - start, *sweep.slowest)
+  puts format("%d %ss in %.1f s, slowest %.2f s: %s", count, kind,
+    Process.clock_gettime(Process::CLOCK_MONOTONIC) - start, *sweep.slowest)
 end
-puts "resident memory #{File.read("/proc/self/status")[/VmHWM:\s+(\d+)/, 1].to_i / 1024} MB at its highest" if File.exist?("/proc/self/status")
+if File.exist?("/proc/self/status")
+  puts "resident memory #{File.read("/proc/self/status")[/VmHWM:\s+(\d+)/, 1].to_i / 1024} MB at its highest"
+end
 puts sweep.wrong
 exit 1 if sweep.wrong.any?

@@ -60,7 +60,12 @@ module Server
       # The document in the request.
       # @raise [Meander::InvalidInput] when there is none
       def given_document
-        given.fetch("document") { raise Meander::InvalidInput.new([Meander::Fault.new(path: "/document", code: "missing", message: "document is missing", given: nil, accepted: "a piece")]) }
+        given.fetch("document") do
+          raise Meander::InvalidInput.new(
+            [Meander::Fault.new(path: "/document", code: "missing", message: "document is missing", given: nil,
+              accepted: "a piece")]
+          )
+        end
       end
 
       # The request itself, which has a document.
@@ -78,10 +83,15 @@ module Server
     error(Planners::Pool::Unwanted) { halt Middleware::WholeAnswers::GONE }
     error(Sinatra::BadRequest) { problem(Problem.new(400, "bad-request", "the address or the form cannot be read")) }
     error(ActiveRecord::StatementInvalid) { |error| problem(Database.problem(error)) }
-    error(Planners::Pool::TooMuch) { problem(Problem.new(503, "too-much-work", "this takes more work than Meander can do at once: fewer sections, repeats or beads would do")) }
+    error(Planners::Pool::TooMuch) do
+      problem(Problem.new(503, "too-much-work",
+        "this takes more work than Meander can do at once: fewer sections, repeats or beads would do"))
+    end
     error(ActiveRecord::RecordNotFound) { problem(Problem.new(404, "not-found", "there is no such piece or weave")) }
     error do |error|
-      problem(Problem.new(400, "bad-request", "the address or the form cannot be read")) if error.is_a?(Rack::BadRequest)
+      if error.is_a?(Rack::BadRequest)
+        problem(Problem.new(400, "bad-request", "the address or the form cannot be read"))
+      end
       warn "#{error.class}: #{error.message}\n#{error.backtrace&.first(8)&.join("\n")}"
       problem(Problem.new(500, "our-mistake", "Meander made a mistake; your work is kept as it was last saved"))
     end

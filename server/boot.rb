@@ -5,7 +5,9 @@ require_relative "demo"
 
 # Opens the database of the data folder and lays out the demo on a new shelf; what cannot be used is said in a sentence.
 begin
-  raise Server::Database::Unusable, "The interface has not been built. Run bin/setup." unless File.file?(File.join(Server::Routes::Pages::DIST, "index.html"))
+  unless File.file?(File.join(Server::Routes::Pages::DIST, "index.html"))
+    raise Server::Database::Unusable, "The interface has not been built. Run bin/setup."
+  end
 
   Server::Database.open(ENV.fetch("MEANDER_DATA", File.expand_path("../data", __dir__))) do
     case ENV["MEANDER_DEMO"]
@@ -21,8 +23,8 @@ end
 
 Server::Planners::POOL.ready
 
-# What is not known of pieces after an update is worked out, and old versions are thinned, while nobody waits for it: once the first page
-# is likely there.
+# What is not known of pieces after an update is worked out, and old versions are thinned, while nobody waits for it:
+# once the first page is likely there.
 Thread.new do
   sleep 5
   Server::PieceVersion.thin

@@ -59,7 +59,9 @@ module Server
     # Looks at a database without writing to it.
     # @raise [Unusable]
     def self.check(path)
-      raise Unusable, "#{path} cannot be written to. Make it writable, or set MEANDER_DATA to another folder." unless File.writable?(path) && File.writable?(File.dirname(path))
+      unless File.writable?(path) && File.writable?(File.dirname(path))
+        raise Unusable, "#{path} cannot be written to. Make it writable, or set MEANDER_DATA to another folder."
+      end
 
       database = read_only(path)
       raise Unusable, damaged(path) unless database.execute("PRAGMA quick_check(1)") == [["ok"]]
@@ -67,7 +69,9 @@ module Server
       newest = version(database)
       return if newest <= known
 
-      raise Unusable, "#{path} was written by a newer Meander. Start that one, or set MEANDER_DATA to another folder; nothing was changed."
+      raise Unusable,
+        "#{path} was written by a newer Meander. Start that one, or set MEANDER_DATA to another folder; nothing was " \
+        "changed."
     rescue SQLite3::Exception
       raise Unusable, damaged(path)
     ensure
@@ -81,25 +85,34 @@ module Server
       SQLite3::Database.new(address, flags: SQLite3::Constants::Open::READONLY | SQLite3::Constants::Open::URI)
     end
 
-    def self.damaged(path) = "#{path} is damaged or no database. Put a backup in its place (bin/meander restore FILE), or move it away and start again."
+    def self.damaged(path)
+      "#{path} is damaged or no database. Put a backup in its place (bin/meander restore FILE), or move it away and " \
+      "start again."
+    end
 
     # The newest change of tables a database has had, and the newest there is.
     def self.version(database)
       found = database.execute("SELECT name FROM sqlite_master WHERE name = 'schema_migrations'")
-      found.empty? ? 0 : database.execute("SELECT max(CAST(version AS INTEGER)) FROM schema_migrations").flatten.first.to_i
+      found.empty? ? 0 :
+        database.execute("SELECT max(CAST(version AS INTEGER)) FROM schema_migrations").flatten.first.to_i
     end
 
     def self.known = Dir[File.join(MIGRATIONS, "*.rb")].map { |file| File.basename(file).to_i }.max
 
-    # What SQLite says went wrong with a statement, for the maker. It goes back by itself where the disk is full; that there is nothing to
-    # go back from any more is then said last, and what went wrong first is its cause.
+    # What SQLite says went wrong with a statement, for the maker. It goes back by itself where the disk is full; that
+    # there is nothing to go back from any more is then said last, and what went wrong first is its cause.
     def self.problem(error)
       case first_cause(error)
-      when SQLite3::FullException then Problem.new(507, "disk-full", "the disk is full: this was not saved; make room and try again")
+      when SQLite3::FullException then Problem.new(507, "disk-full",
+        "the disk is full: this was not saved; make room and try again")
       when SQLite3::ReadOnlyException, SQLite3::CantOpenException, SQLite3::IOException, SQLite3::PermissionException
-        Problem.new(507, "not-writable", "the shelf cannot be written to: this was not saved; look whether its folder is there and writable")
-      when SQLite3::BusyException, SQLite3::LockedException then Problem.new(503, "busy", "the shelf is busy: this was not saved; try again")
-      when SQLite3::CorruptException, SQLite3::NotADatabaseException then Problem.new(500, "damaged", "the shelf is damaged; put a backup in its place")
+        Problem.new(507, "not-writable",
+          "the shelf cannot be written to: this was not saved; look whether its folder is there and writable")
+      when SQLite3::BusyException,
+        SQLite3::LockedException then Problem.new(503, "busy", "the shelf is busy: this was not saved; try again")
+      when SQLite3::CorruptException,
+        SQLite3::NotADatabaseException then Problem.new(500, "damaged",
+          "the shelf is damaged; put a backup in its place")
       else Problem.new(500, "our-mistake", "Meander made a mistake; your work is kept as it was last saved")
       end
     end

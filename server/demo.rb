@@ -18,7 +18,10 @@ module Server
           Piece.keep({document: Meander::Document::PieceReader.call(json).piece.to_h}, demo_key: key)
         end
       end
-      files("weaves").each_value { |json| Weave.kept.where(name: json["name"]).first_or_initialize(id: SecureRandom.uuid).put(Routes::Weaves.checked(json)) }
+      files("weaves").each_value do |json|
+        Weave.kept.where(name: json["name"]).first_or_initialize(id: SecureRandom.uuid)
+          .put(Routes::Weaves.checked(json))
+      end
       lay_out_tray
     end
 
@@ -30,7 +33,11 @@ module Server
     end
 
     # { file name without its ending => JSON }.
-    def self.files(kind) = Dir[File.join(FOLDER, kind, "*.json")].sort.to_h { |file| [File.basename(file, ".json"), JSON.parse(File.read(file))] }
+    def self.files(kind)
+      Dir[File.join(FOLDER, kind, "*.json")].sort.to_h do |file|
+        [File.basename(file, ".json"), JSON.parse(File.read(file))]
+      end
+    end
     private_class_method :files, :lay_out_tray
   end
 end

@@ -22,8 +22,8 @@ module Server
       value
     end
 
-    # Pictures that can be asked for; job: answers which job they come of, [name, arguments], when it is called. Thousands of them are
-    # kept, so they hold little.
+    # Pictures that can be asked for; job: answers which job they come of, [name, arguments], when it is called.
+    # Thousands of them are kept, so they hold little.
     def self.offered(hashes, job) = hashes.each { |hash| JOBS.fetch(hash) { job } }
 
     # What a plan was asked with is kept small: as values documents take a hundred times as much.

@@ -4,7 +4,8 @@ require "json"
 require_relative "picture_shelf"
 
 module Server
-  # From a document to its plan: what a planner (Planners::Planner) can be asked. It knows no database; all it needs it is told.
+  # From a document to its plan: what a planner (Planners::Planner) can be asked. It knows no database; all it needs it
+  # is told.
   module Planning
     # Common wires, base and weaving, in mm.
     COMMON_MM = [[1.0, 0.4], [0.8, 0.315], [1.2, 0.4], [1.0, 0.315]].freeze
@@ -25,16 +26,19 @@ module Server
     def self.place(sample, base, wire)
       walk, sizes = Meander::Weave::Walk.new(sample.gaps), {base_mm: [base] * sample.base, wire_mm: wire}
       visited = [sample.gaps, *sample.after.map { |stretch| stretch[:gaps] }].flatten.uniq
-      frame = sample.clear ? Meander::Weave::Frame.new(**sizes, clear_mm: [sample.clear * wire] * (sample.base - 1)) : Meander::Weave::Frame.tight(**sizes, visited:)
+      frame = sample.clear ? Meander::Weave::Frame.new(**sizes, clear_mm: [sample.clear * wire] * (sample.base - 1)) :
+        Meander::Weave::Frame.tight(**sizes, visited:)
       Meander::Weave::Repeat.new(frame, walk, lean: Meander::Calibration.usual.lean)
     end
 
-    # The plan of a document given as JSON values. maker: what the maker said of their work, see Document::Fields::MAKER.
+    # The plan of a document given as JSON values. maker: what the maker said of their work, see
+    # Document::Fields::MAKER.
     # @param fresh [Array] is given the pictures that are shown at once and were not on the shelf
     # @raise [Meander::InvalidInput]
     def self.plan(json, maker = {}, fresh = [])
       result = Meander::Document::PieceReader.call(json)
-      plan = Meander::Planner::PlanPiece.call(result.piece, calibration: Meander::Calibration.of(maker), questions: result.questions, kept: SECTIONS)
+      plan = Meander::Planner::PlanPiece.call(result.piece, calibration: Meander::Calibration.of(maker),
+        questions: result.questions, kept: SECTIONS)
       plan.strips.each { |picture| offer(picture, STRIPS) }
       fresh.concat(plan.shown.select { |picture| offer(picture) })
       plan
@@ -46,7 +50,8 @@ module Server
       shelf.put(picture)
     end
 
-    # A picture as JSON text by its content hash. Where it was let go, what it came from is planned again: a job and what it was asked.
+    # A picture as JSON text by its content hash. Where it was let go, what it came from is planned again: a job and
+    # what it was asked.
     # @return [String, nil]
     def self.picture(hash, name, arguments)
       found = PICTURES.get(hash) || STRIPS.get(hash)
@@ -73,17 +78,20 @@ module Server
 
     def self.no_section(sections, given)
       accepted = sections.select { |section| section.craft == "weave" }.map(&:id).join(", ")
-      Meander::Fault.new(path: "/section", code: "reference", message: "this is no woven section of the piece", given:, accepted:)
+      Meander::Fault.new(path: "/section", code: "reference", message: "this is no woven section of the piece", given:,
+        accepted:)
     end
 
-    # Every weave of the collection, and the maker's own, tried in the wires of a strip: each with its figures and its picture. Among
-    # the maker's own are those that came with the document and are not kept. kept: [[id, document], ...].
+    # Every weave of the collection, and the maker's own, tried in the wires of a strip: each with its figures and its
+    # picture. Among the maker's own are those that came with the document and are not kept. kept: [[id, document],
+    # ...].
     # @return [String] JSON
     # @raise [Meander::InvalidInput]
     def self.weaves(given, maker, kept)
       section = asked(plan(given["document"], maker), given["section"]).section
       JSON.generate({weaves: Meander::Weave::Samples::ALL.map { |sample| {key: sample.key, **tried(section, sample)} },
-        own: own_weaves(section.piece, kept).map { |id, weave| {id:, weave: Meander::Document::Plain.call(weave), **own_tried(section, weave)} }})
+        own: own_weaves(section.piece,
+          kept).map { |id, weave| {id:, weave: Meander::Document::Plain.call(weave), **own_tried(section, weave)} }})
     end
 
     def self.tried(section, sample)
@@ -110,7 +118,9 @@ module Server
       plan = plan(given["document"], maker)
       wanted = Meander::Document::Reading.whole(Meander::Document::Questions::EVEN, given.except("document", "section"))
       reach_mm = plan.band ? plan.ends.reach_mm : 0.0
-      fillings = Meander::Crafts::Weaving::MakeEven.call(asked(plan, given["section"]).section, strip_mm: wanted[:strip].mm, reach_mm:, free: wanted[:free], calibration: plan.calibration)
+      fillings =
+        Meander::Crafts::Weaving::MakeEven.call(asked(plan, given["section"]).section, strip_mm: wanted[:strip].mm,
+          reach_mm:, free: wanted[:free], calibration: plan.calibration)
       JSON.generate({fillings: fillings.map(&:to_h)})
     end
 
@@ -118,7 +128,10 @@ module Server
     # @return [String] JSON
     def self.judge(given, maker)
       said = Meander::Document::Reading.whole(Meander::Document::Questions::JUDGE, given.except("document", "section"))
-      JSON.generate(Meander::Crafts::Weaving::JudgeMove.call(asked(plan(given["document"], maker), given["section"]).strip, **said).to_h)
+      JSON.generate(
+        Meander::Crafts::Weaving::JudgeMove.call(asked(plan(given["document"], maker), given["section"]).strip, **said)
+          .to_h
+      )
     end
 
     # A piece with a walk said in short notation put in: in its only section, or in the one that is asked about.
@@ -128,7 +141,9 @@ module Server
       piece = Meander::Document::PieceReader.call(document).piece
       place = woven_place(piece, given["section"])
       gaps = read_weave({"text" => given["text"], "base" => piece.sections[place].base.size})[:gaps]
-      sections = document["sections"].each_with_index.map { |one, i| (i == place) ? one.merge("pattern" => one["pattern"].merge("gaps" => gaps)) : one }
+      sections = document["sections"].each_with_index.map do |one, i|
+        (i == place) ? one.merge("pattern" => one["pattern"].merge("gaps" => gaps)) : one
+      end
       drawn_answer(document.merge("sections" => sections), maker)
     end
 
@@ -162,7 +177,9 @@ module Server
     def self.cut_list(json, maker) = Meander::Output::CutListCsv.call(plan(json, maker))
 
     # @return [String] the strip, or the finished piece, as SVG
-    def self.drawing(json, maker, title, face, hand) = Meander::Output::Drawing.call(plan(json, maker), title:, face:, hand:)
+    def self.drawing(json, maker, title, face, hand)
+      Meander::Output::Drawing.call(plan(json, maker), title:, face:, hand:)
+    end
 
     def self.shown(plan) = {document: plan.piece.to_h, plan: Meander::Output::Answer.call(plan)}
     def self.members(hash) = JSON.generate(hash)[1..-2]

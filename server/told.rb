@@ -19,14 +19,18 @@ module Server
 
     # The piece with what is told of it. What cannot be planned any more tells its fault.
     def self.call(piece, now = by, waiting: nil)
-      piece.tell(Planners.ask(:kept, Piece.find(piece.id).content, Maker.said, waiting:), now) unless piece.told_by == now && piece.told
+      unless piece.told_by == now && piece.told
+        piece.tell(Planners.ask(:kept, Piece.find(piece.id).content, Maker.said, waiting:), now)
+      end
       Planners.offered(piece.told.scan(PICTURE).flatten, job(piece.id))
       piece
     rescue Meander::InvalidInput => e
       piece.tap { piece.update_columns(told: fault(Problem.invalid(e)), told_by: now) }
     rescue JSON::ParserError, Planners::Pool::TooMuch, Planners::Pool::Broken
       # Not kept: it may be another time.
-      piece.tap { piece.told = fault(Problem.new(422, "invalid-input", "this piece cannot be planned any more", faults: [])) }
+      piece.tap do
+        piece.told = fault(Problem.new(422, "invalid-input", "this piece cannot be planned any more", faults: []))
+      end
     end
 
     def self.job(id) = -> { [:kept, [Piece.find(id).content, Maker.said]] }

@@ -52,9 +52,11 @@ module Server
       source, target = SQLite3::Database.new(from), SQLite3::Database.new(to)
       target.busy_handler_timeout = Database::PatientConnection::LONGEST_WAIT_MS
       copying = SQLite3::Backup.new(target, "main", source, "main")
-      sleep 0.01 until [SQLite3::Constants::ErrorCode::DONE, SQLite3::Constants::ErrorCode::OK].include?(copying.step(-1))
+      sleep 0.01 until [SQLite3::Constants::ErrorCode::DONE,
+        SQLite3::Constants::ErrorCode::OK].include?(copying.step(-1))
     rescue SQLite3::Exception => e
-      raise Database::Unusable, "It could not be copied to #{to} (#{e.message}). Look whether there is room, and whether it may be written."
+      raise Database::Unusable,
+        "It could not be copied to #{to} (#{e.message}). Look whether there is room, and whether it may be written."
     ensure
       copying&.finish
       [source, target].each { |database| database&.close }

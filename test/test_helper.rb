@@ -8,7 +8,8 @@ ROOT = File.expand_path("..", __dir__)
 
 # Documents and plans to test with.
 module Pieces
-  # What a maker started from, in the first version of the document: it is the shorter one, and so every test tries that it is lifted.
+  # What a maker started from, in the first version of the document: it is the shorter one, and so every test tries that
+  # it is lifted.
   FIRST_VERSION = File.read(File.join(__dir__, "support/first_version.json"))
 
   # A piece as a maker starts it, with changes: dotted paths to values.
@@ -62,5 +63,7 @@ end
 
 # A plan knows all that it was made of; told whole, an error about one would take minutes to write.
 Meander::Loader.everything
-[Meander::Planner::Plan, Meander::Planner::Placed, Meander::Document::Piece, Meander::Document::Section, Meander::Crafts::Worked, Meander::Crafts::Weaving::Layout, Meander::Crafts::Weaving::Strip,
-  Meander::Crafts::Bending::Layout, Meander::Crafts::Lacing::Layout].each { |type| type.define_method(:inspect) { "#<#{self.class}>" } }
+[Meander::Planner::Plan, Meander::Planner::Placed, Meander::Document::Piece, Meander::Document::Section,
+  Meander::Crafts::Worked, Meander::Crafts::Weaving::Layout, Meander::Crafts::Weaving::Strip,
+  Meander::Crafts::Bending::Layout,
+  Meander::Crafts::Lacing::Layout].each { |type| type.define_method(:inspect) { "#<#{self.class}>" } }

@@ -1,8 +1,8 @@
 # frozen_string_literal: true
 
 module Meander
-  # Finds constants by their names: Weave::CourseLaying stands in meander/weave/course_laying.rb. A folder is a module; each file holds
-  # the one class or module it is named for, and is read when that is first asked for.
+  # Finds constants by their names: Weave::CourseLaying stands in meander/weave/course_laying.rb. A folder is a module;
+  # each file holds the one class or module it is named for, and is read when that is first asked for.
   module Loader
     # Makes everything in a folder known under a module, and in the folders within.
     def self.folder(space, path)

@@ -6,9 +6,8 @@ require "capybara"
 require "capybara/cuprite"
 require_relative "../../test/support/running_server"
 
-FLAGS = %w[no-sandbox disable-quic disable-background-networking disable-component-update disable-sync no-first-run enable-unsafe-swiftshader].to_h { |flag|
-  [flag, nil]
-}.merge("use-angle" => "swiftshader")
+FLAGS = %w[no-sandbox disable-quic disable-background-networking disable-component-update disable-sync no-first-run
+  enable-unsafe-swiftshader].to_h { |flag| [flag, nil] }.merge("use-angle" => "swiftshader")
 CHROMIUM = %w[chromium chromium-browser google-chrome].find { |name| system("command -v #{name} >/dev/null") }
 
 # A browser at a size, with the settings a maker would have chosen.
@@ -16,7 +15,10 @@ def look(server, name, size: [1280, 800], path: "/", settings: {})
   browser = Ferrum::Browser.new(browser_path: CHROMIUM, browser_options: FLAGS, timeout: 30)
   browser.resize(width: size[0], height: size[1])
   browser.go_to("#{server.url}/")
-  browser.evaluate("localStorage.setItem('meander-settings', '#{JSON.generate({units: "mm", theme: "light", hand: "right", **settings})}')")
+  browser.evaluate(
+    "localStorage.setItem('meander-settings', " \
+    "'#{JSON.generate({units: "mm", theme: "light", hand: "right", **settings})}')"
+  )
   browser.go_to("#{server.url}#{path}")
   sleep 1.5
   yield browser if block_given?
@@ -33,7 +35,8 @@ Dir.mktmpdir do |data|
 
   look(server, "shelf")
   look(server, "bench", path: "/pieces/#{reed}")
-  look(server, "bench-tablet-dark", size: [820, 1180], path: "/pieces/#{tide}", settings: {theme: "dark", hand: "left", units: "in"})
+  look(server, "bench-tablet-dark", size: [820, 1180], path: "/pieces/#{tide}",
+    settings: {theme: "dark", hand: "left", units: "in"})
   look(server, "printed-page", path: "/pieces/#{tide}/print")
   look(server, "pins-in-conflict", size: [1280, 1400], path: "/pieces/#{eel}") do |browser|
     browser.at_css("input[aria-label='Repeats']").focus
@@ -55,13 +58,18 @@ Dir.mktmpdir do |data|
   look(server, "weaves-compared", size: [1280, 1000], path: "/pieces/#{heron}") do |browser|
     browser.xpath("//button[normalize-space()='look at them all']").first.click
     sleep 3
-    browser.evaluate("['own Kelp ladder', 'coils-5-2', 'diamond-5'].forEach((key) => document.querySelector(`[data-weave='${key}'] .toggle`).click())")
+    browser.evaluate(
+      "['own Kelp ladder', 'coils-5-2', 'diamond-5'].forEach((key) => document.querySelector(`[data-weave='${key}'] " \
+      ".toggle`).click())"
+    )
     sleep 1.5
   end
   look(server, "pointing", size: [1280, 1180], path: "/pieces/#{heron}") do |browser|
     browser.keyboard.type("p")
     sleep 1
-    box = browser.evaluate("(({ left, top, height }) => [left, top, height])(document.querySelector('.loupe').getBoundingClientRect())")
+    box = browser.evaluate(
+      "(({ left, top, height }) => [left, top, height])(document.querySelector('.loupe').getBoundingClientRect())"
+    )
     browser.mouse.move(x: box[0] + 500, y: box[1] + (box[2] * 0.55)).down
     browser.mouse.move(x: box[0] + 502, y: box[1] + (box[2] * 0.3))
     browser.mouse.move(x: box[0] + 503, y: box[1] + (box[2] * 0.25))
@@ -87,7 +95,9 @@ Dir.mktmpdir do |data|
     browser.evaluate("document.activeElement.blur()")
   end
   look(server, "beads", size: [1280, 1000], path: "/pieces/#{ids["Kelp earrings"]}") do |browser|
-    browser.evaluate("document.querySelectorAll('.section-bench, .sections-brief').forEach((part) => (part.style.display = 'none'))")
+    browser.evaluate(
+      "document.querySelectorAll('.section-bench, .sections-brief').forEach((part) => (part.style.display = 'none'))"
+    )
     browser.xpath("//button[normalize-space()='What fits here?']").first.click
     sleep 1
     browser.evaluate("window.scrollTo(0, 0)")

@@ -29,7 +29,9 @@ module Server
       end
 
       def refuse(what, given)
-        Problem.new(403, "foreign-#{what}", "this #{what} is not served: #{given.to_s.scrub("?")[0, 80]}; open Meander by its address on this machine").response
+        Problem.new(403, "foreign-#{what}",
+          "this #{what} is not served: #{given.to_s.scrub("?")[0, 80]}; open Meander by its address on this machine")
+            .response
       end
     end
   end

@@ -3,8 +3,9 @@
 require "json"
 require_relative "../../core/meander"
 
-# Pieces of the first version of the document become pieces of the second; what they were is kept beside them, as a version with the outcome
-# "version 1". One that cannot be read stays as it is, and says on the shelf what is wrong with it.
+# Pieces of the first version of the document become pieces of the second; what they were is kept beside them, as a
+# version with the outcome "version 1". One that cannot be read stays as it is, and says on the shelf what is wrong with
+# it.
 class LiftPiecesToTheSecondVersion < ActiveRecord::Migration[7.2]
   # The tables as they are now, whatever becomes of the models.
   class Piece < ActiveRecord::Base
@@ -20,7 +21,8 @@ class LiftPiecesToTheSecondVersion < ActiveRecord::Migration[7.2]
     Piece.find_each do |piece|
       lifted = lifted(piece.document) or next
       now = Time.now.utc
-      Version.create!(piece_id: piece.id, base_revision: piece.revision, outcome: "version 1", document: piece.document, created_at: now)
+      Version.create!(piece_id: piece.id, base_revision: piece.revision, outcome: "version 1", document: piece.document,
+        created_at: now)
       piece.update_columns(document: JSON.generate(lifted), revision: piece.revision + 1)
     end
   end

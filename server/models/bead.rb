@@ -12,14 +12,17 @@ module Server
     # entry: what was read, see Document::TrayReader.
     def self.keep(entry) = new(id: SecureRandom.uuid).tap { |bead| bead.put(entry) }
 
-    # Every kind that is kept with its row's id: { id => Beads::Kind }; of a changed tray only what changed is read again.
+    # Every kind that is kept with its row's id: { id => Beads::Kind }; of a changed tray only what changed is read
+    # again.
     def self.kinds
       state = [kept.count, kept.maximum(:updated_at)]
       return KINDS[:kinds] if KINDS[:state] == state
 
       had = KINDS[:read] || {}
       rows = kept.pluck(:id, Arel.sql("CAST(updated_at AS TEXT)")) # as text, for it is only compared
-      changed = where(id: rows.reject { |row| had.key?(row) }.map(&:first)).to_h { |bead| [bead.id, Meander::Document::TrayReader.kept(bead.content)] }
+      changed = where(id: rows.reject { |row| had.key?(row) }.map(&:first)).to_h do |bead|
+        [bead.id, Meander::Document::TrayReader.kept(bead.content)]
+      end
       read = rows.to_h { |row| [row, had[row] || changed.fetch(row.first)] }
       KINDS.replace(state:, read:, kinds: read.transform_keys(&:first))
       KINDS[:kinds]

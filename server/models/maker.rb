@@ -8,7 +8,11 @@ module Server
     USUAL = Meander::Calibration.usual
 
     # What the maker said (Meander::Document::Fields::MAKER), the usual until they do.
-    def self.said = first&.document&.then { |text| JSON.parse(text, symbolize_names: true) }.to_h.then { |kept| {pace: USUAL.pace, push: "well", **kept} }
+    def self.said
+      first&.document&.then { |text| JSON.parse(text, symbolize_names: true) }.to_h.then do |kept|
+        {pace: USUAL.pace, push: "well", **kept}
+      end
+    end
 
     def self.calibration = Meander::Calibration.of(said)
 

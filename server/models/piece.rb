@@ -4,10 +4,11 @@ require "json"
 require "securerandom"
 
 module Server
-  # A stored piece: its document as JSON text, under a revision that grows by one with every save, and what the shelf shows of it.
+  # A stored piece: its document as JSON text, under a revision that grows by one with every save, and what the shelf
+  # shows of it.
   #
-  # told: the members of a JSON object, see Planning.kept; told_by: what they were planned by; repeats: how many its sections had then;
-  # repeats_before: how many they had by earlier rules, until the maker has seen that they changed.
+  # told: the members of a JSON object, see Planning.kept; told_by: what they were planned by; repeats: how many its
+  # sections had then; repeats_before: how many they had by earlier rules, until the maker has seen that they changed.
   class Piece < ActiveRecord::Base
     # A save that was made from an older revision than the stored one.
     class Stale < StandardError
@@ -27,30 +28,38 @@ module Server
     scope :on_shelf, -> { where(deleted_at: nil).order(:created_at, :id) }
     scope :set_aside, -> { where.not(deleted_at: nil).order(deleted_at: :desc) }
 
-    # A new piece. kept: a document as plain values and what was told of it, see Planning.kept; by: what it was planned by.
+    # A new piece. kept: a document as plain values and what was told of it, see Planning.kept; by: what it was planned
+    # by.
     def self.keep(kept, by: nil, demo_key: nil)
       document = kept[:document]
       transaction do
-        piece = create!(id: SecureRandom.uuid, name: document[:name], document: JSON.generate(document), revision: 1, demo_key:, **told(kept, by))
+        piece = create!(id: SecureRandom.uuid, name: document[:name], document: JSON.generate(document), revision: 1,
+          demo_key:, **told(kept, by))
         piece.versions.create!(base_revision: 0, outcome: "saved", document: piece.document)
         piece
       end
     end
 
-    def self.told(kept, by) = {told: kept[:told], told_by: by, repeats: kept[:repeats]&.then { |counts| JSON.generate(counts) }}
+    def self.told(kept, by)
+      {told: kept[:told], told_by: by, repeats: kept[:repeats]&.then { |counts| JSON.generate(counts) }}
+    end
 
     # Saves over the revision it was made from. A stale save is refused and kept beside the stored version.
     # @raise [Stale]
     def save_over(kept, base_revision, by:)
       text = JSON.generate(kept[:document])
-      saved = transaction { update_if_current(text, base_revision, name: kept[:document][:name], repeats_before: nil, **self.class.told(kept, by)) }
+      saved = transaction do
+        update_if_current(text, base_revision, name: kept[:document][:name], repeats_before: nil,
+          **self.class.told(kept, by))
+      end
       return reload if saved
 
       versions.create!(base_revision:, outcome: "refused", document: text)
       raise Stale.new(reload)
     end
 
-    # What was planned of the document as it is stored. Where earlier rules gave other counts, those are kept until they are seen.
+    # What was planned of the document as it is stored. Where earlier rules gave other counts, those are kept until they
+    # are seen.
     def tell(kept, by)
       counts = JSON.generate(kept[:repeats])
       before = repeats if repeats && repeats != counts && Told.same_maker?(told_by, by)

@@ -15,7 +15,9 @@ module Server
     # @raise [Meander::InvalidInput] when another has its name
     def put(document)
       transaction do
-        refuse(document[:name]) if self.class.kept.where.not(id:).where("lower(name) = lower(?)", document[:name]).exists?
+        if self.class.kept.where.not(id:).where("lower(name) = lower(?)", document[:name]).exists?
+          refuse(document[:name])
+        end
         update!(name: document[:name], document: JSON.generate(document), deleted_at: nil)
       end
     end
@@ -25,7 +27,10 @@ module Server
     private
 
     def refuse(name)
-      raise Meander::InvalidInput.new([Meander::Fault.new(path: "/name", code: "taken", message: "you keep a weave called “#{name}” already", given: name, accepted: "a name of its own")])
+      raise Meander::InvalidInput.new(
+        [Meander::Fault.new(path: "/name", code: "taken", message: "you keep a weave called “#{name}” already",
+          given: name, accepted: "a name of its own")]
+      )
     end
   end
 end

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
-# A process apart from the one that answers requests: it loads the core once, and forks a planner for every socket it is sent. Planning
-# there holds nobody else up, can be given up at any moment, and what it takes of memory goes with it.
+# A process apart from the one that answers requests: it loads the core once, and forks a planner for every socket it is
+# sent. Planning there holds nobody else up, can be given up at any moment, and what it takes of memory goes with it.
 #   ruby server/planners/process.rb   its standard input is the socket it is asked over
 # With MEANDER_WARM=no it places nothing while nobody asks, as in tests, where that would only take their time.
 require "socket"

@@ -21,7 +21,8 @@ module Server
         value = params[key] || accepted.first
         return value if accepted.include?(value)
 
-        fault = Meander::Fault.new(path: "/#{key}", code: "choice", message: "not a #{key} there is", given: value, accepted: accepted.join(", "))
+        fault = Meander::Fault.new(path: "/#{key}", code: "choice", message: "not a #{key} there is", given: value,
+          accepted: accepted.join(", "))
         raise Meander::InvalidInput.new([fault])
       end
 
@@ -30,7 +31,9 @@ module Server
         def take_out(piece, ending, type)
           content_type type
           cache_control :no_store
-          headers "content-disposition" => "attachment; filename=\"#{Exports.file_name(piece, ending)}\"" unless params["show"]
+          unless params["show"]
+            headers "content-disposition" => "attachment; filename=\"#{Exports.file_name(piece, ending)}\""
+          end
         end
       end
 
@@ -52,7 +55,8 @@ module Server
       end
 
       def self.before(piece)
-        piece.versions.where(outcome: "version 1").order(:id).last&.document || raise(Problem.new(404, "not-found", "this piece was never kept in the first version of the document"))
+        piece.versions.where(outcome: "version 1").order(:id).last&.document ||
+          raise(Problem.new(404, "not-found", "this piece was never kept in the first version of the document"))
       end
 
       def self.cut_list(app)

@@ -6,7 +6,8 @@ module Server
     module Pages
       NAME = /\A[\w-][\w.-]*\z/
       DIST = File.expand_path("../../web/dist", __dir__)
-      TYPES = {".js" => "text/javascript", ".css" => "text/css", ".woff2" => "font/woff2", ".woff" => "font/woff", ".svg" => "image/svg+xml"}.freeze
+      TYPES = {".js" => "text/javascript", ".css" => "text/css", ".woff2" => "font/woff2", ".woff" => "font/woff",
+        ".svg" => "image/svg+xml"}.freeze
 
       def self.registered(app)
         app.get("/assets/:file") do |file|

@@ -2,7 +2,8 @@
 
 module Server
   module Routes
-    # Stored pieces: the shelf, opening, saving, setting aside and bringing back. Answers are JSON text, put together from what planners say.
+    # Stored pieces: the shelf, opening, saving, setting aside and bringing back. Answers are JSON text, put together
+    # from what planners say.
     module Pieces
       # Of so many versions at the most the last one that can be planned is looked for.
       VERSIONS = 20
@@ -13,7 +14,8 @@ module Server
         content = readable(piece)
         answer = Planners.ask(:answer, content, Maker.said, waiting:)
         piece = Told.call(piece, waiting:)
-        anew = piece.repeats_before && Meander::Planner::PlannedAnew.call(content, JSON.parse(piece.repeats_before), JSON.parse(piece.repeats))
+        anew = piece.repeats_before &&
+          Meander::Planner::PlannedAnew.call(content, JSON.parse(piece.repeats_before), JSON.parse(piece.repeats))
         members(stamp(piece), answer, anew && JSON.generate({anew:})[1..-2])
       end
 
@@ -21,11 +23,16 @@ module Server
       def self.readable(piece)
         piece.content
       rescue JSON::ParserError
-        raise Meander::InvalidInput.new([Meander::Fault.new(path: "", code: "not_json", message: "what is stored is not JSON", given: piece.document[0, 80], accepted: "a piece")])
+        raise Meander::InvalidInput.new(
+          [Meander::Fault.new(path: "", code: "not_json", message: "what is stored is not JSON",
+            given: piece.document[0, 80], accepted: "a piece")]
+        )
       end
 
       # A piece as it lies on the shelf.
-      def self.row(piece, now = Told.by, waiting: nil) = Told.call(piece, now, waiting:).then { |told| members(stamp(told), told.told) }
+      def self.row(piece, now = Told.by, waiting: nil)
+        Told.call(piece, now, waiting:).then { |told| members(stamp(told), told.told) }
+      end
 
       def self.everything(waiting)
         now, columns = Told.by, Piece.column_names - ["document"]
@@ -35,7 +42,8 @@ module Server
       end
 
       def self.stamp(piece)
-        {id: piece.id, name: piece.name, revision: piece.revision, saved_at: piece.updated_at.utc.iso8601, set_aside: !piece.deleted_at.nil?}
+        {id: piece.id, name: piece.name, revision: piece.revision, saved_at: piece.updated_at.utc.iso8601,
+          set_aside: !piece.deleted_at.nil?}
       end
 
       def self.members(stamp, *more) = "{#{[JSON.generate(stamp)[1..-2], *more.compact].join(",")}}"
@@ -47,8 +55,9 @@ module Server
       # @raise [Meander::InvalidInput, Piece::Stale]
       def self.save(id, json, revision, waiting: nil)
         unless revision.is_a?(Integer) && revision.between?(1, Piece::MOST_REVISION)
-          fault = Meander::Fault.new(path: "/revision", code: "count", message: "revision must be the one the change was made from", given: revision,
-                                     accepted: "a whole number from 1 to #{Piece::MOST_REVISION}")
+          fault = Meander::Fault.new(path: "/revision", code: "count",
+            message: "revision must be the one the change was made from", given: revision,
+            accepted: "a whole number from 1 to #{Piece::MOST_REVISION}")
           raise Meander::InvalidInput.new([fault])
         end
         piece = Piece.find(id)
@@ -68,7 +77,8 @@ module Server
         kept = documents.lazy.filter_map { |text| planned(text, waiting) }.first
         return piece.save_over(kept, piece.revision, by: Told.by) if kept
 
-        fault = Meander::Fault.new(path: "", code: "versions", message: "no version of this piece can be planned", given: "#{documents.size} versions", accepted: "one that can be planned")
+        fault = Meander::Fault.new(path: "", code: "versions", message: "no version of this piece can be planned",
+          given: "#{documents.size} versions", accepted: "one that can be planned")
         raise Meander::InvalidInput.new([fault])
       end
 
@@ -88,12 +98,18 @@ module Server
       def self.shelf(app)
         app.get("/api/pieces") { text_json(Pieces.everything(request)) }
         app.get("/api/pieces/:id") { |id| text_json(Pieces.full(Piece.find(id), waiting: request)) }
-        app.post("/api/pieces") { text_json(Pieces.full(Pieces.keep(given_document, waiting: request), waiting: request), status: 201) }
-        app.post("/api/pieces/:id/duplicate") { |id| text_json(Pieces.row(Pieces.duplicate(Piece.find(id), waiting: request)), status: 201) }
+        app.post("/api/pieces") do
+          text_json(Pieces.full(Pieces.keep(given_document, waiting: request), waiting: request), status: 201)
+        end
+        app.post("/api/pieces/:id/duplicate") do |id|
+          text_json(Pieces.row(Pieces.duplicate(Piece.find(id), waiting: request)), status: 201)
+        end
       end
 
       def self.saving(app)
-        app.put("/api/pieces/:id") { |id| json(Pieces.stamp(Pieces.save(id, given_document, given["revision"], waiting: request))) }
+        app.put("/api/pieces/:id") do |id|
+          json(Pieces.stamp(Pieces.save(id, given_document, given["revision"], waiting: request)))
+        end
         app.post("/api/pieces/:id/mend") { |id| text_json(Pieces.row(Pieces.mend(Piece.find(id), waiting: request))) }
         app.post("/api/pieces/:id/seen") do |id|
           Piece.find(id).update_columns(repeats_before: nil)

@@ -4,7 +4,9 @@ module Server
   module Routes
     # The maker's tray of beads, and what of it fits.
     module Tray
-      def self.row(bead, kind) = {id: bead.id, stock: bead.stock, bead: bead.content, kind: Meander::Beads::Told.kind_h(kind)}
+      def self.row(bead, kind)
+        {id: bead.id, stock: bead.stock, bead: bead.content, kind: Meander::Beads::Told.kind_h(kind)}
+      end
 
       # Every kind with how it is drawn and what it comes to.
       def self.all

@@ -19,7 +19,12 @@ module Server
       end
 
       def self.asking(app)
-        app.post("/api/weaves") { text_json(Planners.ask(:weaves, asked, Maker.said, Weave.kept.map { |weave| [weave.id, weave.content] }, waiting: request)) }
+        app.post("/api/weaves") do
+          text_json(
+            Planners.ask(:weaves, asked, Maker.said, Weave.kept.map { |weave| [weave.id, weave.content] },
+              waiting: request)
+          )
+        end
         app.post("/api/weaves/read") { json(Planning.read_weave(given)) }
         app.post("/api/weaves/say") { text_json(Planners.ask(:said, asked, Maker.said, waiting: request)) }
         app.post("/api/weaves/join") { json(Questions.join(given)) }

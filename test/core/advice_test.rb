@@ -9,7 +9,8 @@ class AdviceTest < PieceTest
     "opening-unusual" => {"body.opening": {"kind" => "share", "share" => 0.05}},
     "bare-ends-long" => {"sections.0.bare": {"typed" => "45 mm"}},
     "ends-uneven" => {"sections.0.pattern.closing": 9},
-    "length-far-off" => {"sections.0.pattern.single": 40, "sections.0.pattern.both": 40, "sections.0.bare": {"typed" => "0"}},
+    "length-far-off" => {"sections.0.pattern.single": 40, "sections.0.pattern.both": 40,
+      "sections.0.bare": {"typed" => "0"}},
     "working-length-long" => {"allowances.working_length": {"typed" => "4 m"}},
     "skin-nickel" => {"wires.0.metal": "nickel_silver"},
     "skin-marks" => {},
@@ -18,7 +19,8 @@ class AdviceTest < PieceTest
     "caution-cutting" => {},
     "value-doubtful" => {"body.ease": {"typed" => "120 mm"}}
   }.freeze
-  SILENT = {"wires.0.metal": "sterling", "wires.1.metal": "sterling", "wires.2.metal": "fine_silver", "sections.0.pattern.single": 3,
+  SILENT = {"wires.0.metal": "sterling", "wires.1.metal": "sterling", "wires.2.metal": "fine_silver",
+    "sections.0.pattern.single": 3,
              "allowances.working_length": {"typed" => "2 m"}}.freeze
 
   CASES.each do |id, changes|

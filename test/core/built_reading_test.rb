@@ -24,7 +24,9 @@ class BuiltReadingTest < PieceTest
     refute_empty fault.accepted.to_s, path
   end
 
-  def two(second) = put_together([woven("s1", %w[w1 w2]), second], wires: [*%w[w1 w2 w3 w4].map { |id| base(id) }, weaving])
+  def two(second)
+    put_together([woven("s1", %w[w1 w2]), second], wires: [*%w[w1 w2 w3 w4].map { |id| base(id) }, weaving])
+  end
 
   # What the interface begins with can be read, planned and written out again as it was.
   def test_beginnings_read_and_round_trip
@@ -34,7 +36,8 @@ class BuiltReadingTest < PieceTest
       again = JSON.parse(JSON.generate(result.piece.to_h))
 
       assert_equal again, JSON.parse(JSON.generate(Meander::Document::PieceReader.call(again).piece.to_h)), kind
-      assert_equal json["endings"].map { |ending| ending["id"] }.sort, (again["endings"].map { |ending| ending["id"] } + result.piece.routes.folds.map(&:id)).sort
+      assert_equal json["endings"].map { |ending| ending["id"] }.sort,
+        (again["endings"].map { |ending| ending["id"] } + result.piece.routes.folds.map(&:id)).sort
     end
   end
 
@@ -60,7 +63,8 @@ class BuiltReadingTest < PieceTest
   end
 
   def test_sections_stand_on_earlier_ones
-    assert_refused "/sections/0/at/section", put_together([woven("s1", %w[w1 w2], at: after("s1"))], wires: [base("w1"), base("w2"), weaving]), /before it/
+    assert_refused "/sections/0/at/section",
+      put_together([woven("s1", %w[w1 w2], at: after("s1"))], wires: [base("w1"), base("w2"), weaving]), /before it/
     assert_refused "/sections/1/at/section", two(woven("s2", %w[w3 w4], at: {"kind" => "mirror", "section" => "s9"}))
     assert_refused "/sections/1/id", two(woven("s1", %w[w3 w4], at: {"kind" => "mirror", "section" => "s1"}))
   end
@@ -68,8 +72,11 @@ class BuiltReadingTest < PieceTest
   # A wire lies in one place at a time: it can only go on from where it ended.
   def test_a_wire_is_not_used_twice_in_one_place
     [{"kind" => "first", "turn" => 0}, {"kind" => "mirror", "section" => "s1"},
-      {"kind" => "beside", "section" => "s1", "across" => size("5 mm"), "along" => size("0 mm"), "side" => "far"}].each do |at|
-      assert_refused "/wires/0/route/1", two(woven("s2", %w[w1 w3], at:)).tap { |json| json["wires"].reject! { |wire| wire["id"] == "w4" } }, /w1 lies in s1 already/
+      {"kind" => "beside", "section" => "s1", "across" => size("5 mm"), "along" => size("0 mm"), "side" => "far"}]
+        .each do |at|
+      assert_refused "/wires/0/route/1",
+        two(woven("s2", %w[w1 w3], at:)).tap { |json| json["wires"].reject! { |wire| wire["id"] == "w4" } },
+        /w1 lies in s1 already/
     end
     json = two(woven("s2", %w[w1 w2], at: after("s1")))
     json["sections"] << woven("s3", %w[w1 w2], at: after("s1"))
@@ -80,53 +87,84 @@ class BuiltReadingTest < PieceTest
   end
 
   def test_wires_that_are_nowhere_or_nothing
-    spare = Meander::Document::PieceReader.call(put_together([woven("s1", %w[w1 w2])], wires: [base("w1"), base("w2"), base("w3"), weaving])).piece
+    spare = Meander::Document::PieceReader
+      .call(put_together([woven("s1", %w[w1 w2])], wires: [base("w1"), base("w2"), base("w3"), weaving])).piece
 
     assert_equal %w[w1 w2 w9], spare.wires.map(&:id), "a wire that lies nowhere is not needed"
-    assert_refused "/sections/0/base/1", put_together([woven("s1", %w[w1 w8])], wires: [base("w1"), weaving]), /not a base wire/
-    assert_refused "/sections/0/base/0", put_together([bent("s1", "w9", {kind: "line", length: 10.0})], wires: [weaving])
+    assert_refused "/sections/0/base/1", put_together([woven("s1", %w[w1 w8])], wires: [base("w1"), weaving]),
+      /not a base wire/
+    assert_refused "/sections/0/base/0",
+      put_together([bent("s1", "w9", {kind: "line", length: 10.0})], wires: [weaving])
   end
 
   # Frames have two wires and say themselves how far they are woven; strips say how far.
   def test_frames_and_strips
     drop = {kind: "drop", length: 20.0, width: 8.0, open: 1.0}
 
-    assert_refused "/sections/0", put_together([woven("s1", %w[w1 w2 w3], drop, pattern: {"kind" => "walk", "gaps" => [0, 1, 2, 3, 2, 1], "before" => [], "after" => []})],
-      wires: [base("w1"), base("w2"), base("w3"), weaving]), /two base wires/
-    assert_refused "/sections/0/extent/kind", put_together([woven("s1", %w[w1 w2], extent: {"kind" => "fill"})], wires: [base("w1"), base("w2"), weaving]), /only a frame/
-    assert_refused "/sections/0/rise/kind", put_together([woven("s1", %w[w1 w2], drop, rise: {"kind" => "open", "pitch" => size("9 mm")})], wires: [base("w1"), base("w2"), weaving])
-    assert_refused "/sections/0", put_together([woven("s1", %w[w1 w2], drop, cut_away: ["w1"])], wires: [base("w1"), base("w2"), weaving])
-    assert_refused "/sections/0/spacing/kind", put_together([woven("s1", %w[w1 w2], {kind: "arc", radius: 20.0, towards: "far"},
-      spacing: {"kind" => "changing", "ends" => "free", "stations" => [{"at" => size("0 mm"), "clear" => size("1 mm")}, {"at" => size("9 mm"), "clear" => size("3 mm")}]})],
-      wires: [base("w1"), base("w2"), weaving])
+    assert_refused "/sections/0",
+      put_together(
+        [woven("s1", %w[w1 w2 w3], drop,
+          pattern: {"kind" => "walk", "gaps" => [0, 1, 2, 3, 2, 1], "before" => [], "after" => []})],
+        wires: [base("w1"), base("w2"), base("w3"), weaving]
+      ), /two base wires/
+    assert_refused "/sections/0/extent/kind",
+      put_together([woven("s1", %w[w1 w2], extent: {"kind" => "fill"})], wires: [base("w1"), base("w2"), weaving]),
+      /only a frame/
+    assert_refused "/sections/0/rise/kind",
+      put_together([woven("s1", %w[w1 w2], drop, rise: {"kind" => "open", "pitch" => size("9 mm")})],
+        wires: [base("w1"), base("w2"), weaving])
+    assert_refused "/sections/0",
+      put_together([woven("s1", %w[w1 w2], drop, cut_away: ["w1"])], wires: [base("w1"), base("w2"), weaving])
+    assert_refused "/sections/0/spacing/kind",
+      put_together([woven("s1", %w[w1 w2], {kind: "arc", radius: 20.0, towards: "far"},
+        spacing: {"kind" => "changing", "ends" => "free",
+          "stations" => [{"at" => size("0 mm"), "clear" => size("1 mm")},
+            {"at" => size("9 mm"), "clear" => size("3 mm")}]})],
+        wires: [base("w1"), base("w2"), weaving])
   end
 
   # Dimensions that contradict each other, zero radii and the like: named, with what would do.
   def test_forms_that_cannot_be_made
-    frame = ->(form, wire = "0.3 mm") { put_together([woven("s1", %w[w1 w2], form)], wires: [base("w1"), base("w2"), weaving("w9", wire)]) }
+    frame = ->(form,
+      wire = "0.3 mm") {
+      put_together([woven("s1", %w[w1 w2], form)],
+        wires: [base("w1"), base("w2"), weaving("w9", wire)])
+    }
 
-    assert_refused "/sections/0/form/width", frame.call({kind: "leaf", length: 30.0, width: 0.4, open: 0.0}, "0.5 mm"), /never lets its weaving wire through/
-    assert_refused "/sections/0/form/open", frame.call({kind: "drop", length: 20.0, width: 8.0, open: 20.0}), /nothing to weave/
-    assert_refused "/sections/0/form/radius", frame.call({kind: "crescent", length: 40.0, width: 30.0, open: 0.0, radius: 14.0, towards: "far"}), /bent so far/
+    assert_refused "/sections/0/form/width", frame.call({kind: "leaf", length: 30.0, width: 0.4, open: 0.0}, "0.5 mm"),
+      /never lets its weaving wire through/
+    assert_refused "/sections/0/form/open", frame.call({kind: "drop", length: 20.0, width: 8.0, open: 20.0}),
+      /nothing to weave/
+    assert_refused "/sections/0/form/radius",
+      frame.call({kind: "crescent", length: 40.0, width: 30.0, open: 0.0, radius: 14.0, towards: "far"}), /bent so far/
     assert_refused "/sections/0/form/radius", frame.call({kind: "arc", radius: 0.0, towards: "far"})
     assert_refused "/sections/0/form/kind", frame.call({kind: "blob"})
-    assert_refused "/sections/0/form/frames", frame.call({kind: "waists", length: 18.0, width: 6.0, frames: 0, crossing: "left"})
+    assert_refused "/sections/0/form/frames",
+      frame.call({kind: "waists", length: 18.0, width: 6.0, frames: 0, crossing: "left"})
     assert_refused "/sections/0/form/length", frame.call({kind: "drop", length: -4.0, width: 8.0, open: 0.0})
   end
 
   def test_bends_that_cannot_be_made
     wire = ->(bend) { put_together([bent("s1", "w1", bend)], wires: [base("w1", "1.0 mm")]) }
 
-    assert_refused "/sections/0/bend/pitch", wire.call({kind: "swirl", inside: 2.0, pitch: 0.6, turns: 3}), /closer than the wire is thick/
-    assert_refused "/sections/0/bend/short", wire.call({kind: "rosette", long: 14.0, short: 4.0, fold: 2.0, centre: 0.0, petals: 12}), /12 petals need/
-    assert_refused "/sections/0/bend/radius", wire.call({kind: "arc", radius: 0.5, angle: 90, towards: "far"}), /half its own thickness/
-    assert_refused "/sections/0/bend/petals", wire.call({kind: "rosette", long: 14.0, short: 10.0, fold: 2.0, centre: 0.0, petals: 2})
+    assert_refused "/sections/0/bend/pitch", wire.call({kind: "swirl", inside: 2.0, pitch: 0.6, turns: 3}),
+      /closer than the wire is thick/
+    assert_refused "/sections/0/bend/short",
+      wire.call({kind: "rosette", long: 14.0, short: 4.0, fold: 2.0, centre: 0.0, petals: 12}), /12 petals need/
+    assert_refused "/sections/0/bend/radius", wire.call({kind: "arc", radius: 0.5, angle: 90, towards: "far"}),
+      /half its own thickness/
+    assert_refused "/sections/0/bend/petals",
+      wire.call({kind: "rosette", long: 14.0, short: 10.0, fold: 2.0, centre: 0.0, petals: 2})
     assert_refused "/sections/0/bend/angle", wire.call({kind: "zigzag", leg: 10.0, fold: 1.0, angle: 179, legs: 4})
   end
 
   # Endings stand on wires that end there, once each; a fold joins two alike.
   def test_endings_on_wires_that_end_there
-    json = ->(*endings, **changes) { put_together([woven("s1", %w[w1 w2]), woven("s2", %w[w1 w2], at: after("s1"))], wires: [base("w1"), base("w2", **changes), weaving], endings:) }
+    json = ->(*endings,
+      **changes) {
+      put_together([woven("s1", %w[w1 w2]), woven("s2", %w[w1 w2], at: after("s1"))],
+        wires: [base("w1"), base("w2", **changes), weaving], endings:)
+    }
     eye = {"id" => "e1", "kind" => "eye", "side" => "end", "wires" => ["w1"], "inside" => size("3 mm")}
 
     assert_empty faults(json.call(eye))
@@ -149,7 +187,10 @@ class BuiltReadingTest < PieceTest
 
   # All faults come together, not the first alone.
   def test_all_faults_at_once
-    json = two(woven("s2", %w[w3 w4], {kind: "drop", length: 20.0, width: 8.0, open: 1.0}, at: after("s1"), cut_away: ["w3"], rise: {"kind" => "open", "pitch" => size("9 mm")}))
+    json = two(
+      woven("s2", %w[w3 w4], {kind: "drop", length: 20.0, width: 8.0, open: 1.0}, at: after("s1"), cut_away: ["w3"],
+        rise: {"kind" => "open", "pitch" => size("9 mm")})
+    )
     json["endings"] = [{"id" => "e1", "kind" => "eye", "side" => "end", "wires" => %w[w3 w4], "inside" => size("3 mm")}]
 
     assert_equal %w[/endings/0 /sections/1 /sections/1/rise/kind], faults(json).map(&:path).uniq.sort

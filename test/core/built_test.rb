@@ -29,7 +29,10 @@ class BuiltTest < PieceTest
   def test_runs_are_the_ways_drawn
     each_built do |plan, said|
       plan.sections.each do |section|
-        section.base.each_index { |wire| assert_in_epsilon section.run_mm(wire), Trace.polyline_mm(section.trace(wire)), 3e-3, "#{said}, #{section.id} #{section.words}" }
+        section.base.each_index do |wire|
+          assert_in_epsilon section.run_mm(wire), Trace.polyline_mm(section.trace(wire)), 3e-3,
+            "#{said}, #{section.id} #{section.words}"
+        end
       end
     end
   end
@@ -40,7 +43,8 @@ class BuiltTest < PieceTest
     plan.pose(stop.section).at((stop.visit.public_send(which) == "end") ? trace.last : trace.first)
   end
 
-  # A wire leaves one section and enters the next without a gap, and its bare way between is drawn from the one to the other.
+  # A wire leaves one section and enters the next without a gap, and its bare way between is drawn from the one to the
+  # other.
   def test_wires_go_on_without_a_gap
     each_built do |plan, said|
       plan.runs.each do |run|
@@ -57,15 +61,18 @@ class BuiltTest < PieceTest
     end
   end
 
-  # The same piece gives the same plan, and a plan goes out as JSON with nothing that is no number.
-  # One in five is planned again: of demo pieces by the last letter of their names, of random ones by the last digit of their seed.
+  # The same piece gives the same plan, and a plan goes out as JSON with nothing that is no number. One in five is
+  # planned again: of demo pieces by the last letter of their names, of random ones by the last digit of their seed.
   AGAIN = %w[t 3 7].freeze
 
   def test_a_plan_is_the_same_again
     each_built do |plan, said|
       json = JSON.generate(answer(plan))
 
-      assert_equal json, JSON.generate(answer(Meander::Planner::PlanPiece.call(plan.piece, questions: plan.questions))), said if AGAIN.include?(said[-1])
+      if AGAIN.include?(said[-1])
+        assert_equal json,
+          JSON.generate(answer(Meander::Planner::PlanPiece.call(plan.piece, questions: plan.questions))), said
+      end
 
       refute_match(/NaN|Infinity/, json, said)
       assert_operator plan.mass_g, :>, 0, said
@@ -74,7 +81,10 @@ class BuiltTest < PieceTest
 
   # Bent edgewise the wires differ by s times the angle, and the order of work says which needs more.
   def test_a_bend_steps_its_ends
-    plan = plan(put_together([woven("s1", %w[w1 w2], {kind: "arc", radius: 25.0, towards: "far"})], wires: [base("w1"), base("w2"), weaving]))
+    plan = plan(
+      put_together([woven("s1", %w[w1 w2], {kind: "arc", radius: 25.0, towards: "far"})],
+        wires: [base("w1"), base("w2"), weaving])
+    )
     section = plan.sections.first
     spread = section.layout.frame.centres.then { |centres| centres.last - centres.first }
 
@@ -86,7 +96,10 @@ class BuiltTest < PieceTest
 
   # A bare bend between two sections: the outer wire runs s times the angle further, too.
   def test_a_bare_bend_steps_its_ends
-    plan = plan(put_together([woven("s1", %w[w1 w2]), woven("s2", %w[w1 w2], at: after("s1", bare: 12.0, turn: 60))], wires: [base("w1"), base("w2"), weaving]))
+    plan = plan(
+      put_together([woven("s1", %w[w1 w2]), woven("s2", %w[w1 w2], at: after("s1", bare: 12.0, turn: 60))],
+        wires: [base("w1"), base("w2"), weaving])
+    )
     between = plan.runs.map { |run| run.parts.find { |part| part.kind == "between" }.mm }
     spread = plan.sections.first.layout.frame.centres.then { |centres| centres.last - centres.first }
 
@@ -96,7 +109,10 @@ class BuiltTest < PieceTest
 
   # Nothing turned: the bare stretch is as long as it was asked for.
   def test_a_straight_bare_stretch
-    plan = plan(put_together([woven("s1", %w[w1 w2]), woven("s2", %w[w1 w2], at: after("s1", bare: 7.0))], wires: [base("w1"), base("w2"), weaving]))
+    plan = plan(
+      put_together([woven("s1", %w[w1 w2]), woven("s2", %w[w1 w2], at: after("s1", bare: 7.0))],
+        wires: [base("w1"), base("w2"), weaving])
+    )
 
     plan.runs.each { |run| assert_in_delta 7.0, run.parts.find { |part| part.kind == "between" }.mm, 1e-9 }
     assert_in_delta plan.sections.first.length_mm + 7, plan.placed.poses["s2"].y, 1e-9
@@ -110,7 +126,8 @@ class BuiltTest < PieceTest
       def fetch(key) = (@found ||= {}).fetch(key) { (@asked = @asked.to_i + 1) && @found[key] = yield }
     end.new
     json = put_together([woven("s1", %w[w1 w2], {kind: "drop", length: 20.0, width: 8.0, open: 1.0}),
-      woven("s2", %w[w3 w4], {kind: "leaf", length: 22.0, width: 7.0, open: 1.0}, at: {"kind" => "mirror", "section" => "s1"})],
+      woven("s2", %w[w3 w4], {kind: "leaf", length: 22.0, width: 7.0, open: 1.0},
+        at: {"kind" => "mirror", "section" => "s1"})],
       wires: [*%w[w1 w2 w3 w4].map { |id| base(id) }, weaving])
     before = plan(json, kept:)
     put_in(json, %w[sections 1 form width], size("7.5 mm"))
@@ -121,17 +138,24 @@ class BuiltTest < PieceTest
     refute_in_delta before.sections[1].strip.account.path_mm, after.sections[1].strip.account.path_mm, 1.0
     put_in(json, %w[sections 1 at], {"kind" => "first", "turn" => 90})
 
-    assert_equal [after.sections[1].strip.account.path_mm, 3], [plan(json, kept:).sections[1].strip.account.path_mm, kept.asked]
+    assert_equal [after.sections[1].strip.account.path_mm, 3],
+      [plan(json, kept:).sections[1].strip.account.path_mm, kept.asked]
   end
 
-  # A mirrored section is the first seen in a mirror: the same lengths, every place on the other side of the upright axis.
+  # A mirrored section is the first seen in a mirror: the same lengths, every place on the other side of the upright
+  # axis.
   def test_a_mirror_image
-    sections = [woven("s1", %w[w1 w2], {kind: "crescent", length: 30.0, width: 6.0, open: 2.0, radius: 20.0, towards: "near"}, at: {"kind" => "first", "turn" => 40}),
-      woven("s2", %w[w3 w4], {kind: "crescent", length: 30.0, width: 6.0, open: 2.0, radius: 20.0, towards: "near"}, at: {"kind" => "mirror", "section" => "s1"})]
+    sections =
+      [woven("s1", %w[w1 w2], {kind: "crescent", length: 30.0, width: 6.0, open: 2.0, radius: 20.0, towards: "near"},
+        at: {"kind" => "first", "turn" => 40}),
+        woven("s2", %w[w3 w4], {kind: "crescent", length: 30.0, width: 6.0, open: 2.0, radius: 20.0, towards: "near"},
+          at: {"kind" => "mirror", "section" => "s1"})]
     plan = plan(put_together(sections, wires: [*%w[w1 w2 w3 w4].map { |id| base(id) }, weaving]))
 
     [0, 1].each do |wire|
-      left, right = %w[s1 s2].map { |id| plan.sections.find { |s| s.id == id }.trace(wire).map { |point| plan.placed.poses[id].at(point) } }
+      left, right = %w[s1 s2].map do |id|
+        plan.sections.find { |s| s.id == id }.trace(wire).map { |point| plan.placed.poses[id].at(point) }
+      end
 
       left.zip(right) { |(x, y), (mirrored, same)| assert_in_delta(0.0, (x + mirrored).abs + (y - same).abs, 1e-9) }
     end
@@ -142,12 +166,20 @@ class BuiltTest < PieceTest
   # Sections beside each other keep their distance, and concentric ones the same middle.
   def test_one_inside_the_other
     sections = [woven("s1", %w[w1 w2], {kind: "arc", radius: 40.0, towards: "far"}),
-      woven("s2", %w[w3 w4], {kind: "arc", radius: 30.0, towards: "far"}, at: {"kind" => "beside", "section" => "s1", "across" => size("10 mm"), "along" => size("0 mm"), "side" => "far"})]
+      woven("s2", %w[w3 w4], {kind: "arc", radius: 30.0, towards: "far"},
+        at: {"kind" => "beside", "section" => "s1", "across" => size("10 mm"), "along" => size("0 mm"),
+          "side" => "far"})]
     plan = plan(put_together(sections, wires: [*%w[w1 w2 w3 w4].map { |id| base(id) }, weaving]))
     centre = [40.0, 0.0]
 
     plan.sections.zip([40.0, 30.0]) do |section, radius|
-      (0..4).each { |i| assert_in_delta radius, Math.hypot(*plan.placed.poses[section.id].at(section.way.at(section.length_mm * i / 4, 0.0, 0.0)).first(2).zip(centre).map { |a, b| a - b }), 1e-9 }
+      (0..4).each do |i|
+        assert_in_delta radius,
+          Math.hypot(
+            *plan.placed.poses[section.id].at(section.way.at(section.length_mm * i / 4, 0.0, 0.0)).first(2).zip(centre)
+              .map { |a, b| a - b }
+          ), 1e-9
+      end
     end
   end
 
@@ -180,10 +212,14 @@ class BuiltTest < PieceTest
   # Endings take the wire of their real bends: a ring of pi (m + D), a post as long as it is, a bail up to its
   # cylinder, half a ring and down again, and round the neck.
   def test_endings_of_freed_wires
-    ends = {"eye" => {"inside" => size("3 mm")}, "post" => {"length" => size("14 mm")}, "curl" => {"inside" => size("2 mm"), "turns" => 3},
+    ends = {"eye" => {"inside" => size("3 mm")}, "post" => {"length" => size("14 mm")},
+      "curl" => {"inside" => size("2 mm"), "turns" => 3},
 "bail" => {"inside" => size("4 mm"), "wraps" => 3}}.to_h do |kind, fields|
       wires = (kind == "bail") ? %w[w1 w2] : %w[w1]
-      plan = plan(put_together([woven("s1", %w[w1 w2])], wires: [base("w1"), base("w2"), weaving], endings: [{"id" => "e1", "kind" => kind, "side" => "start", "wires" => wires, **fields}]))
+      plan = plan(
+        put_together([woven("s1", %w[w1 w2])], wires: [base("w1"), base("w2"), weaving],
+          endings: [{"id" => "e1", "kind" => kind, "side" => "start", "wires" => wires, **fields}])
+      )
       [kind, plan.runs.map { |run| run.parts.find { |part| part.kind == "ending" }.mm }]
     end
 
@@ -191,10 +227,12 @@ class BuiltTest < PieceTest
     assert_in_delta 14.0, ends["post"][0], 1e-9
     assert_in_epsilon Meander::Form::Bends.spiral_mm(1.4, 1.4 + (3 * 0.8), 0.8 / (2 * Math::PI)), ends["curl"][0], 1e-3
     assert_in_delta (3 * 0.8) + (Math.sqrt(2) * 2.4) + (Math::PI * 2.4) + 2.4, ends["bail"][1], 1e-9
-    assert_in_epsilon ends["bail"][1] + Math.hypot(0.8, 2.4) + (3 * Math.hypot((2 * Math::PI * 0.8) + (2 * 1.1), 0.8)), ends["bail"][0], 0.02
+    assert_in_epsilon ends["bail"][1] + Math.hypot(0.8, 2.4) + (3 * Math.hypot((2 * Math::PI * 0.8) + (2 * 1.1), 0.8)),
+      ends["bail"][0], 0.02
   end
 
-  # Frames in a chain: the wires change sides at every waist, each frame is woven alike, and the chain is as long as it says.
+  # Frames in a chain: the wires change sides at every waist, each frame is woven alike, and the chain is as long as it
+  # says.
   def test_a_chain_of_frames
     plan = plan(document("links"))
     chain = plan.sections.first
@@ -216,10 +254,13 @@ class BuiltTest < PieceTest
     [130, 152, 170, 188, 210].each do |wrist|
       json = document("links", "pins.0.length": size("#{wrist} mm"))
       frames = plan(json).fit.frames
-      off = [frames - 1, frames, frames + 1].map { |count| plan(document("links", "pins.0.length": size("#{wrist} mm"), "sections.0.form.frames": count)).fit.off_mm.abs }
+      off = [frames - 1, frames, frames + 1].map do |count|
+        plan(document("links", "pins.0.length": size("#{wrist} mm"), "sections.0.form.frames": count)).fit.off_mm.abs
+      end
 
       assert_equal off.min, off[1], "#{wrist} mm"
-      assert_nil advice(plan(document("links", "pins.0.length": size("#{wrist} mm"), "sections.0.form.frames": frames)), "row-off")
+      assert_nil advice(plan(document("links", "pins.0.length": size("#{wrist} mm"), "sections.0.form.frames": frames)),
+        "row-off")
     end
   end
 
@@ -239,7 +280,9 @@ class BuiltTest < PieceTest
       lengths, bobbin, spool = plan.supply
       next unless lengths
 
-      used = plan.sections.select(&:strip).sum { |section| section.copies * (section.strip.account.path_mm + section.strip.account.slack_mm) } + plan.own_lengths.sum { |own| own.path_mm * 1.04 }
+      used = plan.sections.select(&:strip)
+        .sum { |section| section.copies * (section.strip.account.path_mm + section.strip.account.slack_mm) } +
+        plan.own_lengths.sum { |own| own.path_mm * 1.04 }
 
       assert_operator lengths.total_mm, :>=, bobbin.total_mm - 1e-6, said
       assert_operator bobbin.total_mm, :>=, spool.total_mm - 1e-6, said
@@ -252,8 +295,13 @@ class BuiltTest < PieceTest
   def test_the_order_of_work
     kinds = ->(json) { answer(plan(json))[:order].map { |step| step[:kind] } }
     earring = kinds.call(document("earring"))
-    strip = kinds.call(put_together([woven("s1", %w[w1 w2], {kind: "arc", radius: 30.0, towards: "far"}, from: "middle", extent: {"kind" => "repeats", "count" => 10})],
-wires: [base("w1"), base("w2"), weaving]))
+    strip = kinds.call(
+      put_together(
+        [woven("s1", %w[w1 w2], {kind: "arc", radius: 30.0, towards: "far"}, from: "middle",
+          extent: {"kind" => "repeats", "count" => 10})],
+        wires: [base("w1"), base("w2"), weaving]
+      )
+    )
 
     assert_equal %w[cut shape anchor weave secure end pair end], earring
     assert_equal %w[cut anchor weave secure turn weave secure bend end], strip
@@ -276,11 +324,13 @@ wires: [base("w1"), base("w2"), weaving]))
   def test_a_frame_weaves_as_its_gaps_do
     section = plan(document("pendant")).sections.first
     stations = section.opening.between(*section.layout.stretch)
-    course = Meander::Weave::Course.new({base_mm: [0.8, 0.8], wire_mm: 0.3, strands: 1}, Meander::Weave::Profile.new(stations, joined: true), before: [], walk: Meander::Weave::Walk.new(EIGHT),
-after: [], lean: 0.3)
+    course = Meander::Weave::Course.new({base_mm: [0.8, 0.8], wire_mm: 0.3, strands: 1},
+      Meander::Weave::Profile.new(stations, joined: true), before: [], walk: Meander::Weave::Walk.new(EIGHT),
+      after: [], lean: 0.3)
 
     assert_in_delta course.strip(section.strip.repeats).wire_mm, section.strip.account.path_mm, 1e-6
-    assert_in_delta section.layout.stretch[1] - section.layout.stretch[0], section.strip.woven_mm, section.layout.pattern.advance_mm
+    assert_in_delta section.layout.stretch[1] - section.layout.stretch[0], section.strip.woven_mm,
+      section.layout.pattern.advance_mm
     assert_in_delta 0.3, section.opening.clear_mm(section.layout.stretch[0]), 0.01
   end
 

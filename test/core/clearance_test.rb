@@ -4,8 +4,8 @@ require_relative "../support/clearance"
 require_relative "../support/sections"
 require_relative "../support/weaves"
 
-# Drawn wire measured: how near two stretches of it come, in its diameters, its first and last six left out; how deep it lies in a base
-# wire; whether it is broken. The worst of each kind is printed.
+# Drawn wire measured: how near two stretches of it come, in its diameters, its first and last six left out; how deep it
+# lies in a base wire; whether it is broken. The worst of each kind is printed.
 class ClearanceTest < PieceTest
   include Weaves
   include Clearance
@@ -47,7 +47,8 @@ class ClearanceTest < PieceTest
     rows = Samples::ALL.flat_map do |sample|
       GAPS.map do |gap|
         said = "#{sample.key} at #{gap} d"
-        [measured(some(repeat(sample.gaps, [1.0] * sample.base, 0.4, clear: [gap * 0.4] * (sample.base - 1))), said), said]
+        [measured(some(repeat(sample.gaps, [1.0] * sample.base, 0.4, clear: [gap * 0.4] * (sample.base - 1))), said),
+          said]
       end
     end
     worst("the collection", EVEN, 0.01, rows)
@@ -65,13 +66,15 @@ class ClearanceTest < PieceTest
   # Every woven stretch of the demo whose gap stays as it is.
   def test_the_demo
     rows = demo_documents.flat_map do |json|
-      strips(json).reject { |section| framed?(section) }.map { |section| [measured(section.layout.strip([section.repeats, 12].min), json["name"]), json["name"]] }
+      strips(json).reject { |section| framed?(section) }.map do |section|
+        [measured(section.layout.strip([section.repeats, 12].min), json["name"]), json["name"]]
+      end
     end
     worst("the demo", EVEN, 0.01, rows)
   end
 
-  # Base wires that open and close: how near the wire comes to itself, where they lie less aslant than this, in mm across to a mm along,
-  # and anywhere. How deep it lies in wires that lie aslant is not measured.
+  # Base wires that open and close: how near the wire comes to itself, where they lie less aslant than this, in mm
+  # across to a mm along, and anywhere. How deep it lies in wires that lie aslant is not measured.
   ASLANT = 1.0
 
   def test_frames
@@ -88,7 +91,8 @@ class ClearanceTest < PieceTest
     Array.new(count) {
       frame = Sections::FRAMES[random.rand(0..3)].call(random)
       pattern = {"kind" => "walk", "gaps" => figure_eight(random.rand(1..5)), "before" => [], "after" => []}
-      courses(put_together([woven("s1", %w[w1 w2], frame, pattern:)], wires: [base("w1"), base("w2"), weaving("w9", "0.3 mm")]), "seed #{seed} #{frame}")
+      courses(put_together([woven("s1", %w[w1 w2], frame, pattern:)],
+        wires: [base("w1"), base("w2"), weaving("w9", "0.3 mm")]), "seed #{seed} #{frame}")
     }.flatten(1)
   end
 

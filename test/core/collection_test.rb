@@ -8,7 +8,9 @@ class CollectionTest < PieceTest
 
   def piece(**changes) = Meander::Document::PieceReader.call(document(**changes)).piece
 
-  def tried(key, **changes) = Meander::Crafts::Weaving::TryWeave.call(piece(**changes).sections.first, ALL.find { |sample| sample.key == key })
+  def tried(key, **changes)
+    Meander::Crafts::Weaving::TryWeave.call(piece(**changes).sections.first, ALL.find { |sample| sample.key == key })
+  end
 
   def figures(key, **changes) = Meander::Crafts::Weaving::TryWeave.figures(tried(key, **changes))
 
@@ -27,7 +29,8 @@ class CollectionTest < PieceTest
       assert_operator strip.repeats, :>=, 2, sample.key
       assert_includes 20..45, strip.woven_mm, sample.key
       assert_equal sample.base, strip.picture.rods.size, sample.key
-      assert_equal sample.gaps, strip.picture.strokes.first(sample.gaps.size).map { |stroke| gap_at(strip, stroke.points.first[0]) }, sample.key
+      assert_equal sample.gaps,
+        strip.picture.strokes.first(sample.gaps.size).map { |stroke| gap_at(strip, stroke.points.first[0]) }, sample.key
     end
   end
 
@@ -39,9 +42,12 @@ class CollectionTest < PieceTest
     assert_in_delta 0.3211, strip.section.working_wire.mm, 1e-4
   end
 
-  # Weaving wire per mm of strip: common practice, no source (5 + 2 about 13 on 1.0 / 0.4, diamonds of five 25, of seven 32).
+  # Weaving wire per mm of strip: common practice, no source (5 + 2 about 13 on 1.0 / 0.4, diamonds of five 25, of seven
+  # 32).
   def test_wire_for_a_centimetre
-    {"coils-5-2" => 130, "diamond-5" => 250, "diamond-7" => 320}.each { |key, stated| assert_in_epsilon stated, figures(key)[:wire_per_cm_mm], 0.05, key }
+    {"coils-5-2" => 130, "diamond-5" => 250, "diamond-7" => 320}.each do |key, stated|
+      assert_in_epsilon stated, figures(key)[:wire_per_cm_mm], 0.05, key
+    end
   end
 
   def test_figures_are_those_of_the_weave
@@ -64,7 +70,9 @@ class CollectionTest < PieceTest
   end
 
   def test_a_coil_pattern_is_its_walk
-    ALL.select(&:coils).each { |sample| assert_equal Meander::Weave::Walk.coils(*sample.coils).gaps, sample.gaps, sample.key }
+    ALL.select(&:coils).each do |sample|
+      assert_equal Meander::Weave::Walk.coils(*sample.coils).gaps, sample.gaps, sample.key
+    end
     assert_equal 3, ALL.count(&:coils)
   end
 

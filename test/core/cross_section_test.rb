@@ -58,7 +58,10 @@ class CrossSectionTest < Minitest::Test
       random_repeats(30, equal:) do |repeat, walk|
         frame = repeat.frame
         repeat.passes.each do |pass|
-          nearest = pass.chain.sample.flat_map { |x, z, _| frame.centres.each_with_index.map { |centre, i| Math.hypot(x - centre, z) - frame.rho(i) } }.min
+          nearest = pass.chain.sample.flat_map { |x, z, _|
+            frame.centres.each_with_index
+                        .map { |centre, i| Math.hypot(x - centre, z) - frame.rho(i) }
+          }.min
 
           assert_operator nearest, :>=, -0.003, "#{walk}: #{pass.from} to #{pass.to}"
         end
@@ -81,9 +84,14 @@ class CrossSectionTest < Minitest::Test
     end
   end
 
-  # With no slack a crossing is half a coil in all, a quarter on each wire; with a wide gap it tends to the centre distance.
+  # With no slack a crossing is half a coil in all, a quarter on each wire; with a wide gap it tends to the centre
+  # distance.
   def test_crossings_from_the_narrowest_gap_to_the_widest
-    turn = ->(clear) { PassTable.new(Frame.new(base_mm: [1.0, 1.0], wire_mm: 0.4, clear_mm: [clear])).closed([1, 2, 1, 0]).map(&:turn_mm).minmax.then { |low, high| ((high - (Math::PI * 0.7)).abs < 1e-9) ? low : high } }
+    turn = ->(
+      clear) {
+      PassTable.new(Frame.new(base_mm: [1.0, 1.0], wire_mm: 0.4, clear_mm: [clear])).closed([1, 2, 1, 0])
+            .map(&:turn_mm).minmax.then { |low, high| ((high - (Math::PI * 0.7)).abs < 1e-9) ? low : high }
+    }
 
     assert_in_delta Math::PI * 0.7, turn.call(0.4), 1e-9
     assert_in_epsilon 101, turn.call(100), 0.01

@@ -38,7 +38,8 @@ class EndingPathsTest < PieceTest
         own = Array.new(count) { |i| wire("w#{i}", mm) }
         centres = Array.new(count) { |i| (i * (mm + 0.4)).round(3) }
         fields = {kind:, **fields}
-        yield Meander::Endings::Registry.build(fields, numbers: [*0...count], wires: own, centres:, weaving_mm: 0.3), fields, own, "seed #{seed}: #{kind} of #{count} x #{mm} #{fields}"
+        yield Meander::Endings::Registry.build(fields, numbers: [*0...count], wires: own, centres:, weaving_mm: 0.3),
+          fields, own, "seed #{seed}: #{kind} of #{count} x #{mm} #{fields}"
       end
     end
   end
@@ -82,7 +83,8 @@ class EndingPathsTest < PieceTest
 
         more = fields[key].is_a?(Integer) ? fields[key] + 1 : SIZE.of(fields[key].mm + 1.0)
         centres = Array.new(own.size) { |i| (i * (own.first.mm + 0.4)).round(3) }
-        grown = Meander::Endings::Registry.build({**fields, key => more}, numbers: [*0...own.size], wires: own, centres:, weaving_mm: 0.3)
+        grown = Meander::Endings::Registry.build({**fields, key => more}, numbers: [*0...own.size], wires: own,
+          centres:, weaving_mm: 0.3)
 
         assert_operator grown.strands.values.sum(&:length), :>, ending.strands.values.sum(&:length), "#{said}: #{key}"
       end
@@ -92,18 +94,23 @@ class EndingPathsTest < PieceTest
 
   # On a piece each of them is cut, marked where it begins and ends, and told as a step.
   def test_endings_on_a_piece
-    one = {"eye" => {"inside" => size("2 mm")}, "curl" => {"inside" => size("1 mm"), "turns" => 2}, "post" => {"length" => size("12 mm")}, "coil" => {"inside" => size("2 mm"), "turns" => 4},
-           "doubled_hook" => {"inside" => size("3 mm"), "shank" => size("7 mm"), "wraps" => 2}, "tuck" => {"length" => size("4 mm")}, "loop" => {"inside" => size("3 mm"), "wraps" => 2},
+    one = {"eye" => {"inside" => size("2 mm")}, "curl" => {"inside" => size("1 mm"), "turns" => 2},
+      "post" => {"length" => size("12 mm")}, "coil" => {"inside" => size("2 mm"), "turns" => 4},
+           "doubled_hook" => {"inside" => size("3 mm"), "shank" => size("7 mm"), "wraps" => 2},
+           "tuck" => {"length" => size("4 mm")}, "loop" => {"inside" => size("3 mm"), "wraps" => 2},
            "hook" => {"inside" => size("3 mm"), "shank" => size("7 mm"), "wraps" => 2}}
     one.each do |kind, fields|
-      json = put_together([bent("s1", "w1", {kind: "line", length: 30.0})], wires: [base("w1")], endings: [{"id" => "e1", "kind" => kind, "side" => "end", "wires" => ["w1"], **fields}])
+      json = put_together([bent("s1", "w1", {kind: "line", length: 30.0})], wires: [base("w1")],
+        endings: [{"id" => "e1", "kind" => kind, "side" => "end", "wires" => ["w1"], **fields}])
       made = plan(json)
       ending = made.ends.all.first
       part = made.cuts.first.parts.find { |found| found.kind == "ending" && found.mm.positive? }
 
       assert_in_delta ending.strands[0].length, part.mm, 1e-9, kind
-      assert_equal ["start of the #{ending.words}", "end of the #{ending.words}"], made.cuts.first.marks.map(&:words).last(2)
-      assert(Meander::Work::Order.call(made).any? { |step| step.words == "#{Meander::Units::Text.sentence(ending.words)} at the end." }, kind)
+      assert_equal ["start of the #{ending.words}", "end of the #{ending.words}"],
+        made.cuts.first.marks.map(&:words).last(2)
+      assert(Meander::Work::Order.call(made)
+        .any? { |step| step.words == "#{Meander::Units::Text.sentence(ending.words)} at the end." }, kind)
     end
   end
 end

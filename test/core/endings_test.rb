@@ -11,8 +11,10 @@ class EndingsTest < PieceTest
     seed = Random.new_seed % 100_000
     random = Random.new(seed)
     40.times do
-      plan = bracelet("wires.0.size": size("#{random.rand(0.5..2.0).round(3)} mm"), "wires.1.size": size("#{random.rand(0.5..2.0).round(3)} mm"),
-        "endings.0.inside": size("#{random.rand(2.0..9.0).round(2)} mm"), "endings.0.wraps": random.rand(1..6), "endings.1.wraps": random.rand(1..6),
+      plan = bracelet("wires.0.size": size("#{random.rand(0.5..2.0).round(3)} mm"),
+        "wires.1.size": size("#{random.rand(0.5..2.0).round(3)} mm"),
+        "endings.0.inside": size("#{random.rand(2.0..9.0).round(2)} mm"), "endings.0.wraps": random.rand(1..6),
+        "endings.1.wraps": random.rand(1..6),
         "endings.1.shank": size("#{random.rand(4.0..20.0).round(2)} mm"), "endings.#{random.rand(2)}.wires": %w[w2 w1])
 
       (strands(plan) + plan(document).ends.all.flat_map { |ending| ending.strands.values }).each do |strand|
@@ -28,8 +30,8 @@ class EndingsTest < PieceTest
     assert_includes 25.0..30.0, hook
   end
 
-  # A loop on a mandrel of m from wire D is close to pi (m + D) a turn, the tangents to the neck being little longer than
-  # the piece of circle they replace.
+  # A loop on a mandrel of m from wire D is close to pi (m + D) a turn, the tangents to the neck being little longer
+  # than the piece of circle they replace.
   def test_the_loop_is_near_the_circle_it_is_bent_on
     bow = bracelet("endings.0.inside": size("9 mm")).ends.at("start").strands[0].parts.first
     neck = 3 * 1.0

@@ -4,7 +4,8 @@ require "timeout"
 require_relative "../support/extremes"
 require_relative "../support/weaves"
 
-# Weaves and documents at the ends of their ranges: each ends, within its bounds. bench/sweep.rb does the same for many more.
+# Weaves and documents at the ends of their ranges: each ends, within its bounds. bench/sweep.rb does the same for many
+# more.
 class EndsOfRangesTest < PieceTest
   include Weaves
   include Sections
@@ -31,7 +32,9 @@ class EndsOfRangesTest < PieceTest
 
         assert made.advance_mm.positive? && made.advance_mm <= made.passes.size * 2 * frame.wire_mm * 1.0001, said
         assert_operator made.wire_mm, :>=, flat * 0.9999, said
-        assert_operator made.wire_mm, :<=, flat + (made.passes.size * (made.advance_mm + (0.3 * made.passes.map(&:length_mm).max) + (4 * frame.wire_mm))), said
+        assert_operator made.wire_mm, :<=,
+          flat + (made.passes
+            .size * (made.advance_mm + (0.3 * made.passes.map(&:length_mm).max) + (4 * frame.wire_mm))), said
       end
     end
   end

@@ -21,7 +21,8 @@ class EvenTest < PieceTest
     ids = (1..base).map { |i| "b#{i}" }
     json = document("cuff", **changes)
     json["wires"] = ids.map { |id| json["wires"].first.merge("id" => id) } << json["wires"].last
-    json["sections"][0].merge!("base" => ids, "pattern" => {"kind" => "walk", "gaps" => gaps, "before" => [], "after" => []})
+    json["sections"][0].merge!("base" => ids,
+      "pattern" => {"kind" => "walk", "gaps" => gaps, "before" => [], "after" => []})
     json["endings"].each { |ending| ending["wires"] = ids }
     Meander::Document::PieceReader.call(json).piece
   end
@@ -29,8 +30,10 @@ class EvenTest < PieceTest
   # The piece as a filling leaves it, planned.
   def filled(piece, filling)
     json = JSON.parse(JSON.generate(piece.to_h))
-    json["sections"][0].merge!("pattern" => JSON.parse(JSON.generate(filling.pattern)), "from" => filling.from, "centre" => "own",
-      "bare" => {"length" => size("#{filling.bare_mm.round(4)} mm"), "gives" => true}, "extent" => {"kind" => "repeats", "count" => filling.repeats})
+    json["sections"][0].merge!("pattern" => JSON.parse(JSON.generate(filling.pattern)), "from" => filling.from,
+      "centre" => "own",
+      "bare" => {"length" => size("#{filling.bare_mm.round(4)} mm"), "gives" => true},
+      "extent" => {"kind" => "repeats", "count" => filling.repeats})
     plan(json.merge("pins" => []))
   end
 
@@ -52,7 +55,8 @@ class EvenTest < PieceTest
 
       assert_in_delta 150, made.fit.strip_mm, 1e-3
       assert_in_delta filling.woven_mm, made.band.strip.woven_mm, 1e-6
-      assert_in_delta filling.left_mm, 150 - made.ends.reach_mm - filling.woven_mm - (2 * piece.sections.first.bare_mm), 1e-6
+      assert_in_delta filling.left_mm, 150 - made.ends.reach_mm - filling.woven_mm - (2 * piece.sections.first.bare_mm),
+        1e-6
       counted = groups(made).map { |group| [group.near, group.far, group.times] }
 
       assert_equal counted, counted.reverse, "#{filling.between} between #{filling.repeats}"
@@ -94,7 +98,8 @@ class EvenTest < PieceTest
     piece = Meander::Document::PieceReader.call(document("cuff")).piece
     best = Even.call(piece, strip_mm: 141.0, free: 0).first
     wanted = 141.0 - (2 * piece.sections.first.bare_mm) - 1.0
-    nearest = (1..40).flat_map { |between| (1..200).map { |repeats| 0.4 * ((repeats * (between + 3)) + between) } }.map { |woven| (woven - wanted).abs }.min
+    nearest = (1..40).flat_map { |between| (1..200).map { |repeats| 0.4 * ((repeats * (between + 3)) + between) } }
+      .map { |woven| (woven - wanted).abs }.min
 
     assert_in_delta 141.0 - 1.0 - best.woven_mm, 2 * best.bare_mm, 1e-9
     assert_operator best.left_mm.abs, :<=, nearest + Meander::Crafts::Weaving::MakeEven::FINE_MM
@@ -103,12 +108,17 @@ class EvenTest < PieceTest
   def test_what_cannot_be_made_even_is_said
     refused = ->(piece, **asked) { assert_raises(Meander::InvalidInput) { Even.call(piece, **asked) }.faults.first }
 
-    assert_equal ["/free", "one of 0"], refused.call(piece(SPACED, 5), strip_mm: 150.0, free: 1).then { |fault| [fault.path, fault.accepted] }
-    assert_equal ["/strip", "a longer strip"], refused.call(piece(SPACED, 5), strip_mm: 9.0, free: 0).then { |fault| [fault.path, fault.accepted] }
+    assert_equal ["/free", "one of 0"], refused.call(piece(SPACED, 5), strip_mm: 150.0, free: 1).then { |fault|
+      [fault.path, fault.accepted]
+    }
+    assert_equal ["/strip", "a longer strip"], refused.call(piece(SPACED, 5), strip_mm: 9.0, free: 0).then { |fault|
+      [fault.path, fault.accepted]
+    }
     assert_empty Even.free_groups(Even.groups(piece(PANEL, 4)))
     assert_empty Even.free_groups(Even.groups(piece([0, 1], 1)))
     changing = demo_documents.find { |json| json["name"] == "Sluice cuff" }
 
-    assert_equal "/spacing", refused.call(Meander::Document::PieceReader.call(changing).piece, strip_mm: 150.0, free: 0).path
+    assert_equal "/spacing",
+      refused.call(Meander::Document::PieceReader.call(changing).piece, strip_mm: 150.0, free: 0).path
   end
 end

@@ -16,13 +16,20 @@ class JoinedReadingTest < PieceTest
 
   # A leaf, a waved ring on its centre, a lacing of the two, an arc that goes on from the leaf on one of its wires.
   def joined
-    ring = bent("s2", "w3", {kind: "waved_ring", across: 6.0, height: 1.0, waves: 6}, at: {"kind" => "centre", "section" => "s1", "turn" => 0})
-    arc = woven("s3", %w[w1 w2], {kind: "arc", radius: 30.0, towards: "far", shaped: "before"}, at: {**after("s1"), "cut_away" => ["w2"]}, reserve: {"side" => "end", "length" => size("200 mm")})
-    lace = {"id" => "s4", "craft" => "lace", "base" => [], "weaving" => ["w9"], "rows" => %w[s1 s2], "places" => 2, "wraps" => 3}
-    endings = [{"id" => "e1", "kind" => "fold", "side" => "start", "wires" => %w[w1 w2], "cover" => "w9", "ring" => size("3 mm")},
-      {"id" => "e2", "kind" => "wrap", "side" => "end", "wires" => %w[w1 w2], "wraps" => 2}]
+    ring = bent("s2", "w3", {kind: "waved_ring", across: 6.0, height: 1.0, waves: 6},
+      at: {"kind" => "centre", "section" => "s1", "turn" => 0})
+    arc = woven("s3", %w[w1 w2], {kind: "arc", radius: 30.0, towards: "far", shaped: "before"},
+      at: {**after("s1"), "cut_away" => ["w2"]}, reserve: {"side" => "end", "length" => size("200 mm")})
+    lace = {"id" => "s4", "craft" => "lace", "base" => [], "weaving" => ["w9"], "rows" => %w[s1 s2], "places" => 2,
+      "wraps" => 3}
+    endings = [
+      {"id" => "e1", "kind" => "fold", "side" => "start", "wires" => %w[w1 w2], "cover" => "w9",
+        "ring" => size("3 mm")},
+      {"id" => "e2", "kind" => "wrap", "side" => "end", "wires" => %w[w1 w2], "wraps" => 2}
+    ]
     leaf = woven("s1", %w[w1 w2], {kind: "leaf", length: 24.0, width: 9.0, open: 0.0})
-    put_together([leaf, ring, arc, lace], wires: [base("w1"), base("w2"), base("w3"), weaving], endings:, body: {"kind" => "pendant", "chain" => size("2 mm"), "neck" => size("450 mm")})
+    put_together([leaf, ring, arc, lace], wires: [base("w1"), base("w2"), base("w3"), weaving], endings:,
+      body: {"kind" => "pendant", "chain" => size("2 mm"), "neck" => size("450 mm")})
   end
 
   def changed(path, value)
@@ -53,7 +60,9 @@ class JoinedReadingTest < PieceTest
 
     assert_empty faults(joined)
     assert_equal %w[lacing cover], made.own_lengths.map(&:kind)
-    assert_equal ["w1"], made.runs.select { |run| run.parts.any? { |part| part.words == "cut away between sections" } }.map { |run| run.wire.id }
+    assert_equal ["w1"],
+      made.runs.select { |run| run.parts.any? { |part| part.words == "cut away between sections" } }
+        .map { |run| run.wire.id }
     assert_in_delta 200, made.sections[2].strip.account.reserve_mm, 1e-9
   end
 
@@ -72,7 +81,8 @@ class JoinedReadingTest < PieceTest
     end
   end
 
-  # What was left out before it was there reads as it did: bent after, bare folds, loops of one turn, nothing kept, no necklace.
+  # What was left out before it was there reads as it did: bent after, bare folds, loops of one turn, nothing kept, no
+  # necklace.
   def test_older_documents_read_as_they_did
     json = joined
     json["sections"][2].delete("reserve")
@@ -106,16 +116,22 @@ class JoinedReadingTest < PieceTest
 
     line = {kind: "line", length: 30.0}
     made = [5, 7].map do |apart|
-      beside = {"kind" => "beside", "section" => "s1", "across" => size("#{apart} mm"), "along" => size("0 mm"), "side" => "far"}
-      lace = {"id" => "s3", "craft" => "lace", "base" => [], "weaving" => ["w9"], "rows" => %w[s1 s2], "places" => 1, "wraps" => 2}
-      plan(put_together([bent("s1", "w1", line), bent("s2", "w2", line, at: beside), lace], wires: [base("w1"), base("w2"), weaving]), kept:)
+      beside = {"kind" => "beside", "section" => "s1", "across" => size("#{apart} mm"), "along" => size("0 mm"),
+        "side" => "far"}
+      lace = {"id" => "s3", "craft" => "lace", "base" => [], "weaving" => ["w9"], "rows" => %w[s1 s2], "places" => 1,
+        "wraps" => 2}
+      plan(put_together([bent("s1", "w1", line), bent("s2", "w2", line, at: beside), lace],
+        wires: [base("w1"), base("w2"), weaving]), kept:)
     end
 
     assert_equal made[0].sections.first(2).map(&:object_id), made[1].sections.first(2).map(&:object_id)
-    assert_in_delta 2.0, made[1].sections.find { |one| one.joins.any? }.path_mm - made[0].sections.find { |one| one.joins.any? }.path_mm, 1e-9
+    assert_in_delta 2.0,
+      made[1].sections.find { |one| one.joins.any? }.path_mm - made[0].sections.find { |one| one.joins.any? }.path_mm,
+      1e-9
   end
 
-  # Every wire that is cut by itself: never less than what it does, its tails and margin over it, in as many lengths as a hand manages.
+  # Every wire that is cut by itself: never less than what it does, its tails and margin over it, in as many lengths as
+  # a hand manages.
   def test_wires_cut_by_themselves
     each_built do |plan, said|
       plan.own_lengths.each do |own|

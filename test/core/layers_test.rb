@@ -3,12 +3,15 @@
 require_relative "../test_helper"
 require "ripper"
 
-# What stands on what: a folder of the core names constants of its own and of what lies below, never of what stands on it.
+# What stands on what: a folder of the core names constants of its own and of what lies below, never of what stands on
+# it.
 class LayersTest < Minitest::Test
   CORE = File.join(ROOT, "core/meander")
   # From the ground up; folders side by side know each other.
-  LAYERS = [%w[. units], %w[document/shape materials curve form], %w[weave notation], %w[endings findings], %w[picture], %w[beads],
-    %w[crafts crafts/weaving crafts/weaving/advice crafts/bending crafts/lacing], %w[document document/version_one], %w[planner], %w[work advice], %w[output]].freeze
+  LAYERS = [%w[. units], %w[document/shape materials curve form], %w[weave notation], %w[endings findings], %w[picture],
+    %w[beads],
+    %w[crafts crafts/weaving crafts/weaving/advice crafts/bending crafts/lacing], %w[document document/version_one],
+    %w[planner], %w[work advice], %w[output]].freeze
 
   def layer(folder) = LAYERS.index { |folders| folders.include?(folder) } || flunk("#{folder} stands in no layer")
 
@@ -23,12 +26,18 @@ class LayersTest < Minitest::Test
   end
 
   # Where a constant is looked for: in what the file holds, in its folder, in the folders above.
-  def spaces(file) = file.delete_suffix(".rb").split("/").reduce([Meander]) { |all, part| [all.first.const_get(part.split("_").map(&:capitalize).join), *all] }
+  def spaces(file)
+    file.delete_suffix(".rb").split("/").reduce([Meander]) do |all, part|
+      [all.first.const_get(part.split("_").map(&:capitalize).join), *all]
+    end
+  end
 
   # The file of the core that a module stands in.
   def place(value)
     name = Module.instance_method(:name).bind_call(value) if value.is_a?(Module)
-    name && Object.const_source_location(name)&.first&.delete_prefix("#{CORE}/")&.then { |found| found unless found.start_with?("/") }
+    name && Object.const_source_location(name)&.first&.delete_prefix("#{CORE}/")&.then do |found|
+      found unless found.start_with?("/")
+    end
   end
 
   # Every constant a program names, as [["Weave", "Walk"], ...].

@@ -16,7 +16,9 @@ class LoadingTest < Minitest::Test
 
       *folders, name = file.delete_suffix(".rb").split("/").map { |part| part.split("_").map(&:capitalize).join.to_sym }
       space = folders.reduce(Meander) { |outer, folder| outer.const_get(folder) }
-      here = space.constants(false).select { |constant| space.const_source_location(constant).first == File.join(CORE, file) }
+      here = space.constants(false).select do |constant|
+        space.const_source_location(constant).first == File.join(CORE, file)
+      end
 
       assert_equal [name], here, file
     end
@@ -31,9 +33,11 @@ class LoadingTest < Minitest::Test
   end
 
   def test_every_value_of_a_plan_is_deep_enough_frozen_to_be_shared
-    piece = Meander::Document::PieceReader.call(JSON.parse(JSON.generate(Meander::Document::StartingPiece.call("cuff")))).piece
+    piece = Meander::Document::PieceReader
+      .call(JSON.parse(JSON.generate(Meander::Document::StartingPiece.call("cuff")))).piece
     plan = Meander::Planner::PlanPiece.call(piece)
 
-    [piece, plan, plan.fit, plan.strip_picture, plan.band.layout, plan.band.strip.account, *plan.cuts, *Meander::Advice::Council.call(plan)].each { |value| assert_predicate value, :frozen?, value.class }
+    [piece, plan, plan.fit, plan.strip_picture, plan.band.layout, plan.band.strip.account, *plan.cuts,
+      *Meander::Advice::Council.call(plan)].each { |value| assert_predicate value, :frozen?, value.class }
   end
 end

@@ -4,7 +4,10 @@ require_relative "../test_helper"
 require "nokogiri"
 
 class OutputTest < PieceTest
-  def svg(plan, **options) = Nokogiri::XML(Meander::Output::StripSvg.call(plan.strip_picture, title: "Strip", **options), &:strict).remove_namespaces!
+  def svg(plan, **options)
+    Nokogiri::XML(Meander::Output::StripSvg.call(plan.strip_picture, title: "Strip", **options),
+      &:strict).remove_namespaces!
+  end
 
   def cuff = @cuff ||= plan(document(pins: pins("repeats" => 12)))
 
@@ -54,10 +57,15 @@ class OutputTest < PieceTest
       json["wires"] << json["wires"].last.merge("id" => "w9", "metal" => "sterling")
       json["sections"][0].merge!("weaving" => %w[w3 w9], "strands" => 2, "turns" => turns)
       drawing = svg(plan(json))
-      tones = %w[copper sterling].map { |metal| Meander::Picture::Colour.strokes(Meander::Materials::Metal.fetch(metal).colour).last.first }
+      tones = %w[copper sterling].map do |metal|
+        Meander::Picture::Colour.strokes(Meander::Materials::Metal.fetch(metal).colour).last.first
+      end
 
-      assert_equal %w[weave-w3-b weave-w3-f weave-w9-b weave-w9-f], drawing.css("defs > g").map { |layer| layer["id"] }.sort
-      assert_equal tones.sort, drawing.css("g[stroke] > use").map { |use| use.parent["stroke"] }.uniq.select { |tone| tones.include?(tone) }.sort
+      assert_equal %w[weave-w3-b weave-w3-f weave-w9-b weave-w9-f],
+        drawing.css("defs > g").map { |layer| layer["id"] }.sort
+      assert_equal tones.sort,
+        drawing.css("g[stroke] > use").map { |use| use.parent["stroke"] }.uniq.select { |tone| tones.include?(tone) }
+          .sort
       uses = %w[w3 w9].map { |wire| drawing.css("#weave-#{wire}-f use").size }
 
       assert_equal uses.first, uses.last if turns == "together"
@@ -73,10 +81,13 @@ class OutputTest < PieceTest
   end
 
   def test_the_picture_stays_small_however_long_the_piece
-    short, long = [60, 600].map { |repeats| plan(document(pins: pins("repeats" => repeats))).strip_picture.json.bytesize }
+    short, long = [60, 600].map do |repeats|
+      plan(document(pins: pins("repeats" => repeats))).strip_picture.json.bytesize
+    end
 
     assert_operator long, :<, short * 1.5
-    assert_operator plan(document("sections.0.pattern.single": 40, "sections.0.pattern.both": 40)).strip_picture.json.bytesize, :<, 30_000
+    assert_operator plan(document("sections.0.pattern.single": 40, "sections.0.pattern.both": 40)).strip_picture.json
+      .bytesize, :<, 30_000
   end
 
   def test_shades_go_from_dark_to_light
@@ -98,7 +109,8 @@ class OutputTest < PieceTest
     text = Meander::Units::Text
 
     assert_equal ["138.4 mm", "2.31 m", "0.81 mm", "5 %", "1 repeat", "2 repeats"],
-      [text.length(138.42), text.length(2310), text.wire(0.8118), text.percent(0.05), text.count(1, "repeat"), text.count(2, "repeat")]
+      [text.length(138.42), text.length(2310), text.wire(0.8118), text.percent(0.05), text.count(1, "repeat"),
+        text.count(2, "repeat")]
     assert_equal ["a", "a and b", "a, b or c"], [text.list(%w[a]), text.list(%w[a b]), text.list(%w[a b c], "or")]
   end
 end

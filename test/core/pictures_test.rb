@@ -12,7 +12,9 @@ class PicturesTest < PieceTest
     weaving = json["wires"].last
     ids = (1..sample.base).map { |i| "b#{i}" }
     json["wires"] = ids.map { |id| json["wires"].first.merge("id" => id) } << weaving
-    json["sections"][0].merge!("base" => ids, "pattern" => JSON.parse(JSON.generate({kind: "walk", gaps: sample.gaps, before: [], after: sample.after})), **section.transform_keys(&:to_s))
+    json["sections"][0].merge!("base" => ids,
+      "pattern" => JSON.parse(JSON.generate({kind: "walk", gaps: sample.gaps, before: [], after: sample.after})),
+      **section.transform_keys(&:to_s))
     json["endings"].each { |ending| ending["wires"] = ids }
     plan(json)
   end
@@ -32,11 +34,17 @@ class PicturesTest < PieceTest
     strokes = picture.strokes
     read = written["placements"].flat_map do |place|
       rows = written["cells"][place["cell"]]["passes"]
-      place["count"].times.flat_map { |copy| rows.map { |row| read_row(written, row, fine).map { |x, y, z| [x, y + place["at"] + (copy * place["step"]), z] } } }
+      place["count"].times.flat_map do |copy|
+        rows.map do |row|
+          read_row(written, row, fine).map { |x, y, z| [x, y + place["at"] + (copy * place["step"]), z] }
+        end
+      end
     end
 
     assert_equal strokes.size, read.size
-    off = strokes.zip(read).flat_map { |stroke, points| stroke.points.zip(points).map { |p, q| p.zip(q).map { |a, b| (a - b).abs }.max } }.max
+    off = strokes.zip(read)
+      .flat_map { |stroke, points| stroke.points.zip(points).map { |p, q| p.zip(q).map { |a, b| (a - b).abs }.max } }
+        .max
 
     assert_operator off, :<, 0.002
   end
@@ -55,7 +63,8 @@ class PicturesTest < PieceTest
       assert_equal us.sort, us
       assert_in_delta 0.0, us.first, 1e-12
       assert_in_delta us.last.round, us.last, 1e-9
-      assert_equal (0..us.last.round).to_a, us.map { |u| u.round(9) }.select { |u| (u % 1).zero? }.map(&:to_i), "every station is drawn"
+      assert_equal (0..us.last.round).to_a, us.map { |u| u.round(9) }.select { |u| (u % 1).zero? }.map(&:to_i),
+        "every station is drawn"
     end
   end
 
@@ -68,15 +77,19 @@ class PicturesTest < PieceTest
       assert_in_delta plan.strip_picture.width_mm, high - low, 1e-12
       assert_operator low, :<=, xs.min - half + 1e-9
       assert_operator high, :>=, xs.max + half - 1e-9
-      assert_in_delta plan.band.layout.frame.x_range(plan.band.layout.strip(plan.fit.repeats).visited).then { |from, to| to - from }, high - low, 1e-6
+      assert_in_delta plan.band.layout.frame.x_range(plan.band.layout.strip(plan.fit.repeats).visited)
+        .then { |from, to| to - from }, high - low, 1e-6
     end
   end
 
   def test_marks_lie_at_start_middle_end_and_joins
     plan = cuff("allowances.working_length": size("900 mm"))
-    marks = plan.strip_picture.marks.group_by { |mark| mark[:kind] }.transform_values { |list| list.map { |mark| mark[:at] } }
+    marks = plan.strip_picture.marks.group_by { |mark| mark[:kind] }.transform_values do |list|
+      list.map { |mark| mark[:at] }
+    end
 
-    assert_equal [[0.0], [plan.band.strip.woven_mm / 2], [plan.band.strip.woven_mm]], marks.values_at("start", "middle", "end")
+    assert_equal [[0.0], [plan.band.strip.woven_mm / 2], [plan.band.strip.woven_mm]],
+      marks.values_at("start", "middle", "end")
     assert_equal plan.band.strip.account.joins.map(&:last), marks["join"]
   end
 
@@ -85,7 +98,9 @@ class PicturesTest < PieceTest
     plan = woven("ray-5", cut_away: %w[b3])
     x = plan.band.layout.frame.centres[2]
     kept = plan.strip_picture.rods.select { |rod| rod[:wire] == "b3" }
-    over = plan.strip_picture.strokes.select { |stroke| stroke.points.map(&:first).minmax.then { |low, high| x.between?(low, high) } }
+    over = plan.strip_picture.strokes.select do |stroke|
+      stroke.points.map(&:first).minmax.then { |low, high| x.between?(low, high) }
+    end
 
     over.each do |stroke|
       y = stroke.points.min_by { |point| (point[0] - x).abs }[1]
@@ -109,22 +124,28 @@ class PicturesTest < PieceTest
     json = document(pins: pins("repeats" => 9))
     turn = json.merge("wires" => json["wires"] + [json["wires"].last.merge("id" => "w9")])
     turn["sections"] = [json["sections"][0].merge("weaving" => %w[w3 w9], "strands" => 2, "turns" => "in_turn")]
-    [plan(json), plan(turn), woven("ray-5"), woven("diamond-5", from: "middle"), woven("stagger-3", strands: 2)].each do |plan|
+    [plan(json), plan(turn), woven("ray-5"), woven("diamond-5", from: "middle"),
+      woven("stagger-3", strands: 2)].each do |plan|
       picture = plan.strip_picture
-      made = picture.placements.reject { |place| picture.shapes[picture.cells[place[:cell]].passes[0][0]][:words].empty? }.flat_map do |place|
-        place[:count].times.flat_map { |copy| picture.cells[place[:cell]].passes.each_index.map { |row| place[:pass] + (copy * place[:every]) + row } }
+      made = picture.placements
+        .reject { |place| picture.shapes[picture.cells[place[:cell]].passes[0][0]][:words].empty? }.flat_map do |place|
+        place[:count].times.flat_map do |copy|
+          picture.cells[place[:cell]].passes.each_index.map { |row| place[:pass] + (copy * place[:every]) + row }
+        end
       end
       total = (picture.counting[:half] * plan.band.layout.sides) - picture.counting[:skipped]
 
       assert_equal (0...total).to_a, made.uniq.sort
       assert_equal total, made.size / ((plan.band.section.strands.size == 2 && !plan.band.section.in_turn?) ? 2 : 1)
-      assert_equal picture.counting[:half], picture.counting[:before] + (picture.counting[:repeat] * picture.counting[:repeats]) + closing_passes(plan)
+      assert_equal picture.counting[:half],
+        picture.counting[:before] + (picture.counting[:repeat] * picture.counting[:repeats]) + closing_passes(plan)
     end
   end
 
   def test_the_gaps_are_where_the_wire_goes_through
     plan = woven("coiled-panel-4")
-    ends = plan.strip_picture.strokes.flat_map { |stroke| [stroke.points.first[0], stroke.points.last[0]] }.map { |x| x.round(6) }.uniq.sort
+    ends = plan.strip_picture.strokes.flat_map { |stroke| [stroke.points.first[0], stroke.points.last[0]] }
+      .map { |x| x.round(6) }.uniq.sort
 
     assert_equal plan.strip_picture.gaps.map { |x| x.round(6) }, ends
   end
@@ -133,7 +154,9 @@ class PicturesTest < PieceTest
 
   def closing_passes(plan)
     pattern = plan.band.section.pattern
-    (pattern[:kind] == "coils") ? 2 * pattern[:closing] : pattern[:after].sum { |stretch| stretch[:gaps].size * stretch[:times] }
+    (pattern[:kind] == "coils") ? 2 * pattern[:closing] : pattern[:after].sum do |stretch|
+      stretch[:gaps].size * stretch[:times]
+    end
   end
 
   def read_row(written, (shape, *heights), fine)

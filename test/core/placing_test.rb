@@ -30,15 +30,19 @@ class PlacingTest < Minitest::Test
     assert_in_epsilon 2 * one, two, 0.01
   end
 
-  # However hard a maker pushes, no repeat gets longer by it; and no wire leans back further than it may, or climbs steeper.
+  # However hard a maker pushes, no repeat gets longer by it; and no wire leans back further than it may, or climbs
+  # steeper.
   def test_pushing_harder_packs_closer
     {RAY => [5, 0.4], figure_eight(3) => [2, 1.2], PANEL => [4, 1.0]}.each do |gaps, (wires, clear)|
-      rises = [0.0, 0.1, 0.3, 0.6, 1.0].map { |lean| repeat(gaps, [1.0] * wires, 0.4, lean:, clear: [clear] * (wires - 1)).advance_mm }
+      rises = [0.0, 0.1, 0.3, 0.6, 1.0].map do |lean|
+        repeat(gaps, [1.0] * wires, 0.4, lean:, clear: [clear] * (wires - 1)).advance_mm
+      end
 
       rises.each_cons(2) { |soft, hard| assert_operator hard, :<=, soft + 1e-6, gaps.inspect }
     end
 
-    assert_operator repeat(RAY, [1.0] * 5, 0.4, lean: 1.0).advance_mm, :<, repeat(RAY, [1.0] * 5, 0.4, lean: 0.0).advance_mm - 0.4
+    assert_operator repeat(RAY, [1.0] * 5, 0.4, lean: 1.0).advance_mm, :<,
+      repeat(RAY, [1.0] * 5, 0.4, lean: 0.0).advance_mm - 0.4
     random_repeats(20) do |made, walk|
       made.passes.zip(made.heights) do |pass, ys|
         pass.stations.points.zip(ys).each_cons(2) do |((_, _, run), y), ((_, _, on), higher)|
@@ -48,11 +52,14 @@ class PlacingTest < Minitest::Test
     end
   end
 
-  # The least rise at which every station can lie above those it lies on and no wire leans or climbs too far: found by bisection, as a
-  # rise is enough exactly where no way round the stations asks for more (no positive cycle: Bellman and Ford).
+  # The least rise at which every station can lie above those it lies on and no wire leans or climbs too far: found by
+  # bisection, as a rise is enough exactly where no way round the stations asks for more (no positive cycle: Bellman and
+  # Ford).
   class LeastRise
     def initialize(repeat, lean)
-      points = repeat.passes.flat_map { |pass| pass.chain.sample(Math::PI / 8)[0..-2].map { |x, z, run| [x, z, run, pass.run_mm] } }
+      points = repeat.passes.flat_map do |pass|
+        pass.chain.sample(Math::PI / 8)[0..-2].map { |x, z, run| [x, z, run, pass.run_mm] }
+      end
       d, past = repeat.frame.wire_mm, 0.0
       @runs = points.each_with_index.map { |(_, _, run, whole), i|
         at = past + run
@@ -76,8 +83,14 @@ class PlacingTest < Minitest::Test
     # [upper, lower, least height, repeats between]: of the stations at one place the one laid last.
     def contacts(places)
       places.each_index.flat_map do |i|
-        near = places.each_index.map { |j| [j, ((places[i][0] - places[j][0])**2) + ((places[i][1] - places[j][1])**2)] }.select { |_, off| off < 0.999 }
-        latest = near.map { |j, off| back(i, j).then { |wire, repeats| [wire, j, repeats, off, places[j].map { |v| v.round(6) }] } }.group_by(&:last).values.map(&:min)
+        near = places.each_index
+          .map { |j| [j, ((places[i][0] - places[j][0])**2) + ((places[i][1] - places[j][1])**2)] }
+            .select { |_, off| off < 0.999 }
+        latest = near.map { |j, off|
+          back(i,
+            j).then { |wire, repeats| [wire, j, repeats, off, places[j].map { |v| v.round(6) }] }
+        }.group_by(&:last)
+              .values.map(&:min)
         latest.map { |_, j, repeats, off, _| [i, j, Math.sqrt(1 - off), repeats] }
       end
     end
@@ -99,19 +112,26 @@ class PlacingTest < Minitest::Test
     def enough?(rise)
       heights = Array.new(@size, 0.0)
       (2 * @size).times do
-        moved = @edges.reject { |up, low, least, repeats| (heights[low] + least - (repeats * rise) - heights[up]) < 1e-9 }
+        moved = @edges.reject do |up, low, least, repeats|
+          (heights[low] + least - (repeats * rise) - heights[up]) < 1e-9
+        end
         return true if moved.empty?
         return false if heights.max > 3.0 * @size
 
-        moved.each { |up, low, least, repeats| heights[up] = [heights[up], heights[low] + least - (repeats * rise)].max }
+        moved.each do |up, low, least, repeats|
+          heights[up] = [heights[up], heights[low] + least - (repeats * rise)].max
+        end
       end
       false
     end
   end
 
-  DOZEN = {"coils 3 + 3" => [[0, 1] * 3 + [0, 2] * 3, 2, 1.0], "coils 5 + 2" => [[0, 1] * 5 + [0, 2] * 2, 2, 1.0], "stagger" => [STAGGER, 3, 1.0], "panel" => [PANEL, 4, 1.0],
-           "eight, two" => [[1, 2, 1, 2, 1, 0, 1, 0], 2, 1.0], "eight, two, wide" => [[1, 2, 1, 2, 1, 0, 1, 0], 2, 2.0], "eight, three" => [[1, 2] * 3 + [1, 0] * 3, 2, 1.5],
-           "eight, three, wide" => [[1, 2] * 3 + [1, 0] * 3, 2, 6.0], "a fan" => [[0, 1, 0, 2, 0, 3, 0, 2], 3, 1.0], "odd" => [[0, 2, 1, 3, 2], 3, 1.0],
+  DOZEN = {"coils 3 + 3" => [[0, 1] * 3 + [0, 2] * 3, 2, 1.0], "coils 5 + 2" => [[0, 1] * 5 + [0, 2] * 2, 2, 1.0],
+    "stagger" => [STAGGER, 3, 1.0], "panel" => [PANEL, 4, 1.0],
+           "eight, two" => [[1, 2, 1, 2, 1, 0, 1, 0], 2, 1.0], "eight, two, wide" => [[1, 2, 1, 2, 1, 0, 1, 0], 2, 2.0],
+           "eight, three" => [[1, 2] * 3 + [1, 0] * 3, 2, 1.5],
+           "eight, three, wide" => [[1, 2] * 3 + [1, 0] * 3, 2, 6.0], "a fan" => [[0, 1, 0, 2, 0, 3, 0, 2], 3, 1.0],
+           "odd" => [[0, 2, 1, 3, 2], 3, 1.0],
            "a mixture" => [[0, 1, 0, 1, 0, 3, 1, 2], 3, 1.2],
            "a coil on each" => [[0, 1, 0, 1, 2, 1, 2, 3, 2, 3, 2, 1, 2, 1], 3, 1.0]}.freeze
 
@@ -125,7 +145,9 @@ class PlacingTest < Minitest::Test
 
   # Weaves alike but for their size are placed once; others are not taken for them.
   def test_what_is_kept_is_found_by_what_it_depends_on
-    small, large = [[0.5, 0.2], [1.0, 0.4]].map { |base, wire| repeat(figure_eight(2), [base, base], wire, clear: [wire * 1.5]) }
+    small, large = [[0.5, 0.2], [1.0, 0.4]].map do |base, wire|
+      repeat(figure_eight(2), [base, base], wire, clear: [wire * 1.5])
+    end
 
     assert_in_delta 2 * small.advance_mm, large.advance_mm, 1e-9
     assert_in_delta 2 * small.wire_mm, large.wire_mm, 1e-9

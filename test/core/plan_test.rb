@@ -11,10 +11,13 @@ class PlanTest < PieceTest
       plan.cuts.each do |bar|
         assert_in_delta bar.total_mm, bar.parts.sum(&:mm), 1e-9
         assert_includes 0...1, bar.cut_mm - bar.total_mm
-        first, middle, last = ["start of weave", "middle", "end of weave"].map { |words| bar.marks.find { |mark| mark.words == words }.at_mm }
+        first, middle, last = ["start of weave", "middle", "end of weave"].map do |words|
+          bar.marks.find { |mark| mark.words == words }.at_mm
+        end
 
         assert_in_delta middle, (first + last) / 2, 1e-9
-        assert_in_delta plan.band.layout.run_mm(plan.piece.base_wires.index(bar.wire), plan.band.strip.woven_mm), last - first, 1e-9
+        assert_in_delta plan.band.layout.run_mm(plan.piece.base_wires.index(bar.wire), plan.band.strip.woven_mm),
+          last - first, 1e-9
       end
     end
   end
@@ -26,7 +29,8 @@ class PlanTest < PieceTest
 
       assert_in_delta account.path_mm, account.lengths.sum(&:path_mm), 1e-6
       assert_in_delta account.total_mm, account.lengths.sum(&:cut_mm), 1e-6
-      assert_equal (1..(plan.fit.repeats / plan.band.layout.sides)).to_a * plan.band.layout.sides, account.lengths.flat_map { |length| (length.first..length.last).to_a }
+      assert_equal (1..(plan.fit.repeats / plan.band.layout.sides)).to_a * plan.band.layout.sides,
+        account.lengths.flat_map { |length| (length.first..length.last).to_a }
     end
   end
 
@@ -40,7 +44,10 @@ class PlanTest < PieceTest
 
       assert_operator spread[1] - spread[0], :<=, 1
     end
-    over = plan(document("sections.0.pattern.single": 40, "sections.0.pattern.both": 40, "allowances.working_length": size("200 mm")))
+    over = plan(
+      document("sections.0.pattern.single": 40, "sections.0.pattern.both": 40,
+        "allowances.working_length": size("200 mm"))
+    )
 
     refute_predicate over.band.strip.account, :comfortable?
     assert advice(over, "working-length-long")
@@ -60,11 +67,15 @@ class PlanTest < PieceTest
   end
 
   def test_what_goes_out_is_as_published
-    schemas = {"piece" => 2, "answer" => 1, "picture" => 2}.to_h { |name, version| [name, JSONSchemer.schema(File.read(File.join(ROOT, "schema/#{name}-#{version}.schema.json")))] }
+    schemas = {"piece" => 2, "answer" => 1, "picture" => 2}.to_h do |name, version|
+      [name, JSONSchemer.schema(File.read(File.join(ROOT, "schema/#{name}-#{version}.schema.json")))]
+    end
     schemas["told"] = JSONSchemer.schema(File.read(File.join(ROOT, "schema/plan-2.schema.json")))
     each_plan do |plan, json|
-      {"piece" => plan.piece.to_h, "answer" => answer(plan), "picture" => plan.strip_picture.to_h, "told" => Meander::Output::PlanJson.call(plan)}.each do |name, value|
-        assert_empty schemas[name].validate(JSON.parse(JSON.generate(value))).map { |error| error["error"] }, "#{name} of #{json["name"]}"
+      {"piece" => plan.piece.to_h, "answer" => answer(plan), "picture" => plan.strip_picture.to_h,
+        "told" => Meander::Output::PlanJson.call(plan)}.each do |name, value|
+        assert_empty schemas[name].validate(JSON.parse(JSON.generate(value))).map { |error| error["error"] },
+          "#{name} of #{json["name"]}"
       end
       assert schemas["piece"].valid?(JSON.parse(JSON.generate(plan.piece.to_h))), json["name"]
     end
@@ -72,15 +83,19 @@ class PlanTest < PieceTest
   end
 
   def test_cut_list_as_csv
-    rows = CSV.parse(Meander::Output::CutListCsv.call(plan(demo_bands.find { |json| json["name"] == "Reed cuff" })), headers: true)
+    rows = CSV.parse(Meander::Output::CutListCsv.call(plan(demo_bands.find { |json| json["name"] == "Reed cuff" })),
+      headers: true)
 
     assert_equal %w[base base weaving weaving], rows.map { |row| row["kind"] }
-    assert_equal rows.first["cut_mm"].to_i, plan(demo_bands.find { |json| json["name"] == "Reed cuff" }).cuts.first.cut_mm
+    assert_equal rows.first["cut_mm"].to_i,
+      plan(demo_bands.find { |json| json["name"] == "Reed cuff" }).cuts.first.cut_mm
   end
 
   def test_the_strip_as_svg_is_to_scale_and_well_formed
     plan = plan(document("bracelet", name: "<&\">"))
-    front, back = %w[front back].map { |face| Meander::Output::StripSvg.call(plan.strip_picture, title: "<&>", face:, hand: "left") }
+    front, back = %w[front back].map do |face|
+      Meander::Output::StripSvg.call(plan.strip_picture, title: "<&>", face:, hand: "left")
+    end
     require "nokogiri"
     svg = Nokogiri::XML(front, &:strict).root
     low, high = plan.strip_picture.y_range

@@ -25,7 +25,8 @@ class RingTest < PieceTest
     ["17.3", "54 mm", "US", "UK 7", "ISO 5", "N", "7 across round"].each { |text| assert_nil same[text], text }
   end
 
-  # The inside of the finished ring is the finger, however its ends meet: the bare ends take up what whole repeats leave.
+  # The inside of the finished ring is the finger, however its ends meet: the bare ends take up what whole repeats
+  # leave.
   def test_the_ring_fits_the_finger
     CLOSINGS.product(["US 5", "UK R", "ISO 62"], ["0 mm", "4 mm", "11 mm"]).each do |kind, typed, length|
       fit = ring(kind, length, typed).fit
@@ -44,13 +45,17 @@ class RingTest < PieceTest
     assert_in_delta over.round_mm + 6, over.strip_mm, 1e-6
     assert_in_delta open.round_mm - 6, open.strip_mm, 1e-6
     assert_in_delta Math.hypot(beside.round_mm, ring.strip_picture.width_mm) + 6, beside.strip_mm, 1e-6
-    assert_equal [[0.0, 2.5], [1.4, 0.0], [0.0, 0.0]], [beside, over, open].map { |fit| [fit.lift_mm.round(6), fit.slide_mm.round(6)] }
+    assert_equal [[0.0, 2.5], [1.4, 0.0], [0.0, 0.0]], [beside, over, open].map { |fit|
+      [fit.lift_mm.round(6), fit.slide_mm.round(6)]
+    }
   end
 
-  # Ends wrapped over the band go round all of it: two widths and two thicknesses of middle line, more where the ends lie over or
-  # beside each other; each wire folds back over the front first. All of it is cut.
+  # Ends wrapped over the band go round all of it: two widths and two thicknesses of middle line, more where the ends
+  # lie over or beside each other; each wire folds back over the front first. All of it is cut.
   def test_ends_wrapped_over_the_band
-    wrapped = %w[start end].map { |side| {"id" => "e#{side}", "kind" => "wrap", "side" => side, "wires" => %w[w1 w2], "wraps" => 2} }
+    wrapped = %w[start end].map do |side|
+      {"id" => "e#{side}", "kind" => "wrap", "side" => side, "wires" => %w[w1 w2], "wraps" => 2}
+    end
     lap = {"beside" => [0.0, 2.5], "over" => [1.4, 0.0], "open" => [0.0, 0.0]}
     CLOSINGS.each do |kind|
       lift, slide = lap[kind]
@@ -62,18 +67,23 @@ class RingTest < PieceTest
       assert_in_delta (Math::PI * (rho + lift) / 2) + Math.hypot(2 * round, 1.6), near, 1e-9, kind
       assert_in_delta 1.6, far - near, 1e-9
       assert_in_delta plain.fit.repeats, made.fit.repeats, 1
-      assert_equal [near, near].map { |mm| mm.round(9) }, made.cuts[0].parts.select { |part| part.kind.end_with?("ending") }.map { |part| part.mm.round(9) }
-      made.ends.at("end").strands.each_value { |strand| assert_in_epsilon strand.length, Meander::Curve::Strand.polyline_length(strand.points), 0.003 }
+      assert_equal [near, near].map { |mm| mm.round(9) },
+        made.cuts[0].parts.select { |part| part.kind.end_with?("ending") }.map { |part| part.mm.round(9) }
+      made.ends.at("end").strands.each_value do |strand|
+        assert_in_epsilon strand.length, Meander::Curve::Strand.polyline_length(strand.points), 0.003
+      end
     end
 
-    assert_equal ["/wires/1/route"], faults(document("ring", endings: wrapped, "sections.0.cut_away": ["w2"])).map(&:path).uniq
+    assert_equal ["/wires/1/route"],
+      faults(document("ring", endings: wrapped, "sections.0.cut_away": ["w2"])).map(&:path).uniq
   end
 
   # The finger a strip fits, asked of the same strip, is the finger it was made for.
   def test_the_finger_is_found_from_the_strip
     CLOSINGS.each do |kind|
       made = ring(kind)
-      found = ring(kind, pins: pins("repeats" => made.fit.repeats), "sections.0.bare": size("#{made.fit.bare_mm.round(4)} mm")).fit
+      found = ring(kind, pins: pins("repeats" => made.fit.repeats),
+        "sections.0.bare": size("#{made.fit.bare_mm.round(4)} mm")).fit
 
       assert_in_delta made.fit.wrist_mm, found.wrist_mm, 1e-3, kind
       assert_equal made.fit.size_words, found.size_words
@@ -87,7 +97,8 @@ class RingTest < PieceTest
     30.times do
       closing = {"kind" => CLOSINGS.sample(random:), "length" => size("#{random.rand(0.0..12.0).round(2)} mm")}
       piece = Meander::Document::PieceReader.call(document("ring", "body.closing": closing)).piece
-      wearing = Meander::Planner::Wearing.new(piece, thickness_mm: random.rand(0.8..2.5), width_mm: random.rand(1.5..12.0))
+      wearing = Meander::Planner::Wearing.new(piece, thickness_mm: random.rand(0.8..2.5),
+        width_mm: random.rand(1.5..12.0))
       finger = random.rand(40.0..76.0)
 
       assert_in_delta finger, wearing.wrist_mm(wearing.strip_mm(finger, 0.0), 0.0), 1e-9, "seed #{seed}: #{closing}"
@@ -95,7 +106,9 @@ class RingTest < PieceTest
   end
 
   def test_thicker_wire_needs_a_longer_strip_for_the_same_finger
-    thin, thick = ["0.6 mm", "1.2 mm"].map { |typed| ring("open", "0 mm", "US 7", "wires.0.size": size(typed), "wires.1.size": size(typed)).fit }
+    thin, thick = ["0.6 mm", "1.2 mm"].map do |typed|
+      ring("open", "0 mm", "US 7", "wires.0.size": size(typed), "wires.1.size": size(typed)).fit
+    end
 
     assert_in_delta Math::PI * 0.6, thick.strip_mm - thin.strip_mm, 1e-6
   end
@@ -107,7 +120,8 @@ class RingTest < PieceTest
     wide = ring("open", "0 mm", "US 7", "sections.0.spacing": {"kind" => "apart", "clear" => [size("5 mm")]})
 
     assert_operator advice(wide, "ring-wide-band").figures[:width_mm], :>, 6
-    clash = advice(ring(pins: finger("US 7") + [{"id" => "p2", "quantity" => "repeats", "count" => 60}]), "pins-conflict")
+    clash = advice(ring(pins: finger("US 7") + [{"id" => "p2", "quantity" => "repeats", "count" => 60}]),
+      "pins-conflict")
 
     assert_equal "The finger and the repeats contradict each other", clash.title
     assert_match(/within 0.6 mm it is the same size/, clash.why)

@@ -6,9 +6,11 @@ require "json_schemer"
 # The published schema and the reader come from one table; here they are held against each other.
 class SchemaTest < PieceTest
   SCHEMA = JSONSchemer.schema(File.read(File.join(ROOT, "schema/piece-1.schema.json")))
-  PLACES = %w[name notes body.kind body.ease wires.0.size wires.1.metal wires.2.temper sections.0.pattern.single sections.0.pattern.closing
-    sections.0.bare endings.0.side endings.0.wraps endings.1.shank pins.0.quantity allowances.margin allowances.tail beads steps].freeze
-  VALUES = [nil, true, -1, 0, 1, 3, 41, 2.5, "", "x", "cuff", "copper", "soft", "end", "wrist", [], ["x"], {}, {"typed" => 3}, {"typed" => "3", "more" => 1}, {"mm" => 3}].freeze
+  PLACES = %w[name notes body.kind body.ease wires.0.size wires.1.metal wires.2.temper sections.0.pattern.single
+    sections.0.pattern.closing sections.0.bare endings.0.side endings.0.wraps endings.1.shank pins.0.quantity
+    allowances.margin allowances.tail beads steps].freeze
+  VALUES = [nil, true, -1, 0, 1, 3, 41, 2.5, "", "x", "cuff", "copper", "soft", "end", "wrist", [], ["x"], {},
+    {"typed" => 3}, {"typed" => "3", "more" => 1}, {"mm" => 3}].freeze
 
   def readable?(json)
     Meander::Document::PieceReader.call(json)
@@ -32,9 +34,12 @@ class SchemaTest < PieceTest
 
     assert_operator refused.size, :>, 200
     refused.each do |place, value|
-      error = assert_raises(Meander::InvalidInput, "#{place} = #{value.inspect}") { Meander::Document::PieceReader.call(document("bracelet", "#{place}": value)) }
+      error = assert_raises(Meander::InvalidInput, "#{place} = #{value.inspect}") do
+        Meander::Document::PieceReader.call(document("bracelet", "#{place}": value))
+      end
 
-      assert error.faults.any? { |fault| fault.path.start_with?("/#{place.split(".").first}") }, "#{place}: #{error.faults.map(&:path)}"
+      assert error.faults.any? { |fault| fault.path.start_with?("/#{place.split(".").first}") },
+        "#{place}: #{error.faults.map(&:path)}"
     end
   end
 

@@ -25,7 +25,8 @@ class SeamTest < PieceTest
     assert_in_delta coil.run_mm(0), parts.sum(&:mm), 1e-9
     assert_in_delta first.total_mm, made.cuts.find { |cut| cut.wire.id == "w1" }.total_mm, 1e-9
     assert_includes first.marks.map(&:words), "twist ends"
-    assert_operator(made.runs[2].marks.map(&:words).grep(/tie|lacing/).size + first.marks.map(&:words).grep(/tie|lacing/).size, :>=, 3)
+    assert_operator(made.runs[2].marks.map(&:words).grep(/tie|lacing/).size +
+      first.marks.map(&:words).grep(/tie|lacing/).size, :>=, 3)
     # Seven half turns change the wires' sides, so the one that begins on the near side leaves on the far one.
     assert_operator coil.trace(0).first[0] * coil.trace(0).last[0], :<, 0
   end
@@ -37,7 +38,8 @@ class SeamTest < PieceTest
 
     assert_equal [["w1"], 2, true], [made.cuts.map { |one| one.wire.id }, cut.stops.size, cut.folded?]
     assert_equal %w[tail ending section fold section ending tail], cut.parts.map(&:kind)
-    assert_in_delta 2 * made.sections.first.run_mm(0), cut.parts.select { |part| part.kind == "section" }.sum(&:mm), 1e-9
+    assert_in_delta 2 * made.sections.first.run_mm(0), cut.parts.select { |part| part.kind == "section" }.sum(&:mm),
+      1e-9
     marks = cut.marks.map { |mark| [mark.at_mm, mark.words] }
 
     assert_equal marks.sort_by(&:first), marks
@@ -56,11 +58,16 @@ class SeamTest < PieceTest
     made = plan(twisted)
     told = Meander::Output::PlanJson.call(made)
 
-    assert(told[:steps].any? { |step| step[:words] == "Twist the two wires of section 1 7 half turns." && step[:sections] == ["s1"] && step[:wires] == %w[w1 w2] })
+    assert(told[:steps].any? { |step|
+      step[:words] == "Twist the two wires of section 1 7 half turns." &&
+          step[:sections] == ["s1"] && step[:wires] == %w[w1 w2]
+    })
     assert_equal 2, told[:beads].first[:count]
     assert_includes Meander::Output::PlanWords.call(made).join("\n"), "a twist of 7 half turns"
     assert_includes Meander::Output::CutListCsv.call(made), "twist ends"
-    %w[front back].each { |face| assert_empty Nokogiri::XML(Meander::Output::Drawing.call(made, title: "Twist", face:)).errors }
+    %w[front back].each do |face|
+      assert_empty Nokogiri::XML(Meander::Output::Drawing.call(made, title: "Twist", face:)).errors
+    end
     assert advice(plan(twisted(halves: 70)), "twist-long")
     assert_nil advice(made, "twist-long")
     assert_equal "/sections/0/halves", advice(plan(twisted(halves: 70)), "twist-long").place
@@ -73,6 +80,7 @@ class SeamTest < PieceTest
     error = assert_raises(Meander::InvalidInput) { plan(twisted.tap { |json| json["sections"][0]["halves"] = 0 }) }
 
     assert_equal ["/sections/0/halves"], error.faults.map(&:path)
-    assert_equal JSON.parse(JSON.generate(plan(twisted).piece.to_h)), JSON.parse(JSON.generate(plan(JSON.parse(JSON.generate(plan(twisted).piece.to_h))).piece.to_h))
+    assert_equal JSON.parse(JSON.generate(plan(twisted).piece.to_h)),
+      JSON.parse(JSON.generate(plan(JSON.parse(JSON.generate(plan(twisted).piece.to_h))).piece.to_h))
   end
 end

@@ -25,7 +25,8 @@ class SolveFitTest < PieceTest
   def assert_closes(plan)
     fit = plan.fit
 
-    assert_in_delta fit.strip_mm, fit.wrist_mm + fit.ease_mm + (Math::PI * plan.band.layout.frame.thickness_mm) - fit.opening_mm, 1e-6
+    assert_in_delta fit.strip_mm,
+      fit.wrist_mm + fit.ease_mm + (Math::PI * plan.band.layout.frame.thickness_mm) - fit.opening_mm, 1e-6
     assert_in_delta fit.strip_mm, fit.woven_mm + (2 * fit.bare_mm) + plan.ends.reach_mm, 1e-9
   end
 
@@ -124,7 +125,8 @@ class SolveFitTest < PieceTest
 
   def test_all_four_pins_may_agree
     free = agrees({"wrist" => "170 mm"})
-    pinned = {"wrist" => "170 mm", "repeats" => free.fit.repeats, "woven" => "#{free.band.strip.woven_mm.round(2)} mm", "weaving_wire" => "9 m"}
+    pinned = {"wrist" => "170 mm", "repeats" => free.fit.repeats, "woven" => "#{free.band.strip.woven_mm.round(2)} mm",
+      "weaving_wire" => "9 m"}
 
     assert_closes agrees(pinned)
   end
@@ -151,10 +153,13 @@ class SolveFitTest < PieceTest
     seed = Random.new_seed % 100_000
     random = Random.new(seed)
     20.times do
-      values = {"wrist" => "#{random.rand(20..400)} mm", "repeats" => random.rand(1..300), "woven" => "#{random.rand(1..500)} mm", "weaving_wire" => "#{random.rand(10..9000)} mm"}
+      values = {"wrist" => "#{random.rand(20..400)} mm", "repeats" => random.rand(1..300),
+        "woven" => "#{random.rand(1..500)} mm", "weaving_wire" => "#{random.rand(10..9000)} mm"}
       pinned = values.to_a.sample(random.rand(1..4), random:).to_h
-      plan = solved(pinned, %w[cuff bracelet].sample(random:), "sections.0.pattern.single": random.rand(1..20), "sections.0.pattern.both": random.rand(1..20),
-        "allowances.working_length": size("#{random.rand(100..3000)} mm"), "sections.0.bare": size("#{random.rand(0..30)} mm"))
+      plan = solved(pinned, %w[cuff bracelet].sample(random:), "sections.0.pattern.single": random.rand(1..20),
+        "sections.0.pattern.both": random.rand(1..20),
+        "allowances.working_length": size("#{random.rand(100..3000)} mm"),
+        "sections.0.bare": size("#{random.rand(0..30)} mm"))
       numbers = JSON.generate(answer(plan)).scan(/-?\d+\.\d+e?\d*/).map(&:to_f)
 
       assert numbers.all?(&:finite?), "seed #{seed}: #{pinned}"

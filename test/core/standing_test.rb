@@ -12,7 +12,10 @@ class StandingTest < PieceTest
   Trace = Meander::Form::Trace
   ROUNDS = 20
 
-  def any_pose(random) = Pose.new(random.rand(-50.0..50.0), random.rand(-50.0..50.0), random.rand(-7.0..7.0), [1, -1].sample(random:))
+  def any_pose(random)
+    Pose.new(random.rand(-50.0..50.0), random.rand(-50.0..50.0), random.rand(-7.0..7.0), [1, -1].sample(random:))
+  end
+
   def far(one, other) = Trace.polyline_mm([one, other])
 
   # Standing somewhere moves nothing inside a section: every distance stays, mirrored or not.
@@ -32,7 +35,8 @@ class StandingTest < PieceTest
     ROUNDS.times do
       seed = rand(1_000_000)
       random = Random.new(seed)
-      pose, place, angle = any_pose(random), [random.rand(-20.0..20.0), random.rand(-20.0..20.0), 0.0], random.rand(-3.0..3.0)
+      pose, place, angle = any_pose(random), [random.rand(-20.0..20.0), random.rand(-20.0..20.0), 0.0],
+        random.rand(-3.0..3.0)
       there = pose.on(place, angle)
       ahead = pose.at([place[0] + (2 * Math.sin(angle)), place[1] + (2 * Math.cos(angle)), 0.0])
 
@@ -66,7 +70,10 @@ class StandingTest < PieceTest
   # Where one section ends where the next begins there is no way between, and no length.
   def test_nothing_between
     assert_empty WayOn.call([[1.0, 2.0, 0.0], 0.3], [[1.0, 2.0, 0.0], 0.3])
-    plan = plan(put_together([woven("s1", %w[w1 w2]), woven("s2", %w[w1 w2], at: after("s1", bare: 0.0))], wires: [base("w1"), base("w2"), weaving]))
+    plan = plan(
+      put_together([woven("s1", %w[w1 w2]), woven("s2", %w[w1 w2], at: after("s1", bare: 0.0))],
+        wires: [base("w1"), base("w2"), weaving])
+    )
 
     plan.runs.each { |run| assert_equal %w[tail ending section section ending trim], run.parts.map(&:kind) }
   end
@@ -97,7 +104,12 @@ class StandingTest < PieceTest
 
   # A helix says how many turns it makes, in the sentence of the section and in the order of work.
   def test_a_helix_tells_its_turns
-    plan = plan(put_together([woven("s1", %w[w1 w2], {kind: "helix", dowel: 8.0, rise: 6.0}, extent: {"kind" => "length", "length" => size("90 mm")})], wires: [base("w1"), base("w2"), weaving]))
+    plan = plan(
+      put_together(
+        [woven("s1", %w[w1 w2], {kind: "helix", dowel: 8.0, rise: 6.0},
+          extent: {"kind" => "length", "length" => size("90 mm")})], wires: [base("w1"), base("w2"), weaving]
+      )
+    )
     section = plan.sections.first
     radius = (8 + section.layout.frame.thickness_mm) / 2
     turns = section.length_mm / Math.hypot(2 * Math::PI * radius, 6)

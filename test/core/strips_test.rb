@@ -15,11 +15,13 @@ class StripsTest < Minitest::Test
     count.times do
       wires = random.rand(1..5)
       walks = [random_walk(wires, random)]
-      walks << [random_walk(wires, random)].find { |walk| walk.gaps.first != walks.last.gaps.last } while walks.compact!.nil? && walks.size < 3
+      walks << [random_walk(wires, random)].find { |walk| walk.gaps.first != walks.last.gaps.last } while walks.compact!
+        .nil? && walks.size < 3
       frame = Frame.tight(base_mm: [1.0] * wires, wire_mm: 0.4, visited: walks.flat_map(&:visited))
       table = PassTable.new(frame)
       counts = walks.map { random.rand(1..9) }
-      yield Strip.new(frame, table, walks.map { |walk| Repeat.new(frame, walk, lean: 0.3, table:) }.zip(counts)), walks, counts, "seed #{seed}: #{walks.map(&:gaps)}"
+      yield Strip.new(frame, table, walks.map { |walk| Repeat.new(frame, walk, lean: 0.3, table:) }.zip(counts)), walks,
+        counts, "seed #{seed}: #{walks.map(&:gaps)}"
     end
   end
 
@@ -29,11 +31,13 @@ class StripsTest < Minitest::Test
     random_strips(30) do |strip, walks, counts, words|
       drawn = strokes(strip)
 
-      assert_equal walks.zip(counts).flat_map { |walk, count| walk.gaps * count }, drawn.map { |stroke| gap_at(strip.frame, stroke.points.first[0]) }, words
+      assert_equal walks.zip(counts).flat_map { |walk, count| walk.gaps * count },
+        drawn.map { |stroke| gap_at(strip.frame, stroke.points.first[0]) }, words
       jumps = drawn.each_cons(2).map { |a, b| Math.sqrt(a.points.last.zip(b.points.first).sum { |p, q| (p - q)**2 }) }
 
       assert_operator jumps.max || 0, :<, 1e-6, words
-      assert_in_epsilon strip.wire_mm, drawn.sum { |stroke| Meander::Curve::Strand.polyline_length(stroke.points) }, 0.001, words
+      assert_in_epsilon strip.wire_mm, drawn.sum { |stroke| Meander::Curve::Strand.polyline_length(stroke.points) },
+        0.001, words
     end
   end
 
@@ -54,7 +58,9 @@ class StripsTest < Minitest::Test
 
   def test_wraps_counted_by_blocks_are_those_counted_one_by_one
     random_strips(10) do |strip, _, _, words|
-      fronts = strip.blocks.flat_map { |block| block.passes.select { |pass| pass.face == 1 }.map(&:wires) * block.count }
+      fronts = strip.blocks.flat_map do |block|
+        block.passes.select { |pass| pass.face == 1 }.map(&:wires) * block.count
+      end
       half = fronts.size / 2
       count = ->(list) { Array.new(strip.frame.count) { |wire| list.count { |wires| wires.include?(wire) } } }
 

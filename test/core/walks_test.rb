@@ -36,14 +36,17 @@ class WalksTest < Minitest::Test
       words = repeat.passes.map(&:words)
 
       assert_equal repeat.walk.gaps.rotate(1), words.map { |move| MoveWords.gap(move, wires: repeat.frame.count) }, walk
-      assert_equal [%w[over down], %w[under up]] * (words.size / 2), words.map { |move| [move[/\A\w+/], move[/, (\w+)/, 1]] }, walk
+      assert_equal [%w[over down], %w[under up]] * (words.size / 2),
+        words.map { |move| [move[/\A\w+/], move[/, (\w+)/, 1]] }, walk
     end
     assert_nil MoveWords.gap("round and round", wires: 3)
   end
 
   def test_the_wire_goes_on_without_a_break_from_pass_to_pass
     random_repeats(WALKS) do |repeat, walk|
-      jumps = strokes(strip(repeat, 4)).each_cons(2).map { |a, b| Math.sqrt(a.points.last.zip(b.points.first).sum { |p, q| (p - q)**2 }) }
+      jumps = strokes(strip(repeat, 4)).each_cons(2).map do |a, b|
+        Math.sqrt(a.points.last.zip(b.points.first).sum { |p, q| (p - q)**2 })
+      end
 
       assert_operator jumps.max, :<, 1e-6, walk
     end
@@ -65,13 +68,15 @@ class WalksTest < Minitest::Test
     end
   end
 
-  # Mirror images rise alike; across the wires they take the same wire too. Along, or turned over, the wire may lean otherwise.
+  # Mirror images rise alike; across the wires they take the same wire too. Along, or turned over, the wire may lean
+  # otherwise.
   def test_mirror_images_are_alike
     random_repeats(WALKS, equal: false) do |repeat, walk|
       across = Repeat.new(mirrored(repeat.frame), repeat.walk.across(repeat.frame.count), lean: 0.3)
 
       assert_in_epsilon repeat.wire_mm, across.wire_mm, 0.002, walk
-      [across, *%i[along turned].map { |image| Repeat.new(repeat.frame, repeat.walk.public_send(image), lean: 0.3) }].each do |image|
+      [across, *%i[along turned].map { |image| Repeat.new(repeat.frame, repeat.walk.public_send(image), lean: 0.3) }]
+        .each do |image|
         assert_in_epsilon repeat.advance_mm, image.advance_mm, (image == across) ? 1e-3 : 0.4, walk
         assert_in_epsilon repeat.wire_mm, image.wire_mm, 0.15, walk
       end
@@ -84,7 +89,10 @@ class WalksTest < Minitest::Test
     random_repeats(30) do |repeat, walk|
       drawn = strokes(strip(repeat, 30))
 
-      Cover.new(repeat).faces.each { |face| assert_in_delta measured_cover(repeat, drawn, face), face.share, 0.08, "#{walk}, wire #{face.wire}, face #{face.face}" }
+      Cover.new(repeat).faces.each do |face|
+        assert_in_delta measured_cover(repeat, drawn, face), face.share, 0.08,
+          "#{walk}, wire #{face.wire}, face #{face.face}"
+      end
     end
   end
 
@@ -93,13 +101,19 @@ class WalksTest < Minitest::Test
   # Which gap a place across the frame lies in.
   def gap_at(frame, across) = frame.centres.count { |x| x < across }
 
-  def mirrored(frame) = Frame.new(base_mm: frame.base_mm.reverse, wire_mm: frame.wire_mm, clear_mm: frame.clear_mm.reverse)
+  def mirrored(frame)
+    Frame.new(base_mm: frame.base_mm.reverse, wire_mm: frame.wire_mm, clear_mm: frame.clear_mm.reverse)
+  end
 
-  def height_at(((x, y, *), (to_x, to_y, *)), at) = ((to_x - x).abs < 1e-9) ? y : y + ((to_y - y) * (at - x) / (to_x - x))
+  def height_at(((x, y, *), (to_x, to_y, *)), at)
+    ((to_x - x).abs < 1e-9) ? y : y + ((to_y - y) * (at - x) / (to_x - x))
+  end
 
   # Where a drawn pass crosses a place across the strip, nil where it does not.
   def crossing(points, across)
-    a, b = points.each_cons(2).find { |(x, _, z), (to_x, _, to_z)| across.between?(*[x, to_x].minmax) && (z + to_z).abs > 0.6 }
+    a, b = points.each_cons(2).find do |(x, _, z), (to_x, _, to_z)|
+      across.between?(*[x, to_x].minmax) && (z + to_z).abs > 0.6
+    end
     a && height_at([a, b], across)
   end
 

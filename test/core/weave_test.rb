@@ -8,7 +8,8 @@ class WeaveTest < PieceTest
   # Reference advances in wire diameters, common practice with no published source.
   def test_reference_advances
     {[[0, 1], 1] => 1, [Walk.coils(3, 3).gaps, 2] => 6, [Walk.coils(5, 2).gaps, 2] => 7, [DIAMOND, 5] => 8,
-      [STAGGER, 3] => 4, [PANEL, 4] => 2, [figure_eight(2), 2] => 4, [figure_eight(5), 2] => 10}.each do |(gaps, wires), advance|
+      [STAGGER, 3] => 4, [PANEL, 4] => 2, [figure_eight(2), 2] => 4,
+      [figure_eight(5), 2] => 10}.each do |(gaps, wires), advance|
       assert_in_delta advance, repeat(gaps, [1.0] * wires, 0.4).advance_mm / 0.4, 1e-6, gaps.inspect
     end
     assert_in_delta 14.1, repeat(RAY, [1.0] * 5, 0.4).advance_mm / 0.4, 0.05
@@ -23,8 +24,10 @@ class WeaveTest < PieceTest
       base = Array.new(2) { random.rand([0.4, 1.25 * wire].max..2.0) }
       made = repeat(Walk.coils(single, both).gaps, base, wire)
 
-      assert_in_epsilon (single + both) * wire, made.advance_mm, 1e-3, "seed #{seed}: #{single}+#{both} on #{base} with #{wire}"
-      assert_in_epsilon strip(made, 3).wire_mm, drawn_mm(strip(made, 3)), 0.001, "seed #{seed}: #{single}+#{both} on #{base} with #{wire}"
+      assert_in_epsilon (single + both) * wire, made.advance_mm, 1e-3,
+        "seed #{seed}: #{single}+#{both} on #{base} with #{wire}"
+      assert_in_epsilon strip(made, 3).wire_mm, drawn_mm(strip(made, 3)), 0.001,
+        "seed #{seed}: #{single}+#{both} on #{base} with #{wire}"
     end
   end
 
@@ -68,6 +71,8 @@ class WeaveTest < PieceTest
   # Which base wires (from 1) a stroke passes over.
   def rods_covered(plan, stroke)
     low, high = stroke.points.map(&:first).minmax
-    plan.strip_picture.rods.each_index.select { |i| plan.strip_picture.rods[i][:x].between?(low, high) }.map { |i| i + 1 }
+    plan.strip_picture.rods.each_index.select { |i| plan.strip_picture.rods[i][:x].between?(low, high) }.map do |i|
+      i + 1
+    end
   end
 end

@@ -10,17 +10,20 @@ class BeadBodiesTest < PieceTest
   Bundle = Meander::Beads::Bundle
   Body = Meander::Beads::Body
 
-  # The smallest circle round k equal circles: exact for k = 1 to 4, 6 and 7 (1, 2, 1 + 2/sqrt 3, 1 + sqrt 2, 3, 3) 1 + 1/sin of half
-  # the step round for five and eight, 1 + sqrt(2 (2 + sqrt 2)) for nine
-  # (Graham and others 1998, closed forms of which are in any table of circle packings).
+  # The smallest circle round k equal circles: exact for k = 1 to 4, 6 and 7 (1, 2, 1 + 2/sqrt 3, 1 + sqrt 2, 3, 3) 1 +
+  # 1/sin of half the step round for five and eight, 1 + sqrt(2 (2 + sqrt 2)) for nine (Graham and others 1998, closed
+  # forms of which are in any table of circle packings).
   def test_equal_wires
-    exact = [1.0, 2.0, 1 + (2 / Math.sqrt(3)), 1 + Math.sqrt(2), 1 + (1 / Math.sin(Math::PI / 5)), 3.0, 3.0, 1 + (1 / Math.sin(Math::PI / 7)), 1 + Math.sqrt(2 * (2 + Math.sqrt(2)))]
+    exact = [1.0, 2.0, 1 + (2 / Math.sqrt(3)), 1 + Math.sqrt(2), 1 + (1 / Math.sin(Math::PI / 5)), 3.0, 3.0,
+      1 + (1 / Math.sin(Math::PI / 7)), 1 + Math.sqrt(2 * (2 + Math.sqrt(2)))]
 
-    exact.each_with_index { |ratio, i| assert_in_epsilon 0.4 * ratio, Bundle.bare_mm([0.4] * (i + 1)), 1e-6, "#{i + 1} wires" }
+    exact.each_with_index do |ratio, i|
+      assert_in_epsilon 0.4 * ratio, Bundle.bare_mm([0.4] * (i + 1)), 1e-6, "#{i + 1} wires"
+    end
   end
 
-  # Three circles that touch each other lie in the outer circle of Descartes' theorem: 1/R = -(a + b + c) + 2 sqrt(ab + bc + ca) of the curvatures turned
-  # outwards; two small ones beside a great one lie in their own two.
+  # Three circles that touch each other lie in the outer circle of Descartes' theorem: 1/R = -(a + b + c) + 2 sqrt(ab +
+  # bc + ca) of the curvatures turned outwards; two small ones beside a great one lie in their own two.
   def test_mixed_wires_in_closed_form
     [[0.8, 0.6, 0.5], [1.0, 0.9, 0.7]].each do |wires|
       a, b, c = wires.map { |mm| 2 / mm }
@@ -75,7 +78,9 @@ class BeadBodiesTest < PieceTest
           next unless into.positive?
 
           worst = [worst, into].max
-          [[i, 0.5], [j, -0.5]].each { |k, share| places[k] = [places[k][0] + (dx / apart * into * share), places[k][1] + (dy / apart * into * share)] }
+          [[i, 0.5], [j, -0.5]].each do |k, share|
+            places[k] = [places[k][0] + (dx / apart * into * share), places[k][1] + (dy / apart * into * share)]
+          end
         end
       end
       return true if worst < 1e-5

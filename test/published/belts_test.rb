@@ -33,7 +33,8 @@ class BeltsTest < Minitest::Test
     [[0.8, 0.8, 0.315], [1.25, 0.8, 0.315], [0.5, 1.6, 0.25], [2.0, 0.6, 0.4]].each do |one, other, wire|
       centre = ((one + other) / 2) + wire
 
-      assert_in_delta open_belt(centre, ([one, other].max + wire) / 2, ([one, other].min + wire) / 2), flat_length([0, 2], [one, other], wire), 1e-9
+      assert_in_delta open_belt(centre, ([one, other].max + wire) / 2, ([one, other].min + wire) / 2),
+        flat_length([0, 2], [one, other], wire), 1e-9
     end
   end
 
@@ -48,7 +49,8 @@ class BeltsTest < Minitest::Test
 
   def test_the_figure_eight_is_a_crossed_belt
     [[0.8, 0.8, 0.3, 0.3], [1.0, 0.6, 0.4, 1.5], [1.25, 1.25, 0.4, 6.0]].each do |one, other, wire, clear|
-      assert_in_delta crossed_belt(((one + other) / 2) + clear, (one + wire) / 2, (other + wire) / 2), flat_length([1, 2, 1, 0], [one, other], wire, clear), 1e-9
+      assert_in_delta crossed_belt(((one + other) / 2) + clear, (one + wire) / 2, (other + wire) / 2),
+        flat_length([1, 2, 1, 0], [one, other], wire, clear), 1e-9
     end
   end
 
@@ -68,7 +70,9 @@ class BeltsTest < Minitest::Test
 
   def hull_perimeter(frame, steps = 1500)
     points = frame.centres.each_with_index.flat_map do |x, i|
-      (0...steps).map { |k| 2 * Math::PI * k / steps }.map { |t| [x + (frame.rho(i) * Math.cos(t)), frame.rho(i) * Math.sin(t)] }
+      (0...steps).map { |k| 2 * Math::PI * k / steps }.map do |t|
+        [x + (frame.rho(i) * Math.cos(t)), frame.rho(i) * Math.sin(t)]
+      end
     end
     hull = half_hull(points.sort) + half_hull(points.sort.reverse)
     (hull + [hull.first]).each_cons(2).sum { |(a, b), (c, d)| Math.hypot(c - a, d - b) }
@@ -81,5 +85,7 @@ class BeltsTest < Minitest::Test
     end[0..-2]
   end
 
-  def turn(first, second, third) = ((second[0] - first[0]) * (third[1] - first[1])) - ((second[1] - first[1]) * (third[0] - first[0]))
+  def turn(first, second, third)
+    ((second[0] - first[0]) * (third[1] - first[1])) - ((second[1] - first[1]) * (third[0] - first[0]))
+  end
 end

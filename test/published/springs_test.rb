@@ -17,10 +17,13 @@ class SpringsTest < Minitest::Test
   end
 
   def test_open_coils_are_an_open_spring
-    [0.5, 1.0, 2.0].each { |pitch| assert_in_epsilon spring_wire(10, 1.4, pitch), repeat([0, 1], [1.0], 0.4, pitch_mm: pitch).wire_mm * 10, 1e-6 }
+    [0.5, 1.0, 2.0].each do |pitch|
+      assert_in_epsilon spring_wire(10, 1.4, pitch), repeat([0, 1], [1.0], 0.4, pitch_mm: pitch).wire_mm * 10, 1e-6
+    end
   end
 
-  # A worked example of the handbook kind: a spring of 10 active coils, mean diameter 20 mm, pitch 6 mm takes 631.2 mm of wire.
+  # A worked example of the handbook kind: a spring of 10 active coils, mean diameter 20 mm, pitch 6 mm takes 631.2 mm
+  # of wire.
   def test_a_worked_example
     assert_in_delta 631.2, spring_wire(10, 20, 6), 0.1
     assert_in_delta 631.2, repeat([0, 1], [18.0], 2.0, pitch_mm: 6.0).wire_mm * 10, 0.1

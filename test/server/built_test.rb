@@ -10,8 +10,11 @@ class BuiltApiTest < ServerTest
 
   # Two sections on the same wires, a drop and an arc.
   def two
-    put_together([woven("s1", %w[w1 w2], {kind: "drop", length: 22.0, width: 9.0, open: 2.0}), woven("s2", %w[w1 w2], {kind: "arc", radius: 20.0, towards: "far"}, at: after("s1"))],
-wires: [base("w1"), base("w2"), weaving])
+    put_together(
+      [woven("s1", %w[w1 w2], {kind: "drop", length: 22.0, width: 9.0, open: 2.0}),
+        woven("s2", %w[w1 w2], {kind: "arc", radius: 20.0, towards: "far"}, at: after("s1"))],
+      wires: [base("w1"), base("w2"), weaving]
+    )
   end
 
   def test_it_is_kept_opened_and_planned
@@ -30,7 +33,8 @@ wires: [base("w1"), base("w2"), weaving])
   def test_its_pictures_are_kept
     made = send_json(:post, "/api/plan", {document: two})["plan"]
 
-    [*made["finished"].map { |one| one["picture"] }, *made["sections"].map { |section| section["strip"]["picture"] }].each do |hash|
+    [*made["finished"].map { |one| one["picture"] },
+      *made["sections"].map { |section| section["strip"]["picture"] }].each do |hash|
       get "/api/pictures/#{hash}"
 
       assert_equal 200, last_response.status
@@ -44,18 +48,22 @@ wires: [base("w1"), base("w2"), weaving])
     get "/api/pieces"
     pair, cuff = answer["pieces"].sort_by { |row| row["kind"] }.reverse
 
-    assert_equal ["earring", 2, ["a drop 32 mm long, 16 mm wide"], 0], [pair["kind"], pair["pieces"], pair["sections"], pair["stops"]]
+    assert_equal ["earring", 2, ["a drop 32 mm long, 16 mm wide"], 0],
+      [pair["kind"], pair["pieces"], pair["sections"], pair["stops"]]
     assert_equal ["cuff", nil], [cuff["kind"], cuff["finished"]]
     assert_in_delta 18.2, pair["extent"][0].sum(&:abs), 0.1
   end
 
   # What can be asked of a band can be asked of a section.
   def test_a_section_is_asked_about
-    asked = {document: two.tap { |json| put_in(json, %w[sections 1 pattern], {"kind" => "walk", "gaps" => [0, 1, 0, 2], "before" => [], "after" => []}) }, section: "s2"}
+    document = two
+    put_in(document, %w[sections 1 pattern], {"kind" => "walk", "gaps" => [0, 1, 0, 2], "before" => [], "after" => []})
+    asked = {document:, section: "s2"}
     said = send_json(:post, "/api/weaves/say", {**asked, text: "5 on 1, 2 on 1-2"})
 
     assert_equal [[0, 1] * 5, [0, 2] * 2].flatten, said["document"]["sections"][1]["pattern"]["gaps"]
-    assert_equal said["document"]["sections"][1]["pattern"]["gaps"], said["plan"]["sections"][1]["strip"]["weave"]["gaps"]
+    assert_equal said["document"]["sections"][1]["pattern"]["gaps"],
+      said["plan"]["sections"][1]["strip"]["weave"]["gaps"]
     assert_equal "walk", said["document"]["sections"][0]["pattern"]["kind"]
     judged = send_json(:post, "/api/weaves/judge", {**asked, made: 0, said: 1, turned: false})
 
@@ -72,7 +80,8 @@ wires: [base("w1"), base("w2"), weaving])
 
   # A band's weave said in short notation comes back planned, with the picture that will be asked for next.
   def test_a_weave_said_comes_with_its_picture
-    band = document("cuff", "sections.0.pattern": {"kind" => "walk", "gaps" => [0, 1, 0, 2], "before" => [], "after" => []})
+    band = document("cuff",
+      "sections.0.pattern": {"kind" => "walk", "gaps" => [0, 1, 0, 2], "before" => [], "after" => []})
     said = send_json(:post, "/api/weaves/say", {document: band, text: "37 on 1, 2 on 1-2"})
     get "/api/pictures/#{said["plan"]["strip"]}"
 
@@ -92,7 +101,9 @@ wires: [base("w1"), base("w2"), weaving])
       assert_equal ["/section", "s1, s2"], answer["faults"].first.values_at("path", "accepted")
     end
     [nil, "s9", "b1"].each do |section|
-      json = two.tap { |one| (one["sections"] << bent("b1", "w8", {kind: "line", length: 9.0})) && one["wires"] << base("w8") }
+      json = two.tap do |one|
+        (one["sections"] << bent("b1", "w8", {kind: "line", length: 9.0})) && one["wires"] << base("w8")
+      end
       send_json(:post, "/api/weaves/say", {document: json, section:, text: "2 on 1"})
 
       assert_problem 422, "invalid-input"
@@ -114,7 +125,8 @@ wires: [base("w1"), base("w2"), weaving])
     send_json(:post, "/api/pieces", {document: json})
 
     assert_problem 422, "invalid-input"
-    assert_equal %w[/sections/1/at/section /wires/0/route/1 /wires/1/route/1], answer["faults"].map { |fault| fault["path"] }.uniq.sort
+    assert_equal %w[/sections/1/at/section /wires/0/route/1 /wires/1/route/1],
+      answer["faults"].map { |fault| fault["path"] }.uniq.sort
     get "/api/pieces"
 
     assert_empty answer["pieces"]
@@ -133,7 +145,8 @@ wires: [base("w1"), base("w2"), weaving])
     rows = CSV.parse(last_response.body, headers: true)
 
     assert_equal plan(two).cuts.map(&:cut_mm), rows.first(2).map { |row| row["cut_mm"].to_i }
-    assert(rows.first(2).all? { |row| row["marks"].include?("start of weave") && row["marks"].include?("between sections") })
+    assert(rows.first(2)
+      .all? { |row| row["marks"].include?("start of weave") && row["marks"].include?("between sections") })
     get "/api/pieces/#{id}/document.json"
 
     assert_equal %w[drop arc], answer["sections"].map { |section| section["form"]["kind"] }

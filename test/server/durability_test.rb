@@ -6,8 +6,8 @@ require_relative "../support/hostile"
 class DurabilityTest < PieceTest
   KILLS = 2
 
-  # Killed at a random moment while it saves pieces, weaves and beads, again and again: all that was acknowledged is there afterwards, as
-  # it was. bench/hostile.rb does the same some hundred times.
+  # Killed at a random moment while it saves pieces, weaves and beads, again and again: all that was acknowledged is
+  # there afterwards, as it was. bench/hostile.rb does the same some hundred times.
   def test_killing_the_server_while_saving_loses_nothing_acknowledged
     seed = Random.new_seed % 100_000
     Dir.mktmpdir do |data|

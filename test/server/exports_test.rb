@@ -40,9 +40,11 @@ class ExportsTest < ServerTest
       rows = CSV.parse(fetch(piece, "cut-list.csv"), headers: true)
       weaving = rows.select { |row| row["kind"] == "weaving" }
 
-      assert_equal plan.cuts.map(&:cut_mm), rows.select { |row| row["kind"] == "base" }.map { |row| row["cut_mm"].to_i }, piece.name
+      assert_equal plan.cuts.map(&:cut_mm),
+        rows.select { |row| row["kind"] == "base" }.map { |row| row["cut_mm"].to_i }, piece.name
       assert_equal plan.band.strip.account.count, weaving.sum { |row| row["count"].to_i }, piece.name
-      assert_in_delta plan.band.strip.account.total_mm, weaving.sum { |row| row["count"].to_i * row["cut_mm"].to_i }, plan.band.strip.account.count, piece.name
+      assert_in_delta plan.band.strip.account.total_mm, weaving.sum { |row| row["count"].to_i * row["cut_mm"].to_i },
+        plan.band.strip.account.count, piece.name
     end
   end
 
@@ -78,7 +80,8 @@ class ExportsTest < ServerTest
   end
 
   def test_names_become_file_names
-    {"Reed / cuff: “2”" => "reed-cuff-2", "…" => "piece", "Crème" => "creme", "a" * 120 => "a" * 60}.each do |name, file|
+    {"Reed / cuff: “2”" => "reed-cuff-2", "…" => "piece", "Crème" => "creme",
+      "a" * 120 => "a" * 60}.each do |name, file|
       id = stored(document(name:))["id"]
       get "/api/pieces/#{id}/cut-list.csv"
 

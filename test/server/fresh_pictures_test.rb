@@ -53,7 +53,8 @@ class FreshPicturesTest < ServerTest
     assert_equal strip, asked(json.merge("name" => "Another"))["plan"]["sections"][0]["strip"]["picture"]
     get "/api/pictures/#{strip}"
 
-    assert_equal %w[w1 w1], answer["strands"].map { |strand| strand["wire"] }.grep(/w[12]/).first(2), "one wire there and back"
+    assert_equal %w[w1 w1], answer["strands"].map { |strand| strand["wire"] }.grep(/w[12]/).first(2),
+      "one wire there and back"
     json["sections"][0]["form"]["width"] = size("14.5 mm")
 
     refute_equal strip, asked(json)["plan"]["sections"][0]["strip"]["picture"]
@@ -63,7 +64,8 @@ class FreshPicturesTest < ServerTest
   def test_a_strip_with_beads_is_another_one
     json = fresh("earring", "sections.0.form.width", 12)
     bare = asked(json)["plan"]["sections"][0]["strip"]["picture"]
-    beaded = asked(with_beads(json, placed("woven", of: "wrap", every: 9, first: 1, on: "front")))["plan"]["sections"][0]["strip"]["picture"]
+    beaded = asked(with_beads(json, placed("woven", of: "wrap", every: 9, first: 1, on: "front")))["plan"]["sections"][
+      0]["strip"]["picture"]
 
     refute_equal bare, beaded
     get "/api/pictures/#{beaded}"
@@ -78,7 +80,8 @@ class FreshPicturesTest < ServerTest
     assert_equal Meander::Beads::Material::ALL.keys, answer["beads"]["materials"].map { |one| one["key"] }
     assert_equal Meander::Beads::Body::NAMES.keys, answer["beads"]["shapes"].map { |one| one["key"] }
     assert_equal Meander::Crafts::Registry.all.keys, answer["crafts"].keys
-    kinds = {"forms" => Meander::Crafts::Weaving::Fields::FORM, "bends" => Meander::Crafts::Bending::Fields::BEND, "endings" => Meander::Document::Fields::ENDING,
+    kinds = {"forms" => Meander::Crafts::Weaving::Fields::FORM, "bends" => Meander::Crafts::Bending::Fields::BEND,
+      "endings" => Meander::Document::Fields::ENDING,
              "findings" => Meander::Document::Fields::FINDING, "rules" => Meander::Document::Fields::PLACED}
     kinds.each do |name, shape|
       # A fold is a place on a wire, not an ending of it, and is offered with them.
@@ -131,7 +134,9 @@ class FreshPicturesTest < ServerTest
   # A picture drawn when it is asked for is drawn once, whoever asks.
   def test_drawn_once
     drawn = 0
-    picture = Meander::Picture::OnAsking.new("all it depends on") { (drawn += 1) && Struct.new(:json, :groups).new("{}", []) }
+    picture = Meander::Picture::OnAsking.new("all it depends on") do
+      (drawn += 1) && Struct.new(:json, :groups).new("{}", [])
+    end
 
     assert_equal 0, drawn
     assert_equal ["{}"], Array.new(8) { Thread.new { picture.json } }.map(&:value).uniq

@@ -10,17 +10,21 @@ class LiftApiTest < ServerTest
     id
   end
 
-  # Each becomes a piece of the present version under a new revision; what it was stays, and can be taken out. What cannot be read is left.
+  # Each becomes a piece of the present version under a new revision; what it was stays, and can be taken out. What
+  # cannot be read is left.
   def test_pieces_are_lifted_and_what_they_were_is_kept
     old = document("earring", name: "Kelp").tap { |json| json["notes"] = "first version" }
-    id, broken, newer = first_version("Kelp", JSON.generate(old)), first_version("Broken", "{"), first_version("Newer", JSON.generate("version" => 7))
+    id, broken, newer = first_version("Kelp", JSON.generate(old)), first_version("Broken", "{"),
+      first_version("Newer", JSON.generate("version" => 7))
     told = Server::Piece.find(id).told
     LiftPiecesToTheSecondVersion.new.up
     kept = Server::Piece.find(id)
 
     assert_equal [2, 2, "earring"], [kept.revision, kept.content["version"], kept.content["kind"]]
     assert_equal told, kept.told
-    assert_equal [["{", 1], [JSON.generate("version" => 7), 1]], [broken, newer].map { |other| Server::Piece.find(other).then { |piece| [piece.document, piece.revision] } }
+    assert_equal [["{", 1], [JSON.generate("version" => 7), 1]], [broken, newer].map { |other|
+      Server::Piece.find(other).then { |piece| [piece.document, piece.revision] }
+    }
     assert_equal JSON.parse(JSON.generate(plan(old).piece.to_h)), kept.content
     get "/api/pieces/#{id}/document.json?version=1"
 

@@ -4,7 +4,8 @@ require_relative "../support/server_test"
 
 # Weaves a maker keeps, what is asked about them, and how the maker works.
 class OwnWeavesTest < ServerTest
-  LADDER = {"name" => "Kelp ladder", "notes" => "flat bands", "base" => 3, "gaps" => [0, 1, 0, 1, 0, 3, 2, 3], "before" => [],
+  LADDER = {"name" => "Kelp ladder", "notes" => "flat bands", "base" => 3, "gaps" => [0, 1, 0, 1, 0, 3, 2, 3],
+    "before" => [],
              "after" => [{"gaps" => [0, 1], "times" => 3}], "clear" => {"typed" => "0.8 mm"}}.freeze
 
   def kept(weave = LADDER) = send_json(:post, "/api/own-weaves", weave)
@@ -45,7 +46,8 @@ class OwnWeavesTest < ServerTest
   end
 
   def test_what_cannot_be_woven_is_not_kept
-    {"gaps" => [[0, 1, 1, 2], "/gaps/2"], "name" => ["", "/name"], "base" => [26, "/base"], "clear" => [{"typed" => "wide"}, "/clear"],
+    {"gaps" => [[0, 1, 1, 2], "/gaps/2"], "name" => ["", "/name"], "base" => [26, "/base"],
+      "clear" => [{"typed" => "wide"}, "/clear"],
       "after" => [[{"gaps" => [0, 9], "times" => 1}], "/after/0/gaps/1"]}.each do |key, (value, path)|
       kept(LADDER.merge(key => value))
 
@@ -99,8 +101,10 @@ class OwnWeavesTest < ServerTest
 
   # Pushed harder more of a figure-eight goes in; what is not a way to push is refused and kept as it was.
   def test_how_hard_the_maker_pushes
-    spaced = document("sections.0.pattern": {"kind" => "walk", "gaps" => ([1, 2] * 3) + ([1, 0] * 3), "before" => [], "after" => []},
-      "sections.0.spacing": {"kind" => "apart", "clear" => [size("1.2 mm")]})
+    spaced = document(
+      "sections.0.pattern": {"kind" => "walk", "gaps" => ([1, 2] * 3) + ([1, 0] * 3), "before" => [], "after" => []},
+      "sections.0.spacing": {"kind" => "apart", "clear" => [size("1.2 mm")]}
+    )
     lightly, hard = %w[lightly hard].map do |push|
       send_json(:put, "/api/maker", {pace: 10, push:})
       send_json(:post, "/api/plan", {document: spaced})["plan"]["sections"][0]["strip"]["repeats"]
@@ -123,7 +127,8 @@ class OwnWeavesTest < ServerTest
     right = send_json(:post, "/api/weaves/judge", {document:, made: 0, said: 1, turned: false})
 
     assert_equal [true, "wrap 1 of 3 round wire 1"], right.values_at("right", "why")
-    {"even" => {strip: size("wide"), free: 0}, "judge" => {made: 0, said: 9, turned: false}, "join" => {base: 2, groups: []}}.each do |question, asked|
+    {"even" => {strip: size("wide"), free: 0}, "judge" => {made: 0, said: 9, turned: false},
+      "join" => {base: 2, groups: []}}.each do |question, asked|
       send_json(:post, "/api/weaves/#{question}", {document:, **asked})
 
       assert_problem 422, "invalid-input"

@@ -21,7 +21,8 @@ class RingsApiTest < ServerTest
     get "/api/pieces/#{id}/cut-list.csv"
     rows = CSV.parse(last_response.body, headers: true)
 
-    assert_equal made.cuts.map(&:cut_mm).tally, rows.select { |row| row.to_s.include?("base") }.map { |row| row["cut_mm"].to_i }.tally
+    assert_equal made.cuts.map(&:cut_mm).tally,
+      rows.select { |row| row.to_s.include?("base") }.map { |row| row["cut_mm"].to_i }.tally
     get "/api/pieces/#{id}/strip.svg"
 
     assert_equal 200, last_response.status
@@ -32,7 +33,8 @@ class RingsApiTest < ServerTest
   end
 
   def test_what_is_no_ring_is_named
-    {"body.closing.kind" => ["knot", "/body/closing/kind"], "body.closing.length" => [{"typed" => "far"}, "/body/closing/length"],
+    {"body.closing.kind" => ["knot", "/body/closing/kind"],
+      "body.closing.length" => [{"typed" => "far"}, "/body/closing/length"],
 "endings.1.kind" => ["hook", "/endings/1"]}.each do |field, (value, path)|
       send_json(:post, "/api/plan", {document: document("ring", "#{field}": value)})
 
@@ -43,11 +45,14 @@ class RingsApiTest < ServerTest
 
   # What is pointed at is a walk that can be planned, whatever was woven before and after it.
   def test_groups_are_joined_and_planned
-    groups = [{kind: "wraps", near: 1, far: 1, times: 3, side: "near"}, {kind: "wraps", near: 2, far: 2, times: 2, side: "near"}]
+    groups = [{kind: "wraps", near: 1, far: 1, times: 3, side: "near"},
+      {kind: "wraps", near: 2, far: 2, times: 2, side: "near"}]
     walk = send_json(:post, "/api/weaves/join", {base: 2, groups:, before: [], after: [{gaps: [1, 0], times: 3}]})
 
     assert_equal [[0, 1, 0, 1, 0, 1, 2, 1, 2, 1], [[0, 1]]], [walk["gaps"], walk["after"].map { |one| one["gaps"] }]
-    planned = send_json(:post, "/api/plan", {document: document("cuff", "sections.0.pattern": {"kind" => "walk", **walk})})["plan"]["sections"][0]["strip"]["weave"]
+    planned = send_json(:post, "/api/plan",
+      {document: document("cuff", "sections.0.pattern": {"kind" => "walk", **walk})})["plan"]["sections"][0]["strip"][
+        "weave"]
 
     assert_equal ["3 on 1, 2 far 2", [0, 1]], planned.values_at("notation", "free")
     assert_equal [[1, 3], [2, 2]], planned["groups"].map { |group| group.values_at("near", "times") }

@@ -44,7 +44,8 @@ class StartingTest < PieceTest
     Dir.mktmpdir do |data|
       server = RunningServer.new(data:)
       server.request("POST", "/api/pieces", {document: document(name: "Mine")})
-      server.request("PUT", "/api/pieces/#{names(data).fetch("Reed cuff")}", {revision: 1, document: document(name: "Spoilt")})
+      server.request("PUT", "/api/pieces/#{names(data).fetch("Reed cuff")}",
+        {revision: 1, document: document(name: "Spoilt")})
       server.stop
       server = RunningServer.new(data:, demo: "reset")
 
@@ -58,11 +59,21 @@ class StartingTest < PieceTest
   # On this machine only, whole and well kept, whoever asks at once.
   def test_it_serves_this_machine_and_keeps_a_whole_database
     served do |server, data|
-      addresses = File.readlines("/proc/net/tcp").drop(1).map { |line| line.split[1] }.select { |address| address.end_with?(format(":%04X", server.port)) }
+      addresses = File.readlines("/proc/net/tcp").drop(1).map { |line| line.split[1] }.select do |address|
+        address.end_with?(format(":%04X", server.port))
+      end
 
       assert_equal ["0100007F"], addresses.map { |address| address.split(":").first }.uniq
       id = JSON.parse(server.request("POST", "/api/pieces", {document: document}).body)["id"]
-      codes = Array.new(12) { |i| Thread.new { server.request(i.even? ? "GET" : "POST", i.even? ? "/api/pieces/#{id}" : "/api/plan", i.even? ? nil : {document: document}).code } }.map(&:value)
+      codes = Array.new(
+        12
+      ) { |i|
+        Thread.new {
+          server
+              .request(i.even? ? "GET" : "POST", i.even? ? "/api/pieces/#{id}" : "/api/plan",
+                i.even? ? nil : {document: document}).code
+        }
+      }.map(&:value)
 
       assert_equal ["200"], codes.uniq
       database = SQLite3::Database.new(File.join(data, "meander.sqlite3"))

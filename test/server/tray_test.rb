@@ -16,11 +16,14 @@ class TrayTest < ServerTest
     assert_equal 201, last_response.status
     found = tray.first
 
-    assert_equal [id, 12, "Bead k1", 3.0], [found["id"], found["stock"], found["bead"]["name"], found["kind"]["along_mm"]]
+    assert_equal [id, 12, "Bead k1", 3.0],
+      [found["id"], found["stock"], found["bead"]["name"], found["kind"]["along_mm"]]
     assert_operator found["kind"]["look"].size, :>=, 3
     send_json(:put, "/api/tray/#{id}", {bead: bead("k1", name: "Sea glass", length: size("1/8 in")), stock: 9})
 
-    assert_equal [["Sea glass", 9, 3.175]], tray.map { |one| [one["bead"]["name"], one["stock"], one["kind"]["along_mm"]] }
+    assert_equal [["Sea glass", 9, 3.175]], tray.map { |one|
+      [one["bead"]["name"], one["stock"], one["kind"]["along_mm"]]
+    }
     delete "/api/tray/#{id}"
 
     assert_empty tray
@@ -30,7 +33,8 @@ class TrayTest < ServerTest
   end
 
   def test_what_cannot_be_is_not_kept
-    {{hole: "5 mm"} => "/bead/hole", {length: {"typed" => "-3 mm"}} => "/bead/length", {material: "cheese"} => "/bead/material", {colour: "blue"} => "/bead/colour",
+    {{hole: "5 mm"} => "/bead/hole", {length: {"typed" => "-3 mm"}} => "/bead/length",
+      {material: "cheese"} => "/bead/material", {colour: "blue"} => "/bead/colour",
       {mass: "heavy"} => "/bead/mass", {name: ""} => "/bead/name"}.each do |changes, path|
       keep(**changes)
 
@@ -49,7 +53,9 @@ class TrayTest < ServerTest
     keep(length: size("9 mm"), width: size("9 mm"))
     kinds = Server::Bead.kinds
 
-    assert_equal([[id, 7, 0.0]], send_json(:post, "/api/tray/hold", {gap: size("3 mm")})["holds"].map { |hold| hold.values_at("id", "stock", "off_mm") })
+    assert_equal([[id, 7, 0.0]],
+      send_json(:post, "/api/tray/hold",
+        {gap: size("3 mm")})["holds"].map { |hold| hold.values_at("id", "stock", "off_mm") })
     send_json(:put, "/api/tray/#{id}", {bead: bead("k1", width: size("3.1 mm"), length: size("8 mm")), stock: 6})
     again = Server::Bead.kinds
 
@@ -65,9 +71,11 @@ class TrayTest < ServerTest
   def test_what_fits_of_many
     rows = Array.new(2000) do |i|
       content = Meander::Document::Plain.call(Meander::Document::TrayReader.call({
-        "bead" => bead("k1", "#{(1 + (i * 0.01)).round(2)} mm", "3 mm", hole: "#{(0.3 + ((i % 7) * 0.1)).round(1)} mm", name: "Kind #{i}"), "stock" => i
+        "bead" => bead("k1", "#{(1 + (i * 0.01)).round(2)} mm", "3 mm", hole: "#{(0.3 + ((i % 7) * 0.1)).round(1)} mm",
+          name: "Kind #{i}"), "stock" => i
       })[:bead])
-      {id: "b#{i}", name: "Kind #{i}", document: JSON.generate(content), stock: i, created_at: Time.now, updated_at: Time.now}
+      {id: "b#{i}", name: "Kind #{i}", document: JSON.generate(content), stock: i, created_at: Time.now,
+        updated_at: Time.now}
     end
     Server::Bead.insert_all!(rows)
     fits = send_json(:post, "/api/tray/fit", {gap: size("20 mm"), wires: [size("0.4 mm"), size("0.4 mm")]})["fits"]

@@ -13,8 +13,12 @@ class UnbreakableTest < ServerTest
   include Hostile
   include Sections
 
-  NARROW = {"kind" => "drop", "length" => {"typed" => "20 mm"}, "width" => {"typed" => "0.3 mm"}, "open" => {"typed" => "0 mm"}}.freeze
-  CHANGING = {"kind" => "changing", "ends" => "free", "stations" => [[0, 1], [90, 4]].map { |at, clear| {"at" => {"typed" => "#{at} mm"}, "clear" => {"typed" => "#{clear} mm"}} }}.freeze
+  NARROW = {"kind" => "drop", "length" => {"typed" => "20 mm"}, "width" => {"typed" => "0.3 mm"},
+    "open" => {"typed" => "0 mm"}}.freeze
+  CHANGING =
+    {"kind" => "changing", "ends" => "free",
+      "stations" => [[0, 1],
+        [90, 4]].map { |at, clear| {"at" => {"typed" => "#{at} mm"}, "clear" => {"typed" => "#{clear} mm"}} }}.freeze
 
   def narrow = document("earring", "sections.0.form": NARROW, "wires.2.size": size("0.5 mm"))
   def names = (get "/api/pieces") && answer["pieces"].map { |piece| piece["name"] }
@@ -32,10 +36,12 @@ class UnbreakableTest < ServerTest
     assert_equal [["Good"], 1], [names, Server::Piece.find(id).revision]
   end
 
-  # A piece that cannot be planned any more, as of a version not known, hangs among the others; it goes back to one that can.
+  # A piece that cannot be planned any more, as of a version not known, hangs among the others; it goes back to one that
+  # can.
   def test_a_piece_that_cannot_be_planned_any_more
     good, bad = stored(document(name: "Good"))["id"], stored(document(name: "Old"))["id"]
-    {"of another version" => JSON.generate(document(name: "Old").merge("version" => 9)), "not JSON" => "{"}.each do |said, text|
+    {"of another version" => JSON.generate(document(name: "Old").merge("version" => 9)),
+      "not JSON" => "{"}.each do |said, text|
       Server::Piece.find(bad).update_columns(document: text, told: nil)
       get "/api/pieces"
       faulty = answer["pieces"].find { |piece| piece["id"] == bad }
@@ -77,11 +83,16 @@ class UnbreakableTest < ServerTest
     assert_equal 200, last_response.status
   end
 
-  # Other counts by the rules of today are said when the piece is opened, until they were seen; the old ones are there to go back to.
+  # Other counts by the rules of today are said when the piece is opened, until they were seen; the old ones are there
+  # to go back to.
   def test_counts_that_changed_are_said_once
     band, pair = stored["id"], stored(document("earring"))["id"]
     counts = [band, pair].to_h { |id| [id, JSON.parse(Server::Piece.find(id).repeats)] }
-    counts.each { |id, now| Server::Piece.find(id).update_columns(told_by: "older {\"push\":\"well\"}", repeats: JSON.generate(now.map { |count| count && (count + 3) })) }
+    counts.each do |id, now|
+      Server::Piece.find(id)
+        .update_columns(told_by: "older {\"push\":\"well\"}",
+          repeats: JSON.generate(now.map { |count| count && (count + 3) }))
+    end
     get "/api/pieces"
     counts.each do |id, now|
       get "/api/pieces/#{id}"
@@ -99,12 +110,15 @@ class UnbreakableTest < ServerTest
 
   # However many there are of what grows faster than its input, it is refused at once, with what would do.
   def test_too_much_work_is_refused
-    frame = {"kind" => "waists", "length" => size("60 mm"), "width" => size("10 mm"), "frames" => 40, "crossing" => "right"}
+    frame = {"kind" => "waists", "length" => size("60 mm"), "width" => size("10 mm"), "frames" => 40,
+      "crossing" => "right"}
     walk = {"kind" => "walk", "gaps" => ([0, 1] * 10 + [0, 2] * 10) * 20, "before" => [], "after" => []}
-    long = {"kind" => "walk", "gaps" => [0, 1, 0, 2], "before" => [{"gaps" => [0, 1, 0, 2] * 250, "times" => 500}], "after" => []}
+    long = {"kind" => "walk", "gaps" => [0, 1, 0, 2], "before" => [{"gaps" => [0, 1, 0, 2] * 250, "times" => 500}],
+      "after" => []}
     {
       document("earring", "sections.0.form": frame, "wires.2.size": size("0.05 mm")) => "/sections/0/form",
-      document("cuff", "sections.0.pattern": walk, "sections.0.spacing": CHANGING).merge("pins" => pins("repeats" => 2000)) => "/sections/0/pattern/gaps",
+      document("cuff", "sections.0.pattern": walk,
+        "sections.0.spacing": CHANGING).merge("pins" => pins("repeats" => 2000)) => "/sections/0/pattern/gaps",
       document("cuff", "sections.0.pattern": long) => "/sections/0/pattern"
     }.each do |json, path|
       start = Process.clock_gettime(Process::CLOCK_MONOTONIC)
@@ -118,7 +132,8 @@ class UnbreakableTest < ServerTest
 
   def test_whatever_is_asked_for_the_answer_is_a_problem
     id = stored["id"]
-    ["/assets/%00", "/assets/..%2f", "/api/pieces?a[]=1&a[b]=2", "/api/pieces?#{Array.new(4200) { "a" }.join("&")}"].each do |path|
+    ["/assets/%00", "/assets/..%2f", "/api/pieces?a[]=1&a[b]=2",
+      "/api/pieces?#{Array.new(4200) { "a" }.join("&")}"].each do |path|
       get path
 
       assert_includes 400..404, last_response.status, path[0, 60]
@@ -151,7 +166,10 @@ class UnbreakableTest < ServerTest
   def test_versions_are_thinned
     id = stored["id"]
     now = Time.utc(2026, 11, 20, 12)
-    [52, 51, 50, 31, 30, 3, 0].each { |hours| Server::PieceVersion.create!(piece_id: id, base_revision: 1, outcome: "saved", document: "{}", created_at: now - (hours * 3600)) }
+    [52, 51, 50, 31, 30, 3, 0].each do |hours|
+      Server::PieceVersion.create!(piece_id: id, base_revision: 1, outcome: "saved", document: "{}",
+        created_at: now - (hours * 3600))
+    end
     Server::PieceVersion.where(base_revision: 0).delete_all
     Server::PieceVersion.thin(now)
     left = Server::PieceVersion.where(piece_id: id).pluck(:created_at).map { |at| ((now - at) / 3600).round }
@@ -167,7 +185,9 @@ class UnbreakableTest < ServerTest
     room = connection.select_value("PRAGMA page_count")
     connection.execute("PRAGMA max_page_count = #{room}")
     large = {revision: 1, document: document(notes: "y" * 3900)}
-    (1..40).find { |revision| send_json(:put, "/api/pieces/#{piece["id"]}", {**large, revision:}) && last_response.status != 200 }
+    (1..40).find do |revision|
+      send_json(:put, "/api/pieces/#{piece["id"]}", {**large, revision:}) && last_response.status != 200
+    end
 
     assert_problem(507, "disk-full")
     kept = Server::Piece.find(piece["id"]).revision
@@ -183,7 +203,9 @@ class UnbreakableTest < ServerTest
   def test_a_whole_copy_while_it_is_written
     file = File.join(SCRATCH, "copy.sqlite3")
     id = stored(document(name: "Before"))["id"]
-    saving = Thread.new { 20.times { |i| Server::Piece.find(id).save_over({document: {name: "Save #{i}"}}, i + 1, by: "") } }
+    saving = Thread.new do
+      20.times { |i| Server::Piece.find(id).save_over({document: {name: "Save #{i}"}}, i + 1, by: "") }
+    end
     Server::WholeCopy.backup(SCRATCH, file)
     saving.join
     copied = SQLite3::Database.new(file, readonly: true)
@@ -197,12 +219,14 @@ class UnbreakableTest < ServerTest
     assert_equal [name, true], [Server::Piece.find(id).name, File.exist?(before)]
     File.write(file, "no database at all, " * 100)
 
-    assert_match(/damaged or no database/, assert_raises(Server::Database::Unusable) { Server::WholeCopy.restore(SCRATCH, file) }.message)
+    assert_match(/damaged or no database/,
+      assert_raises(Server::Database::Unusable) { Server::WholeCopy.restore(SCRATCH, file) }.message)
   ensure
     ActiveRecord::Base.connection_handler.clear_active_connections!(:all)
   end
 
-  # Small plans are answered beside heavy ones; what nobody waits for any more is given up; and it stops when it is told to.
+  # Small plans are answered beside heavy ones; what nobody waits for any more is given up; and it stops when it is told
+  # to.
   def test_small_plans_beside_heavy_ones
     server = RunningServer.new(data: Dir.mktmpdir("beside", SCRATCH), demo: "none")
     small = {document:}
@@ -216,11 +240,14 @@ class UnbreakableTest < ServerTest
       Process.clock_gettime(Process::CLOCK_MONOTONIC) - start
     end
 
-    puts format("small plans beside eight heavy ones: %.0f ms at the median, %.0f at the most", *took.sort.values_at(5, 11).map { |s| 1000 * s })
+    puts format("small plans beside eight heavy ones: %.0f ms at the median, %.0f at the most",
+      *took.sort.values_at(5, 11).map { |s| 1000 * s })
 
     assert_operator took.sort[5], :<, 1.5
     assert_equal ["200"], heavy.map(&:value).uniq
-    assert_equal ["400", "application/problem+json"], server.request("GET", "/api/pieces?face=%").then { |response| [response.code, response.content_type] }
+    assert_equal ["400", "application/problem+json"], server.request("GET", "/api/pieces?face=%").then { |response|
+      [response.code, response.content_type]
+    }
     hostile(server)
     abandon(server, heavy(9))
     start = Process.clock_gettime(Process::CLOCK_MONOTONIC)
@@ -235,12 +262,17 @@ class UnbreakableTest < ServerTest
   # A short run of bench/hostile.rb.
   def hostile(server)
     random = Random.new(seed = Random.new_seed % 100_000)
-    asked = Array.new(100) { hostile_request(random) } + Array.new(8) { ["POST", "/api/plan", JSON.generate({document: extreme_document(random)})] }
+    asked = Array.new(100) { hostile_request(random) } + Array.new(8) do
+      ["POST", "/api/plan", JSON.generate({document: extreme_document(random)})]
+    end
     asked.each do |request|
       answer = server.raw(*request)
 
       assert_operator answer.code.to_i, :<, 500, "seed #{seed}: #{request.map { |part| part[0, 200] }}"
-      assert_equal "application/problem+json", answer.content_type, "seed #{seed}: #{request.map { |part| part[0, 200] }}" if answer.code.to_i >= 400
+      if answer.code.to_i >= 400
+        assert_equal "application/problem+json", answer.content_type,
+          "seed #{seed}: #{request.map { |part| part[0, 200] }}"
+      end
     end
   end
 
@@ -253,7 +285,10 @@ class UnbreakableTest < ServerTest
   def abandon(server, json)
     body = JSON.generate({document: json})
     socket = TCPSocket.new("127.0.0.1", server.port)
-    socket.write("POST /api/plan HTTP/1.1\r\nHost: 127.0.0.1:#{server.port}\r\nContent-Type: application/json\r\nContent-Length: #{body.bytesize}\r\n\r\n#{body}")
+    socket.write(
+      "POST /api/plan HTTP/1.1\r\nHost: 127.0.0.1:#{server.port}\r\nContent-Type: " \
+      "application/json\r\nContent-Length: #{body.bytesize}\r\n\r\n#{body}"
+    )
     sleep 0.2
     socket.close
   end

@@ -12,7 +12,9 @@ class WeavesApiTest < ServerTest
     assert_equal ALL.map(&:key), weaves.map { |weave| weave["key"] }
     piece = Meander::Document::PieceReader.call(document("bracelet", "wires.0.size": size("20 awg"))).piece
     weaves.each do |weave|
-      figures = Meander::Crafts::Weaving::TryWeave.figures(Meander::Crafts::Weaving::TryWeave.call(piece.sections.first, ALL.find { |sample| sample.key == weave["key"] }))
+      figures = Meander::Crafts::Weaving::TryWeave.figures(
+        Meander::Crafts::Weaving::TryWeave.call(piece.sections.first, ALL.find { |sample| sample.key == weave["key"] })
+      )
 
       assert_equal JSON.parse(JSON.generate(figures)), weave["figures"], weave["key"]
     end
@@ -44,12 +46,14 @@ class WeavesApiTest < ServerTest
   end
 
   def test_what_is_read_from_short_notation_can_be_planned
-    {"3 on 1, 2 on 1-2" => 2, "2 on 2, 2 far 1" => 2, "2 on 3, 2 on 2-4, 2 on 1-5, 2 on 2-4" => 5, "through 0 1 2 3 4 3 2 1" => 4}.each do |text, base|
+    {"3 on 1, 2 on 1-2" => 2, "2 on 2, 2 far 1" => 2, "2 on 3, 2 on 2-4, 2 on 1-5, 2 on 2-4" => 5,
+      "through 0 1 2 3 4 3 2 1" => 4}.each do |text, base|
       gaps = send_json(:post, "/api/weaves/read", {text:, base:})["gaps"]
       json = document
       ids = (1..base).map { |i| "b#{i}" }
       json["wires"] = ids.map { |id| json["wires"].first.merge("id" => id) } << json["wires"].last
-      json["sections"][0].merge!("base" => ids, "pattern" => {"kind" => "walk", "gaps" => gaps, "before" => [], "after" => []})
+      json["sections"][0].merge!("base" => ids,
+        "pattern" => {"kind" => "walk", "gaps" => gaps, "before" => [], "after" => []})
       json["endings"].each { |ending| ending["wires"] = ids }
       planned = send_json(:post, "/api/plan", {document: json})["plan"]
 

@@ -15,19 +15,27 @@ module Clearance
     least = Float::INFINITY
     squares.each do |at, here|
       around = AROUND.flat_map { |step| squares.fetch(at + step, EMPTY) }
-      here.each { |one| around.each { |other| least = [least, apart(one, other)].min if one[6] - other[6] > ALONG && near?(one, other, least) } }
+      here.each do |one|
+        around.each do |other|
+          least = [least, apart(one, other)].min if one[6] - other[6] > ALONG && near?(one, other, least)
+        end
+      end
     end
     least / d
   end
 
-  # Straights no longer than 0.8 d: [x, y, z, how far on in x, in y, in z, wire before its end in d, half its length in mm].
+  # Straights no longer than 0.8 d: [x, y, z, how far on in x, in y, in z, wire before its end in d, half its length in
+  # mm].
   def segments(points, d)
     run = 0.0
     points.each_cons(2).flat_map do |a, b|
       way = a.zip(b).map { |p, q| q - p }
       long = Math.sqrt(way.sum { |mm| mm**2 })
       parts = [(long / (0.8 * d)).ceil, 1].max
-      Array.new(parts) { |k| [*a.zip(way).map { |p, mm| p + (mm * k / parts) }, *way.map { |mm| mm / parts }, run += long / parts / d, long / parts / 2] }
+      Array.new(parts) do |k|
+        [*a.zip(way).map { |p, mm| p + (mm * k / parts) }, *way.map { |mm| mm / parts }, run += long / parts / d,
+          long / parts / 2]
+      end
     end
   end
 
@@ -56,14 +64,19 @@ module Clearance
     share = (det > 1e-12) ? (((b * e) - (c * d)) / det).clamp(0.0, 1.0) : 0.0
     other = (c > 1e-12) ? (((b * share) + e) / c).clamp(0.0, 1.0) : 0.0
     share = (((b * other) - d) / a).clamp(0.0, 1.0) if a > 1e-12
-    Math.sqrt(((wx + (share * ux) - (other * vx))**2) + ((wy + (share * uy) - (other * vy))**2) + ((wz + (share * uz) - (other * vz))**2))
+    Math.sqrt(((wx + (share * ux) - (other * vx))**2) + ((wy + (share * uy) - (other * vy))**2) +
+      ((wz + (share * uz) - (other * vz))**2))
   end
 
-  # How deep the wire lies in straight base wires along y: [[x, diameter], ...]; in its own diameters, 0 where it only touches.
+  # How deep the wire lies in straight base wires along y: [[x, diameter], ...]; in its own diameters, 0 where it only
+  # touches.
   def depth_in_rods(points, rods, d)
     points.map { |x, _, z| rods.map { |at, mm| ((mm + d) / 2) - Math.hypot(x - at, z) }.max / d }.max
   end
 
   # The longest step from the end of one drawn pass to the beginning of the next, in mm.
-  def longest_break(strokes) = strokes.each_cons(2).map { |one, other| Math.sqrt(one.points.last.zip(other.points.first).sum { |a, b| (a - b)**2 }) }.max || 0.0
+  def longest_break(strokes)
+    strokes.each_cons(2)
+      .map { |one, other| Math.sqrt(one.points.last.zip(other.points.first).sum { |a, b| (a - b)**2 }) }.max || 0.0
+  end
 end

@@ -26,17 +26,26 @@ module Extremes
     end
   end
 
-  # Where numbers of a document stand that may be put to their ends: { path => [least, greatest] }, by the table of fields.
+  # Where numbers of a document stand that may be put to their ends: { path => [least, greatest] }, by the table of
+  # fields.
   def ends_of(shape, value, path = [])
     case shape
-    when Meander::Document::Shape::Size then {path => shape.schema[:properties][:mm].values_at(:minimum, :maximum).map { |mm| {"typed" => "#{mm} mm"} }}
-    when Meander::Document::Shape::Count, Meander::Document::Shape::Share then {path => shape.schema.values_at(:minimum, :maximum)}
+    when Meander::Document::Shape::Size
+      {path => shape.schema[:properties][:mm].values_at(:minimum, :maximum).map { |mm| {"typed" => "#{mm} mm"} }}
+    when Meander::Document::Shape::Count, Meander::Document::Shape::Share
+      {path => shape.schema.values_at(:minimum, :maximum)}
     when Meander::Document::Shape::Choice then shape.schema[:enum] ? {path => shape.schema[:enum]} : {}
-    when Meander::Document::Shape::Record then shape.fields.reduce({}) { |found, (key, inner)| value.key?(key.name) ? found.merge(ends_of(inner, value[key.name], [*path, key.name])) : found }
-    when Meander::Document::Shape::Variant then shape.records[value[shape.tag.name]].then { |record| ends_of(record, value, path).except([*path, shape.tag.name]) }
+    when Meander::Document::Shape::Record then ends_of_fields(shape, value, path)
+    when Meander::Document::Shape::Variant
+      ends_of(shape.records[value[shape.tag.name]], value, path).except([*path, shape.tag.name])
     when Meander::Document::Shape::List then of_list(shape, value, path)
     else {}
     end
+  end
+
+  def ends_of_fields(record, value, path)
+    there = record.fields.select { |key, _| value.key?(key.name) }
+    there.reduce({}) { |found, (key, inner)| found.merge(ends_of(inner, value[key.name], [*path, key.name])) }
   end
 
   def of_list(shape, value, path)
@@ -47,7 +56,9 @@ module Extremes
   # A document of any kind with some of its values at their ends. Most can be planned; the others are refused.
   def extreme_document(random)
     json = JSON.parse(JSON.generate(Meander::Document::PieceReader.call(extreme_start(random)).piece.to_h))
-    ends = ends_of(Meander::Document::Fields::PIECE, json).reject { |path, _| path.include?("gaps") || %w[format version use craft].include?(path.last) }
+    ends = ends_of(Meander::Document::Fields::PIECE, json).reject do |path, _|
+      path.include?("gaps") || %w[format version use craft].include?(path.last)
+    end
     ends.keys.sample(random.rand(1..4), random:).each do |path|
       path[0..-2].reduce(json) { |inner, key| inner[key] }[path.last] = ends[path].sample(random:)
     end

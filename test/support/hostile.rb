@@ -3,21 +3,27 @@
 require "tmpdir"
 require_relative "running_server"
 
-# What a server must stand: requests nobody sends by mistake, heavy pieces beside small ones, and being killed while it saves.
+# What a server must stand: requests nobody sends by mistake, heavy pieces beside small ones, and being killed while it
+# saves.
 module Hostile
-  PATHS = %w[/api/pieces /api/plan /api/weaves /api/weaves/read /api/weaves/say /api/weaves/even /api/weaves/judge /api/weaves/join /api/maker /api/tray /api/tray/fit
-    /api/tray/hold /api/own-weaves /api/pictures/0 /api/pieces/0 /api/pieces/0/strip.svg /api/pieces/0/seen /assets/x /].freeze
+  PATHS = %w[/api/pieces /api/plan /api/weaves /api/weaves/read /api/weaves/say /api/weaves/even /api/weaves/judge
+    /api/weaves/join /api/maker /api/tray /api/tray/fit /api/tray/hold /api/own-weaves /api/pictures/0 /api/pieces/0
+    /api/pieces/0/strip.svg /api/pieces/0/seen /assets/x /].freeze
   METHODS = %w[GET POST PUT DELETE].freeze
-  TYPES = ["application/json", "text/plain", "multipart/form-data; boundary=x", "application/x-www-form-urlencoded", "application/json; charset=utf-16"].freeze
+  TYPES = ["application/json", "text/plain", "multipart/form-data; boundary=x", "application/x-www-form-urlencoded",
+    "application/json; charset=utf-16"].freeze
   ENDINGS = ["", "?face=%25&hand=x", "?face=%", "?a[]=1&a[b]=2", "/%00", "/%FF", "/..%2f..", "?#{"a&" * 4200}"].freeze
   # JSON values where others belong.
-  VALUES = [nil, true, -1, 0, 2**63, 2**64, 1e308, -1e-308, "", "\u0000", "\u{1F41A}" * 50, "a" * 5000, [], {}, [[]] * 500, {"typed" => 4}, {"typed" => "1e400 mm"}, "<b>&]]>"].freeze
+  VALUES = [nil, true, -1, 0, 2**63, 2**64, 1e308, -1e-308, "", "\u0000", "\u{1F41A}" * 50, "a" * 5000, [], {},
+    [[]] * 500, {"typed" => 4}, {"typed" => "1e400 mm"}, "<b>&]]>"].freeze
 
   # [method, path, body, type].
   def hostile_request(random)
-    body = [JSON.generate({document: spoilt(random)}), "", "{", "[]", "null", "{\"document\":#{"[" * 60}#{"]" * 60}}", "{\"a\":\"\\ud800\"}", "\xFF\xFE",
+    body = [JSON.generate({document: spoilt(random)}), "", "{", "[]", "null", "{\"document\":#{"[" * 60}#{"]" * 60}}",
+      "{\"a\":\"\\ud800\"}", "\xFF\xFE",
       JSON.generate(VALUES.sample(random:))].sample(random:)
-    [METHODS.sample(random:), PATHS.sample(random:) + ((random.rand < 0.4) ? ENDINGS.sample(random:) : ""), body, (random.rand < 0.8) ? TYPES[0] : TYPES.sample(random:)]
+    [METHODS.sample(random:), PATHS.sample(random:) + ((random.rand < 0.4) ? ENDINGS.sample(random:) : ""), body,
+      (random.rand < 0.8) ? TYPES[0] : TYPES.sample(random:)]
   end
 
   # A document with a value somewhere that does not belong there.
@@ -41,7 +47,9 @@ module Hostile
     small = JSON.generate({document: run.document("cuff")})
     server.raw("POST", "/api/plan", small)
     stop = false
-    heavy = Array.new(8) { |i| Thread.new { 40.times { |k| stop || server.raw("POST", "/api/plan", heavy(run, (10 * i) + k)) } } }
+    heavy = Array.new(8) do |i|
+      Thread.new { 40.times { |k| stop || server.raw("POST", "/api/plan", heavy(run, (10 * i) + k)) } }
+    end
     sleep 1
     took = Array.new(100) do
       start = Process.clock_gettime(Process::CLOCK_MONOTONIC)
@@ -57,13 +65,16 @@ module Hostile
   def self.heavy(run, number)
     json = JSON.parse(JSON.generate(Meander::Document::StartingPiece.call("earring")))
     json["kinds"].last["size"] = {"typed" => "0.2 mm"}
-    json["sections"][0]["form"] = {"kind" => "leaf", "length" => {"typed" => "#{100 + (number / 100.0)} mm"}, "width" => {"typed" => "30 mm"}, "open" => {"typed" => "0 mm"}}
+    json["sections"][0]["form"] =
+      {"kind" => "leaf", "length" => {"typed" => "#{100 + (number / 100.0)} mm"}, "width" => {"typed" => "30 mm"},
+        "open" => {"typed" => "0 mm"}}
     JSON.generate({document: json})
   end
 
   # A server killed again and again while it saves, deletes, keeps weaves and changes the tray.
   class Kills
-    BEAD = {id: "k1", name: "Glass", material: "glass", shape: "round", length: {typed: "3 mm"}, width: {typed: "3 mm"}, hole: {typed: "0.8 mm"}, drilled: "along", mass: nil,
+    BEAD = {id: "k1", name: "Glass", material: "glass", shape: "round", length: {typed: "3 mm"}, width: {typed: "3 mm"},
+      hole: {typed: "0.8 mm"}, drilled: "along", mass: nil,
             colour: "#4b7f7a", guessed: []}.freeze
 
     def initialize(data, random)
@@ -110,7 +121,8 @@ module Hostile
       @doing = nil
       case @random.rand(5)
       when 0, 1
-        id, revision = @known.select { |_, known| known[:kind] == :piece && !known[:gone] }.transform_values { |known| known[:revision] }.to_a.sample(random: @random)
+        id, revision = @known.select { |_, known| known[:kind] == :piece && !known[:gone] }
+          .transform_values { |known| known[:revision] }.to_a.sample(random: @random)
         id ? save(server, id, revision, start) : keep(server, start)
       when 2 then (@known.size < 6) ? keep(server, start) : set_aside(server)
       when 3 then bead(server)
@@ -154,7 +166,9 @@ module Hostile
     end
 
     def missing(server)
-      shelf, weaves = server.get("/api/pieces"), server.get("/api/own-weaves")["weaves"].to_h { |one| [one["id"], one["name"]] }
+      shelf, weaves = server.get("/api/pieces"), server.get("/api/own-weaves")["weaves"].to_h do |one|
+        [one["id"], one["name"]]
+      end
       beads = server.get("/api/tray")["beads"].to_h { |one| [one["id"], one["stock"]] }
       pieces = (shelf["pieces"] + shelf["set_aside"]).to_h { |piece| [piece["id"], piece] }
       @known.filter_map do |id, known|
@@ -174,9 +188,13 @@ module Hostile
     # What was under way when it was killed may have come through: it is known from then on.
     def judge(id, known, piece)
       return (id == @doing || known[:gone]) ? nil : "piece #{known[:name]}" unless piece
-      return known.merge!(revision: piece["revision"], name: piece["name"], gone: piece["set_aside"]) && nil if id == @doing
+      if id == @doing
+        return known.merge!(revision: piece["revision"], name: piece["name"], gone: piece["set_aside"]) && nil
+      end
 
-      "piece #{known[:name]}: #{piece.slice("name", "revision", "set_aside")}" unless [piece["name"], piece["revision"], piece["set_aside"]] == [known[:name], known[:revision], !!known[:gone]]
+      unless [piece["name"], piece["revision"], piece["set_aside"]] == [known[:name], known[:revision], !!known[:gone]]
+        "piece #{known[:name]}: #{piece.slice("name", "revision", "set_aside")}"
+      end
     end
   end
 end

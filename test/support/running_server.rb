@@ -13,7 +13,8 @@ class RunningServer
     @port = port || TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
     environment = {"MEANDER_DATA" => data, "MEANDER_DEMO" => demo, "RACK_ENV" => "production"}
     environment["RUBYOPT"] = "#{ENV["RUBYOPT"]} -r#{ruby}" if ruby
-    @pid = spawn(environment, "bundle", "exec", "puma", "--quiet", "--bind", "tcp://127.0.0.1:#{@port}", "--threads", "1:20", "config.ru",
+    @pid = spawn(environment, "bundle", "exec", "puma", "--quiet", "--bind", "tcp://127.0.0.1:#{@port}", "--threads",
+      "1:20", "config.ru",
       chdir: File.expand_path("../..", __dir__), out: File::NULL)
     wait
   end
@@ -30,7 +31,8 @@ class RunningServer
   def raw(method, path, body, type = "application/json")
     http = Net::HTTP.new("127.0.0.1", port)
     http.read_timeout = 60
-    kind = {"GET" => Net::HTTP::Get, "POST" => Net::HTTP::Post, "PUT" => Net::HTTP::Put, "DELETE" => Net::HTTP::Delete}.fetch(method)
+    kind = {"GET" => Net::HTTP::Get, "POST" => Net::HTTP::Post, "PUT" => Net::HTTP::Put,
+      "DELETE" => Net::HTTP::Delete}.fetch(method)
     request = kind.new(path, {"Content-Type" => type})
     request.body = body
     http.request(request)
@@ -39,7 +41,9 @@ class RunningServer
   # How large the largest of its processes has been, in MB.
   def most_mb
     tree = [pid]
-    tree.each { |one| tree.concat(Dir["/proc/#{one}/task/*/children"].flat_map { |file| File.read(file).split.map(&:to_i) }) }
+    tree.each do |one|
+      tree.concat(Dir["/proc/#{one}/task/*/children"].flat_map { |file| File.read(file).split.map(&:to_i) })
+    end
     tree.map { |one| File.read("/proc/#{one}/status")[/VmHWM:\s+(\d+)/, 1].to_i / 1024 }.max
   end
 

@@ -37,6 +37,7 @@ class ServerTest < PieceTest
   def stored(json = document) = send_json(:post, "/api/pieces", {document: json})
 
   def assert_problem(status, kind)
-    assert_equal [status, "application/problem+json", "urn:meander:problem:#{kind}"], [last_response.status, last_response.media_type, answer["type"]], last_response.body[0, 300]
+    assert_equal [status, "application/problem+json", "urn:meander:problem:#{kind}"],
+      [last_response.status, last_response.media_type, answer["type"]], last_response.body[0, 300]
   end
 end

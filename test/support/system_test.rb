@@ -4,12 +4,14 @@ require_relative "server_test"
 require "capybara/minitest"
 require "capybara/cuprite"
 
-CHROMIUM = %w[chromium chromium-browser google-chrome].find { |name| system("command -v #{name} >/dev/null") } || abort("install Chromium to run the system tests")
-FLAGS = %w[no-sandbox disable-quic disable-background-networking disable-component-update disable-sync no-first-run disable-gpu enable-unsafe-swiftshader]
-        .to_h { |flag| [flag, nil] }.merge("use-angle" => "swiftshader")
+CHROMIUM = %w[chromium chromium-browser google-chrome].find { |name| system("command -v #{name} >/dev/null") } ||
+  abort("install Chromium to run the system tests")
+FLAGS = %w[no-sandbox disable-quic disable-background-networking disable-component-update disable-sync no-first-run
+  disable-gpu enable-unsafe-swiftshader].to_h { |flag| [flag, nil] }.merge("use-angle" => "swiftshader")
 
 Capybara.register_driver(:chromium) do |app|
-  Capybara::Cuprite::Driver.new(app, browser_path: CHROMIUM, browser_options: FLAGS, window_size: [1280, 800], timeout: 40, process_timeout: 40, js_errors: true,
+  Capybara::Cuprite::Driver.new(app, browser_path: CHROMIUM, browser_options: FLAGS, window_size: [1280, 800],
+    timeout: 40, process_timeout: 40, js_errors: true,
     save_path: File.join(SCRATCH, "downloads"))
 end
 Capybara.default_driver = :chromium
@@ -40,7 +42,10 @@ class SystemTest < ServerTest
   def lay_out_shelf
     Server::Demo.lay_out
     get "/api/pieces"
-    SHELF.concat([Server::Piece, Server::PieceVersion, Server::Weave, Server::Bead].map { |model| [model, model.all.map(&:attributes)] })
+    SHELF.concat(
+      [Server::Piece, Server::PieceVersion, Server::Weave,
+        Server::Bead].map { |model| [model, model.all.map(&:attributes)] }
+    )
   end
 
   def teardown
@@ -85,9 +90,14 @@ class SystemTest < ServerTest
   # Nothing serious or critical in the page as it stands.
   def assert_accessible
     page.execute_script(AXE)
-    found = page.evaluate_async_script("axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa', 'best-practice'] }).then((r) => arguments[0](r.violations))")
+    found = page.evaluate_async_script(
+      "axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa', 'best-practice'] }).then((r) => " \
+      "arguments[0](r.violations))"
+    )
     serious = found.select { |violation| %w[serious critical].include?(violation["impact"]) }
 
-    assert_empty serious.map { |violation| "#{violation["id"]}: #{violation["nodes"].map { |node| node["html"][0, 160] }.first(3)}" }
+    assert_empty serious.map { |violation|
+      "#{violation["id"]}: #{violation["nodes"].map { |node| node["html"][0, 160] }.first(3)}"
+    }
   end
 end

@@ -2,9 +2,10 @@
 
 require_relative "../../core/meander"
 
-# A craft that is nowhere but here, to see that a craft is one folder and one line in the registry: two wires twisted round each other, so
-# that after an odd number of half turns they have changed places, and bound with up to two wires that share one seat. One wire folded may
-# lie at both of its base seats. Its edge carries beads, and something can be laced to it.
+# A craft that is nowhere but here, to see that a craft is one folder and one line in the registry: two wires twisted
+# round each other, so that after an odd number of half turns they have changed places, and bound with up to two wires
+# that share one seat. One wire folded may lie at both of its base seats. Its edge carries beads, and something can be
+# laced to it.
 module TwistCraft
   Shape = Meander::Document::Shape
   Common = Meander::Crafts::Common
@@ -14,7 +15,8 @@ module TwistCraft
   def self.beads = %w[strung met]
 
   def self.fields
-    {halves: Shape::Count.new(1..80), rise: Common.size("rise of a half turn", 0.5..40.0, 1.0..12.0), hand: Shape::Choice.new(%w[left right]), at: Common::AT}
+    {halves: Shape::Count.new(1..80), rise: Common.size("rise of a half turn", 0.5..40.0, 1.0..12.0),
+      hand: Shape::Choice.new(%w[left right]), at: Common::AT}
   end
 
   def self.left_out = {at: Common::LEFT_OUT[:at]}
@@ -23,7 +25,8 @@ module TwistCraft
     thick = section.base.sum(&:mm)
     return if section[:rise].mm >= thick
 
-    reading.fault("#{place}/rise", "twist", section[:rise].typed, message: "wires so thick cannot be twisted so tight", accepted: "#{thick.round(2)} mm or more")
+    reading.fault("#{place}/rise", "twist", section[:rise].typed, message: "wires so thick cannot be twisted so tight",
+      accepted: "#{thick.round(2)} mm or more")
   end
 
   def self.lay(section, _calibration) = Laid.new(section)
@@ -66,7 +69,10 @@ module TwistCraft
 
     # A turn of each binding wire round both, at either end.
     def own_lengths
-      section.working.map { |wire| Meander::Crafts::OwnLength.new("lacing", section.piece, wire, binding_mm(wire), use: "binds the twist", wraps: 2, slack: 0.0) }
+      section.working.map do |wire|
+        Meander::Crafts::OwnLength.new("lacing", section.piece, wire, binding_mm(wire), use: "binds the twist",
+          wraps: 2, slack: 0.0)
+      end
     end
 
     def binding_mm(wire) = 2 * Math::PI * ((2 * base.sum(&:mm)) + wire.mm) / 2
@@ -74,27 +80,37 @@ module TwistCraft
 
     def trace(number)
       sign = number.zero? ? -1 : 1
-      (0..(STEPS * section[:halves])).map { |i| (Math::PI * i / STEPS).then { |angle| [sign * radius * Math.cos(angle), section[:rise].mm * i / STEPS, hand * sign * radius * Math.sin(angle)] } }
+      (0..(STEPS * section[:halves])).map do |i|
+        (Math::PI * i / STEPS).then do |angle|
+          [sign * radius * Math.cos(angle), section[:rise].mm * i / STEPS, hand * sign * radius * Math.sin(angle)]
+        end
+      end
     end
 
     # What of a wire lies before the other is drawn over it.
     def finished
       @finished ||= Meander::Picture::Finished.new(section.piece.colours) do |picture|
         base.each_index do |number|
-          trace(number).each_cons(2).chunk_while { |(_, a), (b, c)| (a[2] + b[2] >= 0) == (b[2] + c[2] >= 0) }.each do |run|
-            picture.line((run.first.sum { |point| point[2] } >= 0) ? 6 : 3, base[number].id, base[number].mm, [run.first.first, *run.map(&:last)])
+          trace(number).each_cons(2).chunk_while { |(_, a), (b, c)| (a[2] + b[2] >= 0) == (b[2] + c[2] >= 0) }
+            .each do |run|
+            picture.line((run.first.sum { |point| point[2] } >= 0) ? 6 : 3, base[number].id, base[number].mm,
+              [run.first.first, *run.map(&:last)])
           end
         end
       end
     end
 
-    def steps(context) = [Meander::Step.of("shape", "Twist the two wires of #{context.called(self)} #{section[:halves]} half turns.", id, 0.5 * section[:halves], wires: base.map(&:id))]
+    def steps(context)
+      [Meander::Step.of("shape", "Twist the two wires of #{context.called(self)} #{section[:halves]} half turns.", id,
+        0.5 * section[:halves], wires: base.map(&:id))]
+    end
 
     def advice(_plan)
       return [] unless section[:halves] > 60
 
-      [Meander::AdviceItem.of("twist-long", "note", "/halves", "So long a twist springs back", "Each turn gives a little when it is let go.", "Twist a turn more and let it come back.",
-halves: section[:halves])]
+      [Meander::AdviceItem.of("twist-long", "note", "/halves", "So long a twist springs back",
+        "Each turn gives a little when it is let go.", "Twist a turn more and let it come back.",
+        halves: section[:halves])]
     end
   end
 end

@@ -11,7 +11,8 @@ module Weaves
   DIAMOND = [2, 3, 2, 3, 1, 4, 1, 4, 0, 5, 0, 5, 1, 4, 1, 4].freeze
   STAGGER = [0, 2, 0, 2, 1, 3, 1, 3].freeze
   PANEL = [0, 1, 2, 3, 4, 3, 2, 1].freeze
-  NAMED = {"3 + 3" => [[0, 1] * 3 + [0, 2] * 3, 2], "5 + 2" => [[0, 1] * 5 + [0, 2] * 2, 2], "diamond" => [DIAMOND, 5], "stagger" => [STAGGER, 3],
+  NAMED = {"3 + 3" => [[0, 1] * 3 + [0, 2] * 3, 2], "5 + 2" => [[0, 1] * 5 + [0, 2] * 2, 2], "diamond" => [DIAMOND, 5],
+    "stagger" => [STAGGER, 3],
             "panel" => [PANEL, 4], "figure-eight" => [[1, 2, 1, 2, 1, 0, 1, 0], 2], "ray" => [RAY, 5]}.freeze
 
   def figure_eight(count) = ([1, 2] * count) + ([1, 0] * count)
@@ -34,7 +35,11 @@ module Weaves
     shapes = Meander::Picture::ShapeTable.new
     strip.blocks.flat_map do |block|
       drawn = Meander::Picture::Cell.build(block, shapes).strokes(shapes.to_a)
-      block.count.times.flat_map { |copy| drawn.map { |stroke| stroke.class.new(stroke.face, stroke.points.map { |x, y, z| [x, y + (copy * block.step_mm), z] }) } }
+      block.count.times.flat_map do |copy|
+        drawn.map do |stroke|
+          stroke.class.new(stroke.face, stroke.points.map { |x, y, z| [x, y + (copy * block.step_mm), z] })
+        end
+      end
     end
   end
 
@@ -58,7 +63,8 @@ module Weaves
       wires = random.rand(1..most_wires)
       walk = random_walk(wires, random)
       base = equal ? [random.rand(0.5..1.6)] * wires : Array.new(wires) { random.rand(0.5..1.6) }
-      yield Repeat.new(frame(walk, base, random.rand(0.2..0.5)), walk, lean: 0.3), "seed #{seed}: #{walk.gaps.join(",")} on #{base.map { |mm| mm.round(3) }}"
+      yield Repeat.new(frame(walk, base, random.rand(0.2..0.5)), walk, lean: 0.3),
+        "seed #{seed}: #{walk.gaps.join(",")} on #{base.map { |mm| mm.round(3) }}"
     end
   end
 end

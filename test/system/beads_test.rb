@@ -32,7 +32,8 @@ class BeadsOnTheBenchTest < SystemTest
 
     assert_selector "[data-advice='bead-guessed']", visible: :all
     assert_saved
-    assert_equal [7, ["hole"]], [stored_document("New cuff")["beads"].first["every"], stored_document("New cuff")["tray"].first["guessed"]]
+    assert_equal [7, ["hole"]],
+      [stored_document("New cuff")["beads"].first["every"], stored_document("New cuff")["tray"].first["guessed"]]
     assert_equal 8, planned("New cuff").beads.first.count
     click_on "Take beads 1 out"
 
@@ -113,8 +114,8 @@ class BeadsOnTheBenchTest < SystemTest
     assert_accessible
   end
 
-  # A wide gap is held while it is woven: the beads of the tray that are as wide, and the step that says so; more beads than the tray
-  # holds are named.
+  # A wide gap is held while it is woven: the beads of the tray that are as wide, and the step that says so; more beads
+  # than the tray holds are named.
   def test_a_gap_that_is_held
     visit "/"
     click_on "New cuff"
@@ -164,7 +165,8 @@ class BeadsOnTheBenchTest < SystemTest
     assert_accessible
   end
 
-  # A bracelet closed by a toggle between a loop and a ribbon end that is too narrow, then wide enough; the figures are the core's.
+  # A bracelet closed by a toggle between a loop and a ribbon end that is too narrow, then wide enough; the figures are
+  # the core's.
   def test_a_toggle_and_a_ribbon_end
     visit "/"
     click_on "New bracelet"

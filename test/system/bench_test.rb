@@ -22,7 +22,8 @@ class BenchTest < SystemTest
     document = stored_document("Saltpan cuff")
     planned = plan(document)
 
-    assert_equal ["6 1/2 in", "20 awg", "20 awg", "30 swg"], [document["pins"][0]["length"], *kinds_of(document).map { |kind| kind["size"] }].map { |one| one["typed"] }
+    assert_equal ["6 1/2 in", "20 awg", "20 awg", "30 swg"],
+      [document["pins"][0]["length"], *kinds_of(document).map { |kind| kind["size"] }].map { |one| one["typed"] }
     assert_equal %w[sterling sterling copper], kinds_of(document).map { |kind| kind["metal"] }
     assert_in_delta 165.1 + 9 + (Math::PI * planned.band.layout.frame.thickness_mm) - 30, planned.fit.wanted_mm, 1e-6
     assert_shown planned
@@ -44,7 +45,9 @@ class BenchTest < SystemTest
 
     assert_no_selector ".faults"
     assert_saved
-    assert_equal ["18 swg", 3], stored_document("Reed cuff").then { |json| [kinds_of(json)[0]["size"]["typed"], json["sections"][0]["pattern"]["both"]] }
+    assert_equal ["18 swg", 3], stored_document("Reed cuff").then { |json|
+      [kinds_of(json)[0]["size"]["typed"], json["sections"][0]["pattern"]["both"]]
+    }
   end
 
   def test_a_doubtful_value_is_questioned_and_the_likely_one_offered
@@ -114,7 +117,8 @@ class BenchTest < SystemTest
     json = stored_document("Tide-line bracelet")
 
     assert_equal 8, json["sections"][0]["pattern"]["single"]
-    assert_equal ["19 awg", "31 awg", "6 1/2 in"], [kinds_of(json)[0]["size"], kinds_of(json)[2]["size"], json["pins"][0]["length"]].map { |size| size["typed"] }
+    assert_equal ["19 awg", "31 awg", "6 1/2 in"],
+      [kinds_of(json)[0]["size"], kinds_of(json)[2]["size"], json["pins"][0]["length"]].map { |size| size["typed"] }
   end
 
   def test_units_light_and_hand_are_kept
@@ -155,7 +159,9 @@ class BenchTest < SystemTest
   def assert_shown(planned)
     planned.cuts.each { |bar| assert_selector ".cut-number strong", text: "#{bar.cut_mm} mm" }
     assert_field "Repeats", with: planned.fit.repeats.to_s
-    planned.band.strip.to_h[:weaving][:lengths].each { |length| assert_selector ".cut-number strong", text: "#{length[:cut_mm]} mm" }
+    planned.band.strip.to_h[:weaving][:lengths].each do |length|
+      assert_selector ".cut-number strong", text: "#{length[:cut_mm]} mm"
+    end
     assert_selector ".facts dd", text: format("%.2f g", planned.mass[:finished_g])
   end
 
@@ -169,7 +175,10 @@ class BenchTest < SystemTest
     click_on "Printed page"
 
     assert_selector ".print-cuts tbody tr", minimum: 3
-    images = page.evaluate_async_script("const done = arguments[0]; Promise.all([...document.images].map((i) => i.decode().then(() => i.naturalWidth))).then(done)")
+    images = page.evaluate_async_script(
+      "const done = arguments[0]; Promise.all([...document.images].map((i) => i.decode().then(() => " \
+      "i.naturalWidth))).then(done)"
+    )
 
     assert_equal 2, images.count(&:positive?)
   end

@@ -12,13 +12,17 @@ class BuiltBenchTest < SystemTest
     plan = made(name)
 
     plan.cuts.each { |cut| assert_selector ".cut-number strong", text: "#{cut.cut_mm} mm" }
-    assert_selector ".cut", count: plan.cuts.uniq { |cut| [cut.words, cut.parts, cut.marks.map(&:to_h)] }.size # alike ones are told once
+    # alike ones are told once
+    assert_selector ".cut", count: plan.cuts.uniq { |cut| [cut.words, cut.parts, cut.marks.map(&:to_h)] }.size
     plan
   end
 
   # Is anything drawn on the canvas?
   def drawn?(selector)
-    page.evaluate_script("(() => { const c = document.querySelector(#{JSON.generate(selector)}); return c.getContext('2d').getImageData(0, 0, c.width, c.height).data.some((v) => v > 0); })()")
+    page.evaluate_script(
+      "(() => { const c = document.querySelector(#{JSON.generate(selector)}); return " \
+      "c.getContext('2d').getImageData(0, 0, c.width, c.height).data.some((v) => v > 0); })()"
+    )
   end
 
   def test_earrings_from_new_to_cut_list
@@ -48,7 +52,8 @@ class BuiltBenchTest < SystemTest
     assert_accessible
   end
 
-  # Loops on either side in turn are drawn, and every length that is cut is told alike on the bench and on the printed page.
+  # Loops on either side in turn are drawn, and every length that is cut is told alike on the bench and on the printed
+  # page.
   def test_loops_in_turn_and_what_is_printed
     open_piece "Eel-run row"
     select "on either side in turn", from: "Sides the loops stand on"
@@ -62,10 +67,12 @@ class BuiltBenchTest < SystemTest
 
     cut = plan.cut_list.find { |row| row.count == 7 }
 
-    assert_selector ".weaving-cuts td", text: /7 × #{cut.cut_mm} mm 0.28 mm brass, repeats 1 to #{plan.sections.first.repeats}/
+    assert_selector ".weaving-cuts td",
+      text: /7 × #{cut.cut_mm} mm 0.28 mm brass, repeats 1 to #{plan.sections.first.repeats}/
     visit page.current_path.sub(%r{\z}, "/print")
 
-    assert_equal plan.cut_list.map { |row| "#{"#{row.count} × " if row.count > 1}#{row.cut_mm} mm" }, all(".print-cuts strong").map(&:text)
+    assert_equal plan.cut_list.map { |row| "#{"#{row.count} × " if row.count > 1}#{row.cut_mm} mm" },
+      all(".print-cuts strong").map(&:text)
   end
 
   # The chain says how many frames the wrist asks for, and takes them.
@@ -78,7 +85,8 @@ class BuiltBenchTest < SystemTest
     assert_selector ".neighbours li", text: /One more 9: row 201\.5 mm, \d+\.\d mm over/
     plan = assert_cuts("New row of links")
 
-    assert_equal [8, nil], [plan.sections.first.copies, stored_document("New row of links")["sections"][0]["form"]["frames"]]
+    assert_equal [8, nil],
+      [plan.sections.first.copies, stored_document("New row of links")["sections"][0]["form"]["frames"]]
     click_on "One more"
 
     assert_selector ".reached", text: /It reaches 201\.5 mm/
@@ -132,7 +140,8 @@ class BuiltBenchTest < SystemTest
     assert_accessible
   end
 
-  # Wires are cut away between two sections, a bent ring is set on a centre and tied on; looked at near and far, all of it is undone.
+  # Wires are cut away between two sections, a bent ring is set on a centre and tied on; looked at near and far, all of
+  # it is undone.
   def test_sections_joined_in_other_ways
     visit "/"
     click_on "New pendant"
@@ -157,7 +166,8 @@ class BuiltBenchTest < SystemTest
 
     away = plan.piece.document[:wires].find { |wire| wire[:route].size == 3 }
 
-    assert_equal [%w[visit way visit], %w[s1 s3], 4], [away[:route].map { |stop| stop[:kind] }, *lacing.section.fields.values_at(:rows, :wraps)]
+    assert_equal [%w[visit way visit], %w[s1 s3], 4],
+      [away[:route].map { |stop| stop[:kind] }, *lacing.section.fields.values_at(:rows, :wraps)]
     assert_selector ".order li", text: /\AJoin\. (Lace|Tie) section 1 and section 3/
     assert_selector ".order li", text: "Cut wire 2 away between section 2 and the one before it"
     assert_selector ".weaving-cuts td", text: "#{lacing.own_lengths.first.cut_mm} mm"

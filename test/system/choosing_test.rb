@@ -36,8 +36,10 @@ class ChoosingTest < SystemTest
   def test_how_hard_coils_are_pushed
     open_piece "Reed cuff"
     spaced = stored_document("Reed cuff")
-    spaced["sections"][0].merge!("pattern" => {"kind" => "walk", "gaps" => ([1, 2] * 3) + ([1, 0] * 3), "before" => [], "after" => []},
-      "spacing" => {"kind" => "apart", "clear" => [{"typed" => "1.2 mm"}]})
+    spaced["sections"][0].merge!(
+      "pattern" => {"kind" => "walk", "gaps" => ([1, 2] * 3) + ([1, 0] * 3), "before" => [], "after" => []},
+      "spacing" => {"kind" => "apart", "clear" => [{"typed" => "1.2 mm"}]}
+    )
     said = %w[lightly hard].map do |push|
       select push, from: "How hard you push coils together"
 
@@ -52,7 +54,8 @@ class ChoosingTest < SystemTest
     assert_select "How hard you push coils together", selected: "hard"
   end
 
-  # Woven from the middle both halves share the coils there, or have each their own; base wires are held at one end or at both.
+  # Woven from the middle both halves share the coils there, or have each their own; base wires are held at one end or
+  # at both.
   def test_what_the_middle_and_the_ends_have
     open_piece "Reed cuff"
     click_on "starting and ending"
@@ -63,13 +66,15 @@ class ChoosingTest < SystemTest
     shared = Server::Planning.plan(stored_document("Reed cuff"))
 
     assert_equal 8, shared.band.layout.skipped(1)
-    assert_selector ".order li", text: /read the second half on from the 4 wraps in the middle, which belong to both halves/
+    assert_selector ".order li",
+      text: /read the second half on from the 4 wraps in the middle, which belong to both halves/
     click_on "base wires"
     select "at both ends", from: "Ends of a base wire that have a tail"
 
     assert_saved
 
-    assert_equal 15, Server::Planning.plan(stored_document("Reed cuff")).cuts.first.total_mm.round - shared.cuts.first.total_mm.round
+    assert_equal 15,
+      Server::Planning.plan(stored_document("Reed cuff")).cuts.first.total_mm.round - shared.cuts.first.total_mm.round
   end
 
   def test_a_length_that_cannot_be_filled

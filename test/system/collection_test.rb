@@ -12,7 +12,9 @@ class WeaveCollectionTest < SystemTest
     assert_selector ".collection li canvas", count: Meander::Weave::Samples::ALL.size + Server::Weave.count
     piece = Meander::Document::PieceReader.call(stored_document("Marram bracelet")).piece
     sample = Meander::Weave::Samples::ALL.find { |one| one.key == "diamond-5" }
-    figures = Meander::Crafts::Weaving::TryWeave.figures(Meander::Crafts::Weaving::TryWeave.call(piece.sections.first, sample))
+    figures = Meander::Crafts::Weaving::TryWeave.figures(
+      Meander::Crafts::Weaving::TryWeave.call(piece.sections.first, sample)
+    )
     card = find("[data-weave='diamond-5']")
 
     assert_includes card.text, "#{format("%.1f", figures[:wire_per_cm_mm]).delete_suffix(".0")} mm"
@@ -38,7 +40,8 @@ class WeaveCollectionTest < SystemTest
     find("[data-weave='wide-eight-5']").click_on("Weave this")
 
     assert_saved
-    assert_equal [{"typed" => "3.2 mm", "mm" => 3.2}], stored_document("Reed cuff")["sections"][0]["spacing"]["clear"].map { |clear| clear.slice("typed", "mm") }
+    assert_equal [{"typed" => "3.2 mm", "mm" => 3.2}],
+      stored_document("Reed cuff")["sections"][0]["spacing"]["clear"].map { |clear| clear.slice("typed", "mm") }
     find("[data-weave='plain-coil']").click_on("Weave this")
 
     assert_field "Number of base wires", with: "1"

@@ -16,11 +16,15 @@ class EveryPieceTest < SystemTest
       visit "/pieces/#{piece.id}"
 
       assert_field "Repeats", with: plan.fit.repeats.to_s
-      assert_selector ".facts dd", text: format((plan.mass[:finished_g] < 10) ? "%.2f g" : "%.1f g", plan.mass[:finished_g])
+      assert_selector ".facts dd",
+        text: format((plan.mass[:finished_g] < 10) ? "%.2f g" : "%.1f g", plan.mass[:finished_g])
       plan.cuts.each { |bar| assert_selector ".cut-number strong", text: "#{bar.cut_mm} mm" }
-      plan.band.strip.to_h[:weaving][:lengths].each { |length| assert_selector ".cut-number strong", text: "#{length[:cut_mm]} mm" }
+      plan.band.strip.to_h[:weaving][:lengths].each do |length|
+        assert_selector ".cut-number strong", text: "#{length[:cut_mm]} mm"
+      end
       Meander::Advice::Council.call(plan).each { |item| assert_selector "[data-advice='#{item.id}']", text: item.title }
-      assert_equal(Meander::Output::Answer.call(plan)[:order].map { |step| step[:words] }, all(".order li").map { |step| step.text[/\. (.*?)( about \d.*)?\z/, 1] })
+      assert_equal(Meander::Output::Answer.call(plan)[:order].map { |step| step[:words] },
+        all(".order li").map { |step| step.text[/\. (.*?)( about \d.*)?\z/, 1] })
       refute_match(/NaN|undefined|Infinity|null mm/, page.text)
     end
   end
@@ -40,7 +44,8 @@ class EveryPieceTest < SystemTest
   # The same of pieces put together from sections, with what the core says of them.
   # Which of the finished pictures are drawn, once they had their time.
   def drawn
-    script = "[...document.querySelectorAll('.finished-picture canvas')].map((c) => c.getContext('2d').getImageData(0, 0, c.width, c.height).data.some((v) => v > 0))"
+    script = "[...document.querySelectorAll('.finished-picture canvas')].map((c) => " \
+             "c.getContext('2d').getImageData(0, 0, c.width, c.height).data.some((v) => v > 0))"
     100.times { page.evaluate_script(script).all? ? break : sleep(0.1) }
     page.evaluate_script(script)
   end
@@ -67,6 +72,7 @@ class EveryPieceTest < SystemTest
       assert_selector ".loupe canvas"
       click_on "Whole"
       wire = plan.band.section.working_wire.material.colour.delete("#").scan(/../).map(&:hex)
+      like = wire.each_with_index.map { |channel, k| "Math.abs(data[i + #{k}] - #{channel}) < 60" }.join(" && ")
       look = <<~JS
         (() => {
           const canvas = document.querySelector(".overview canvas");
@@ -75,7 +81,7 @@ class EveryPieceTest < SystemTest
           for (let i = 0; i < data.length; i += 4) {
             if (data[i + 3] < 200) continue;
             drawn++;
-            if (#{wire.each_with_index.map { |channel, k| "Math.abs(data[i + #{k}] - #{channel}) < 60" }.join(" && ")}) near++;
+            if (#{like}) near++;
           }
           return [drawn, near / drawn];
         })()
@@ -92,8 +98,10 @@ class EveryPieceTest < SystemTest
     each_piece do |piece, plan|
       visit "/pieces/#{piece.id}/print"
 
-      assert_selector ".print-cuts tbody tr", count: plan.cuts.size + plan.band.strip.account.lengths.size + plan.own_lengths.size + plan.piece.findings.size
-      assert_text "#{plan.fit.repeats} repeats of #{Meander::Weave::Samples.words(plan.band.section.pattern, plan.band.layout.frame.count)}"
+      assert_selector ".print-cuts tbody tr",
+        count: plan.cuts.size + plan.band.strip.account.lengths.size + plan.own_lengths.size + plan.piece.findings.size
+      assert_text "#{plan.fit.repeats} repeats of " \
+                  "#{Meander::Weave::Samples.words(plan.band.section.pattern, plan.band.layout.frame.count)}"
       assert_selector "figure img", count: 2
       refute_match(/NaN|undefined/, page.text)
     end

@@ -12,7 +12,8 @@ class ShortNotationTest < SystemTest
 
     assert_field "Gaps of the walk", with: "0 1 0 1 0 1 0 3 0 3 4 5 4 5"
     assert_saved
-    assert_equal [0, 1, 0, 1, 0, 1, 0, 3, 0, 3, 4, 5, 4, 5], stored_document("Heron cuff")["sections"][0]["pattern"]["gaps"]
+    assert_equal [0, 1, 0, 1, 0, 1, 0, 3, 0, 3, 4, 5, 4, 5],
+      stored_document("Heron cuff")["sections"][0]["pattern"]["gaps"]
     enter "Gaps of the walk", "0 2 0 2 1 4 3 5"
 
     assert_field "The walk in short", with: "2 on 1-2, 1 on 2-4, 1 on 4-5"

@@ -19,7 +19,8 @@ class OwnWeaveTest < SystemTest
     assert_in_delta 150, fit.strip_mm, 0.05
     plan = Server::Planning.plan(stored_document("Heron cuff"))
     strip = plan.band.layout.strip(fit.repeats)
-    counts = Meander::Weave::Groups.of((0...strip.pass_count).map { |number| strip.pass_at(number).from }).map { |group| [group.near, group.far, group.times] }
+    counts = Meander::Weave::Groups.of((0...strip.pass_count).map { |number| strip.pass_at(number).from })
+      .map { |group| [group.near, group.far, group.times] }
 
     assert_equal counts, counts.reverse
     get "/api/pieces/#{Server::Piece.find_by!(name: "Heron cuff").id}/document.json"
@@ -40,7 +41,9 @@ class OwnWeaveTest < SystemTest
     click_on "Keep over it"
 
     assert_selector "[role=status]", text: "Kept as “rays”."
-    assert_equal [[0, 1, 0, 1, 0, 1, 0, 5, 0, 5]], Server::Weave.kept.where("lower(name) = 'rays'").map { |weave| weave.content["gaps"] }
+    assert_equal [[0, 1, 0, 1, 0, 1, 0, 5, 0, 5]], Server::Weave.kept.where("lower(name) = 'rays'").map { |weave|
+      weave.content["gaps"]
+    }
     click_on "look at them all"
     card = find("li[data-weave='own rays']")
     card.click_on "Rename"
@@ -58,7 +61,8 @@ class OwnWeaveTest < SystemTest
 
   # A weave that came with a piece from elsewhere is shown, and kept when the maker says so.
   def test_a_weave_that_came_with_a_piece
-    weave = {"name" => "Marsh steps", "notes" => "", "base" => 3, "gaps" => [0, 2, 0, 2, 1, 3], "before" => [], "after" => [], "clear" => nil}
+    weave = {"name" => "Marsh steps", "notes" => "", "base" => 3, "gaps" => [0, 2, 0, 2, 1, 3], "before" => [],
+      "after" => [], "clear" => nil}
     stored(document("cuff", name: "From a friend", weaves: [weave]))
     open_piece "From a friend"
     click_on "look at them all"

@@ -84,7 +84,8 @@ class PlayerTest < SystemTest
     assert_operator shown_made, :>, 10
   end
 
-  # While it plays the wire grows from frame to frame, over a strip that is drawn again only for whole passes; for a left hand, too.
+  # While it plays the wire grows from frame to frame, over a strip that is drawn again only for whole passes; for a
+  # left hand, too.
   def test_the_wire_grows_along_its_path
     open_piece "Reed cuff"
     click_on "left"
@@ -134,10 +135,13 @@ class PlayerTest < SystemTest
     assert_selector ".practice-said", text: "Where does the wire go next?"
     player.send_keys("1")
 
-    assert_selector ".practice-said.right", text: /Right:\s+over wire 1, down between 1 and 2 — wrap 1 of 8 round wire 1\./
+    assert_selector ".practice-said.right",
+      text: /Right:\s+over wire 1, down between 1 and 2 — wrap 1 of 8 round wire 1\./
     click_on "between 3 and 4"
 
-    assert_selector ".practice-said", text: "that would go under wires 2 and 3, up between 3 and 4; this wrap is half made; the wire comes back round wire 1."
+    assert_selector ".practice-said",
+      text: "that would go under wires 2 and 3, up between 3 and 4; this wrap is half made; the wire comes back " \
+            "round wire 1."
     assert_selector ".player-words", text: "move 1 of 40"
     click_on "Turn over"
     click_on "on the far side"

@@ -18,10 +18,14 @@ class PointingTest < SystemTest
 
   # A place on the piece in window coordinates, as the loupe shows the beginning of the strip.
   def place(plan, along, across)
-    height = [LOUPE[:least] + ([plan.band.layout.frame.count - 2, 0].max * LOUPE[:per_wire]), LOUPE[:most]].min - LOUPE[:ruler]
+    height = [LOUPE[:least] + ([plan.band.layout.frame.count - 2, 0].max * LOUPE[:per_wire]),
+      LOUPE[:most]].min - LOUPE[:ruler]
     low, high = [*plan.strip_picture.x_range, *plan.strip_picture.beads_across].minmax
     scale = 0.8 * height / (high - low)
-    left, top, width = page.evaluate_script("(({ left, top, width }) => [left, top, width])(document.querySelector('.loupe').getBoundingClientRect())")
+    left, top,
+      width = page.evaluate_script(
+        "(({ left, top, width }) => [left, top, width])(document.querySelector('.loupe').getBoundingClientRect())"
+      )
     shown = width / scale
     first = plan.strip_picture.y_range[0] - 2
     first = -0.1 * shown if -first > shown / 3
@@ -34,7 +38,10 @@ class PointingTest < SystemTest
   def drag(from, to)
     mouse = page.driver.browser.mouse
     mouse.move(**from).down
-    6.times { |i| mouse.move(x: from[:x] + ((to[:x] - from[:x]) * (i + 1) / 6.0), y: from[:y] + ((to[:y] - from[:y]) * (i + 1) / 6.0)) }
+    6.times do |i|
+      mouse.move(x: from[:x] + ((to[:x] - from[:x]) * (i + 1) / 6.0),
+        y: from[:y] + ((to[:y] - from[:y]) * (i + 1) / 6.0))
+    end
     mouse.up
   end
 
@@ -91,7 +98,8 @@ class PointingTest < SystemTest
     spans = told("Heron cuff")
 
     assert_equal [[1, 1, 10], [2, 4, 2]], [spans[0], spans[1]]
-    assert_equal plan_of("Heron cuff").band.strip.to_h[:weave][:gaps].size, find_field("Gaps of the walk").value.split.size
+    assert_equal plan_of("Heron cuff").band.strip.to_h[:weave][:gaps].size,
+      find_field("Gaps of the walk").value.split.size
     click_on "near for far"
 
     assert_selector ".point-groups [aria-pressed=true]", text: "2 round 2–4"
@@ -102,7 +110,12 @@ class PointingTest < SystemTest
   # Both faces are drawn, and both are drawn anew.
   def test_both_faces_answer
     point_at("Reed cuff")
-    pictures = -> { page.evaluate_script("[...document.querySelectorAll('.loupe-sheet > canvas:first-child')].map((canvas) => canvas.toDataURL())") }
+    pictures =
+      -> {
+        page.evaluate_script(
+          "[...document.querySelectorAll('.loupe-sheet > canvas:first-child')].map((canvas) => canvas.toDataURL())"
+        )
+      }
     first = pictures.call
 
     assert_equal [2, 2], [first.size, first.uniq.size]
@@ -120,5 +133,9 @@ class PointingTest < SystemTest
     groups
   end
 
-  def told(name) = Meander::Weave::Groups.of(plan_of(name).band.layout.pattern.walk.gaps).map { |group| [group.near, group.far, group.times] }
+  def told(name)
+    Meander::Weave::Groups.of(plan_of(name).band.layout.pattern.walk.gaps).map do |group|
+      [group.near, group.far, group.times]
+    end
+  end
 end

@@ -79,7 +79,9 @@ class RingBenchTest < SystemTest
 
     assert_selector ".cut .parts", text: /begin 550 mm from its first end/
     assert_saved
-    assert_equal [%w[wrap wrap], [2, 3]], stored_document("New ring")["endings"].then { |ends| [ends.map { |one| one["kind"] }, ends.map { |one| one["wraps"] }] }
+    assert_equal [%w[wrap wrap], [2, 3]], stored_document("New ring")["endings"].then { |ends|
+      [ends.map { |one| one["kind"] }, ends.map { |one| one["wraps"] }]
+    }
     select "cut flush", from: "How the wires of the ring end"
 
     assert_no_selector ".cut .parts", text: "wrapped over"

@@ -12,7 +12,8 @@ class SeamBenchTest < SystemTest
   def test_a_craft_of_its_own
     Dir.mktmpdir do |data|
       server = RunningServer.new(data:, demo: "none", ruby: File.join(ROOT, "test/support/with_twist_craft.rb"))
-      id = JSON.parse(server.request("POST", "/api/pieces", {document: twisted.merge("name" => "Eel-run twist")}).body)["id"]
+      id = JSON.parse(server.request("POST", "/api/pieces", {document: twisted.merge("name" => "Eel-run twist")}).body)[
+        "id"]
       visit "#{server.url}/pieces/#{id}"
 
       assert_selector ".section-line[data-section=s1]", text: "worked as a twist"

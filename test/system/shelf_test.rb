@@ -13,8 +13,12 @@ class ShelfTest < SystemTest
       assert row.has_selector?("canvas"), row["data-piece"]
     end
     widths = all(".shelf-row .band-above").to_h { |svg| [svg.ancestor(".shelf-row")["data-piece"], svg["width"].to_f] }
-    summaries = Server::Piece.on_shelf.to_h { |piece| [piece.name, JSON.parse(Server::Routes::Pieces.row(piece), symbolize_names: true)] }
-    ratios = widths.map { |name, width| width / ((summaries[name][:worn][:round_mm] / Math::PI) + summaries[name][:strip][:thickness_mm] + 1) }
+    summaries = Server::Piece.on_shelf.to_h do |piece|
+      [piece.name, JSON.parse(Server::Routes::Pieces.row(piece), symbolize_names: true)]
+    end
+    ratios = widths.map do |name, width|
+      width / ((summaries[name][:worn][:round_mm] / Math::PI) + summaries[name][:strip][:thickness_mm] + 1)
+    end
 
     assert_in_delta ratios.max, ratios.min, 0.01
   end
@@ -24,7 +28,10 @@ class ShelfTest < SystemTest
     visit "/"
 
     assert_selector ".shelf-row canvas", minimum: 3
-    page.execute_script("window.moved = []; new PerformanceObserver((list) => window.moved.push(...list.getEntries().map((entry) => entry.value))).observe({ type: 'layout-shift' })")
+    page.execute_script(
+      "window.moved = []; new PerformanceObserver((list) => window.moved.push(...list.getEntries().map((entry) => " \
+      "entry.value))).observe({ type: 'layout-shift' })"
+    )
     tops = -> { all(".shelf-row").map { |row| row.evaluate_script("this.getBoundingClientRect().top + scrollY") } }
     before = tops.call
     all(".shelf-row").each { |row| scroll_to(row) && row.assert_selector("canvas") }
@@ -33,7 +40,8 @@ class ShelfTest < SystemTest
     assert_empty page.evaluate_script("window.moved"), "nothing moves for a moment either: a press would miss"
   end
 
-  # A piece that cannot be planned any more hangs there with its fault among the others, and goes back to a version that can.
+  # A piece that cannot be planned any more hangs there with its fault among the others, and goes back to a version that
+  # can.
   def test_a_piece_that_cannot_be_planned_any_more
     piece = Server::Piece.find_by!(name: "Reed cuff")
     piece.update_columns(document: JSON.generate(piece.content.merge("version" => 9)), told: nil)
@@ -125,7 +133,8 @@ class ShelfTest < SystemTest
   end
 
   def test_a_long_name_and_an_empty_one
-    long = "Reed cuff for the longest day of the year, with every coil counted twice and once more for luck, and then some words"
+    long = "Reed cuff for the longest day of the year, with every coil counted twice and once more for luck, and " \
+           "then some words"
     open_piece "Reed cuff"
     enter "Name of the piece", long
 

@@ -9,7 +9,8 @@ class SpaceTest < SystemTest
     HTMLCanvasElement.prototype.getContext = function (kind, ...rest) { return kind.startsWith("webgl") ? null : get.call(this, kind, ...rest); };
   JS
 
-  # How many pixels of the view are as a condition on data[i] (red, green, blue and how solid) says, read in the frame it is drawn in.
+  # How many pixels of the view are as a condition on data[i] (red, green, blue and how solid) says, read in the frame
+  # it is drawn in.
   def pixels(condition)
     page.evaluate_async_script(<<~JS)
       const done = arguments[0];
@@ -36,7 +37,8 @@ class SpaceTest < SystemTest
     open_piece name
     click_on "In space"
 
-    assert_selector ".space canvas", wait: 20 # that part of the program is fetched first, and drawn without a graphics card
+    # that part of the program is fetched first, and drawn without a graphics card
+    assert_selector ".space canvas", wait: 20
     100.times { (drawn > 1000) ? break : sleep(0.05) }
   end
 
@@ -63,7 +65,9 @@ class SpaceTest < SystemTest
 
     assert_operator whole, :>, 20_000
     find(".space canvas").send_keys(:right, :up, "+")
-    page.execute_script("const by = document.querySelector('.space input'); by.value = '2'; by.dispatchEvent(new Event('input'))")
+    page.execute_script(
+      "const by = document.querySelector('.space input'); by.value = '2'; by.dispatchEvent(new Event('input'))"
+    )
     80.times { (drawn == whole) ? sleep(0.05) : break }
 
     refute_equal whole, drawn

@@ -60,7 +60,8 @@ class TwoTabsTest < SystemTest
 
     assert_saved
     piece = Server::Piece.find_by!(name: "Reed cuff")
-    Server::Routes::Pieces.save(piece.id, piece.content.tap { |json| json["sections"][0]["pattern"]["both"] = 8 }, piece.revision)
+    Server::Routes::Pieces.save(piece.id, piece.content.tap { |json| json["sections"][0]["pattern"]["both"] = 8 },
+      piece.revision)
     page.execute_script("window.dispatchEvent(new Event('focus'))")
 
     assert_field "Wraps round both", with: "8"

@@ -6,8 +6,10 @@ require_relative "../support/system_test"
 class TypingTest < SystemTest
   # What stands in the field, the steps, and what it becomes: in the words it was typed in.
   STEPS = {
-    "1 1/2 in" => [[:up], "1 5/8 in"], "6 3/8\"" => [%i[down down], "6 1/8\""], "20 awg" => [[:up], "19 awg"], "0 swg" => [[:up], "0 swg"],
-    "18 cm" => [%i[up up up], "18.3 cm"], "0,8" => [[:down], "0"], "168" => [[:up], "169"], "7 in" => [[:up], "7.125 in"], "thick" => [[:up], "thick"]
+    "1 1/2 in" => [[:up], "1 5/8 in"], "6 3/8\"" => [%i[down down], "6 1/8\""], "20 awg" => [[:up], "19 awg"],
+    "0 swg" => [[:up], "0 swg"],
+    "18 cm" => [%i[up up up], "18.3 cm"], "0,8" => [[:down], "0"], "168" => [[:up], "169"],
+    "7 in" => [[:up], "7.125 in"], "thick" => [[:up], "thick"]
   }.freeze
 
   STEPS.each_with_index do |(typed, (keys, becomes)), i|
@@ -40,9 +42,11 @@ class TypingTest < SystemTest
   def test_every_fault_is_told_with_what_would_be_accepted
     open_piece "Tide-line bracelet"
     click_on "hook and loop"
-    {"At the start: Inside of the closing loop" => ["0", /inside of the loop/], "At the end: Wraps that bind the hook" => ["99", /from 1 to 12/],
+    {"At the start: Inside of the closing loop" => ["0", /inside of the loop/],
+      "At the end: Wraps that bind the hook" => ["99", /from 1 to 12/],
      "At the end: Shank of the hook" => ["long", /is not a length/],
-      "Coils on the near wire" => ["41", /from 1 to 40/], "Ease over the wrist" => ["-3", /is not a length/], "Wrist measured" => ["2000", /from 20 mm to 1000 mm/]}.each do |label, (typed, said)|
+      "Coils on the near wire" => ["41", /from 1 to 40/], "Ease over the wrist" => ["-3", /is not a length/],
+      "Wrist measured" => ["2000", /from 20 mm to 1000 mm/]}.each do |label, (typed, said)|
       before = find_field(label, match: :first).value
       enter label, typed
 
@@ -74,7 +78,9 @@ class TypingTest < SystemTest
     assert_saved
     assert_selector ".cut-number", text: "near"
     assert_selector ".cut-number", text: "far"
-    assert_equal [["1.0", "copper"], ["0.8", "brass"]], kinds_of(stored_document("Reed cuff")).first(2).map { |kind| [kind["size"]["typed"], kind["metal"]] }
+    assert_equal [["1.0", "copper"], ["0.8", "brass"]], kinds_of(stored_document("Reed cuff")).first(2).map { |kind|
+      [kind["size"]["typed"], kind["metal"]]
+    }
   end
 
   def test_notes_are_kept_and_printed

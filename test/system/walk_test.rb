@@ -21,7 +21,9 @@ class WalkTest < SystemTest
     assert_equal [0, 2, 0, 2, 1, 4, 2, 3, 1, 3], document["sections"][0]["pattern"]["gaps"]
     assert_equal %w[w1 w2 w4 w5], planned.sections.first.base.map(&:id)
     assert_field "Repeats", with: planned.fit.repeats.to_s
-    planned.band.strip.to_h[:weaving][:lengths].each { |length| assert_selector ".cut-number strong", text: "#{length[:cut_mm]} mm" }
+    planned.band.strip.to_h[:weaving][:lengths].each do |length|
+      assert_selector ".cut-number strong", text: "#{length[:cut_mm]} mm"
+    end
     assert_advice planned
     front = loupe
     click_on "Back"
@@ -115,6 +117,8 @@ class WalkTest < SystemTest
   def loupe = page.evaluate_script("document.querySelector('.loupe canvas').toDataURL()")
 
   def assert_advice(planned)
-    Meander::Advice::Council.call(planned).each { |item| assert_selector "[data-advice='#{item.id}']", text: item.title }
+    Meander::Advice::Council.call(planned).each do |item|
+      assert_selector "[data-advice='#{item.id}']", text: item.title
+    end
   end
 end

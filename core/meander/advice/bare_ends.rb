@@ -13,10 +13,11 @@ module Meander
         return if share <= LONG_SHARE
 
         AdviceItem.new(id: "bare-ends-long", severity: "warn", place: "#{plan.free.section.place}/bare/length",
-                 title: "#{Units::Text.length(plan.fit.bare_mm)} of each end stay bare",
-                 why: "The woven part covers only #{Units::Text.length(plan.fit.woven_mm)} of #{Units::Text.length(plan.fit.strip_mm)}.",
-                 remedy: "More repeats, or closing coils that run on over the bare wire.",
-                 figures: {bare_mm: plan.fit.bare_mm, share:})
+          title: "#{Units::Text.length(plan.fit.bare_mm)} of each end stay bare",
+          why: "The woven part covers only #{Units::Text.length(plan.fit.woven_mm)} of " \
+               "#{Units::Text.length(plan.fit.strip_mm)}.",
+          remedy: "More repeats, or closing coils that run on over the bare wire.",
+          figures: {bare_mm: plan.fit.bare_mm, share:})
       end
     end
   end

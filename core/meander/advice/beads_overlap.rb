@@ -2,7 +2,8 @@
 
 module Meander
   module Advice
-    # Beads that would have to lie in each other, in the finished piece. Those of one placement on a weaving wire are told by Threaded.
+    # Beads that would have to lie in each other, in the finished piece. Those of one placement on a weaving wire are
+    # told by Threaded.
     module BeadsOverlap
       # A bead is an ellipse from the front; what they may be pressed together, in mm (our choice, no source).
       SQUEEZE_MM = 0.1
@@ -10,7 +11,8 @@ module Meander
       MOST = 2000
       # A square and those round it.
       ROUND = [-1, 0, 1].product([-1, 0, 1]).freeze
-      # A bead as it lies: place and direction of its hole in the finished piece; half as long as along it, half as wide.
+      # A bead as it lies: place and direction of its hole in the finished piece; half as long as along it, half as
+      # wide.
       Body = Struct.new(:rule, :number, :x, :y, :dx, :dy, :long, :wide, :face) do
         # How far it reaches towards another place.
         def reach(to_x, to_y)
@@ -20,14 +22,19 @@ module Meander
         end
 
         def in?(other)
-          return false if face * other.face == -1 || (rule.equal?(other.rule) && (number == other.number || rule.is_a?(Beads::Woven)))
+          if face * other.face == -1 ||
+              (rule.equal?(other.rule) && (number == other.number || rule.is_a?(Beads::Woven)))
+            return false
+          end
 
           Math.hypot(other.x - x, other.y - y) < reach(other.x, other.y) + other.reach(x, y) - SQUEEZE_MM
         end
       end
 
       def self.call(plan)
-        bodies = plan.beads_lying.first(MOST).map { |rule, number, one, place, onward| body(rule, number, one, place, onward) }
+        bodies = plan.bead_places.lying.first(MOST).map do |rule, number, one, place, onward|
+          body(rule, number, one, place, onward)
+        end
         pairs = pairs(bodies)
         return if pairs.empty?
 
@@ -52,7 +59,9 @@ module Meander
         squares = bodies.each_with_index.group_by { |one, _| [(one.x / wide).floor, (one.y / wide).floor] }
         squares.flat_map do |(column, row), here|
           near = ROUND.flat_map { |right, up| squares.fetch([column + right, row + up], []) }
-          here.product(near).select { |(one, i), (other, j)| i < j && one.in?(other) }.map { |(one, _), (other, _)| [one, other] }
+          here.product(near).select { |(one, i), (other, j)| i < j && one.in?(other) }.map do |(one, _), (other, _)|
+            [one, other]
+          end
         end
       end
       private_class_method :body, :pairs

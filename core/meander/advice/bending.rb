@@ -16,10 +16,13 @@ module Meander
         opens = ((radius + reach) / (radius - reach)) - 1
         grows = fit.woven_mm * reach / (radius - reach)
         AdviceItem.new(id: "coils-open-when-bent", severity: "note", place: laid.section.place,
-                 title: "Bent to the #{plan.piece.worn_on}, tight coils open by #{Units::Text.percent(opens)} on the outside",
-                 why: "They cannot close up inside the curve, so the weave runs up to #{Units::Text.length(grows)} further along the base wires.",
-                 remedy: "Coil a little looser, or leave #{Units::Text.length(grows / 2)} more bare at each end for it.",
-                 figures: {radius_mm: radius, opens:, grows_mm: grows})
+          title: "Bent to the #{plan.piece.worn_on}, tight coils open by #{Units::Text.percent(opens)} on the " \
+                 "outside",
+          why: "They cannot close up inside the curve, so the weave runs up to #{Units::Text.length(grows)} " \
+               "further along the base wires.",
+          remedy: "Coil a little looser, or leave #{Units::Text.length(grows / 2)} more bare at each end " \
+                  "for it.",
+          figures: {radius_mm: radius, opens:, grows_mm: grows})
       end
     end
   end

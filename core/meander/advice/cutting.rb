@@ -8,11 +8,13 @@ module Meander
 
       def self.call(plan)
         thickest = plan.piece.base_wires.map(&:mm).max
-        sturdy = (thickest >= STURDY_MM) ? " #{Units::Text.wire(thickest)} wire needs sturdy cutters and a firm hand." : ""
+        sturdy = (thickest >= STURDY_MM) ? " #{Units::Text.wire(thickest)} wire needs sturdy cutters and a firm hand." :
+          ""
         AdviceItem.new(id: "caution-cutting", severity: "note", place: "/kinds",
-                 title: "Wear eye protection when cutting",
-                 why: "Offcuts fly and lie about; keep them from children and pets.#{sturdy}",
-                 remedy: "Hold the wire on both sides of the cutter, and gather the ends.", figures: {thickest_mm: thickest})
+          title: "Wear eye protection when cutting",
+          why: "Offcuts fly and lie about; keep them from children and pets.#{sturdy}",
+          remedy: "Hold the wire on both sides of the cutter, and gather the ends.",
+          figures: {thickest_mm: thickest})
       end
     end
   end

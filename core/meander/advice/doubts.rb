@@ -7,10 +7,11 @@ module Meander
       def self.call(plan)
         plan.questions.map do |question|
           AdviceItem.new(id: "value-doubtful", severity: "warn", place: question[:path],
-                   title: "Is the #{question[:what]} really #{Units::Text.number(question[:given].mm, 3)} mm?",
-                   why: "“#{question[:given].typed}” is unusual here; #{Units::Text.list(question[:likely], "or")} would be usual. A decimal place or a unit slips easily.",
-                   remedy: "Take the likely value, or leave it if it is meant.",
-                   figures: {given_mm: question[:given].mm}, offers: question[:likely])
+            title: "Is the #{question[:what]} really #{Units::Text.number(question[:given].mm, 3)} mm?",
+            why: "“#{question[:given].typed}” is unusual here; #{Units::Text.list(question[:likely], "or")} " \
+                 "would be usual. A decimal place or a unit slips easily.",
+            remedy: "Take the likely value, or leave it if it is meant.",
+            figures: {given_mm: question[:given].mm}, offers: question[:likely])
         end
       end
     end

@@ -17,8 +17,8 @@ module Meander
         end
       end
 
-      # Begun somewhere else, as much may lie before the first bead as after the last, to within a place. From the middle the second
-      # half is the first one's mirror image.
+      # Begun somewhere else, as much may lie before the first bead as after the last, to within a place. From the
+      # middle the second half is the first one's mirror image.
       def self.uneven(rule, place)
         return if rule.ground.strip.layout.sides == 2 || rule.lying.empty?
 
@@ -29,15 +29,20 @@ module Meander
         begin_at = even_start(rule, (before - after) / unit)
         return if begin_at == rule.fields[:first]
 
-        item("beads-uneven", place, "#{Units::Text.length(before)} before the first bead, #{Units::Text.length(after)} after the last", "The two ends do not look alike.",
+        item("beads-uneven", place,
+          "#{Units::Text.length(before)} before the first bead, #{Units::Text.length(after)} after the last",
+          "The two ends do not look alike.",
           "Begin with number #{begin_at}.", [begin_at.to_s], before_mm: before, after_mm: after)
       end
 
-      # The number to begin with so that the two ends are as alike as can be; off: how many places more lie before than after now. The
-      # number it has stays unless another one is clearly better.
+      # The number to begin with so that the two ends are as alike as can be; off: how many places more lie before than
+      # after now. The number it has stays unless another one is clearly better.
       def self.even_start(rule, off)
-        first, every, last = rule.fields[:first], rule.fields[:every], rule.fields[:first] + ((rule.lying.size - 1) * rule.fields[:every])
-        offs = (1..every).to_h { |number| [number, off + (number - first) + (number + ((rule.places - number) / every * every) - last)] }
+        first, every, last = rule.fields[:first], rule.fields[:every],
+          rule.fields[:first] + ((rule.lying.size - 1) * rule.fields[:every])
+        offs = (1..every).to_h do |number|
+          [number, off + (number - first) + (number + ((rule.places - number) / every * every) - last)]
+        end
         best = offs.min_by { |_, places| places.abs }
         (off.abs - best.last.abs < BETTER) ? first : best.first
       end
@@ -49,11 +54,15 @@ module Meander
         return if wraps.zero?
 
         side = longer.positive? ? "far" : "near"
-        item("rows-not-level", place, "The rows would not lie level", "From the first row to the last the #{side} wire is #{Units::Text.length(longer.abs)} longer than the other.",
-          "Give it #{Units::Text.count(wraps, "wrap")} more in all, shared out over the rows.", [], longer_mm: longer, wraps:)
+        item("rows-not-level", place, "The rows would not lie level",
+          "From the first row to the last the #{side} wire is #{Units::Text.length(longer.abs)} longer than the other.",
+          "Give it #{Units::Text.count(wraps, "wrap")} more in all, shared out over the rows.", [], longer_mm: longer,
+          wraps:)
       end
 
-      def self.item(id, place, title, why, remedy, offers, **figures) = AdviceItem.new(id:, severity: "note", place:, title:, why:, remedy:, offers:, figures:)
+      def self.item(id, place, title, why, remedy, offers, **figures)
+        AdviceItem.new(id:, severity: "note", place:, title:, why:, remedy:, offers:, figures:)
+      end
       private_class_method :uneven, :even_start, :tilted, :item
     end
   end

@@ -19,15 +19,17 @@ module Meander
 
       def self.soft(wire)
         AdviceItem.new(id: "hook-soft", severity: "warn", place: "/endings",
-                 title: "The hook is bent from soft wire",
-                 why: "Soft #{wire.material.name} opens under a pull.",
-                 remedy: "Hammer the finished bend lightly to harden it, or use half-hard wire.",
-                 figures: {wire: wire.id})
+          title: "The hook is bent from soft wire",
+          why: "Soft #{wire.material.name} opens under a pull.",
+          remedy: "Hammer the finished bend lightly to harden it, or use half-hard wire.",
+          figures: {wire: wire.id})
       end
 
       def self.thin(wire)
-        AdviceItem.new(id: "hook-thin", severity: "warn", place: "/endings", title: "The hook is bent from #{Units::Text.wire(wire.mm)} wire",
-                 why: "A hook so thin opens under a pull, however hard it is.", remedy: "Bend it from doubled wire, or of a thicker one.", figures: {mm: wire.mm})
+        AdviceItem.new(id: "hook-thin", severity: "warn", place: "/endings",
+          title: "The hook is bent from #{Units::Text.wire(wire.mm)} wire",
+          why: "A hook so thin opens under a pull, however hard it is.",
+          remedy: "Bend it from doubled wire, or of a thicker one.", figures: {mm: wire.mm})
       end
       private_class_method :soft, :thin
     end

@@ -2,8 +2,8 @@
 
 module Meander
   module Advice
-    # How sections lie to each other and to what they are wound on: on one another, held by nothing, kept off their dowel by beads,
-    # turned where there is no wire to turn in.
+    # How sections lie to each other and to what they are wound on: on one another, held by nothing, kept off their
+    # dowel by beads, turned where there is no wire to turn in.
     module Lying
       def self.call(plan) = [*crossing(plan), *loose(plan), *off_dowel(plan), *unturned(plan)]
 
@@ -14,15 +14,20 @@ module Meander
         flat.combination(2).filter_map do |(one, i), (other, j)|
           next if meant?(plan, one, other, joined)
 
-          times = [one, other].map { |section| lines(plan, section) }.then { |these, those| these.product(those).sum { |line, against| crossings(line, against) } }
+          times = [one, other].map { |section| lines(plan, section) }.then do |these, those|
+            these.product(those).sum { |line, against| crossings(line, against) }
+          end
           next if times.zero?
 
-          AdviceItem.of("sections-overlap", "warn", "/sections/#{j}/at", "Sections #{i + 1} and #{j + 1} lie on one another", "Their base wires cross at #{Units::Text.count(times, "place")}.",
+          AdviceItem.of("sections-overlap", "warn", "/sections/#{j}/at",
+            "Sections #{i + 1} and #{j + 1} lie on one another",
+            "Their base wires cross at #{Units::Text.count(times, "place")}.",
             "Set one of them further off or turn it, or tie them where they cross.", crossings: times)
         end
       end
 
-      # Sections that are laced, share their beads or wires, or of which one stands on the centre of the other, are meant to meet.
+      # Sections that are laced, share their beads or wires, or of which one stands on the centre of the other, are
+      # meant to meet.
       def self.meant?(plan, one, other, joined)
         ids = [one.id, other.id]
         on = ids.any? { |id| plan.places[id].then { |at| at && at[:kind] == "centre" && ids.include?(at[:section]) } }
@@ -30,13 +35,18 @@ module Meander
       end
 
       def self.joined(plan)
-        plan.sections.flat_map(&:joins) + plan.piece.document[:beads].select { |placed| placed[:rule] == "met" }.map { |placed| placed.values_at(:section, :other) }
+        plan.sections.flat_map(&:joins) +
+          plan.piece.document[:beads].select { |placed| placed[:rule] == "met" }
+            .map { |placed| placed.values_at(:section, :other) }
       end
 
       # In the finished piece, few points of each.
       def self.lines(plan, section)
         pose = plan.pose(section)
-        section.base.each_index.map { |number| section.trace(number).then { |trace| trace.each_slice([trace.size / 160, 1].max).map(&:first) << trace.last }.map { |point| pose.at(point) } }
+        section.base.each_index.map do |number|
+          section.trace(number).then { |trace| trace.each_slice([trace.size / 160, 1].max).map(&:first) << trace.last }
+            .map { |point| pose.at(point) }
+        end
       end
 
       # Short stretches of each are compared only where the boxes round them meet.
@@ -44,7 +54,9 @@ module Meander
         return 0 unless boxes_meet?(box(one), box(other))
 
         these, those = [one, other].map { |line| stretches(line) }
-        these.product(those).sum { |(a, part), (b, against)| boxes_meet?(a, b) ? part.sum { |p, q| against.count { |r, s| cross?(p, q, r, s) } } : 0 }
+        these.product(those).sum do |(a, part), (b, against)|
+          boxes_meet?(a, b) ? part.sum { |p, q| against.count { |r, s| cross?(p, q, r, s) } } : 0
+        end
       end
 
       def self.stretches(line) = line.each_cons(2).each_slice(10).map { |part| [box(part.flatten(1)), part] }
@@ -57,13 +69,17 @@ module Meander
       end
 
       # On which side of a straight a point lies: above 0, or below.
-      def self.side(from, to, point) = ((to[0] - from[0]) * (point[1] - from[1])) - ((to[1] - from[1]) * (point[0] - from[0]))
+      def self.side(from, to, point)
+        ((to[0] - from[0]) * (point[1] - from[1])) - ((to[1] - from[1]) * (point[0] - from[0]))
+      end
 
       # Sections that no wire, lacing or bead joins to the rest.
       def self.loose(plan)
         plain = plan.sections.select { |section| section.base.any? }
         shared = plain.combination(2).select { |one, other| (one.base & other.base).any? }.map { |pair| pair.map(&:id) }
-        first, *others = groups(plain.map(&:id), shared + joined(plan)).sort_by { |group| plain.index { |section| group.include?(section.id) } }
+        first, *others = groups(plain.map(&:id), shared + joined(plan)).sort_by do |group|
+          plain.index { |section| group.include?(section.id) }
+        end
         first ? others.map { |group| apart(plan, group) } : []
       end
 
@@ -77,8 +93,11 @@ module Meander
 
       def self.apart(plan, group)
         index = plan.sections.index { |section| group.include?(section.id) }
-        AdviceItem.of("section-loose", "warn", "/sections/#{index}/at", "Nothing holds section #{index + 1} to the rest", "No wire goes on to it, and no lacing and no bead joins it.",
-          "Tie or lace it to another section, go on into it with a wire, or hang it by a ring of its own.", sections: group)
+        AdviceItem.of("section-loose", "warn", "/sections/#{index}/at",
+          "Nothing holds section #{index + 1} to the rest",
+          "No wire goes on to it, and no lacing and no bead joins it.",
+          "Tie or lace it to another section, go on into it with a wire, or hang it by a ring of its own.",
+          sections: group)
       end
 
       # Beads that stand out behind a strip keep it off its dowel.
@@ -90,7 +109,8 @@ module Meander
           deepest = rule.lying.map { |one| behind_mm(one, section) }.max
           next unless deepest&.positive?
 
-          AdviceItem.of("bead-under-dowel", "warn", "/beads/#{i}", "#{Units::Text.sentence(rule.kind.name)} stands out #{Units::Text.length(deepest)} behind the strip",
+          AdviceItem.of("bead-under-dowel", "warn", "/beads/#{i}",
+            "#{Units::Text.sentence(rule.kind.name)} stands out #{Units::Text.length(deepest)} behind the strip",
             "Wound on a dowel of #{section.form[:dowel].typed} the strip does not lie on it there.",
             "Thread them in front, take smaller ones, or set them once it is off the dowel.", behind_mm: deepest)
         end
@@ -110,12 +130,14 @@ module Meander
           next unless at && at[:kind] == "after" && at[:turn] != 0 && at[:bare].mm.zero?
 
           least = 3 * plan.sections[i].base.map(&:mm).max
-          AdviceItem.of("turn-not-made", "stop", "/sections/#{i}/at/bare", "There is no bare wire to turn #{at[:turn]}° in",
+          AdviceItem.of("turn-not-made", "stop", "/sections/#{i}/at/bare",
+            "There is no bare wire to turn #{at[:turn]}° in",
             "A turn lies in the bare wire between two sections; without any the second goes straight on here.",
             "Some bare wire, about #{Units::Text.length(least)}, or a turn of 0°.", turn: at[:turn])
         end
       end
-      private_class_method :crossing, :meant?, :joined, :lines, :crossings, :stretches, :box, :boxes_meet?, :cross?, :side, :loose, :groups, :apart, :off_dowel, :behind_mm, :unturned
+      private_class_method :crossing, :meant?, :joined, :lines, :crossings, :stretches, :box, :boxes_meet?, :cross?,
+        :side, :loose, :groups, :apart, :off_dowel, :behind_mm, :unturned
     end
   end
 end

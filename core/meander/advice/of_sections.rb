@@ -9,7 +9,9 @@ module Meander
 
       def self.call(plan)
         plan.sections.each_with_index.flat_map do |section, i|
-          section.advice(plan).map { |item| item.place.start_with?(*WHOLE) ? item : AdviceItem.new(**item.to_h, place: "/sections/#{i}#{item.place}") }
+          section.advice(plan).map do |item|
+            item.place.start_with?(*WHOLE) ? item : AdviceItem.new(**item.to_h, place: "/sections/#{i}#{item.place}")
+          end
         end
       end
     end

@@ -15,10 +15,13 @@ module Meander
 
         small = share < USUAL.min
         AdviceItem.new(id: "opening-unusual", severity: "warn", place: "/worn/opening",
-                 title: "The opening is #{Units::Text.percent(share)} of the wrist",
-                 why: small ? "The wrist must be turned through it; a narrow opening is forced wider each time and the wires harden there." : "A cuff this open slips off sideways.",
-                 remedy: small ? "Open it to a fifth or more of the wrist." : "Open it by about a third of the wrist at the most.",
-                 figures: {opening_mm: plan.fit.opening_mm, share:})
+          title: "The opening is #{Units::Text.percent(share)} of the wrist",
+          why: small ?
+            "The wrist must be turned through it; a narrow opening is forced wider each time and the wires " \
+            "harden there." : "A cuff this open slips off sideways.",
+          remedy: small ? "Open it to a fifth or more of the wrist." :
+            "Open it by about a third of the wrist at the most.",
+          figures: {opening_mm: plan.fit.opening_mm, share:})
       end
     end
   end

@@ -10,8 +10,10 @@ module Meander
         pins = Planner::Pins.of(plan.piece)
         plan.fit.conflicts.map do |conflict|
           freed = conflict[:pins].filter_map { |pin| free(plan, pins, pin) }
-          AdviceItem.new(id: "pins-conflict", severity: "stop", place: "/pins", title: title(conflict[:pins], plan), why: "#{Units::Text.sentence(conflict[:reason])}.",
-            remedy: remedy(freed), figures: {pins: conflict[:pins].map(&:first), frees: freed.map { |one| one.except(:name) }})
+          AdviceItem.new(id: "pins-conflict", severity: "stop", place: "/pins", title: title(conflict[:pins], plan),
+            why: "#{Units::Text.sentence(conflict[:reason])}.",
+            remedy: remedy(freed),
+            figures: {pins: conflict[:pins].map(&:first), frees: freed.map { |one| one.except(:name) }})
         end
       end
 
@@ -38,7 +40,10 @@ module Meander
       def self.words((quantity, of), fit, plan)
         return "a #{plan.piece.worn_on} of #{Units::Text.length(fit.wrist_mm)}" if quantity == "wrist"
 
-        laid = plan.laid.select { |one| (quantity == "wire") ? fit.extents.key?(one.id) && one.section.working.any? { |wire| wire.kind == of } : one.id == of }
+        laid = plan.laid.select do |one|
+          (quantity == "wire") ? fit.extents.key?(one.id) && one.section.working.any? { |wire| wire.kind == of } :
+            one.id == of
+        end
         repeats = fit.extents.fetch(laid.first.id).first
         case quantity
         when "repeats" then Units::Text.count(repeats, "repeat")

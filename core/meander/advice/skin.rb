@@ -11,14 +11,16 @@ module Meander
 
       def self.nickel(metals)
         named = metals.select { |metal| metal.skin == :nickel }
-        item("skin-nickel", "warn", named, "contains nickel", "Some wearers react to nickel; local limits on its release differ.",
-             "Follow the local rules and the wearer's doctor, or choose another metal.")
+        item("skin-nickel", "warn", named, "contains nickel",
+          "Some wearers react to nickel; local limits on its release differ.",
+          "Follow the local rules and the wearer's doctor, or choose another metal.")
       end
 
       def self.marks(metals)
         named = metals.select { |metal| metal.skin == :marks }
-        item("skin-marks", "note", named, "can darken and mark skin", "Copper and its alloys tarnish; plating and enamel wear at edges and cut ends.",
-             "Say so when it is sold or given; keep it dry.")
+        item("skin-marks", "note", named, "can darken and mark skin",
+          "Copper and its alloys tarnish; plating and enamel wear at edges and cut ends.",
+          "Say so when it is sold or given; keep it dry.")
       end
 
       def self.item(id, severity, named, says, why, remedy)

@@ -11,10 +11,11 @@ module Meander
         return unless wanted
 
         AdviceItem.new(id: "wire-limits-length", severity: "warn", place: "/pins",
-                 title: "The weaving wire to hand ends #{Units::Text.length(plan.fit.off_mm.abs)} before the #{plan.piece.worn_on} is reached",
-                 why: "It makes #{Units::Text.count(plan.fit.repeats, "repeat")}; the bare ends take up the rest.",
-                 remedy: "More weaving wire, a pattern with fewer wraps, or the longer bare ends.",
-                 figures: {short_mm: plan.fit.off_mm.abs})
+          title: "The weaving wire to hand ends #{Units::Text.length(plan.fit.off_mm.abs)} before the " \
+                 "#{plan.piece.worn_on} is reached",
+          why: "It makes #{Units::Text.count(plan.fit.repeats, "repeat")}; the bare ends take up the rest.",
+          remedy: "More weaving wire, a pattern with fewer wraps, or the longer bare ends.",
+          figures: {short_mm: plan.fit.off_mm.abs})
       end
     end
   end

@@ -4,7 +4,8 @@ module Meander
   module Advice
     # A toggle's bar passes its ring end on, and holds while it is longer than the ring is wide, by what it may tilt.
     module Toggles
-      # How much longer than its ring is wide a bar is (common practice, no source), and the play it needs to pass (our choice).
+      # How much longer than its ring is wide a bar is (common practice, no source), and the play it needs to pass (our
+      # choice).
       BAR_SHARE = 1.5
       PLAY_MM = 0.3
 
@@ -22,11 +23,14 @@ module Meander
         rings = plan.piece.findings.select { |one| one.is_a?(Findings::JumpRings) && one.side != side }
         return rings.last.inside_mm if rings.any?
 
-        plan.piece.endings.select { |ending| ending.side != side && Document::FindingChecks::LOOPS.include?(ending.kind) }.map { |ending| ending[:inside].mm }.max
+        plan.piece.endings
+          .select { |ending| ending.side != side && Document::FindingChecks::LOOPS.include?(ending.kind) }
+            .map { |ending| ending[:inside].mm }.max
       end
 
       def self.alone(index)
-        item("toggle-alone", "/findings/#{index}/side", "There is nothing for the toggle to go through", "Its bar is put through a ring or a loop at the other end.",
+        item("toggle-alone", "/findings/#{index}/side", "There is nothing for the toggle to go through",
+          "Its bar is put through a ring or a loop at the other end.",
           "End the other side in a loop, or hang a ring there.")
       end
 
@@ -35,7 +39,8 @@ module Meander
         return if inside >= least
 
         item("toggle-tight", "/findings/#{index}/bar", "The toggle does not go through its ring",
-          "Its bar and its eye lie side by side in the ring, #{Units::Text.length(least)} together; it is #{Units::Text.length(inside)} inside.",
+          "Its bar and its eye lie side by side in the ring, #{Units::Text.length(least)} together; it is " \
+          "#{Units::Text.length(inside)} inside.",
           "A ring at least #{Units::Text.length(least)} inside, or thinner wire.", inside_mm: inside, need_mm: least)
       end
 
@@ -44,11 +49,14 @@ module Meander
         return if finding.bar_mm >= need - Tolerance::PACKING_MM
 
         item("toggle-slips", "/findings/#{index}/bar", "The toggle may slip out of its ring",
-          "A bar of #{Units::Text.length(finding.bar_mm)} tilts through a ring #{Units::Text.length(inside)} inside (common practice: half as long again).",
+          "A bar of #{Units::Text.length(finding.bar_mm)} tilts through a ring #{Units::Text.length(inside)} inside " \
+          "(common practice: half as long again).",
           "A bar of at least #{Units::Text.length(need)}.", bar_mm: finding.bar_mm, need_mm: need)
       end
 
-      def self.item(id, place, title, why, remedy, **figures) = AdviceItem.new(id:, severity: "warn", place:, title:, why:, remedy:, figures:)
+      def self.item(id, place, title, why, remedy, **figures)
+        AdviceItem.new(id:, severity: "warn", place:, title:, why:, remedy:, figures:)
+      end
       private_class_method :opening_mm, :alone, :tight, :slips, :item
     end
   end

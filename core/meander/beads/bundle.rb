@@ -6,8 +6,8 @@ module Meander
     module Bundle
       # Room to move, on the diameter (common practice, no source).
       CLEARANCE_MM = 0.05
-      # The smallest circle round k equal circles of diameter 1, k = 1 to 9 (published packings: Graham, Lubachevsky, Nurmela,
-      # Ostergard, "Dense packings of congruent circles in a circle", 1998; figures from memory).
+      # The smallest circle round k equal circles of diameter 1, k = 1 to 9 (published packings: Graham, Lubachevsky,
+      # Nurmela, Ostergard, "Dense packings of congruent circles in a circle", 1998; figures from memory).
       EQUAL = [1.0, 2.0, 2.1547005, 2.4142136, 2.7013016, 3.0, 3.0, 3.3047648, 3.6131259].freeze
 
       # The narrowest hole that lets wires of these diameters through with room to move.
@@ -22,12 +22,14 @@ module Meander
         2 * Packed.radius(wires.map { |mm| mm / 2.0 }.sort)
       end
 
-      # Circles pushed together in a round hole: from many places they may lie at, the hole is made smaller as long as they can be pushed
-      # apart in it. Never less than what is possible, by a ten thousandth; the same every time, as the places are.
+      # Circles pushed together in a round hole: from many places they may lie at, the hole is made smaller as long as
+      # they can be pushed apart in it. Never less than what is possible, by a ten thousandth; the same every time, as
+      # the places are.
       module Packed
         # Overlaps smaller than this share of the radius are none.
         CLOSE = 1e-4
-        # Sifted from coarse to fine: [how many of the places are kept, rounds of pushing apart, least step the hole is made smaller by].
+        # Sifted from coarse to fine: [how many of the places are kept, rounds of pushing apart, least step the hole is
+        # made smaller by].
         SIEVES = [[10, 24, 0.01], [4, 90, 2e-3], [1, 400, 1e-4]].freeze
         STARTS_EACH = 6
         FIRST = 0.1
@@ -35,12 +37,17 @@ module Meander
         # @param radii [Array<Float>]
         def self.radius(radii)
           chance = Random.new(1)
-          found = Array.new(STARTS_EACH * radii.size) { [radii.sum, radii.map { |r| [chance.rand(-1.0..1.0) * radii.sum, chance.rand(-1.0..1.0) * radii.sum, r] }] }
-          SIEVES.each { |kept, rounds, least| found = found.map { |radius, circles| shrunk(circles, radius, rounds, least) }.min_by(kept, &:first) }
+          found = Array.new(STARTS_EACH * radii.size) do
+            [radii.sum, radii.map { |r| [chance.rand(-1.0..1.0) * radii.sum, chance.rand(-1.0..1.0) * radii.sum, r] }]
+          end
+          SIEVES.each do |kept, rounds, least|
+            found = found.map { |radius, circles| shrunk(circles, radius, rounds, least) }.min_by(kept, &:first)
+          end
           found.first.first * (1 + CLOSE)
         end
 
-        # The smallest radius that was found from these places within a first one, and the places then: [radius, circles].
+        # The smallest radius that was found from these places within a first one, and the places then: [radius,
+        # circles].
         def self.shrunk(circles, radius, rounds, least)
           step = FIRST
           while step > least

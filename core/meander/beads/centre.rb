@@ -4,7 +4,9 @@ module Meander
   module Beads
     # A bead hung across a closed figure at its middle, on a wire that is wrapped round both sides.
     class Centre < Rule
-      SENTENCE = Sentence.new("hung in the centre", [Sentence.count("wraps", "Wraps at each side", "with", "wraps at each side")], {wraps: 3}, thread: true)
+      SENTENCE =
+        Sentence.new("hung in the centre",
+          [Sentence.count("wraps", "Wraps at each side", "with", "wraps at each side")], {wraps: 3}, thread: true)
 
       def words = "#{kind.words} in the centre, #{Units::Text.count(fields[:wraps], "wrap")} at each side"
       def wraps = 2 * fields[:wraps]
@@ -31,7 +33,9 @@ module Meander
 
       # From the middle of the figure to the middle line of the wire beside it.
       def reach
-        return (ground.edges(ground.length_mm / 2)[1] - ground.edges(ground.length_mm / 2)[0]) / 2 if ground.woven? && ground.curvature.zero?
+        if ground.woven? && ground.curvature.zero?
+          return (ground.edges(ground.length_mm / 2)[1] - ground.edges(ground.length_mm / 2)[0]) / 2
+        end
         return [(1 / ground.curvature.abs) - ground.edges(0.0)[1], 0.0].max if ground.woven?
 
         x, y, = ground.centre

@@ -2,11 +2,14 @@
 
 module Meander
   module Beads
-    # Beads along the inside or the outside of a woven strip or of a frame, bent or not, with a wrap round its outermost wire between
-    # neighbours. Their middles lie on the line that runs beside that wire, clear of it and its weave.
+    # Beads along the inside or the outside of a woven strip or of a frame, bent or not, with a wrap round its outermost
+    # wire between neighbours. Their middles lie on the line that runs beside that wire, clear of it and its weave.
     class Curve < Rule
-      SENTENCE = Sentence.new("along a side of the strip", [Sentence.choice("side", "Side they lie on", {"inside" => "inside", "outside" => "outside"}, "on its", ","),
-        Sentence.count("wraps", "Wraps between beads", "", "wraps between,"), FILL], {side: "inside", wraps: 1, count: 0}, thread: true)
+      SENTENCE =
+        Sentence.new("along a side of the strip",
+          [Sentence.choice("side", "Side they lie on", {"inside" => "inside", "outside" => "outside"}, "on its", ","),
+            Sentence.count("wraps", "Wraps between beads", "", "wraps between,"), FILL],
+          {side: "inside", wraps: 1, count: 0}, thread: true)
 
       def words = "#{kind.words} along the #{fields[:side]}, #{Units::Text.count(fields[:wraps], "wrap")} between"
 
@@ -51,7 +54,9 @@ module Meander
       def line = ground.beside(side, (edge.mm / 2) + ground.cover_mm + (kind.across_mm / 2))
 
       # The place so far along a line on the ground, as a share of its run.
-      def on(line, share) = Form::Trace.places(line, [share * Form::Trace.polyline_mm(line)], Form::Trace.polyline_mm(line)).first.first(2)
+      def on(line, share)
+        Form::Trace.places(line, [share * Form::Trace.polyline_mm(line)], Form::Trace.polyline_mm(line)).first.first(2)
+      end
 
       # Shared out evenly along the line as it lies once the section is bent; every hole along it.
       def lay

@@ -2,12 +2,15 @@
 
 module Meander
   module Beads
-    # A bead on a straight stem, framed by circuits of a finer wire: coils on the stem before it, then round and round the bead, over
-    # the stem at both ends, the first half of the circuits in front and the rest behind.
+    # A bead on a straight stem, framed by circuits of a finer wire: coils on the stem before it, then round and round
+    # the bead, over the stem at both ends, the first half of the circuits in front and the rest behind.
     class Framed < Rule
-      SENTENCE = Sentence.new("framed on a straight wire as its stem", [Sentence.size("from", "Where the bead begins", "from", "on,"),
-        Sentence.count("circuits", "Circuits round the bead", "", "circuits round it,"),
-        Sentence.count("coils", "Coils on the stem", "", "coils on the stem at each side")], {from: Sentence.mm(8), circuits: 3, coils: 6}, thread: true)
+      SENTENCE =
+        Sentence.new("framed on a straight wire as its stem",
+          [Sentence.size("from", "Where the bead begins", "from", "on,"),
+            Sentence.count("circuits", "Circuits round the bead", "", "circuits round it,"),
+            Sentence.count("coils", "Coils on the stem", "", "coils on the stem at each side")],
+          {from: Sentence.mm(8), circuits: 3, coils: 6}, thread: true)
 
       def words = "#{kind.words} on its stem, framed by #{Units::Text.count(fields[:circuits], "circuit")}"
       def through = [ground.wire.mm]
@@ -15,10 +18,13 @@ module Meander
       def over = fits? ? 0 : 1
       def left_mm = ground.length_mm - fields[:from].mm - kind.along_mm
 
-      # Coils on the stem at both sides; a circuit is round the bead a wire's thickness off it, farther out for each one that lies
-      # inside it, and half round the stem at both ends.
+      # Coils on the stem at both sides; a circuit is round the bead a wire's thickness off it, farther out for each one
+      # that lies inside it, and half round the stem at both ends.
       def own_mm
-        circuits = (0...fields[:circuits]).sum { |i| Framed.round_mm(kind.along_mm + d + (2 * i * d), kind.across_mm + d + (2 * i * d)) + (Math::PI * (ground.wire.mm + d)) }
+        circuits = (0...fields[:circuits]).sum do |i|
+          Framed.round_mm(kind.along_mm + d + (2 * i * d), kind.across_mm + d + (2 * i * d)) +
+            (Math::PI * (ground.wire.mm + d))
+        end
         circuits + (2 * fields[:coils] * helix_mm(ground.wire.mm))
       end
 
@@ -49,7 +55,12 @@ module Meander
 
       def ellipse(place, dx, dy, number)
         long, wide = [kind.along_mm, kind.across_mm].map { |mm| (mm + d + (2 * number * d)) / 2 }
-        (0..48).map { |k| (Math::PI * k / 24).then { |t| [place[0] + (long * Math.cos(t) * dx) - (wide * Math.sin(t) * dy), place[1] + (long * Math.cos(t) * dy) + (wide * Math.sin(t) * dx)] } }
+        (0..48).map do |k|
+          (Math::PI * k / 24).then do |t|
+            [place[0] + (long * Math.cos(t) * dx) - (wide * Math.sin(t) * dy),
+              place[1] + (long * Math.cos(t) * dy) + (wide * Math.sin(t) * dx)]
+          end
+        end
       end
 
       def lay

@@ -31,7 +31,12 @@ module Meander
       def depth_mm = width_mm
 
       # As weighed, or from its volume less the hole.
-      def mass_g = @mass || [(Body.volume_mm3(shape, length_mm, width_mm) - (Math::PI * (hole_mm**2) * along_mm / 4)) * material.density / 1000, 0.0].max
+      def mass_g
+        @mass || [
+          (Body.volume_mm3(shape, length_mm, width_mm) - (Math::PI * (hole_mm**2) * along_mm / 4)) * material
+            .density / 1000, 0.0
+        ].max
+      end
 
       def guessed? = guessed.any?
 
@@ -39,28 +44,32 @@ module Meander
       def passes?(wires) = Bundle.needs_mm(wires) <= hole_mm + 1e-9
 
       def words
-        size = ((length_mm - width_mm).abs < 1e-6) ? Units::Text.length(length_mm) : "#{Units::Text.length(length_mm)} by #{Units::Text.length(width_mm)}"
+        size = ((length_mm - width_mm).abs < 1e-6) ? Units::Text.length(length_mm) :
+          "#{Units::Text.length(length_mm)} by #{Units::Text.length(width_mm)}"
         "#{name} (#{size})"
       end
 
-      # As drawn, from its rim to its light: { points: outline [[along the hole, across it], ...], tone:, shift: mm towards the light }.
-      # Seen end on where it is threaded upright.
+      # As drawn, from its rim to its light: { points: outline [[along the hole, across it], ...], tone:, shift: mm
+      # towards the light }. Seen end on where it is threaded upright.
       def layers(end_on: false)
-        outline = end_on ? Body.outline("round", across_mm, across_mm) : turned(Body.outline(shape, length_mm, width_mm))
+        outline = end_on ? Body.outline("round", across_mm, across_mm) :
+          turned(Body.outline(shape, length_mm, width_mm))
         reach = outline.map { |_, v| v.abs }.max
         dark, deep, plain, light = Picture::Colour.strokes(colour).map(&:first)
-        told = [[1.0, 0.0, dark], [0.9, 0.02, deep], [0.68, 0.12, plain], [0.26, 0.32, light]].map do |share, shift, tone|
+        told = [[1.0, 0.0, dark], [0.9, 0.02, deep], [0.68, 0.12, plain],
+          [0.26, 0.32, light]].map do |share, shift, tone|
           {points: outline.map { |u, v| [u * share, v * share] }, tone:, shift: shift * reach}
         end
         end_on ? told << {points: Body.outline("round", hole_mm, hole_mm), tone: dark, shift: 0.0} : told
       end
 
-      # As a solid: turned round an axis from its profile [[along the axis, from it], ...], closed where its hole leads along that axis;
-      # axis: along its hole, beside it or up from what it lies on; sides: of the turned solid.
+      # As a solid: turned round an axis from its profile [[along the axis, from it], ...], closed where its hole leads
+      # along that axis; axis: along its hole, beside it or up from what it lies on; sides: of the turned solid.
       def solid
         axis = @across ? "beside" : "hole"
         axis = "up" if shape == "flat"
-        half = ((shape == "flat") ? Body.outline("tube", width_mm, length_mm) : Body.outline(shape, length_mm, width_mm)).select { |_, v| v >= -1e-9 }.sort
+        half = ((shape == "flat") ? Body.outline("tube", width_mm, length_mm) :
+          Body.outline(shape, length_mm, width_mm)).select { |_, v| v >= -1e-9 }.sort
         profile = (axis == "hole") ? bored(half) : half
         {profile: profile.flatten.map { |mm| mm.round(4) }, axis:, sides: (shape == "cube") ? 4 : 20}
       end
@@ -68,7 +77,11 @@ module Meander
       private
 
       # No nearer to the axis than the hole is wide, and back through it.
-      def bored(half) = half.map { |u, v| [u, [v, hole_mm / 2].max] }.then { |outside| outside + [[outside.last[0], hole_mm / 2], [outside.first[0], hole_mm / 2], outside.first] }
+      def bored(half)
+        half.map { |u, v| [u, [v, hole_mm / 2].max] }.then do |outside|
+          outside + [[outside.last[0], hole_mm / 2], [outside.first[0], hole_mm / 2], outside.first]
+        end
+      end
 
       def turned(outline) = @across ? outline.map { |u, v| [v, u] } : outline
     end

@@ -2,18 +2,26 @@
 
 module Meander
   module Beads
-    # Beads stitched on afterwards where two sections meet: from wraps round the one through the bead to wraps round the other.
+    # Beads stitched on afterwards where two sections meet: from wraps round the one through the bead to wraps round the
+    # other.
     class Met < Rule
-      SENTENCE = Sentence.new("stitched on where it meets another", [Sentence.count("places", "Places they are stitched", "at", "places,"),
-        Sentence.count("wraps", "Wraps at each side", "", "wraps at each side")], {places: 1, wraps: 3}, thread: true)
+      SENTENCE =
+        Sentence.new("stitched on where it meets another",
+          [Sentence.count("places", "Places they are stitched", "at", "places,"),
+            Sentence.count("wraps", "Wraps at each side", "", "wraps at each side")],
+          {places: 1, wraps: 3}, thread: true)
 
       def words = "#{kind.words} stitched on where they meet, #{Units::Text.count(fields[:wraps], "wrap")} at each side"
       def wraps = 2 * fields[:wraps] * lying.size
 
       # Round the one wire, straight through the bead, round the other, and on behind to the next place.
       def own_mm
-        at = ground.places.sum { |one| [one.met.apart_mm, kind.along_mm].max + one.thick.sum { |thick| fields[:wraps] * helix_mm(thick) } }
-        at + ground.places.each_cons(2).sum { |one, other| Math.hypot(other.met.one.place[0] - one.met.other.place[0], other.met.one.place[1] - one.met.other.place[1]) }
+        at = ground.places.sum do |one|
+          [one.met.apart_mm, kind.along_mm].max + one.thick.sum { |thick| fields[:wraps] * helix_mm(thick) }
+        end
+        at + ground.places.each_cons(2).sum do |one, other|
+          Math.hypot(other.met.one.place[0] - one.met.other.place[0], other.met.one.place[1] - one.met.other.place[1])
+        end
       end
 
       def threads = ground.places.map { |one| [[one.met.one.place.first(2), one.met.other.place.first(2)], 1] }

@@ -5,7 +5,8 @@ module Meander
     # Rows of beads across a frame, each on both ends of one wire, which wraps the frame's wires between the rows.
     class Rows < Rule
       SENTENCE = Sentence.new("in rows across the frame", [Sentence.size("from", "Where the rows begin", "from", "on"),
-        Sentence.count("wraps", "Wraps between rows", ",", "wraps a side between rows")], {counts: [].freeze, wraps: 2, from: Sentence.mm(4)}, thread: true)
+        Sentence.count("wraps", "Wraps between rows", ",", "wraps a side between rows")],
+        {counts: [].freeze, wraps: 2, from: Sentence.mm(4)}, thread: true)
 
       # Where a row stands along the frame and how many beads it holds.
       Row = Struct.new(:along, :count)
@@ -24,7 +25,9 @@ module Meander
       # Both ends through every row, and on each side its wraps and what lies beyond them up to the next.
       def own_mm
         across = rows.sum { |row| 2 * ground.edges(row.along).then { |near, far| far - near } }
-        between = [rows.size - 1, 0].max * ground.base.values_at(0, -1).sum { |wire| (fields[:wraps] * helix_mm(wire.mm)) + [pitch_mm - (fields[:wraps] * d), 0.0].max }
+        between = [rows.size - 1, 0].max * ground.base.values_at(0, -1).sum do |wire|
+          (fields[:wraps] * helix_mm(wire.mm)) + [pitch_mm - (fields[:wraps] * d), 0.0].max
+        end
         across + between
       end
 
@@ -32,7 +35,10 @@ module Meander
       def over = short(asked.sum)
 
       # How wide the frame would have to stand for the longest row.
-      def needs = (over.positive? && asked.any?) ? "a row of #{asked.max} needs #{Units::Text.length(asked.max * kind.along_mm)} between the wires" : nil
+      def needs
+        (over.positive? && asked.any?) ?
+          "a row of #{asked.max} needs #{Units::Text.length(asked.max * kind.along_mm)} between the wires" : nil
+      end
 
       # What the fullest row leaves in its gap.
       def left_mm = rows.map { |row| held_mm(row.along) - (row.count * kind.along_mm) }.min
@@ -44,7 +50,11 @@ module Meander
 
       # How much longer the far wire is than the near one from the first row to the last.
       def tilt_mm
-        rows.each_cons(2).sum { |one, other| (other.along - one.along) * ground.turned * ground.edges((one.along + other.along) / 2).then { |near, far| near - far } }
+        rows.each_cons(2).sum do |one, other|
+          (other.along - one.along) * ground.turned * ground.edges((one.along + other.along) / 2).then do |near, far|
+            near - far
+          end
+        end
       end
 
       # Bare frame between two rows.
@@ -58,7 +68,8 @@ module Meander
         return filled if asked.empty?
 
         places = asked.each_index.map { |i| fields[:from].mm + (kind.across_mm / 2) + (i * pitch_mm) }
-        places.zip(asked).take_while { |along, _| along + (kind.across_mm / 2) <= ground.length_mm }.map { |along, wanted| Row.new(along, [wanted, most(along)].min) }.reject { |row| row.count.zero? }
+        places.zip(asked).take_while { |along, _| along + (kind.across_mm / 2) <= ground.length_mm }
+          .map { |along, wanted| Row.new(along, [wanted, most(along)].min) }.reject { |row| row.count.zero? }
       end
 
       # As many as each row holds, from where one first does to where none does any more.
@@ -76,8 +87,9 @@ module Meander
 
       def most(along) = [((held_mm(along) + SQUEEZE_MM) / kind.along_mm).floor, 0].max
 
-      # How wide a row may be there: as the gap is, and less where the frame's wires come together within a bead's width, so that the
-      # outermost beads (ellipses from the front) touch them and no more. Below 0 where not even one lies between them.
+      # How wide a row may be there: as the gap is, and less where the frame's wires come together within a bead's
+      # width, so that the outermost beads (ellipses from the front) touch them and no more. Below 0 where not even one
+      # lies between them.
       def held_mm(along)
         long, high = kind.along_mm, kind.across_mm / 2
         OUTLINE.map { |cos, sin| ground.clear_mm(along + (high * sin)) + (long * (1 - cos)) }.min

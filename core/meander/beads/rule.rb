@@ -2,14 +2,15 @@
 
 module Meander
   module Beads
-    # One placement of beads: how many, where they lie, what wire it takes and what goes through each hole. Its kinds are in RULES.
+    # One placement of beads: how many, where they lie, what wire it takes and what goes through each hole. Its kinds
+    # are in RULES.
     class Rule
       # How many are asked for, as it is said of every rule that fills something.
       FILL = Sentence.count("count", "Beads asked for", "asked for:", "(0: as many as fit)")
 
-      # A bead where it lies: kind; at: [along, across] on its ground; dir: which way its hole leads there, [along, across]; face: 1 in
-      # front, -1 behind, 0 seen from both sides; end_on: whether its hole points at the maker; pass: the pass it is threaded on, in the
-      # order of work, past all of them where it is set afterwards.
+      # A bead where it lies: kind; at: [along, across] on its ground; dir: which way its hole leads there, [along,
+      # across]; face: 1 in front, -1 behind, 0 seen from both sides; end_on: whether its hole points at the maker;
+      # pass: the pass it is threaded on, in the order of work, past all of them where it is set afterwards.
       Lying = Struct.new(:kind, :at, :dir, :face, :end_on, :pass, keyword_init: true)
       AFTERWARDS = 10_000_000
       # So many beads are laid in a piece at the most.
@@ -19,13 +20,17 @@ module Meander
       def self.check(count)
         return count if count <= MOST
 
-        raise InvalidInput.new([Fault.new(path: "/beads", code: "too_much", message: "so many beads are not planned in one piece", given: "#{count} or more",
-          accepted: "at most #{MOST} beads in all")])
+        raise InvalidInput.new(
+          [Fault.new(path: "/beads", code: "too_much", message: "so many beads are not planned in one piece",
+            given: "#{count} or more",
+            accepted: "at most #{MOST} beads in all")]
+        )
       end
 
       attr_reader :fields, :kind, :ground, :lying
 
-      # fields: as read from the document; kind: Kind; ground: Ground or BentGround; thread: the wire its beads are threaded on.
+      # fields: as read from the document; kind: Kind; ground: Ground or BentGround; thread: the wire its beads are
+      # threaded on.
       def initialize(fields, kind, ground, thread)
         @fields = fields
         @kind = kind
@@ -43,7 +48,8 @@ module Meander
       def count = lying.size * ground.copies
       def mass_g = count * kind.mass_g
 
-      # Wires through one hole, in mm; own wire cut for it, in mm (nil where it takes none); what the section's weaving wire takes more.
+      # Wires through one hole, in mm; own wire cut for it, in mm (nil where it takes none); what the section's weaving
+      # wire takes more.
       def through = [thread.mm]
       def own_mm = nil
       def extra_mm = 0.0
@@ -52,8 +58,8 @@ module Meander
       # The lines of that wire as they are drawn: [[points on its ground, 1 in front or -1 behind], ...].
       def threads = []
 
-      # How many were asked for and do not fit (one, where none does); room left in mm, nil where nothing is filled; from one bead to the
-      # next, in mm.
+      # How many were asked for and do not fit (one, where none does); room left in mm, nil where nothing is filled;
+      # from one bead to the next, in mm.
       def over = short(0)
       def left_mm = nil
       def pitch_mm = nil
@@ -65,7 +71,8 @@ module Meander
       def gap_mm = left_mm && (left_mm + (lying.size * kind.along_mm))
 
       def to_h
-        {id:, rule: fields[:rule], bead: kind.id, count:, thread: thread.words, wire_mm: ground.copies * (own_mm || extra_mm), need_mm: Bundle.needs_mm(through), hole_mm: kind.hole_mm,
+        {id:, rule: fields[:rule], bead: kind.id, count:, thread: thread.words,
+          wire_mm: ground.copies * (own_mm || extra_mm), need_mm: Bundle.needs_mm(through), hole_mm: kind.hole_mm,
           passes: through.size, wires_mm: through, gap_mm:, left_mm:, pitch_mm:, mass_g:, words:, guessed: kind.guessed}
       end
 

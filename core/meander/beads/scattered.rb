@@ -2,22 +2,38 @@
 
 module Meander
   module Beads
-    # Beads scattered round a bent wire as a core: a finer wire winds round it, so many bare turns like a spring, then a turn with a bead
-    # on it, to the one side and the other in turn. A second pass comes back the same way with its beads between.
+    # Beads scattered round a bent wire as a core: a finer wire winds round it, so many bare turns like a spring, then a
+    # turn with a bead on it, to the one side and the other in turn. A second pass comes back the same way with its
+    # beads between.
     class Scattered < Rule
-      SENTENCE = Sentence.new("scattered round the bent wire", [Sentence.size("from", "Where the beads begin", "from", "on,"), Sentence.count("coils", "Bare turns between", "", "bare turns between,"),
-        Sentence.count("passes", "Passes along the core", "in", "passes (1 or 2),"), FILL], {from: Sentence.mm(2), coils: 4, passes: 1, count: 0}, thread: true)
+      SENTENCE =
+        Sentence.new("scattered round the bent wire",
+          [Sentence.size("from", "Where the beads begin", "from", "on,"),
+            Sentence.count("coils", "Bare turns between", "", "bare turns between,"),
+            Sentence.count("passes", "Passes along the core", "in", "passes (1 or 2),"), FILL],
+          {from: Sentence.mm(2), coils: 4, passes: 1, count: 0}, thread: true)
 
-      def words = "#{kind.words} round the core, #{Units::Text.count(fields[:coils], "bare turn")} between#{", in two passes" if passes == 2}"
+      def words
+        "#{kind.words} round the core, #{Units::Text.count(fields[:coils], "bare turn")} " \
+        "between#{", in two passes" if passes == 2}"
+      end
+
       def passes = fields[:passes]
       def pitch_mm = (fields[:coils] * d) + kind.across_mm
       def room_mm = ground.length_mm - fields[:from].mm
       def most = [(room_mm / pitch_mm).floor, 0].max * passes
       def over = short(fields[:count])
-      def needs = over.positive? ? "#{wanted} need a core #{Units::Text.length(fields[:from].mm + ((wanted / passes.to_f).ceil * pitch_mm))} long" : nil
+
+      def needs
+        over.positive? ?
+          "#{wanted} need a core " \
+          "#{Units::Text.length(fields[:from].mm + ((wanted / passes.to_f).ceil * pitch_mm))} long" : nil
+      end
+
       def wraps = lying.size * (fields[:coils] + 1)
 
-      # Bare turns are a helix; the turn with the bead goes round the core's back, out round the bead's side, through it and back.
+      # Bare turns are a helix; the turn with the bead goes round the core's back, out round the bead's side, through it
+      # and back.
       def own_mm
         rho, out, up = (ground.wire.mm + d) / 2, (ground.wire.mm + kind.across_mm) / 2, kind.along_mm / 2
         far = Math.hypot(out, up)

@@ -2,7 +2,8 @@
 
 module Meander
   module Beads
-    # Where in a weave its beads are threaded, and what weaving wire they take more, before it is known how long the strip is.
+    # Where in a weave its beads are threaded, and what weaving wire they take more, before it is known how long the
+    # strip is.
     class Seats
       FACES = {"front" => 1, "back" => -1}.freeze
 
@@ -27,12 +28,17 @@ module Meander
       end
 
       # The repeat (from 0) and the pass in it that carry one of them.
-      def seat(number) = (fields[:first] - 1 + (number * fields[:every])).divmod(all.size).then { |round, at| [round, all[at]] }
+      def seat(number)
+        (fields[:first] - 1 + (number * fields[:every])).divmod(all.size).then { |round, at| [round, all[at]] }
+      end
 
-      # Those of so many repeats of a half, [[repeat from 0, pass], ...]: the second one leaves out what it shares with the first.
+      # Those of so many repeats of a half, [[repeat from 0, pass], ...]: the second one leaves out what it shares with
+      # the first.
       def seats(repeats, half = 0)
         skipped = @layout.skipped(half) - ((half == 1) ? @layout.laid.passes_before : 0)
-        Array.new(Rule.check(count(repeats))) { |number| seat(number) }.reject { |round, pass| round.zero? && pass < skipped }
+        Array.new(Rule.check(count(repeats))) { |number| seat(number) }.reject do |round, pass|
+          round.zero? && pass < skipped
+        end
       end
 
       # What so many repeats of a half take more of one strand for them, in mm.
@@ -45,7 +51,9 @@ module Meander
       # The same bead by bead: yields the repeat (from 0) and mm.
       def each_extra(repeats)
         beside = edge? && beside_mm
-        count(repeats).times { |number| seat(number).then { |round, pass| yield round, beside || over_mm(straight_mm(round, pass, repeats)) } }
+        count(repeats).times do |number|
+          seat(number).then { |round, pass| yield round, beside || over_mm(straight_mm(round, pass, repeats)) }
+        end
       end
 
       def edge? = %w[near far].include?(fields[:on])
@@ -76,8 +84,8 @@ module Meander
         (2 * Math.hypot(run, rise)) + kind.along_mm - straight
       end
 
-      # Beside the outermost wire it goes out round the bead instead of turning there: round the wire's circle to the tangent that leads
-      # to the hole's upper end, through, and the same behind.
+      # Beside the outermost wire it goes out round the bead instead of turning there: round the wire's circle to the
+      # tangent that leads to the hole's upper end, through, and the same behind.
       def beside_mm
         base = @layout.section.base[near? ? 0 : -1].mm
         rho, out, up = (base + d) / 2, (base + kind.across_mm) / 2, kind.along_mm / 2

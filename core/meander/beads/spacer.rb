@@ -2,15 +2,20 @@
 
 module Meander
   module Beads
-    # Gaps between base wires that are wider than the weave keeps by itself, and the beads that hold one while it is woven: a bead as
-    # wide as the gap, threaded on a scrap of wire and pushed along.
+    # Gaps between base wires that are wider than the weave keeps by itself, and the beads that hold one while it is
+    # woven: a bead as wide as the gap, threaded on a scrap of wire and pushed along.
     module Spacer
       # A wanted gap: the section's id, which wires it lies between, and how wide it stands, in mm.
       Gap = Struct.new(:section, :between, :clear_mm) do
         def to_h = {section:, between:, clear_mm:, words:}
-        def words = "Hold the gap of #{Units::Text.length(clear_mm)} #{between} with a bead of that size threaded on a scrap of wire: push it along after every repeat, take it off before the last one"
+
+        def words
+          "Hold the gap of #{Units::Text.length(clear_mm)} #{between} with a bead of that size threaded on a scrap " \
+          "of wire: push it along after every repeat, take it off before the last one"
+        end
       end
-      # A kind that holds a gap: lies as its hole lies, along the strip or across it; off_mm: how much wider it is than the gap.
+      # A kind that holds a gap: lies as its hole lies, along the strip or across it; off_mm: how much wider it is than
+      # the gap.
       Hold = Struct.new(:kind, :lies, :off_mm) do
         def to_h = {id: kind.id, name: kind.name, words: kind.words, lies:, off_mm:, guessed: kind.guessed}
       end
@@ -32,8 +37,12 @@ module Meander
 
       # Which kinds hold a gap, nearest first, measured ones before guessed: [Hold, ...].
       def self.call(kinds, gap_mm)
-        found = kinds.flat_map { |kind| {"along" => kind.across_mm, "across" => kind.along_mm}.map { |lies, mm| Hold.new(kind, lies, mm - gap_mm) } }
-        fit = found.select { |hold| hold.off_mm.abs <= OFF_MM + 1e-9 }.group_by(&:kind).values.map { |holds| holds.min_by { |hold| hold.off_mm.abs } }
+        found = kinds.flat_map do |kind|
+          {"along" => kind.across_mm, "across" => kind.along_mm}.map { |lies, mm| Hold.new(kind, lies, mm - gap_mm) }
+        end
+        fit = found.select { |hold| hold.off_mm.abs <= OFF_MM + 1e-9 }.group_by(&:kind).values.map do |holds|
+          holds.min_by { |hold| hold.off_mm.abs }
+        end
         fit.sort_by { |hold| [hold.kind.guessed? ? 1 : 0, hold.off_mm.abs, hold.kind.name] }
       end
     end

@@ -4,33 +4,39 @@ module Meander
   module Beads
     # In what order beads are strung before the work begins: what is used first is strung last, next to the working end.
     module Stringing
-      # wire: its words; section: where it is used; share: which repeats its length weaves, in words, empty where it weaves all; runs:
-      # [[Kind, how many], ...] as they are strung; length_mm: of all of them on the wire; copies: how many such strings are made, one
-      # for each copy of the section.
+      # wire: its words; section: where it is used; share: which repeats its length weaves, in words, empty where it
+      # weaves all; runs: [[Kind, how many], ...] as they are strung; length_mm: of all of them on the wire; copies: how
+      # many such strings are made, one for each copy of the section.
       String = Struct.new(:wire, :section, :share, :runs, :length_mm, :copies, keyword_init: true) do
         def count = runs.sum(&:last)
-        def to_h = {wire:, section:, share:, length_mm:, copies:, runs: runs.map { |kind, times| {bead: kind.id, name: kind.name, times:} }}
+
+        def to_h
+          {wire:, section:, share:, length_mm:, copies:,
+            runs: runs.map { |kind, times| {bead: kind.id, name: kind.name, times:} }}
+        end
       end
 
-      # All placements on one section's weaving wire go on one string for each of its working lengths, in the order the weave comes to
-      # them; every other has its own.
+      # All placements on one section's weaving wire go on one string for each of its working lengths, in the order the
+      # weave comes to them; every other has its own.
       def self.call(rules)
         woven, own = rules.partition { |rule| rule.is_a?(Woven) }
         together = woven.group_by { |rule| rule.fields[:section] }.values.flat_map { |group| lengths(group) }
         (together + own.map { |rule| string([rule], rule.lying) }).reject { |one| one.count.zero? }
       end
 
-      # In the order of the wire: in that of the work, or, where one length weaves both halves from its middle, from its one end over
-      # the first pass of each half to its other end.
+      # In the order of the wire: in that of the work, or, where one length weaves both halves from its middle, from its
+      # one end over the first pass of each half to its other end.
       def self.lengths(rules)
         strip = rules.first.ground.strip
         lengths = strip.account.lengths
         used = rules.flat_map(&:lying).group_by { |one| woven_in(strip, one.pass) }
         lengths.map do |length|
           halves = length.half ? [length.half] : (0...strip.layout.sides)
-          lying = halves.flat_map { |half| (length.first..length.last).flat_map { |repeat| used.fetch([half, repeat], []) if turn?(strip, length, repeat) } }.compact
+          repeats = (length.first..length.last).select { |repeat| turn?(strip, length, repeat) }
+          lying = halves.to_a.product(repeats).flat_map { |half, repeat| used.fetch([half, repeat], []) }
           lying = lying.sort_by { |one| length.half ? one.pass : along_the_wire(strip, one.pass) }
-          string(rules, lying, wire: strip.section.strands[length.strands.first].words, share: share(strip, length, lengths))
+          string(rules, lying, wire: strip.section.strands[length.strands.first].words,
+            share: share(strip, length, lengths))
         end
       end
 
@@ -38,7 +44,8 @@ module Meander
       def self.woven_in(strip, pass)
         layout = strip.layout
         half, number = layout.half_of(pass, strip.repeats)
-        [half, ((number + layout.skipped(half) - layout.laid.passes_before) / layout.pattern.passes.size).clamp(0, (strip.repeats / layout.sides) - 1) + 1]
+        [half, ((number + layout.skipped(half) - layout.laid.passes_before) / layout.pattern.passes.size).clamp(0,
+          (strip.repeats / layout.sides) - 1) + 1]
       end
 
       # A pass counted outwards from the middle of the wire, the second half below 0.
@@ -58,8 +65,11 @@ module Meander
       end
 
       def self.string(rules, lying, wire: rules.first.thread.words, share: "")
-        runs = lying.reverse.slice_when { |one, other| one.kind.id != other.kind.id }.map { |run| [run.first.kind, run.size] }
-        String.new(wire:, section: rules.first.fields[:section], share:, runs:, length_mm: lying.sum { |one| one.kind.along_mm }, copies: rules.first.ground.copies).freeze
+        runs = lying.reverse.slice_when { |one, other| one.kind.id != other.kind.id }.map do |run|
+          [run.first.kind, run.size]
+        end
+        String.new(wire:, section: rules.first.fields[:section], share:, runs:,
+          length_mm: lying.sum { |one| one.kind.along_mm }, copies: rules.first.ground.copies).freeze
       end
       private_class_method :along_the_wire, :lengths, :woven_in, :turn?, :share, :string
     end

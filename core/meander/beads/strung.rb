@@ -4,15 +4,24 @@ module Meander
   module Beads
     # Beads strung on a bent wire itself.
     class Strung < Rule
-      SENTENCE = Sentence.new("strung on the bent wire", [Sentence.size("from", "Where the beads begin", "from", "on,"), Sentence.size("apart", "Room between beads", "", "apart,", 0.5), FILL],
-        {from: Sentence.mm(2), apart: Sentence.mm(0), count: 1}, thread: false)
+      SENTENCE =
+        Sentence.new("strung on the bent wire",
+          [Sentence.size("from", "Where the beads begin", "from", "on,"),
+            Sentence.size("apart", "Room between beads", "", "apart,", 0.5), FILL],
+          {from: Sentence.mm(2), apart: Sentence.mm(0), count: 1}, thread: false)
 
       def words = "#{kind.words} strung on the wire"
       def room_mm = ground.length_mm - fields[:from].mm
       def pitch_mm = kind.along_mm + fields[:apart].mm
       def most = [((room_mm + fields[:apart].mm) / pitch_mm + 1e-9).floor, 0].max
       def over = short(fields[:count])
-      def needs = over.positive? ? "#{wanted} need a wire #{Units::Text.length(fields[:from].mm + (wanted * pitch_mm) - fields[:apart].mm)} long" : nil
+
+      def needs
+        over.positive? ?
+          "#{wanted} need a wire " \
+          "#{Units::Text.length(fields[:from].mm + (wanted * pitch_mm) - fields[:apart].mm)} long" : nil
+      end
+
       def left_mm = room_mm - (count * pitch_mm) + (count.zero? ? 0.0 : fields[:apart].mm)
 
       private

@@ -31,7 +31,11 @@ module Meander
       def lay
         wanted = fields[:count].zero? ? most : [fields[:count], most].min
         long = ground.strip.woven_mm
-        Array.new(wanted) { |i| ((i + 0.5) / wanted).then { |share| lie([ground.from_mm + (share * long), (share - 0.5) * wide], [long, wide], face: 1) } }
+        Array.new(wanted) do |i|
+          ((i + 0.5) / wanted).then do |share|
+            lie([ground.from_mm + (share * long), (share - 0.5) * wide], [long, wide], face: 1)
+          end
+        end
       end
     end
   end

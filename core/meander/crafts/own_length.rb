@@ -2,11 +2,13 @@
 
 module Meander
   module Crafts
-    # A wire cut for something by itself, beside what is woven: a lacing, a coil over a fold, beads stitched on. All in mm.
+    # A wire cut for something by itself, beside what is woven: a lacing, a coil over a fold, beads stitched on. All in
+    # mm.
     class OwnLength
       attr_reader :kind, :wire, :path_mm, :use, :wraps
 
-      # kind: lacing, cover or beads; path_mm: its drawn way; use: what it does, in words; wraps: how many of it are wraps; slack: as in Calibration.
+      # kind: lacing, cover or beads; path_mm: its drawn way; use: what it does, in words; wraps: how many of it are
+      # wraps; slack: as in Calibration.
       def initialize(kind, piece, wire, path_mm, use:, wraps:, slack:)
         @kind = kind
         @piece = piece
@@ -25,7 +27,8 @@ module Meander
 
       # What it is made up of: [[words, mm], ...].
       def parts
-        {"path" => path_mm, "slack" => used_mm - path_mm, "margin" => used_mm * @piece.margin, "tails" => lengths * 2 * @piece.allowance_mm(:tail),
+        {"path" => path_mm, "slack" => used_mm - path_mm, "margin" => used_mm * @piece.margin,
+          "tails" => lengths * 2 * @piece.allowance_mm(:tail),
          "waste" => lengths * @piece.allowance_mm(:waste)}.reject { |_, mm| mm.zero? }.to_a.freeze
       end
 

@@ -4,12 +4,13 @@ module Meander
   module Crafts
     # What a section may be worked in: craft in the document => what answers for it (Weaving::Craft and its like).
     #
-    # A craft answers words, what one of its sections is called, seats, what places for wires they have (those called base are cut in one,
-    # all others are worked with) and how many of each there may be, and beads, the rules of beads they can carry; fields, the shapes of what its
-    # sections hold beside their id, and left_out, what stands where a document leaves some out;
-    # check(section, place, reading), which notes faults beyond the shapes; and lay(section, calibration): what a section
-    # (Document::Section) comes to before it is decided how far it is worked. That answers id, section, on, free?, given, bare_mm, across(side),
-    # rounded?(side), thickness_mm, width_mm, worked_round_mm, and worked(repeats, bare_mm), a Worked.
+    # A craft answers words, what one of its sections is called, seats, what places for wires they have (those called
+    # base are cut in one, all others are worked with) and how many of each there may be, and beads, the rules of beads
+    # they can carry; fields, the shapes of what its sections hold beside their id, and left_out, what stands where a
+    # document leaves some out; check(section, place, reading), which notes faults beyond the shapes; and lay(section,
+    # calibration): what a section (Document::Section) comes to before it is decided how far it is worked. That answers
+    # id, section, on, free?, given, bare_mm, across(side), rounded?(side), thickness_mm, width_mm, worked_round_mm, and
+    # worked(repeats, bare_mm), a Worked.
     module Registry
       CRAFTS = {"bend" => Bending::Craft, "lace" => Lacing::Craft, "weave" => Weaving::Craft} # rubocop:disable Style/MutableConstant -- crafts may be added
 

@@ -2,12 +2,13 @@
 
 module Meander
   module Crafts
-    # A section as it is worked, in places of its own: it begins at the origin and runs along +y, x across it from its middle line towards
-    # its far side, z towards the maker. All in mm. What a craft does not say is as here; every craft says words, outline and finished.
+    # A section as it is worked, in places of its own: it begins at the origin and runs along +y, x across it from its
+    # middle line towards its far side, z towards the maker. All in mm. What a craft does not say is as here; every
+    # craft says words, outline and finished.
     #
-    # Base wires, which are cut in one, are named by their number in the section. Each answers by it: trace(number), its way through the
-    # section [[x, y, z], ...], run_mm(number), how long that is, and marks(number), where on it something happens: [[mm from where it
-    # enters the section, words, place], ...].
+    # Base wires, which are cut in one, are named by their number in the section. Each answers by it: trace(number), its
+    # way through the section [[x, y, z], ...], run_mm(number), how long that is, and marks(number), where on it
+    # something happens: [[mm from where it enters the section, words, place], ...].
     class Worked
       attr_reader :section
 
@@ -37,7 +38,8 @@ module Meander
       # How far it is from one of these to the next, where there may be any number; nil where not.
       def pitch_mm = nil
 
-      # How many repeats it has, nil where nothing is repeated; its strip by itself, before it is bent, nil where there is none.
+      # How many repeats it has, nil where nothing is repeated; its strip by itself, before it is bent, nil where there
+      # is none.
       def repeats = nil
       def strip = nil
 
@@ -51,8 +53,8 @@ module Meander
       # Base wires that are longer in the bend than the middle line, and by how much: { number => mm }.
       def longer = {}
 
-      # Working wire: wraps; the lengths that are cut (called: the section in words, nil where it is all of the piece); what it takes in
-      # all (Thread); wires cut for something by themselves (OwnLength); grams of it.
+      # Working wire: wraps; the lengths that are cut (called: the section in words, nil where it is all of the piece);
+      # what it takes in all (Thread); wires cut for something by themselves (OwnLength); grams of it.
       def wraps = 0
       def lengths(_called) = []
       def threads = own_lengths.map { |own| Thread.of(own) }

@@ -12,40 +12,47 @@ module Meander
       whole = Count.new(0..10_000_000)
       pin = Choice.new(%w[wrist repeats woven wire])
 
-      NEIGHBOUR = Record.new({section: words, repeats: whole, woven_mm: figure, strip_mm: Maybe.new(figure), change_mm: figure, off_mm: Maybe.new(figure), weaving_change_mm: figure})
+      NEIGHBOUR =
+        Record.new(
+          {section: words, repeats: whole, woven_mm: figure, strip_mm: Maybe.new(figure), change_mm: figure,
+            off_mm: Maybe.new(figure), weaving_change_mm: figure}
+        )
       # What was left open, and how a piece is worn, see Planner::Fit.
       FIT = Record.new({
         found: Many.new(words), free: Maybe.new(words), frames: Maybe.new(whole), neighbours: Many.new(NEIGHBOUR),
-        conflicts: Many.new(Record.new({pins: Many.new(Record.new({quantity: pin, of: Maybe.new(words)})), reason: words}))
+        conflicts: Many.new(
+          Record.new({pins: Many.new(Record.new({quantity: pin, of: Maybe.new(words)})), reason: words})
+        )
       })
       WORN = Record.new({
-        ease_mm: figure, wrist_mm: Maybe.new(figure), opening_mm: figure, round_mm: figure, lift_mm: figure, slide_mm: figure, size_words: words,
+        ease_mm: figure, wrist_mm: Maybe.new(figure), opening_mm: figure, round_mm: figure, lift_mm: figure,
+        slide_mm: figure, size_words: words,
         strip_mm: figure, wanted_mm: figure, off_mm: figure, floats: Many.new(Choice.new(%w[bare ease]))
       })
-      LENGTH = Record.new({first: whole, last: whole, half: Maybe.new(Choice.new([0, 1])), strands: Many.new(whole), path_mm: figure, cut_mm: whole, begin_mm: figure, kept_mm: figure})
+      LENGTH = Record.new(
+        {first: whole, last: whole, half: Maybe.new(Choice.new([0, 1])), strands: Many.new(whole), path_mm: figure,
+          cut_mm: whole, begin_mm: figure, kept_mm: figure}
+      )
       STRAND = Record.new({wire: words, words:, colour: words})
       figures = Many.new(figure)
-      LOOK = Many.new(Record.new({points: figures, tone: words, shift: figure}))
-      # How beads are drawn. set: rows of look, x, y, the direction of the hole x, y, face (1 in front, -1 behind, 0 both) and the
-      # number of the pass it is threaded on.
-      SOLID = Record.new({profile: figures, axis: Choice.new(%w[hole beside up]), sides: whole, end_on: Choice.new([true, false])})
-      DRAWN = Record.new({looks: Many.new(LOOK), solids: Many.new(SOLID), set: Many.new(figures)})
-      # What beads come to.
-      BEADS = Record.new({
-        held: Many.new(Record.new({section: words, between: words, clear_mm: figure, words:})),
-        placed: Many.new(Record.new({id: words, rule: words, bead: words, count: whole, thread: words, wire_mm: figure, need_mm: figure, hole_mm: figure,
-                                      passes: whole, wires_mm: figures, gap_mm: Maybe.new(figure),
-                                      left_mm: Maybe.new(figure), pitch_mm: Maybe.new(figure), mass_g: figure, words:, guessed: Many.new(words)})),
-        strings: Many.new(Record.new({wire: words, section: words, share: words, length_mm: figure, copies: whole, runs: Many.new(Record.new({bead: words, name: words, times: whole}))})),
-        kinds: Many.new(Record.new({id: words, words:, along_mm: figure, across_mm: figure, hole_mm: figure, mass_g: figure, guessed: Many.new(words), look: LOOK})),
-        drawn: DRAWN
-      })
-      HUNG = Record.new({id: words, kind: words, side: words, words:, reach_mm: figure, mass_g: figure, cut_mm: Maybe.new(whole), per_metre: Maybe.new(whole)})
-      OWN = Record.new({kind: Choice.new(%w[lacing cover beads]), wire: words, words:, use: words, path_mm: figure, cut_mm: whole, lengths: whole, wraps: whole})
+      BEADS, DRAWN = AnswerBeadFields::BEADS, AnswerBeadFields::DRAWN
+      HUNG = Record.new(
+        {id: words, kind: words, side: words, words:, reach_mm: figure, mass_g: figure, cut_mm: Maybe.new(whole),
+          per_metre: Maybe.new(whole)}
+      )
+      OWN = Record.new(
+        {kind: Choice.new(%w[lacing cover beads]), wire: words, words:, use: words, path_mm: figure, cut_mm: whole,
+          lengths: whole, wraps: whole}
+      )
       WEAVING = Record.new({
-        strands: Many.new(STRAND), path_mm: figure, beads_mm: figure, slack_mm: figure, tails_mm: figure, waste_mm: figure,
+        strands: Many.new(STRAND), path_mm: figure, beads_mm: figure, slack_mm: figure, tails_mm: figure,
+        waste_mm: figure,
         margin_mm: figure, reserve_mm: figure, total_mm: figure, lengths: Many.new(LENGTH),
-        joins: Many.new(Record.new({repeat: whole, half: Maybe.new(Choice.new([0, 1])), strands: Many.new(whole), at_mm: figure, on: words}))
+        joins: Many.new(
+          Record.new(
+            {repeat: whole, half: Maybe.new(Choice.new([0, 1])), strands: Many.new(whole), at_mm: figure, on: words}
+          )
+        )
       })
       GAUGE = Record.new({number: figure, mm: figure, off_mm: figure})
       NAMED = Record.new({id: words, words:, colour: words, names: Record.new({awg: GAUGE, swg: GAUGE, metric: GAUGE})})
@@ -55,68 +62,120 @@ module Meander
       COVER = Record.new({wire: words, face: Choice.new([1, -1]), share: figure, longest_mm: figure})
       IMAGE = Record.new({gaps: Many.new(whole), before: Many.new(Record.new({gaps: Many.new(whole), times: whole})),
                            after: Many.new(Record.new({gaps: Many.new(whole), times: whole}))})
-      # groups: the walk as it is counted, in the order of the parts of its notation; free: which of them may have any number of coils.
+      # groups: the walk as it is counted, in the order of the parts of its notation; free: which of them may have any
+      # number of coils.
       WEAVE = Record.new({
         groups: Many.new(Crafts::Weaving::Fields::GROUP), free: Many.new(whole),
         mirrors: Record.new({across: IMAGE, along: IMAGE, turned: IMAGE}),
-        words:, notation: words, gaps: Many.new(whole), passes: whole, runs_twice: Choice.new([true, false]), advance_mm: figure, packed_mm: figure,
+        words:, notation: words, gaps: Many.new(whole), passes: whole, runs_twice: Choice.new([true, false]),
+        advance_mm: figure, packed_mm: figure,
         loosest_mm: figure, wire_per_repeat_mm: figure, width_mm: figure, thickness_mm: figure,
         clear_mm: Many.new(figure), cover: Many.new(COVER)
       })
 
-      CUT_LIST = Many.new(Record.new({kind: Choice.new(%w[base weaving own finding]), count: whole, ids: Many.new(words), words:, cut_mm: whole, use: words, section: Maybe.new(words),
-                                       marks: Many.new(Record.new({at_mm: figure, words:}))}))
-      ORDER = Many.new(Record.new({kind: words, words:, section: Maybe.new(words), minutes: figure, wires: Many.new(words)}))
+      CUT_LIST =
+        Many.new(Record.new(
+          {kind: Choice.new(%w[base weaving own finding]), count: whole, ids: Many.new(words), words:, cut_mm: whole,
+            use: words, section: Maybe.new(words),
+                                       marks: Many.new(Record.new({at_mm: figure, words:}))}
+        ))
+      ORDER = Many.new(
+        Record.new({kind: words, words:, section: Maybe.new(words), minutes: figure, wires: Many.new(words)})
+      )
 
       PICTURE = Record.new({
-        version: Choice.new([2]), finest_mm: figure, wire_mm: figure, x_range: figures, y_range: figures, centres: figures, gaps: figures,
+        version: Choice.new([2]), finest_mm: figure, wire_mm: figure, x_range: figures, y_range: figures,
+        centres: figures, gaps: figures,
         places: Record.new({front: Many.new(words), back: Many.new(words)}),
         counting: Record.new({half: whole, before: whole, repeat: whole, repeats: whole, skipped: whole}),
         tones: Table.new(Many.new(List.new(Anything.new, 3..3))),
         rods: Many.new(Record.new({wire: words, d: figure, x: figure, from: figure, to: figure})),
         shapes: Many.new(Record.new({face: Choice.new([1, -1]), words:, turned: words, points: figures})),
         beads: DRAWN, cells: Many.new(Record.new({passes: Many.new(figures)})),
-        placements: Many.new(Record.new({cell: whole, wire: words, at: figure, step: figure, count: whole, pass: whole, every: whole})),
+        placements: Many.new(
+          Record.new({cell: whole, wire: words, at: figure, step: figure, count: whole, pass: whole, every: whole})
+        ),
         strands: Many.new(Record.new({wire: words, d: figure, points: Many.new(figures)})),
         marks: Many.new(Record.new({kind: Choice.new(%w[start middle end join]), at: figure}))
       })
 
-      PART = Record.new({kind: Choice.new(%w[tail ending section bare between cut_away fold trim]), mm: figure, section: Maybe.new(words), words:})
-      CUT = Record.new({wires: Many.new(words), place: words, cut_away: Choice.new([true, false]), words:, colour: words, cut_mm: whole, total_mm: figure, parts: Many.new(PART),
-                         marks: Many.new(Record.new({at_mm: figure, words:}))})
+      PART = Record.new(
+        {kind: Choice.new(%w[tail ending section bare between cut_away fold trim]), mm: figure,
+          section: Maybe.new(words), words:}
+      )
+      CUT = Record.new(
+        {wires: Many.new(words), place: words, cut_away: Choice.new([true, false]), words:, colour: words,
+          cut_mm: whole, total_mm: figure, parts: Many.new(PART),
+                         marks: Many.new(Record.new({at_mm: figure, words:}))}
+      )
       # x, y, how far it is turned (radians from +y towards +x), and -1 where it is mirrored.
       POSE = List.new(figure, 4..4)
       # A section as a straight strip, before it is bent.
-      STRIP = Record.new({repeats: whole, woven_mm: figure, bare_mm: figure, weave: WEAVE, weaving: WEAVING, picture: words})
-      SECTION = Record.new({id: words, words:, length_mm: figure, copies: whole, wraps: whole, minutes: figure, pose: POSE, strip: Maybe.new(STRIP),
-                             longer: Many.new(Record.new({wire: words, mm: figure}))})
+      STRIP = Record.new(
+        {repeats: whole, woven_mm: figure, bare_mm: figure, weave: WEAVE, weaving: WEAVING, picture: words}
+      )
+      SECTION = Record.new(
+        {id: words, words:, length_mm: figure, copies: whole, wraps: whole, minutes: figure, pose: POSE,
+          strip: Maybe.new(STRIP),
+                             longer: Many.new(Record.new({wire: words, mm: figure}))}
+      )
       MASS = Record.new({base_g: figure, weaving_g: figure, beads_g: figure, findings_g: figure, finished_g: figure})
-      # A plan as the interface is told it, see Output::Answer. strip: the picture of all of it where it is one straight strip.
+      # A plan as the interface is told it, see Output::Answer. strip: the picture of all of it where it is one straight
+      # strip.
       PLAN = Record.new({
-        fit: FIT, worn: Maybe.new(WORN), sections: Many.new(SECTION), cuts: Many.new(CUT), cut_list: CUT_LIST, strip: Maybe.new(words),
-        finished: Many.new(Record.new({picture: words, pose: POSE, section: Maybe.new(words)})), extent: List.new(List.new(figure, 2..2), 2..2),
-        front: Maybe.new(Record.new({curve_mm: figure, chord_mm: figure, drop_mm: figure, turn: figure, chain_mm: figure})),
-        work: Record.new({wraps: whole, minutes: figure}), mass: MASS, pieces: Choice.new([1, 2]), order: ORDER, own: Many.new(OWN),
+        fit: FIT, worn: Maybe.new(WORN), sections: Many.new(SECTION), cuts: Many.new(CUT), cut_list: CUT_LIST,
+        strip: Maybe.new(words),
+        finished: Many.new(Record.new({picture: words, pose: POSE, section: Maybe.new(words)})),
+        extent: List.new(List.new(figure, 2..2), 2..2),
+        front: Maybe.new(
+          Record.new({curve_mm: figure, chord_mm: figure, drop_mm: figure, turn: figure, chain_mm: figure})
+        ),
+        work: Record.new({wraps: whole, minutes: figure}), mass: MASS, pieces: Choice.new([1, 2]), order: ORDER,
+        own: Many.new(OWN),
         endings: Table.new(words), findings: Many.new(HUNG), beads: BEADS,
-        supply: Many.new(Record.new({kind: Choice.new(%w[lengths bobbin spool]), total_mm: figure, over_mm: figure, possible: Choice.new([true, false]), why: words})),
+        supply: Many.new(
+          Record.new(
+            {kind: Choice.new(%w[lengths bobbin spool]), total_mm: figure, over_mm: figure,
+              possible: Choice.new([true, false]), why: words}
+          )
+        ),
         working: Table.new(figure), advice: Many.new(ADVICE), wires: Many.new(NAMED)
       })
-      # A plan as the command line tells it, see Output::PlanJson. sections, wires: their ids; total_mm: before it is rounded up.
+      # A plan as the command line tells it, see Output::PlanJson. sections, wires: their ids; total_mm: before it is
+      # rounded up.
       TOLD = Record.new({
         name: words, kind: words, pieces: Choice.new([1, 2]),
-        cuts: Many.new(Record.new({wire: words, wires: Many.new(words), kind: Choice.new(%w[base weaving own finding]), words:, cut_mm: whole, total_mm: figure, count: whole,
-                                    parts: Many.new(Record.new({words:, mm: figure})), marks: Many.new(Record.new({at_mm: figure, words:})), use: words})),
-        working: Many.new(Record.new({wire: words, words:, path_mm: figure, slack_mm: figure, tails_mm: figure, reserve_mm: figure, waste_mm: figure, margin_mm: figure, total_mm: figure,
-                                       lengths: Many.new(Record.new({cut_mm: whole, count: whole, use: words}))})),
+        cuts: Many.new(
+          Record.new(
+            {wire: words, wires: Many.new(words), kind: Choice.new(%w[base weaving own finding]), words:, cut_mm: whole,
+              total_mm: figure, count: whole,
+                                    parts: Many.new(Record.new({words:, mm: figure})),
+                                    marks: Many.new(Record.new({at_mm: figure, words:})), use: words}
+          )
+        ),
+        working: Many.new(
+          Record.new(
+            {wire: words, words:, path_mm: figure, slack_mm: figure, tails_mm: figure, reserve_mm: figure,
+              waste_mm: figure, margin_mm: figure, total_mm: figure,
+                                       lengths: Many.new(Record.new({cut_mm: whole, count: whole, use: words}))}
+          )
+        ),
         beads: Many.new(Record.new({id: words, bead: words, words:, count: whole, wire: words, mass_g: figure})),
-        steps: Many.new(Record.new({kind: words, words:, sections: Many.new(words), wires: Many.new(words), minutes: figure})),
-        advice: Many.new(ADVICE), mass_g: figure, extent_mm: List.new(List.new(figure, 2..2), 2..2), pictures: Many.new(Record.new({of: words, hash: words}))
+        steps: Many.new(
+          Record.new({kind: words, words:, sections: Many.new(words), wires: Many.new(words), minutes: figure})
+        ),
+        advice: Many.new(ADVICE), mass_g: figure, extent_mm: List.new(List.new(figure, 2..2), 2..2),
+        pictures: Many.new(Record.new({of: words, hash: words}))
       })
       # Lines by layer, from the back to the front; coordinates in finest_mm, x and y in turn.
       FINISHED = Record.new({finest_mm: figure, tones: Table.new(Many.new(List.new(Anything.new, 3..3))),
-                              groups: Many.new(Record.new({layer: whole, wire: words, d: figure, lines: Many.new(figures)}))})
+                              groups: Many.new(
+                                Record.new({layer: whole, wire: words, d: figure, lines: Many.new(figures)})
+                              )})
 
-      FAULT = Record.new({path: words, code: words, message: words, given: words, accepted: words, likely: Many.new(words)})
+      FAULT = Record.new(
+        {path: words, code: words, message: words, given: words, accepted: words, likely: Many.new(words)}
+      )
     end
   end
 end

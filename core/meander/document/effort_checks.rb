@@ -2,8 +2,9 @@
 
 module Meander
   module Document
-    # Checks how much is asked for before any of it is planned, counted from the document alone: so that no plan takes longer, or more
-    # memory, than somebody at the bench waits for. Limits are our own, from how long planning takes (bench/run.rb).
+    # Checks how much is asked for before any of it is planned, counted from the document alone: so that no plan takes
+    # longer, or more memory, than somebody at the bench waits for. Limits are our own, from how long planning takes
+    # (bench/run.rb).
     class EffortChecks
       # Passes woven before and after the repeats of a section; passes of all repeats that are asked for.
       STRETCHES, WOVEN = 20_000, 200_000
@@ -22,19 +23,26 @@ module Meander
       end
 
       def call
-        @document[:sections].each_with_index { |section, i| woven(section, "/sections/#{i}") if section[:craft] == "weave" }
+        @document[:sections].each_with_index do |section, i|
+          woven(section, "/sections/#{i}") if section[:craft] == "weave"
+        end
         frames
       end
 
       private
 
-      def refuse(path, given, most, what) = @reading.fault(path, "too_much", "about #{given.round} #{what}", message: "this is more than can be planned at once", accepted: "at most #{most} #{what}")
+      def refuse(path, given, most, what)
+        @reading.fault(path, "too_much", "about #{given.round} #{what}",
+          message: "this is more than can be planned at once", accepted: "at most #{most} #{what}")
+      end
 
       def woven(section, place)
         pattern = section[:pattern]
         return unless pattern[:kind] == "walk"
 
-        stretches = %i[before after].sum { |side| pattern[side].sum { |stretch| stretch[:times] * stretch[:gaps].size } }
+        stretches = %i[before after].sum do |side|
+          pattern[side].sum { |stretch| stretch[:times] * stretch[:gaps].size }
+        end
         refuse("#{place}/pattern", stretches, STRETCHES, "passes before and after the repeats") if stretches > STRETCHES
         asked = repeats(section) * pattern[:gaps].size
         refuse("#{place}/pattern/gaps", asked, WOVEN, "passes") if asked > WOVEN
@@ -45,9 +53,13 @@ module Meander
       end
 
       def frames
-        found = @document[:sections].each_with_index.select { |section, _| section[:craft] == "weave" && FRAMES.include?(section[:form][:kind]) }
+        found = @document[:sections].each_with_index.select do |section, _|
+          section[:craft] == "weave" && FRAMES.include?(section[:form][:kind])
+        end
         told = found.map { |section, i| [i, alike(section), passes(section), copies(section[:form])] }
-        over(told.uniq { |_, alike, _, _| alike }, LAID, "passes in frames unlike each other") { |_, _, passes, _| passes }
+        over(told.uniq { |_, alike, _, _| alike }, LAID, "passes in frames unlike each other") do |_, _, passes, _|
+          passes
+        end
         over(told, DRAWN, "passes in all frames") { |_, _, passes, copies| passes * copies }
       end
 
@@ -61,8 +73,15 @@ module Meander
         refuse("/sections/#{beyond[0]}/form", told.sum { |one| yield(one) }, most, what)
       end
 
-      def alike(section) = [section[:form], section[:pattern], section[:extent], sizes(section, "base"), sizes(section, "weaving")]
-      def sizes(section, role) = @routes.seated(section[:id], role).map { |visit| @document[:kinds].find { |kind| kind[:id] == visit.wire[:kind] }[:size].mm }
+      def alike(section)
+        [section[:form], section[:pattern], section[:extent], sizes(section, "base"), sizes(section, "weaving")]
+      end
+
+      def sizes(section, role)
+        @routes.seated(section[:id], role).map do |visit|
+          @document[:kinds].find { |kind| kind[:id] == visit.wire[:kind] }[:size].mm
+        end
+      end
 
       def passes(section)
         thick = sizes(section, "weaving").max or return 0.0

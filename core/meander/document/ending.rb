@@ -2,8 +2,9 @@
 
 module Meander
   module Document
-    # What wires of a piece end in, or a fold: fields: as read; section: the id of the section it stands at, side: start or end of it;
-    # numbers: of the base seats whose wires it takes, the one that forms it first; wires: the same as Wire values.
+    # What wires of a piece end in, or a fold: fields: as read; section: the id of the section it stands at, side: start
+    # or end of it; numbers: of the base seats whose wires it takes, the one that forms it first; wires: the same as
+    # Wire values.
     Ending = Struct.new(:fields, :section, :side, :numbers, :wires, keyword_init: true) do
       def [](key) = fields[key]
       def id = fields[:id]

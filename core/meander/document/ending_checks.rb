@@ -21,11 +21,18 @@ module Meander
 
       def ending(ending, place)
         ends = @routes.ends(ending[:id])
-        return fault(place, ending[:id], "no wire ends in #{ending[:id]}", "a wire that ends there, or no such ending") if ends.empty?
+        if ends.empty?
+          return fault(place, ending[:id], "no wire ends in #{ending[:id]}",
+            "a wire that ends there, or no such ending")
+        end
 
         named = ends.map { |one| one.wire[:id] }.join(", ")
-        return fault(place, named, "the wires of an ending end at one side of one section", "wires that end there") if ends.map { |one| [one.section, one.at] }.uniq.size > 1
-        return fault(place, named, "two wires are the same one there", "places from 1 on") if ends.map(&:place) != (1..ends.size).to_a
+        if ends.map { |one| [one.section, one.at] }.uniq.size > 1
+          return fault(place, named, "the wires of an ending end at one side of one section", "wires that end there")
+        end
+        if ends.map(&:place) != (1..ends.size).to_a
+          return fault(place, named, "two wires are the same one there", "places from 1 on")
+        end
 
         alone = Endings::Registry::ALONE.include?(ending[:kind]) && ends.size != 1
         fault(place, named, "one wire is bent to a #{ending[:kind].tr("_", " ")}", "one wire") if alone

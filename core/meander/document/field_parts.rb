@@ -2,8 +2,8 @@
 
 module Meander
   module Document
-    # What a craft's sections hold, as a panel can say it that knows nothing of the craft. Wires, and where a section stands, are shown for
-    # all crafts alike.
+    # What a craft's sections hold, as a panel can say it that knows nothing of the craft. Wires, and where a section
+    # stands, are shown for all crafts alike.
     module FieldParts
       # fields: { key => shape }, see Crafts::Registry.
       # @return [Array<Sentence::Part>]

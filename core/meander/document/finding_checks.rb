@@ -25,10 +25,17 @@ module Meander
       def ending(id) = @document[:endings].find { |one| one[:id] == id }
 
       def finding(finding, place)
-        return fault("#{place}/kind", finding[:kind], "a #{@document[:kind]} is worn without one", "none") if CLOSED.include?(@document[:kind])
+        if CLOSED.include?(@document[:kind])
+          return fault("#{place}/kind", finding[:kind], "a #{@document[:kind]} is worn without one", "none")
+        end
 
-        bare = finding[:on].reject { |id| @rings.include?(id) || Endings::Registry::HOLDS.include?(ending(id)&.fetch(:kind)) }
-        return fault("#{place}/on", bare.join(", "), "there is nothing to hang it on", "a loop, an eye, a hook, a bail, a ribbon end or a ring at the fold") if bare.any?
+        bare = finding[:on].reject do |id|
+          @rings.include?(id) || Endings::Registry::HOLDS.include?(ending(id)&.fetch(:kind))
+        end
+        if bare.any?
+          return fault("#{place}/on", bare.join(", "), "there is nothing to hang it on",
+            "a loop, an eye, a hook, a bail, a ribbon end or a ring at the fold")
+        end
 
         return two_loops(finding, place) if finding[:kind] == "two_eye_hook"
 
@@ -41,7 +48,9 @@ module Meander
         loops = finding[:on].count { |id| LOOPS.include?(ending(id)&.fetch(:kind)) }
         return if loops == 2 && finding[:on].uniq.size == 2 && sides.size == 1
 
-        fault("#{place}/kind", "two_eye_hook", "a hook with two eyes hangs in two loops, #{(loops == 1) ? "there is one" : "there are none"} at its side", "two loops at one side")
+        fault("#{place}/kind", "two_eye_hook",
+          "a hook with two eyes hangs in two loops, #{(loops == 1) ? "there is one" : "there are none"} at its side",
+          "two loops at one side")
       end
     end
   end

@@ -5,12 +5,19 @@ module Meander
     # What has its place in a document and is checked for sense, but cannot be planned yet.
     module NotYet
       def self.call(document, reading)
-        refuse = ->(path, given, accepted) { reading.fault(path, "not_yet", given, message: "this cannot be planned yet", accepted:) }
+        refuse = ->(path, given, accepted) {
+          reading.fault(path, "not_yet", given, message: "this cannot be planned yet", accepted:)
+        }
         refuse.call("/stones", "#{document[:stones].size} of them", "none") if document[:stones].any?
-        refuse.call("/steps", "#{document[:steps].size} of them", "none: the order of work is worked out") if document[:steps].any?
-        document[:wires].each_with_index { |wire, i| refuse.call("/wires/#{i}/begun", wire[:begun][:stop], "null: from its first end") if wire[:begun] }
+        steps = document[:steps].size
+        refuse.call("/steps", "#{steps} of them", "none: the order of work is worked out") if steps.positive?
+        document[:wires].each_with_index do |wire, i|
+          refuse.call("/wires/#{i}/begun", wire[:begun][:stop], "null: from its first end") if wire[:begun]
+        end
         document[:sections].each_with_index do |section, i|
-          refuse.call("/sections/#{i}/at/kind", "rim", "first, after, beside, centre, mirror") if section.dig(:at, :kind) == "rim"
+          if section.dig(:at, :kind) == "rim"
+            refuse.call("/sections/#{i}/at/kind", "rim", "first, after, beside, centre, mirror")
+          end
           refuse.call("/sections/#{i}/copies", section[:copies], "1") if section[:copies] > 1
         end
       end

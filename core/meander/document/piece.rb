@@ -2,12 +2,14 @@
 
 module Meander
   module Document
-    # A piece as it was read and checked: the values the planner asks for, and the plain document they came from. Lengths in mm.
+    # A piece as it was read and checked: the values the planner asks for, and the plain document they came from.
+    # Lengths in mm.
     class Piece
       # The colour of what is bought and says no metal.
       BOUGHT = "#9ea3a8"
 
-      # routes: what its wires say of where they go; sections, endings (folds with them) and findings in the order of the document.
+      # routes: what its wires say of where they go; sections, endings (folds with them) and findings in the order of
+      # the document.
       attr_reader :document, :routes, :sections, :endings, :findings
 
       # document: plain nested hashes with symbol keys and Units::Size for sizes, as PieceReader makes them.
@@ -15,10 +17,11 @@ module Meander
         @document = document.freeze
         @routes = Routes.new(document[:wires])
         kinds = document[:kinds].to_h { |kind| [kind[:id], kind] }
-        @wires = document[:wires].to_h { |fields| [fields[:id], Wire.new(id: fields[:id], kind: fields[:kind], **kinds.fetch(fields[:kind]).slice(:use, :size, :metal, :temper)).freeze] }.freeze
+        @wires = document[:wires].to_h { |fields| [fields[:id], wire_of(fields, kinds)] }.freeze
         @beads = document[:tray].to_h { |fields| [fields[:id], Beads::Kind.new(fields)] }.freeze
         @sections = document[:sections].each_with_index.map { |fields, i| section_of(fields, "/sections/#{i}") }.freeze
-        @endings = [*document[:endings].map { |fields| ending_of(fields) }, *routes.folds.map { |fold| fold_of(fold) }].freeze
+        @endings =
+          [*document[:endings].map { |fields| ending_of(fields) }, *routes.folds.map { |fold| fold_of(fold) }].freeze
         @findings = document[:findings].map { |fields| finding_of(fields) }.freeze
         freeze
       end
@@ -52,7 +55,8 @@ module Meander
 
       # What every line of its pictures is coloured: by the ids of wires, findings and bodies.
       def colours
-        {**wires.to_h { |wire| [wire.id, wire.material.colour] }, **findings.to_h { |finding| [finding.id, finding.material&.colour || BOUGHT] },
+        {**wires.to_h { |wire| [wire.id, wire.material.colour] },
+          **findings.to_h { |finding| [finding.id, finding.material&.colour || BOUGHT] },
           **ribbons.to_h { |ending| [ribbon_body(ending), BOUGHT] }}
       end
 
@@ -60,12 +64,17 @@ module Meander
       def margin = document[:allowances][:margin]
 
       # The tail a base wire has at a side of a section, to hold it by and to bend.
-      def base_tail_mm(side) = (side == "start" || document[:allowances][:base_tails] == "both") ? allowance_mm(:base_tail) : 0.0
+      def base_tail_mm(side)
+        (side == "start" || document[:allowances][:base_tails] == "both") ? allowance_mm(:base_tail) : 0.0
+      end
 
-      # The length a quantity is pinned at, in mm, nil where it is free; "wrist" is the finger of a ring, too. section, kind: what it is a pin on.
+      # The length a quantity is pinned at, in mm, nil where it is free; "wrist" is the finger of a ring, too. section,
+      # kind: what it is a pin on.
       def pinned(quantity, section: nil, kind: nil)
         quantity = worn_on if quantity == "wrist"
-        pin = document[:pins].find { |one| one[:quantity] == quantity && (section.nil? || one[:section] == section) && (kind.nil? || one[:kind] == kind) }
+        pin = document[:pins].find do |one|
+          one[:quantity] == quantity && (section.nil? || one[:section] == section) && (kind.nil? || one[:kind] == kind)
+        end
         pin && pin[:length].mm
       end
 
@@ -74,23 +83,32 @@ module Meander
 
       private
 
+      def wire_of(fields, kinds)
+        kind = kinds.fetch(fields[:kind])
+        Wire.new(id: fields[:id], kind: kind[:id], **kind.slice(:use, :size, :metal, :temper)).freeze
+      end
+
       def section_of(fields, place)
         seats = Crafts::Registry.fetch(fields[:craft]).seats.keys
         working = (seats - ["base"]).flat_map { |role| routes.seated(fields[:id], role) }
         base = routes.seated(fields[:id], "base")
-        Section.new(self, fields, base: base.map { |visit| wire(visit.wire[:id]) }, working: working.map { |visit| wire(visit.wire[:id]) }, place:,
+        Section.new(self, fields, base: base.map { |visit| wire(visit.wire[:id]) },
+          working: working.map { |visit| wire(visit.wire[:id]) }, place:,
           threaded: beads(fields[:id]).select { |placed| placed[:rule] == "woven" },
-          laid: {cut_away: base.each_index.select { |i| base[i].cut_away }, in_turn: working.map(&:number).uniq.size > 1, reserve: working.first&.wire&.fetch(:reserve)})
+          laid: {cut_away: base.each_index.select { |i| base[i].cut_away },
+            in_turn: working.map(&:number).uniq.size > 1, reserve: working.first&.wire&.fetch(:reserve)})
       end
 
       def ending_of(fields)
         ends = routes.ends(fields[:id])
-        Ending.new(fields:, section: ends.first.section, side: ends.first.at, numbers: ends.map { |one| one.visit.number - 1 }, wires: ends.map { |one| wire(one.wire[:id]) }).freeze
+        Ending.new(fields:, section: ends.first.section, side: ends.first.at,
+          numbers: ends.map { |one| one.visit.number - 1 }, wires: ends.map { |one| wire(one.wire[:id]) }).freeze
       end
 
       def fold_of(fold)
         cover = routes.cover(fold.id)&.then { |fields| wire(fields[:id]) }
-        Ending.new(fields: {id: fold.id, kind: "fold", ring: fold.ring, cover:}, section: fold.from.section, side: fold.from.leaves, numbers: [fold.from, fold.to].map { |visit| visit.number - 1 },
+        Ending.new(fields: {id: fold.id, kind: "fold", ring: fold.ring, cover:}, section: fold.from.section,
+          side: fold.from.leaves, numbers: [fold.from, fold.to].map { |visit| visit.number - 1 },
           wires: [wire(fold.wire[:id])]).freeze
       end
 

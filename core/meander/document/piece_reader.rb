@@ -2,8 +2,8 @@
 
 module Meander
   module Document
-    # Reads a piece document (parsed JSON with string keys) into a Piece. All faults are found together. Documents of earlier versions are
-    # lifted to the present one.
+    # Reads a piece document (parsed JSON with string keys) into a Piece. All faults are found together. Documents of
+    # earlier versions are lifted to the present one.
     class PieceReader
       # The piece with the questions its values raise.
       Result = Struct.new(:piece, :questions)
@@ -24,7 +24,9 @@ module Meander
 
       def read(json, reading)
         return unless of_a_kind?(json, reading)
-        return Fields::PIECE.read(json, "", reading) unless json.is_a?(Hash) && json["version"] == VersionOne::Fields::VERSION
+        unless json.is_a?(Hash) && json["version"] == VersionOne::Fields::VERSION
+          return Fields::PIECE.read(json, "", reading)
+        end
 
         first = Reading.new
         older = VersionOne::Fields::PIECE.read(json, "", first)
@@ -38,7 +40,8 @@ module Meander
         return true unless json.is_a?(Hash)
 
         expect(json, "format", [Fields::FORMAT], "this is not a Meander piece", reading) &&
-          expect(json, "version", [VersionOne::Fields::VERSION, Fields::VERSION], "this version of the piece document is not known here", reading)
+          expect(json, "version", [VersionOne::Fields::VERSION, Fields::VERSION],
+            "this version of the piece document is not known here", reading)
       end
 
       def expect(json, key, accepted, message, reading)

@@ -11,10 +11,15 @@ module Meander
       READ = Record.new({text: Text.new(max: 200_000), base:})
       # Groups to be made into a list of gaps, and what is woven before and after it.
       stretches = List.new(Crafts::Weaving::Fields::STRETCH, 0..30)
-      JOIN = Record.new({base:, groups: List.new(Crafts::Weaving::Fields::GROUP, 1..500), before: stretches, after: stretches})
+      JOIN = Record.new(
+        {base:, groups: List.new(Crafts::Weaving::Fields::GROUP, 1..500), before: stretches, after: stretches}
+      )
       # A length to fill evenly, and the group that may have any number of coils.
-      EVEN = Record.new({strip: Size.new("strip to fill", accept: 5.0..2000.0, plausible: 20.0..260.0), free: Count.new(0..1000)})
-      # A move a maker says: after so many passes the wire goes to a gap, seen from the front or with the work turned over.
+      EVEN = Record.new(
+        {strip: Size.new("strip to fill", accept: 5.0..2000.0, plausible: 20.0..260.0), free: Count.new(0..1000)}
+      )
+      # A move a maker says: after so many passes the wire goes to a gap, seen from the front or with the work turned
+      # over.
       JUDGE = Record.new({made: Count.new(0..10_000_000), said: Count.new(0..25), turned: Choice.new([true, false])})
 
       # The walk that groups over so many base wires make, with stretches before and after it that can follow it.
@@ -22,11 +27,15 @@ module Meander
       # @raise [InvalidInput]
       def self.join(json)
         asked = Reading.whole(JOIN, json) { |read, reading| on_wires(read, reading) }
-        groups = asked[:groups].map { |group| (group[:kind] == "wraps") ? Weave::Groups::Wraps.of(**group) : Weave::Groups::Through.new(group[:gaps]) }
+        groups = asked[:groups].map do |group|
+          (group[:kind] == "wraps") ? Weave::Groups::Wraps.of(**group) : Weave::Groups::Through.new(group[:gaps])
+        end
         gaps = Weave::Groups.join(groups)
-        return {gaps:, **Weave::Groups.meeting(gaps, asked[:before], asked[:after])} if gaps && gaps.size <= Notation::Reader::MOST_GAPS && gaps.each_cons(2).none? { |one, other| one == other }
+        return {gaps:, **Weave::Groups.meeting(gaps, asked[:before], asked[:after])} if gaps &&
+          gaps.size <= Notation::Reader::MOST_GAPS && gaps.each_cons(2).none? { |one, other| one == other }
 
-        refuse(gaps ? "these groups cannot follow each other" : "one of these groups ends where the next one begins", groups)
+        refuse(gaps ? "these groups cannot follow each other" : "one of these groups ends where the next one begins",
+          groups)
       end
 
       def self.on_wires(asked, reading)
@@ -34,12 +43,15 @@ module Meander
           most = (group[:kind] == "wraps") ? [group[:near], group[:far]].max : group[:gaps].max
           next if most <= asked[:base]
 
-          reading.fault("/groups/#{i}", "range", most, message: "there is no base wire or gap #{most} here", accepted: "up to #{asked[:base]}")
+          reading.fault("/groups/#{i}", "range", most, message: "there is no base wire or gap #{most} here",
+            accepted: "up to #{asked[:base]}")
         end
       end
 
       def self.refuse(message, groups)
-        accepted = "groups of at most #{Notation::Reader::MOST_GAPS} gaps, each beginning at another gap than the one before ends at"
+        accepted =
+          "groups of at most #{Notation::Reader::MOST_GAPS} gaps, each beginning at another gap than the one before " \
+          "ends at"
         given = groups.map { |group| Notation::Writer.words(group) }.join(", ")
         raise InvalidInput.new([Fault.new(path: "/groups", code: "walk", message:, given:, accepted:)])
       end

@@ -35,12 +35,15 @@ module Meander
         ids.each_with_index do |id, i|
           next if ids.index(id) == i
 
-          @reading.fault("/#{key}/#{i}/id", "duplicate", id, message: "the id #{id} is used twice in #{key}", accepted: "an id of its own")
+          @reading.fault("/#{key}/#{i}/id", "duplicate", id, message: "the id #{id} is used twice in #{key}",
+            accepted: "an id of its own")
         end
       end
 
       def weaves
-        @document[:weaves].each_with_index { |weave, i| Crafts::Weaving::WalkChecks.call({kind: "walk", **weave}, weave[:base], "/weaves/#{i}", @reading) }
+        @document[:weaves].each_with_index do |weave, i|
+          Crafts::Weaving::WalkChecks.call({kind: "walk", **weave}, weave[:base], "/weaves/#{i}", @reading)
+        end
       end
     end
   end

@@ -2,8 +2,8 @@
 
 module Meander
   module Document
-    # Checks the routes of wires: of kinds, sections, seats, folds and beads there are; every place claimed once; every way from stop to stop one
-    # that a wire can go.
+    # Checks the routes of wires: of kinds, sections, seats, folds and beads there are; every place claimed once; every
+    # way from stop to stop one that a wire can go.
     class RouteChecks
       # @return [Boolean] whether every stop is one that can be looked at further
       def self.call(document, routes, reading) = new(document, routes, reading).call
@@ -40,7 +40,9 @@ module Meander
 
       def wire(wire, place)
         kind = @kinds[wire[:kind]]
-        return fault("#{place}/kind", "reference", wire[:kind], "there is no such kind of wire", known(@kinds.keys)) unless kind
+        unless kind
+          return fault("#{place}/kind", "reference", wire[:kind], "there is no such kind of wire", known(@kinds.keys))
+        end
 
         wire[:route].each_with_index { |stop, i| stop(stop, kind, "#{place}/route/#{i}") }
         ends(wire, place)
@@ -49,11 +51,15 @@ module Meander
       def stop(stop, kind, place)
         case stop[:kind]
         when "visit" then visit(stop, kind, place)
-        when "fold" then fault("#{place}/id", "duplicate", stop[:id], "the id #{stop[:id]} is used twice", "an id of its own") if taken?(stop[:id])
+        when "fold" then twice(stop[:id], "#{place}/id") if taken?(stop[:id])
         when "cover" then refer(stop[:fold], @folds, "#{place}/fold", "there is no such fold")
-        when "carry" then refer(stop[:beads], @document[:beads].map { |one| one[:id] }, "#{place}/beads", "there is no such placement of beads")
+        when "carry"
+          placed = @document[:beads].map { |one| one[:id] }
+          refer(stop[:beads], placed, "#{place}/beads", "there is no such placement of beads")
         end
       end
+
+      def twice(id, place) = fault(place, "duplicate", id, "the id #{id} is used twice", "an id of its own")
 
       # Findings hang on folds and endings alike, so their ids are apart.
       def taken?(fold) = @folds.count(fold) > 1 || @document[:endings].any? { |one| one[:id] == fold }
@@ -64,56 +70,72 @@ module Meander
 
       def visit(stop, kind, place)
         section = @sections[stop[:section]]
-        return fault("#{place}/section", "reference", stop[:section], "there is no such section", known(@sections.keys)) unless section
+        unless section
+          return fault("#{place}/section", "reference", stop[:section], "there is no such section",
+            known(@sections.keys))
+        end
 
         role, number = Shape::Seat.parts(stop[:seat])
         seats = Crafts::Registry.fetch(section[:craft]).seats
         unless seats.key?(role) && seats[role].max >= number
-          return fault("#{place}/seat", "seat", stop[:seat], "#{section[:id]} has no such seat", seats.map { |name, count| "#{name} 1#{" to #{count.max}" if count.max > 1}" }.join(", "))
+          return fault("#{place}/seat", "seat", stop[:seat], "#{section[:id]} has no such seat",
+            seats.map { |name, count| "#{name} 1#{" to #{count.max}" if count.max > 1}" }.join(", "))
         end
 
         use = (role == "base") ? "base" : "working"
         return if kind[:use] == use
 
-        fault("#{place}/seat", "reference", stop[:seat], "a #{kind[:use]} wire cannot lie there", (use == "base") ? "a wire cut in one" : "a wire that is worked with")
+        fault("#{place}/seat", "reference", stop[:seat], "a #{kind[:use]} wire cannot lie there",
+          (use == "base") ? "a wire cut in one" : "a wire that is worked with")
       end
 
       # A route begins and ends somewhere.
       def ends(wire, place)
         %i[start end].each do |side|
           told = wire[:ends][side] or next
-          refer(told[:ending], @document[:endings].map { |one| one[:id] }, "#{place}/ends/#{side}/ending", "there is no such ending")
+          refer(told[:ending], @document[:endings].map { |one| one[:id] }, "#{place}/ends/#{side}/ending",
+            "there is no such ending")
           next if wire[:route].any? { |stop| stop[:kind] == "visit" } && @kinds[wire[:kind]][:use] == "base"
 
-          fault("#{place}/ends/#{side}", "route", told[:ending], "only a wire that lies in a section ends in something", "null")
+          fault("#{place}/ends/#{side}", "route", told[:ending], "only a wire that lies in a section ends in something",
+            "null")
         end
         return if %w[visit cover carry].include?(wire[:route].last[:kind]) && wire[:route].first[:kind] != "fold"
 
-        fault("#{place}/route", "route", wire[:route].last[:kind], "this route has no end", "a section to begin and to end in")
+        fault("#{place}/route", "route", wire[:route].last[:kind], "this route has no end",
+          "a section to begin and to end in")
       end
 
       # Every base seat is taken once, from the first on; working seats by one wire or by two side by side.
       def seats
         @document[:sections].each_with_index do |section, i|
-          Crafts::Registry.fetch(section[:craft]).seats.each { |role, count| seats_of(section, role, count, "/sections/#{i}") }
+          Crafts::Registry.fetch(section[:craft]).seats.each do |role, count|
+            seats_of(section, role, count, "/sections/#{i}")
+          end
         end
       end
 
       def seats_of(section, role, count, place)
         taken = @routes.seated(section[:id], role).group_by(&:number)
         missing = (1..[count.min, *taken.keys].max).find { |number| !taken.key?(number) }
-        fault(place, "seats", taken.empty? ? "none" : "#{role} #{taken.keys.max}", "no wire lies at #{role} #{missing} of #{section[:id]}", "a wire whose route visits it") if missing
+        if missing
+          fault(place, "seats", taken.empty? ? "none" : "#{role} #{taken.keys.max}",
+            "no wire lies at #{role} #{missing} of #{section[:id]}", "a wire whose route visits it")
+        end
         most = (role == "base") ? 1 : 2
         taken.each do |number, visits|
           next if visits.size <= most
 
-          fault(pointer(visits.last), "seats", "#{role} #{number}", "#{visits.map { |visit| visit.wire[:id] }.join(" and ")} claim one seat of #{section[:id]}", "a seat of its own")
+          fault(pointer(visits.last), "seats", "#{role} #{number}",
+            "#{visits.map { |visit| visit.wire[:id] }.join(" and ")} claim one seat of #{section[:id]}",
+            "a seat of its own")
         end
       end
 
       def pointer(visit) = "/wires/#{@document[:wires].index(visit.wire)}/route/#{visit.stop}/seat"
 
-      # From visit to visit a base wire goes on where the next section stands on the one before, or is folded at an end of one.
+      # From visit to visit a base wire goes on where the next section stands on the one before, or is folded at an end
+      # of one.
       def onward(wire, place)
         return working(wire, place) unless @kinds[wire[:kind]][:use] == "base"
 
@@ -126,7 +148,9 @@ module Meander
           at = @sections[later.section][:at]
           next if from.back == to.back && at && at[:kind] == "after" && at[:section] == earlier.section
 
-          fault(path, "built", to.section, "#{wire[:id]} lies in #{from.section} already, so it can only go on from its end", "a section that stands after #{from.section}, or wires of its own")
+          fault(path, "built", to.section,
+            "#{wire[:id]} lies in #{from.section} already, so it can only go on from its end",
+            "a section that stands after #{from.section}, or wires of its own")
         end
         away(wire, place)
       end
@@ -141,7 +165,8 @@ module Meander
         stops = wire[:route].reject { |stop| stop[:kind] == "way" }
         return if stops.size == 1
 
-        fault("#{place}/route/1", "not_yet", stops[1][:kind], "working wire that goes on from one place to another cannot be planned yet", "a wire for each")
+        fault("#{place}/route/1", "not_yet", stops[1][:kind],
+          "working wire that goes on from one place to another cannot be planned yet", "a wire for each")
       end
 
       # Of the wires that go on from section to section one at least is left to hold the two together.
@@ -150,12 +175,17 @@ module Meander
           alike = ways.select { |way| way.map(&:section).sort == gone.map(&:section).sort }
           next if alike.any? { |_, to| !@routes.away?(to) }
 
-          fault("#{place}/route/#{gone.last.stop - 1}", "built", wire[:id], "nothing would hold the two sections together", "all but one at the most")
+          fault("#{place}/route/#{gone.last.stop - 1}", "built", wire[:id],
+            "nothing would hold the two sections together", "all but one at the most")
         end
       end
 
       # Every way of a wire from one section on to another: [[visit, visit], ...].
-      def ways = @ways ||= @document[:wires].flat_map { |wire| @routes.of(wire[:id]).each_cons(2).reject { |_, to| @routes.folds.any? { |fold| fold.to.equal?(to) } } }
+      def ways
+        @ways ||= @document[:wires].flat_map do |wire|
+          @routes.of(wire[:id]).each_cons(2).reject { |_, to| @routes.folds.any? { |fold| fold.to.equal?(to) } }
+        end
+      end
     end
   end
 end

@@ -2,7 +2,8 @@
 
 module Meander
   module Document
-    # What the routes of wires say, read off once: which wire sits where, what ends in what, what is folded, covered and carried.
+    # What the routes of wires say, read off once: which wire sits where, what ends in what, what is folded, covered and
+    # carried.
     class Routes
       # A visit of a wire (as read): stop: its number on the route; role, number: of the seat.
       Visit = Struct.new(:wire, :stop, :section, :role, :number, :back, :cut_away, keyword_init: true) do
@@ -12,8 +13,8 @@ module Meander
         def enters = back ? "end" : "start"
         def leaves = back ? "start" : "end"
       end
-      # An end of a wire at an ending: side: of the wire, start or end; ending: its id; place: among the wires there; visit: of the section
-      # it leaves.
+      # An end of a wire at an ending: side: of the wire, start or end; ending: its id; place: among the wires there;
+      # visit: of the section it leaves.
       End = Struct.new(:wire, :side, :ending, :place, :visit) do
         def section = visit&.section
         # The side of the section it stands at.
@@ -38,14 +39,23 @@ module Meander
       def of(wire_id) = @of.fetch(wire_id, [])
 
       # Visits to the seats of a section that are called so, in the order of the seats.
-      def seated(section_id, role) = visits.select { |visit| visit.section == section_id && visit.role == role }.sort_by.with_index { |visit, i| [visit.number, i] }
+      def seated(section_id, role)
+        visits.select { |visit| visit.section == section_id && visit.role == role }.sort_by.with_index do |visit, i|
+          [visit.number, i]
+        end
+      end
 
       # Ends in an ending, in their order there.
       def ends(ending_id) = ended.select { |one| one.ending == ending_id }.sort_by(&:place)
 
       # The wire that covers a fold, and that which carries a placement of beads: as read, nil where there is none.
-      def cover(fold_id) = @wires.find { |wire| wire[:route].any? { |stop| stop[:kind] == "cover" && stop[:fold] == fold_id } }
-      def carrier(beads_id) = @wires.find { |wire| wire[:route].any? { |stop| stop[:kind] == "carry" && stop[:beads] == beads_id } }
+      def cover(fold_id)
+        @wires.find { |wire| wire[:route].any? { |stop| stop[:kind] == "cover" && stop[:fold] == fold_id } }
+      end
+
+      def carrier(beads_id)
+        @wires.find { |wire| wire[:route].any? { |stop| stop[:kind] == "carry" && stop[:beads] == beads_id } }
+      end
 
       # Is a wire cut away on its way to a visit?
       def away?(visit) = visit.stop.positive? && visit.wire[:route][visit.stop - 1][:kind] == "way"
@@ -53,19 +63,27 @@ module Meander
       private
 
       def ends_of(wire)
-        %w[start end].filter_map { |side| wire[:ends][side.to_sym]&.then { |told| End.new(wire, side, told[:ending], told[:place], outermost(wire, side)).freeze } }
+        %w[start end].filter_map do |side|
+          wire[:ends][side.to_sym]&.then do |told|
+            End.new(wire, side, told[:ending], told[:place], outermost(wire, side)).freeze
+          end
+        end
       end
 
       def folds_of(wire)
         own = of(wire[:id])
         folds = wire[:route].each_with_index.select { |stop, _| stop[:kind] == "fold" }
-        folds.map { |stop, i| Fold.new(wire, stop[:id], stop[:ring], own.reverse.find { |visit| visit.stop < i }, own.find { |visit| visit.stop > i }).freeze }
+        folds.map do |stop, i|
+          Fold.new(wire, stop[:id], stop[:ring], own.reverse.find { |visit| visit.stop < i },
+            own.find { |visit| visit.stop > i }).freeze
+        end
       end
 
       def visits_of(wire)
         wire[:route].each_with_index.select { |stop, _| stop[:kind] == "visit" }.map do |stop, i|
           role, number = Shape::Seat.parts(stop[:seat])
-          Visit.new(wire:, stop: i, section: stop[:section], role:, number:, back: stop[:back], cut_away: stop[:cut_away]).freeze
+          Visit.new(wire:, stop: i, section: stop[:section], role:, number:, back: stop[:back],
+            cut_away: stop[:cut_away]).freeze
         end
       end
 

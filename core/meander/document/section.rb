@@ -4,13 +4,15 @@ require "json"
 
 module Meander
   module Document
-    # A section of a piece as its craft asks it: its fields, the wires at its seats, and what the piece says of them. Lengths in mm.
+    # A section of a piece as its craft asks it: its fields, the wires at its seats, and what the piece says of them.
+    # Lengths in mm.
     class Section
       attr_reader :piece, :fields, :base, :working, :threaded, :laid, :place
 
-      # base: the wires that are cut in one, in the order they lie; working: those that are worked with; threaded: placements of beads that
-      # are threaded while it is worked; laid: what the visits say: which base wires are cut away (cut_away, their numbers), whether working
-      # wires take turns (in_turn), what is kept of them (reserve); place: the JSON pointer to it.
+      # base: the wires that are cut in one, in the order they lie; working: those that are worked with; threaded:
+      # placements of beads that are threaded while it is worked; laid: what the visits say: which base wires are cut
+      # away (cut_away, their numbers), whether working wires take turns (in_turn), what is kept of them (reserve);
+      # place: the JSON pointer to it.
       def initialize(piece, fields, base:, working:, threaded:, laid:, place:)
         @piece = piece
         @fields = fields

@@ -6,9 +6,9 @@ module Meander
     class SectionChecks
       # Pins on what a piece is worn on.
       WORN = %w[wrist finger].freeze
-      # A section with the wires at its seats, as a craft checks it. fields: as read; base, working: Wire values; cut_away: numbers of base
-      # seats; in_turn: whether working wires take turns; earlier: ids of the sections before it that something can stand on; path: answers the
-      # JSON pointer to a wire's kind.
+      # A section with the wires at its seats, as a craft checks it. fields: as read; base, working: Wire values;
+      # cut_away: numbers of base seats; in_turn: whether working wires take turns; earlier: ids of the sections before
+      # it that something can stand on; path: answers the JSON pointer to a wire's kind.
       Seated = Struct.new(:fields, :base, :working, :cut_away, :in_turn, :earlier, :path) do
         def [](key) = fields[key]
       end
@@ -40,14 +40,21 @@ module Meander
         at = section[:at]
         return if %w[first rim].include?(at[:kind]) || standing(index).include?(at[:section])
 
-        fault("/sections/#{index}/at/section", at[:section], "a section stands on one before it", index.zero? ? "first" : standing(index).join(", "))
+        fault("/sections/#{index}/at/section", at[:section], "a section stands on one before it",
+          index.zero? ? "first" : standing(index).join(", "))
       end
 
       # A frame says by itself how far it is worked; what is free is found by a pin.
       def extent(section, place)
         frame = Form::Opening::OUTLINES.key?(section[:form][:kind])
-        fault("#{place}/extent/kind", "fill", "only a frame says by itself how far it is woven", "repeats, length, free") if section[:extent][:kind] == "fill" && !frame
-        found(section, "#{place}/extent/kind", "free", frame ? "fill, repeats, length" : "repeats, length, or a pin on it") if section[:extent][:kind] == "free"
+        if section[:extent][:kind] == "fill" && !frame
+          fault("#{place}/extent/kind", "fill", "only a frame says by itself how far it is woven",
+            "repeats, length, free")
+        end
+        if section[:extent][:kind] == "free"
+          found(section, "#{place}/extent/kind", "free",
+            frame ? "fill, repeats, length" : "repeats, length, or a pin on it")
+        end
         found(section, "#{place}/form/frames", "null", "1 to 40, or a wrist pinned") if endless?(section)
         gives(section, place) if section.dig(:bare, :gives)
       end
@@ -56,8 +63,12 @@ module Meander
 
       def gives(section, place)
         worn = WORN.include?(@document[:worn]&.fetch(:on))
-        fault("#{place}/bare/gives", true, "bare ends give way in a piece that is worn round something", "false") unless worn
-        fault("#{place}/bare/gives", true, "the bare ends of one section give way", "false") if worn && @sections.find { |one| one.dig(:bare, :gives) } != section
+        unless worn
+          fault("#{place}/bare/gives", true, "bare ends give way in a piece that is worn round something", "false")
+        end
+        if worn && @sections.find { |one| one.dig(:bare, :gives) } != section
+          fault("#{place}/bare/gives", true, "the bare ends of one section give way", "false")
+        end
       end
 
       # A pin of its own, or of its wire; and of one alone what the piece is worn on.
@@ -66,18 +77,30 @@ module Meander
         return fault(path, given, "nothing says how far this section is woven", accepted) unless @measured
 
         first = asked.first
-        fault(path, given, "what it is worn on finds one section, and that is #{first[:id]}", accepted) if first != section
+        if first != section
+          fault(path, given, "what it is worn on finds one section, and that is #{first[:id]}", accepted)
+        end
       end
 
       def pinned?(section)
         return false if endless?(section)
 
-        kinds = @measured ? [] : @routes.visits.select { |visit| visit.section == section[:id] && !visit.base? }.map { |visit| visit.wire[:kind] }
-        @document[:pins].any? { |pin| (pin[:quantity] == "woven" && pin[:section] == section[:id]) || (pin[:quantity] == "wire" && kinds.include?(pin[:kind])) }
+        kinds = @measured ? [] :
+          @routes.visits.select { |visit| visit.section == section[:id] && !visit.base? }
+            .map { |visit| visit.wire[:kind] }
+        @document[:pins].any? do |pin|
+          (pin[:quantity] == "woven" && pin[:section] == section[:id]) ||
+            (pin[:quantity] == "wire" && kinds.include?(pin[:kind]))
+        end
       end
 
       # Sections that only what the piece is worn on can find.
-      def asked = @sections.select { |section| section[:extent] && (endless?(section) || section[:extent][:kind] == "free" || section.dig(:bare, :gives)) && !pinned?(section) }
+      def asked
+        @sections.select do |section|
+          section[:extent] && (endless?(section) || section[:extent][:kind] == "free" || section.dig(:bare, :gives)) &&
+            !pinned?(section)
+        end
+      end
 
       def seated(section, index)
         seats = Crafts::Registry.fetch(section[:craft]).seats.keys
@@ -85,7 +108,8 @@ module Meander
         wires = ->(visits) { visits.map { |visit| wire(visit.wire) } }
         in_turn = working.flatten.map(&:number).uniq.size > 1
         path = ->(wire) { "/kinds/#{@document[:kinds].index { |kind| kind[:id] == wire.kind }}" }
-        Seated.new(section, wires.call(base), wires.call(working.flatten), base.select(&:cut_away).map(&:number), in_turn, standing(index), path)
+        Seated.new(section, wires.call(base), wires.call(working.flatten), base.select(&:cut_away).map(&:number),
+          in_turn, standing(index), path)
       end
 
       def wire(fields)

@@ -2,7 +2,8 @@
 
 module Meander
   module Document
-    # The shape of a section: one of the records that the crafts give, told apart by its craft. Read anew where a craft was added.
+    # The shape of a section: one of the records that the crafts give, told apart by its craft. Read anew where a craft
+    # was added.
     class Sections
       def read(...) = shape.read(...)
       def schema = shape.schema
@@ -16,7 +17,8 @@ module Meander
         return @shape if @of == crafts.keys
 
         @of = crafts.keys
-        @shape = Shape::Variant.new(:craft, crafts.transform_values { |craft| {id: Shape::Id.new, copies: Shape::Count.new(1..40), **craft.fields} },
+        @shape = Shape::Variant.new(:craft,
+          crafts.transform_values { |craft| {id: Shape::Id.new, copies: Shape::Count.new(1..40), **craft.fields} },
           left_out: crafts.values.map(&:left_out).reduce({copies: 1}, :merge))
       end
     end

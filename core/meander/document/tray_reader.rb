@@ -14,11 +14,15 @@ module Meander
       HOLD = Shape::Record.new({gap: Shape::Size.new("gap to hold", accept: 0.05..200.0, plausible: 0.3..30.0)})
 
       # @raise [InvalidInput] with every fault
-      def self.call(json) = Reading.whole(ENTRY, json) { |entry, reading| BeadChecks.kind(entry[:bead], "/bead", reading) }
+      def self.call(json)
+        Reading.whole(ENTRY, json) { |entry, reading| BeadChecks.kind(entry[:bead], "/bead", reading) }
+      end
 
       # @return [Hash] gap_mm:, wires: (mm)
       # @raise [InvalidInput] with every fault
-      def self.asked(json) = Reading.whole(FIT, json).then { |asked| {gap_mm: asked[:gap].mm, wires: asked[:wires].map(&:mm)} }
+      def self.asked(json)
+        Reading.whole(FIT, json).then { |asked| {gap_mm: asked[:gap].mm, wires: asked[:wires].map(&:mm)} }
+      end
 
       # @return [Float] the gap to hold, in mm
       # @raise [InvalidInput] with every fault

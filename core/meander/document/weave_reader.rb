@@ -6,7 +6,9 @@ module Meander
     module WeaveReader
       # @raise [InvalidInput] with every fault
       def self.call(json)
-        Reading.whole(Crafts::Weaving::Fields::NAMED, json) { |weave, reading| Crafts::Weaving::WalkChecks.call({kind: "walk", **weave}, weave[:base], "", reading) }
+        Reading.whole(Crafts::Weaving::Fields::NAMED, json) do |weave, reading|
+          Crafts::Weaving::WalkChecks.call({kind: "walk", **weave}, weave[:base], "", reading)
+        end
       end
     end
   end

@@ -45,7 +45,8 @@ module Meander
         cuff = @kind == "cuff"
         return if given.nil? != cuff
 
-        fault("/worn/opening", "worn", given&.fetch(:kind), cuff ? "a cuff is open" : "a #{@kind} is closed", cuff ? "an opening" : "null")
+        fault("/worn/opening", "worn", given&.fetch(:kind), cuff ? "a cuff is open" : "a #{@kind} is closed",
+          cuff ? "an opening" : "null")
       end
 
       # What is pinned is there, once, and measures this piece.
@@ -54,21 +55,30 @@ module Meander
           case pin[:quantity]
           when "wrist", "finger" then measured(pin, @document[:worn]&.fetch(:on), "/pins/#{i}/quantity")
           when "woven" then woven(pin, "/pins/#{i}")
-          else refer(pin[:kind], @document[:kinds].select { |kind| kind[:use] == "working" }.map { |kind| kind[:id] }, "/pins/#{i}/kind")
+          else refer(pin[:kind], @document[:kinds].select { |kind| kind[:use] == "working" }.map { |kind| kind[:id] },
+            "/pins/#{i}/kind")
           end
         end
         told = @document[:pins].map { |pin| pin.slice(:quantity, :section, :kind) }
-        told.each_with_index { |pin, i| fault("/pins/#{i}/quantity", "duplicate", pin[:quantity], "#{pin[:quantity]} is pinned twice", "each quantity once") if told.index(pin) < i }
+        told.each_with_index do |pin, i|
+          if told.index(pin) < i
+            fault("/pins/#{i}/quantity", "duplicate", pin[:quantity], "#{pin[:quantity]} is pinned twice",
+              "each quantity once")
+          end
+        end
       end
 
       def measured(pin, worn_on, path)
         return if pin[:quantity] == worn_on
 
-        fault(path, "reference", pin[:quantity], "a #{@kind} is not measured by the #{pin[:quantity]}", worn_on || "no pin on what it is worn on")
+        fault(path, "reference", pin[:quantity], "a #{@kind} is not measured by the #{pin[:quantity]}",
+          worn_on || "no pin on what it is worn on")
       end
 
       def refer(id, ids, path)
-        fault(path, "reference", id, "there is no such thing to pin", ids.empty? ? "none" : ids.join(", ")) unless ids.include?(id)
+        unless ids.include?(id)
+          fault(path, "reference", id, "there is no such thing to pin", ids.empty? ? "none" : ids.join(", "))
+        end
       end
 
       # How far a section is woven is pinned where it is free, or beside its repeats.
@@ -78,14 +88,18 @@ module Meander
         section = own.find { |one| one[:id] == pin[:section] }
         return if section.nil? || section[:extent][:kind] == "free" || section.dig(:bare, :gives)
 
-        fault("#{place}/section", "pinned", pin[:section], "#{pin[:section]} says by itself how far it is woven", "a section that is free")
+        fault("#{place}/section", "pinned", pin[:section], "#{pin[:section]} says by itself how far it is woven",
+          "a section that is free")
       end
 
       # A band is one straight woven strip with an ending at each side, measured by something.
       def band
         section = @document[:sections].first
         plain = @document[:sections].size == 1 && section[:craft] == "weave" && section[:form][:kind] == "straight"
-        return fault("/sections", "list", "#{@document[:sections].size} of them", "a #{@kind} is woven as one straight strip", "one straight woven section") unless plain
+        unless plain
+          return fault("/sections", "list", "#{@document[:sections].size} of them",
+            "a #{@kind} is woven as one straight strip", "one straight woven section")
+        end
 
         measured = @document[:pins].any? || section[:extent][:kind] != "free"
         fault("/pins", "list", "a list of 0", "nothing says how long it is", "a pin, or repeats") unless measured
@@ -95,7 +109,10 @@ module Meander
       def sides
         ends = @document[:endings].map { |ending| [ending, @routes.ends(ending[:id])] }
         at = ends.map { |_, own| own.first.at }
-        return fault("/endings", "list", "a list of #{ends.size}", "a #{@kind} has an ending at each side", "one at the start, one at the end") if at.sort != %w[end start]
+        if at.sort != %w[end start]
+          return fault("/endings", "list", "a list of #{ends.size}", "a #{@kind} has an ending at each side",
+            "one at the start, one at the end")
+        end
 
         ends.each_with_index { |(ending, own), i| ending(ending, own, i) }
         closes if @kind == "bracelet"
@@ -103,21 +120,31 @@ module Meander
 
       def ending(ending, own, index)
         kinds = ENDINGS_OF.fetch(@kind).fetch(own.first.at)
-        fault("/endings/#{index}/kind", "ending", ending[:kind], "a #{@kind} does not close with a #{ending[:kind]} end", kinds.join(", ")) unless kinds.include?(ending[:kind])
+        unless kinds.include?(ending[:kind])
+          fault("/endings/#{index}/kind", "ending", ending[:kind],
+            "a #{@kind} does not close with a #{ending[:kind]} end", kinds.join(", "))
+        end
         base = @routes.seated(@document[:sections].first[:id], "base")
         taken, all = [own.map(&:wire), base.map(&:wire)].map { |wires| wires.map { |wire| wire[:id] } }
-        fault("/endings/#{index}", "reference", taken.join(", "), "an ending of a #{@kind} takes every base wire", all.join(", ")) if own.size != base.size
+        if own.size != base.size
+          fault("/endings/#{index}", "reference", taken.join(", "), "an ending of a #{@kind} takes every base wire",
+            all.join(", "))
+        end
         gone = own.first(FORMED_BY.fetch(ending[:kind], 2)).find { |one| one.visit.cut_away } or return
-        fault("/wires/#{@document[:wires].index(gone.wire)}/route", "reference", gone.wire[:id], "#{gone.wire[:id]} forms or binds the #{ending[:kind]}, so it cannot be cut away",
+        fault("/wires/#{@document[:wires].index(gone.wire)}/route", "reference", gone.wire[:id],
+          "#{gone.wire[:id]} forms or binds the #{ending[:kind]}, so it cannot be cut away",
           "wires that only run under the weave")
       end
 
       def closes
         kinds = @document[:endings].map { |ending| ending[:kind] }
         hooks = kinds.count("hook")
-        return if hooks == 1 || (hooks.zero? && @document[:findings].any? { |finding| CLOSERS.include?(finding[:kind]) })
+        if hooks == 1 || (hooks.zero? && @document[:findings].any? { |finding| CLOSERS.include?(finding[:kind]) })
+          return
+        end
 
-        fault("/endings/1/kind", "ending", kinds.last, hooks.zero? ? "nothing closes these two ends" : "two hooks do not close",
+        fault("/endings/1/kind", "ending", kinds.last,
+          hooks.zero? ? "nothing closes these two ends" : "two hooks do not close",
           "a hook and a loop or ribbon end, or two of those with a clasp or a toggle")
       end
     end

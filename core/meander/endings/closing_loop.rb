@@ -2,14 +2,18 @@
 
 module Meander
   module Endings
-    # A closing loop: the first wire goes round a mandrel and comes back to bind the neck it shares with the second wire (its own
-    # neck, where it is the only one); any other wires end under the binding.
+    # A closing loop: the first wire goes round a mandrel and comes back to bind the neck it shares with the second wire
+    # (its own neck, where it is the only one); any other wires end under the binding.
     #
     # The way is a neck, a tangent up to the circle, the circle the long way round, a tangent back down on the other
     # side, and wraps down the neck (an open belt round both wires, climbing one wire a turn).
     class ClosingLoop
-      SENTENCE = Sentence.new("a closing loop", [Sentence.count("turns", "Turns of the closing loop", "of", "turns,"), Sentence.size("inside", "Inside of the closing loop", "", "inside,", 0.5),
-        Sentence.count("wraps", "Wraps that bind the closing loop", "", "wraps")], {inside: Sentence.mm(5), wraps: 3, turns: 1}, wires: "all", holds: true)
+      SENTENCE =
+        Sentence.new("a closing loop",
+          [Sentence.count("turns", "Turns of the closing loop", "of", "turns,"),
+            Sentence.size("inside", "Inside of the closing loop", "", "inside,", 0.5),
+            Sentence.count("wraps", "Wraps that bind the closing loop", "", "wraps")],
+          {inside: Sentence.mm(5), wraps: 3, turns: 1}, wires: "all", holds: true)
 
       attr_reader :strands, :reach_mm
 
@@ -27,7 +31,10 @@ module Meander
         freeze
       end
 
-      def words = "#{{2 => "double ", 3 => "triple "}[@turns]}#{@alone ? "wrapped" : "closing"} loop, #{Units::Text.length((2 * @radius) - @former.mm)} inside"
+      def words
+        "#{{2 => "double ", 3 => "triple "}[@turns]}#{@alone ? "wrapped" : "closing"} loop, " \
+        "#{Units::Text.length((2 * @radius) - @former.mm)} inside"
+      end
 
       private
 
@@ -44,7 +51,8 @@ module Meander
         start = tangent_angle(up, outward)
         sweep = (outward * (tangent_angle(landing, -outward) - start)) % (2 * Math::PI)
         arc = Curve::Arc.new(centre, @radius, start, outward * (sweep + (2 * Math::PI * (@turns - 1))))
-        [Curve::Line.new([@former.x, 0.0], up), Curve::Line.new(up, arc.point(0.0)), arc, Curve::Line.new(arc.point(1.0), landing)]
+        [Curve::Line.new([@former.x, 0.0], up), Curve::Line.new(up, arc.point(0.0)), arc,
+          Curve::Line.new(arc.point(1.0), landing)]
       end
 
       # Where a taut wire from a point below touches the circle, on the given side.
@@ -57,7 +65,8 @@ module Meander
         seats = [@former, @partner].uniq.sort_by(&:x)
         clear = seats.each_cons(2).map { |near, far| far.x - near.x - ((near.mm + far.mm) / 2) }
         frame = Weave::Frame.new(base_mm: seats.map(&:mm), wire_mm: @former.mm, clear_mm: clear, origin: seats.first.x)
-        round = Weave::PassTable.new(frame).closed(outward.negative? ? [seats.size, 0] : [0, seats.size]).flat_map { |pass| pass.chain.pieces }
+        round = Weave::PassTable.new(frame).closed(outward.negative? ? [seats.size, 0] : [0, seats.size])
+          .flat_map { |pass| pass.chain.pieces }
         Curve::Climb.new(Curve::Chain.new(round * @wraps), from: neck_mm, to: 0.0)
       end
 

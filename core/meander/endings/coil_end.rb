@@ -4,8 +4,11 @@ module Meander
   module Endings
     # A coil of the wire itself beyond its end, turn against turn, to glue over a cord or to thread through.
     class CoilEnd < Freed
-      SENTENCE = Sentence.new("a coil of its own wire", [Sentence.count("turns", "Turns of the coil end", "of", "turns,"), Sentence.size("inside", "Inside of the coil end", "", "inside", 0.5)],
-        {inside: Sentence.mm(2.5), turns: 6}, wires: "one")
+      SENTENCE =
+        Sentence.new("a coil of its own wire",
+          [Sentence.count("turns", "Turns of the coil end", "of", "turns,"),
+            Sentence.size("inside", "Inside of the coil end", "", "inside", 0.5)],
+          {inside: Sentence.mm(2.5), turns: 6}, wires: "one")
 
       def words = "coil of #{Units::Text.count(@fields[:turns], "turn")}, #{Units::Text.length(inside_mm)} inside"
 

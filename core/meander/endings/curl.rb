@@ -4,8 +4,11 @@ module Meander
   module Endings
     # A flat curl wound up from its outside, each turn lying against the one before.
     class Curl < Freed
-      SENTENCE = Sentence.new("a curl", [Sentence.count("turns", "Turns of the curl", "of", "turns,"), Sentence.size("inside", "Inside of the curl", "", "inside", 0.5)],
-        {inside: Sentence.mm(1.5), turns: 2}, wires: "one", holds: true)
+      SENTENCE =
+        Sentence.new("a curl",
+          [Sentence.count("turns", "Turns of the curl", "of", "turns,"),
+            Sentence.size("inside", "Inside of the curl", "", "inside", 0.5)],
+          {inside: Sentence.mm(1.5), turns: 2}, wires: "one", holds: true)
 
       STEPS = 48
 

@@ -4,13 +4,18 @@ module Meander
   module Endings
     # A simple loop: once round a mandrel, centred over its wire: pi (m + D).
     class Eye < Freed
-      SENTENCE = Sentence.new("a simple loop", [Sentence.size("inside", "Inside of the loop", "", "inside", 0.5)], {inside: Sentence.mm(2.5)}, wires: "one", holds: true)
+      SENTENCE =
+        Sentence.new("a simple loop", [Sentence.size("inside", "Inside of the loop", "", "inside", 0.5)],
+          {inside: Sentence.mm(2.5)}, wires: "one", holds: true)
 
       def words = "simple loop, #{Units::Text.length(inside_mm)} inside"
 
       private
 
-      def parts(seat, _index, _seats) = [flat([Curve::Arc.new([seat.x, radius(seat)], radius(seat), -Math::PI / 2, 2 * Math::PI)])]
+      def parts(seat, _index, _seats)
+        [flat([Curve::Arc.new([seat.x, radius(seat)], radius(seat), -Math::PI / 2, 2 * Math::PI)])]
+      end
+
       def reach(seat) = inside_mm + (seat.mm / 2)
     end
   end

@@ -2,7 +2,8 @@
 
 module Meander
   module Endings
-    # Two wires that are one: it is folded here, half a turn from the one to the other, or straight on where they meet head on (rounded).
+    # Two wires that are one: it is folded here, half a turn from the one to the other, or straight on where they meet
+    # head on (rounded).
     class Fold
       SENTENCE = Sentence.new("a fold: two wires are one", wires: "all")
 
@@ -17,7 +18,9 @@ module Meander
         one, other = seats.sort_by(&:x)
         @radius = (other.x - one.x) / 2
         @ring = fields[:ring]
-        @strands = {one.id => Curve::Strand.new([Curve::Flat.new(Curve::Chain.new(over(fields, one, other)))]), other.id => Curve::Strand.new([])}.freeze
+        @strands =
+          {one.id => Curve::Strand.new([Curve::Flat.new(Curve::Chain.new(over(fields, one, other)))]),
+            other.id => Curve::Strand.new([])}.freeze
         @reach_mm = reach(fields, one)
         @cover = fields[:cover] && coil(fields[:cover], one.mm)
         freeze
@@ -33,7 +36,8 @@ module Meander
         @ring.mm + (1.5 * one.mm)
       end
 
-      # Straight on where the wires meet head on, half a turn from the one to the other, or up and once round a ring between them.
+      # Straight on where the wires meet head on, half a turn from the one to the other, or up and once round a ring
+      # between them.
       def over(fields, one, other)
         return ring(one, other) if @ring
         return [Curve::Line.new([one.x, 0.0], [other.x, 0.0])] if fields[:rounded]

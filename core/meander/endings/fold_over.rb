@@ -2,7 +2,8 @@
 
 module Meander
   module Endings
-    # Half a turn from the plane of the base wires over to the front (side 1) or the back (-1), out beyond the band's end and back.
+    # Half a turn from the plane of the base wires over to the front (side 1) or the back (-1), out beyond the band's
+    # end and back.
     class FoldOver
       STEPS = 12
 
@@ -14,7 +15,12 @@ module Meander
       end
 
       def length = Math::PI * @radius
-      def points = (0..STEPS).map { |k| (Math::PI * k / STEPS).then { |t| [@x, @radius * Math.sin(t), @side * @radius * (1 - Math.cos(t))] } }
+
+      def points
+        (0..STEPS).map do |k|
+          (Math::PI * k / STEPS).then { |t| [@x, @radius * Math.sin(t), @side * @radius * (1 - Math.cos(t))] }
+        end
+      end
     end
   end
 end

@@ -5,8 +5,12 @@ module Meander
     # A plain hook: the first wire runs on as a shank, bends half round a mandrel and comes back to a tip that is turned
     # away from the shank; the second wire binds its neck, and any others end under the binding.
     class Hook
-      SENTENCE = Sentence.new("a hook", [Sentence.size("inside", "Inside of the hook", "", "inside,", 0.5), Sentence.size("shank", "Shank of the hook", "shank"),
-        Sentence.count("wraps", "Wraps that bind the hook", ",", "wraps")], {inside: Sentence.mm(4), shank: Sentence.mm(9), wraps: 3}, wires: "all", holds: true)
+      SENTENCE =
+        Sentence.new("a hook",
+          [Sentence.size("inside", "Inside of the hook", "", "inside,", 0.5),
+            Sentence.size("shank", "Shank of the hook", "shank"),
+            Sentence.count("wraps", "Wraps that bind the hook", ",", "wraps")],
+          {inside: Sentence.mm(4), shank: Sentence.mm(9), wraps: 3}, wires: "all", holds: true)
 
       # The way back as a share of the shank, and the tip's bend; common practice, no source.
       RETURN = 0.6
@@ -42,7 +46,8 @@ module Meander
       def bend
         foot = [@former.x, 0.0]
         shoulder = [@former.x, top_mm]
-        half = Curve::Arc.new([@former.x + (inward * @radius), top_mm], @radius, inward.positive? ? Math::PI : 0.0, -inward * Math::PI)
+        half = Curve::Arc.new([@former.x + (inward * @radius), top_mm], @radius, inward.positive? ? Math::PI : 0.0,
+          -inward * Math::PI)
         low = [half.point(1.0)[0], top_mm - (@shank * RETURN)]
         [Curve::Line.new(foot, shoulder), half, Curve::Line.new(half.point(1.0), low), tip(low)]
       end
@@ -50,7 +55,8 @@ module Meander
       # Turned outwards on a radius of twice the wire.
       def tip(low)
         radius = 2 * @former.mm
-        Curve::Arc.new([low[0] + (inward * radius), low[1]], radius, inward.positive? ? Math::PI : 0.0, inward * TIP_ANGLE)
+        Curve::Arc.new([low[0] + (inward * radius), low[1]], radius, inward.positive? ? Math::PI : 0.0,
+          inward * TIP_ANGLE)
       end
 
       # Over to the hook wire, then a helix round it.

@@ -4,7 +4,9 @@ module Meander
   module Endings
     # A straight ear post, its end rounded.
     class Post < Freed
-      SENTENCE = Sentence.new("an ear post", [Sentence.size("length", "Length of the ear post", "of")], {length: Sentence.mm(14)}, wires: "one")
+      SENTENCE =
+        Sentence.new("an ear post", [Sentence.size("length", "Length of the ear post", "of")],
+          {length: Sentence.mm(14)}, wires: "one")
 
       def words = "ear post, #{Units::Text.length(@fields[:length].mm)}"
 

@@ -2,13 +2,18 @@
 
 module Meander
   module Endings
-    # A crimped ribbon end, bought: the wires are cut back to lie inside it, their ends bent over so that none pulls out, and the end is
-    # glued in or only crimped. What it is wide and thick inside must take the bulk of the strip.
+    # A crimped ribbon end, bought: the wires are cut back to lie inside it, their ends bent over so that none pulls
+    # out, and the end is glued in or only crimped. What it is wide and thick inside must take the bulk of the strip.
     class RibbonEnd < Freed
-      SENTENCE = Sentence.new("a ribbon end", [Sentence.size("wide", "Ribbon end, wide inside", "", "wide", 0.5), Sentence.size("thick", "Ribbon end, thick inside", "and", "thick inside,", 0.1),
-        Sentence.size("depth", "Depth of the ribbon end", "", "deep,", 0.5), Sentence.size("length", "Length of the ribbon end", "", "long with its ring", 0.5),
-        Sentence.flag("glued", "Ribbon end: how it holds", ",", "glued in", "only crimped")],
-        {wide: Sentence.mm(6), thick: Sentence.mm(2.5), depth: Sentence.mm(6), length: Sentence.mm(10), glued: false}, wires: "all", holds: true)
+      SENTENCE =
+        Sentence.new("a ribbon end",
+          [Sentence.size("wide", "Ribbon end, wide inside", "", "wide", 0.5),
+            Sentence.size("thick", "Ribbon end, thick inside", "and", "thick inside,", 0.1),
+            Sentence.size("depth", "Depth of the ribbon end", "", "deep,", 0.5),
+            Sentence.size("length", "Length of the ribbon end", "", "long with its ring", 0.5),
+            Sentence.flag("glued", "Ribbon end: how it holds", ",", "glued in", "only crimped")],
+          {wide: Sentence.mm(6), thick: Sentence.mm(2.5), depth: Sentence.mm(6), length: Sentence.mm(10), glued: false},
+          wires: "all", holds: true)
 
       # How much wider than a strip it may be inside and still hold it once it is crimped; our choice, no source.
       SLACK_MM = 1.0
@@ -21,7 +26,10 @@ module Meander
         super
       end
 
-      def words = "ribbon end, #{Units::Text.length(@fields[:wide].mm)} by #{Units::Text.length(@fields[:thick].mm)} inside#{", glued in" if @fields[:glued]}"
+      def words
+        "ribbon end, #{Units::Text.length(@fields[:wide].mm)} by #{Units::Text.length(@fields[:thick].mm)} " \
+        "inside#{", glued in" if @fields[:glued]}"
+      end
 
       private
 
@@ -29,7 +37,9 @@ module Meander
       def parts(seat, index, seats)
         side = (index < seats.size / 2.0 && seats.size > 1) ? 1.0 : -1.0
         straight = [@fields[:depth].mm - (1.5 * seat.mm), 0.0].max
-        [flat([Curve::Line.new([seat.x, 0.0], [seat.x, straight]), Curve::Arc.new([seat.x + (side * seat.mm), straight], seat.mm, side.positive? ? Math::PI : 0.0, -side * Math::PI / 2)])]
+        [flat([Curve::Line.new([seat.x, 0.0], [seat.x, straight]),
+          Curve::Arc.new([seat.x + (side * seat.mm), straight], seat.mm, side.positive? ? Math::PI : 0.0,
+            -side * Math::PI / 2)])]
       end
 
       def reach(_seat) = @long
@@ -39,7 +49,9 @@ module Meander
         half, depth = fields[:wide].mm / 2, fields[:depth].mm
         ring = [(@long - depth) / 2, 0.0].max
         box = [[-half, 0.0], [half, 0.0], [half, depth], [-half, depth], [-half, 0.0]]
-        round = (0..36).map { |k| (Math::PI * k / 18).then { |t| [ring * Math.sin(t), depth + ring - (ring * Math.cos(t))] } }
+        round = (0..36).map do |k|
+          (Math::PI * k / 18).then { |t| [ring * Math.sin(t), depth + ring - (ring * Math.cos(t))] }
+        end
         [box, round].map { |line| line.map { |x, y| [middle + x, y, fields[:thick].mm / 2] } }
       end
     end

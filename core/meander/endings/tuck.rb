@@ -4,7 +4,9 @@ module Meander
   module Endings
     # Tucked in: folded over to the back and led along it.
     class Tuck < Freed
-      SENTENCE = Sentence.new("a tuck to the back", [Sentence.size("length", "Length tucked in", "of", "", 0.5)], {length: Sentence.mm(5)}, wires: "all")
+      SENTENCE =
+        Sentence.new("a tuck to the back", [Sentence.size("length", "Length tucked in", "of", "", 0.5)],
+          {length: Sentence.mm(5)}, wires: "all")
 
       def words = "tucked in at the back, #{Units::Text.length(@fields[:length].mm)}"
 
@@ -15,7 +17,9 @@ module Meander
 
       def parts(seat, _index, _seats)
         back = behind(seat)
-        [FoldOver.new(seat.x, back / 2, -1), Curve::Flat.new(Curve::Chain.new([Curve::Line.new([seat.x, 0.0], [seat.x, -@fields[:length].mm])]), height: -back)]
+        [FoldOver.new(seat.x, back / 2, -1),
+          Curve::Flat.new(Curve::Chain.new([Curve::Line.new([seat.x, 0.0], [seat.x, -@fields[:length].mm])]),
+            height: -back)]
       end
     end
   end

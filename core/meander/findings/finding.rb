@@ -2,7 +2,8 @@
 
 module Meander
   module Findings
-    # What is hung on an ending, bought or made: how far it reaches, what it weighs and takes of wire. Lengths in mm, mass in g.
+    # What is hung on an ending, bought or made: how far it reaches, what it weighs and takes of wire. Lengths in mm,
+    # mass in g.
     class Finding
       # As read, see Document::Fields::FINDING.
       attr_reader :fields
@@ -29,7 +30,8 @@ module Meander
       # Its rings as they are drawn, from where it hangs: [[inside mm, wire mm], ...].
       def rings = []
 
-      # The way of its wire where it is not rings: a Curve::Chain of places [across, outwards] from where it hangs; nil else.
+      # The way of its wire where it is not rings: a Curve::Chain of places [across, outwards] from where it hangs; nil
+      # else.
       def way = nil
     end
   end

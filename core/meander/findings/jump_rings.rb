@@ -4,16 +4,25 @@ module Meander
   module Findings
     # Jump rings made over a mandrel, hung in each other: each reaches as far as it is wide inside.
     class JumpRings < Finding
-      SENTENCE = Sentence.new("jump rings", [Sentence.count("count", "Jump rings", ",", "of them,"), Sentence.size("inside", "Inside of the jump rings", "", "inside,", 0.5),
-        Sentence.size("wire", "Wire of the jump rings", "of", "", 0.1), Sentence.flag("flat", "How the jump rings are left", "", "hammered flat,", "left round,")],
-        {inside: Sentence.mm(4), wire: Sentence.mm(0.8), metal: "copper", count: 1, flat: false}, metal: true)
+      SENTENCE =
+        Sentence.new("jump rings",
+          [Sentence.count("count", "Jump rings", ",", "of them,"),
+            Sentence.size("inside", "Inside of the jump rings", "", "inside,", 0.5),
+            Sentence.size("wire", "Wire of the jump rings", "of", "", 0.1),
+            Sentence.flag("flat", "How the jump rings are left", "", "hammered flat,", "left round,")],
+          {inside: Sentence.mm(4), wire: Sentence.mm(0.8), metal: "copper", count: 1, flat: false}, metal: true)
 
       def inside_mm = fields[:inside].mm
       def d = fields[:wire].mm
       def count = fields[:count]
       def material = Materials::Metal.fetch(fields[:metal])
       def reach_mm = count * inside_mm
-      def words = "#{Units::Text.count(count, "jump ring")} #{Units::Text.length(inside_mm)} inside, of #{Units::Text.wire(d)} #{material.name}#{", hammered flat" if flat?}"
+
+      def words
+        "#{Units::Text.count(count, "jump ring")} #{Units::Text.length(inside_mm)} inside, of #{Units::Text.wire(d)} " \
+        "#{material.name}#{", hammered flat" if flat?}"
+      end
+
       def flat? = fields[:flat]
       def per_metre = self.class.from_mm(1000.0, inside_mm, d)
 

@@ -2,11 +2,11 @@
 
 module Meander
   module Form
-    # A single wire bent without being woven: its way in the plane [[x, y], ...] from the origin along +y, its exact length, and how
-    # tight it is bent at its tightest (radius of its inside). All in mm.
+    # A single wire bent without being woven: its way in the plane [[x, y], ...] from the origin along +y, its exact
+    # length, and how tight it is bent at its tightest (radius of its inside). All in mm.
     class Bends
-      # points: drawn; length_mm; least_mm: the smallest inside radius, nil where it is straight; turn: how far it has turned at its
-      # end; words; centre: of a figure that has one, [x, y].
+      # points: drawn; length_mm; least_mm: the smallest inside radius, nil where it is straight; turn: how far it has
+      # turned at its end; words; centre: of a figure that has one, [x, y].
       Bent = Struct.new(:points, :length_mm, :least_mm, :turn, :words, :centre, keyword_init: true)
 
       def self.call(bend, wire_mm) = new(bend, wire_mm).public_send(bend[:kind])
@@ -22,23 +22,29 @@ module Meander
         angle, sign = radians, (@bend[:towards] == "far") ? 1 : -1
         way = Way::Arc.new(sign / mm(:radius))
         points = Trace.points { |share| way.at(share * angle * mm(:radius), 0.0, 0.0) }
-        bent(points, mm(:radius) * angle, mm(:radius) - (@mm / 2), sign * angle, "an arc of #{@bend[:angle]}° on a radius of #{said(:radius)}")
+        bent(points, mm(:radius) * angle, mm(:radius) - (@mm / 2), sign * angle,
+          "an arc of #{@bend[:angle]}° on a radius of #{said(:radius)}")
       end
 
       # Half its height to either side of its middle line.
       def wave
         rate = 2 * Math::PI * @bend[:waves] / mm(:length)
-        points = Trace.points(48 * @bend[:waves]) { |share| [mm(:height) / 2 * Math.sin(rate * share * mm(:length)), share * mm(:length)] }
-        bent(points, Trace.smooth_mm(points), (1 / (mm(:height) / 2 * (rate**2))) - (@mm / 2), 0.0, "#{Units::Text.count(@bend[:waves], "wave")} over #{said(:length)}, #{said(:height)} high")
+        points = Trace.points(48 * @bend[:waves]) do |share|
+          [mm(:height) / 2 * Math.sin(rate * share * mm(:length)), share * mm(:length)]
+        end
+        bent(points, Trace.smooth_mm(points), (1 / (mm(:height) / 2 * (rate**2))) - (@mm / 2), 0.0,
+          "#{Units::Text.count(@bend[:waves], "wave")} over #{said(:length)}, #{said(:height)} high")
       end
 
-      # A circle whose radius swings half the height to either side, closed; it begins outside. Its tightest bend is at a crest, where
-      # the curvature in polar form is (r - r'') / r^2 (any book of differential geometry).
+      # A circle whose radius swings half the height to either side, closed; it begins outside. Its tightest bend is at
+      # a crest, where the curvature in polar form is (r - r'') / r^2 (any book of differential geometry).
       def waved_ring
         mean, swing, waves = mm(:across) / 2, mm(:height) / 2, @bend[:waves]
         outer = mean + swing
         points = Trace.points(64 * waves) do |share|
-          (2 * Math::PI * share).then { |t| (mean + (swing * Math.cos(waves * t))).then { |r| [outer - (r * Math.cos(t)), r * Math.sin(t)] } }
+          (2 * Math::PI * share).then do |t|
+            (mean + (swing * Math.cos(waves * t))).then { |r| [outer - (r * Math.cos(t)), r * Math.sin(t)] }
+          end
         end
         bent(points, Trace.smooth_mm(points), (outer**2 / (outer + (swing * (waves**2)))) - (@mm / 2), 0.0,
           "a ring #{said(:across)} across in #{waves} waves #{said(:height)} high", [outer, 0.0])
@@ -49,8 +55,13 @@ module Meander
         inner, rate = (mm(:inside) + @mm) / 2, mm(:pitch) / (2 * Math::PI)
         whole = 2 * Math::PI * @bend[:turns]
         outer = inner + (rate * whole)
-        points = Trace.points(64 * @bend[:turns]) { |share| (outer - (rate * whole * share)).then { |r| [outer - (r * Math.cos(whole * share)), r * Math.sin(whole * share)] } }
-        bent(points, Bends.spiral_mm(inner, outer, rate), mm(:inside) / 2, 0.0, "a swirl of #{Units::Text.count(@bend[:turns], "turn")} from #{said(:inside)} inside")
+        points = Trace.points(64 * @bend[:turns]) do |share|
+          (outer - (rate * whole * share)).then do |r|
+            [outer - (r * Math.cos(whole * share)), r * Math.sin(whole * share)]
+          end
+        end
+        bent(points, Bends.spiral_mm(inner, outer, rate), mm(:inside) / 2, 0.0,
+          "a swirl of #{Units::Text.count(@bend[:turns], "turn")} from #{said(:inside)} inside")
       end
 
       # The integral of sqrt(r^2 + b^2) dr / b, from any table of integrals.
@@ -59,8 +70,8 @@ module Meander
         sum.call(outer) - sum.call(inner)
       end
 
-      # Loops on a mandrel in a row, each a whole turn pi (m + D), with the straight from one to the next between them and half of one
-      # before the first and after the last; all on one side of the wire, or on either side in turn.
+      # Loops on a mandrel in a row, each a whole turn pi (m + D), with the straight from one to the next between them
+      # and half of one before the first and after the last; all on one side of the wire, or on either side in turn.
       def loops
         radius, count, turtle = (mm(:inside) + @mm) / 2, @bend[:count], Turtle.new
         count.times do |i|
@@ -69,7 +80,8 @@ module Meander
           turtle.forward(mm(:pitch) / 2)
         end
         bent(turtle.points, turtle.length_mm, mm(:inside) / 2, 0.0,
-          "#{Units::Text.count(count, "loop")} #{said(:inside)} inside, #{said(:pitch)} apart#{", on either side in turn" if @bend[:sides] == "in_turn" && count > 1}")
+          "#{Units::Text.count(count, "loop")} #{said(:inside)} inside, #{said(:pitch)} " \
+          "apart#{", on either side in turn" if @bend[:sides] == "in_turn" && count > 1}")
       end
 
       # Straight legs with a fold of the given inside between them, opening by an angle.
@@ -84,16 +96,20 @@ module Meander
         bent(turtle.points, turtle.length_mm, mm(:fold) / 2, 0.0, "a zigzag of #{@bend[:legs]} legs of #{said(:leg)}")
       end
 
-      # Out to the length of each petal, a fold, and back to the centre, in turn longer and shorter; a fold leads on to the next.
+      # Out to the length of each petal, a fold, and back to the centre, in turn longer and shorter; a fold leads on to
+      # the next.
       def rosette
         petals = @bend[:petals]
         way = RosetteWay.new(Bends.centre_mm(@bend, @mm), (mm(:fold) + @mm) / 2, petals)
         petals.times { |i| way.petal(i.even? ? mm(:long) : mm(:short), last: i == petals - 1) }
-        bent(way.points, way.length_mm, mm(:fold) / 2, 0.0, "a rosette of #{petals} petals, #{said(:long)} and #{said(:short)} in turn", [0.0, 0.0])
+        bent(way.points, way.length_mm, mm(:fold) / 2, 0.0,
+          "a rosette of #{petals} petals, #{said(:long)} and #{said(:short)} in turn", [0.0, 0.0])
       end
 
       # The circle the legs stand on at the centre: as asked for, or as small as all of them side by side allow.
-      def self.centre_mm(bend, wire_mm) = [bend[:centre].mm / 2, wire_mm / 2 / Math.sin(Math::PI / (2 * bend[:petals]))].max
+      def self.centre_mm(bend, wire_mm)
+        [bend[:centre].mm / 2, wire_mm / 2 / Math.sin(Math::PI / (2 * bend[:petals]))].max
+      end
 
       private
 
@@ -102,7 +118,8 @@ module Meander
       def radians = @bend[:angle] * Math::PI / 180
 
       def bent(points, length_mm, least_mm, turn, words, centre = nil)
-        Bent.new(points: points.map { |x, y, z| [x, y, z || 0.0] }.freeze, length_mm:, least_mm:, turn:, words:, centre:).freeze
+        Bent.new(points: points.map { |x, y, z| [x, y, z || 0.0] }.freeze, length_mm:, least_mm:, turn:, words:,
+          centre:).freeze
       end
     end
   end

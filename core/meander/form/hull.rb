@@ -2,7 +2,8 @@
 
 module Meander
   module Form
-    # The convex hull of places in the plane: its corners going round, by the two chains of the sorted places (Andrew, 1979).
+    # The convex hull of places in the plane: its corners going round, by the two chains of the sorted places (Andrew,
+    # 1979).
     module Hull
       # points: [[x, y], ...]; what they have beyond x and y is left out.
       def self.call(points)
@@ -10,6 +11,13 @@ module Meander
         return sorted if sorted.size < 3
 
         chain(sorted)[..-2] + chain(sorted.reverse)[..-2]
+      end
+
+      # Places to either side of a line, so far from it: enough of them for a hull.
+      def self.beside(line, mm)
+        line.each_slice(6).flat_map { |points|
+          [points.first, points.last]
+        }.flat_map { |x, y| [[x - mm, y], [x + mm, y]] }
       end
 
       def self.chain(points)

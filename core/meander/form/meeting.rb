@@ -2,14 +2,16 @@
 
 module Meander
   module Form
-    # Where two rows come nearest to each other, at so many places shared out along them. A row is one or more lines [[x, y, z], ...].
+    # Where two rows come nearest to each other, at so many places shared out along them. A row is one or more lines
+    # [[x, y, z], ...].
     module Meeting
       # On each row: which of its lines, which of that line's points, and the place.
       On = Struct.new(:line, :point, :place)
       Met = Struct.new(:one, :other) do
         def apart_mm = Math.hypot(other.place[0] - one.place[0], other.place[1] - one.place[1])
       end
-      # So many points of a line's part are compared with so many of the other's before the nearest are looked at one by one.
+      # So many points of a line's part are compared with so many of the other's before the nearest are looked at one by
+      # one.
       COARSE = 48
 
       # @return [Array<Met>]
@@ -20,12 +22,16 @@ module Meander
 
       def self.reversed?(one, other)
         far = ->(p, q) { Math.hypot(p[0] - q[0], p[1] - q[1]) }
-        far.call(one.first, other.last) + far.call(one.last, other.first) < far.call(one.first, other.first) + far.call(one.last, other.last) - 1e-9
+        far.call(one.first, other.last) + far.call(one.last, other.first) < far.call(one.first, other.first) +
+          far.call(one.last, other.last) - 1e-9
       end
 
       def self.nearest(one, other, parts, count)
         pairs = one.each_index.to_a.product(other.each_index.to_a)
-        pairs.map { |i, j| refined(one[i], other[j], i, j, parts.zip([one[i], other[j]]).map { |part, line| part(line, part, count) }) }.min_by(&:apart_mm)
+        pairs.map { |i, j|
+          refined(one[i], other[j], i, j,
+            parts.zip([one[i], other[j]]).map { |part, line| part(line, part, count) })
+        }.min_by(&:apart_mm)
       end
 
       # The points of a part of a line, first and last.
@@ -34,7 +40,8 @@ module Meander
       def self.refined(line, other, line_at, other_at, ranges)
         steps = ranges.map { |from, to| [((to - from) / COARSE.to_f).ceil, 1].max }
         found = least(line, other, *ranges.zip(steps).map { |(from, to), step| (from..to).step(step) })
-        i, j = least(line, other, *found.zip(steps, ranges).map { |at, step, (from, to)| [at - step, from].max..[at + step, to].min })
+        i, j = least(line, other,
+          *found.zip(steps, ranges).map { |at, step, (from, to)| [at - step, from].max..[at + step, to].min })
         Met.new(On.new(line_at, i, line[i]), On.new(other_at, j, other[j])).freeze
       end
 

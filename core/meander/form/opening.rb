@@ -2,8 +2,8 @@
 
 module Meander
   module Form
-    # The opening between the two base wires of a frame: how wide it stands from its beginning to its end. Both ends are closed,
-    # the wires lying side by side there. All in mm.
+    # The opening between the two base wires of a frame: how wide it stands from its beginning to its end. Both ends are
+    # closed, the wires lying side by side there. All in mm.
     class Opening
       # Places at which the outline is told.
       STEPS = 240
@@ -12,7 +12,8 @@ module Meander
 
       # A share of the way round the outline => [share of the length, share of the width].
       OUTLINES = {
-        "drop" => ->(share, _) { (Math::PI * share).then { |t| [(1 - Math.cos(t)) / 2, Math.sin(t) * Math.sin(t / 2) / DROP_WIDEST] } },
+        "drop" => ->(share,
+          _) { (Math::PI * share).then { |t| [(1 - Math.cos(t)) / 2, Math.sin(t) * Math.sin(t / 2) / DROP_WIDEST] } },
         "leaf" => ->(share, slender) { leaf(share, slender) },
         "crescent" => ->(share, _) { [share, Math.sin(Math::PI * share)] },
         "waists" => ->(share, _) { [share, Math.sin(Math::PI * share)] }
@@ -36,7 +37,10 @@ module Meander
         @length_mm = form[:length].mm
         @width_mm = form[:width].mm
         outline = OUTLINES.fetch(form[:kind])
-        @places = (0..STEPS).map { |i| outline.call(i / STEPS.to_f, length_mm / width_mm).then { |y, c| [y * length_mm, [c, 0.0].max * width_mm] } }.freeze
+        @places = (0..STEPS).map { |i|
+          outline.call(i / STEPS.to_f, length_mm / width_mm)
+                    .then { |y, c| [y * length_mm, [c, 0.0].max * width_mm] }
+        }.freeze
         freeze
       end
 
@@ -59,7 +63,8 @@ module Meander
 
       # Places along it between two, with what is clear there: [[mm from the first, clear mm], ...].
       def between(from, to)
-        [[from, clear_mm(from)], *places.select { |along, _| along > from + 1e-6 && along < to - 1e-6 }, [to, clear_mm(to)]].map { |along, clear| [along - from, clear] }
+        [[from, clear_mm(from)], *places.select { |along, _| along > from + 1e-6 && along < to - 1e-6 },
+          [to, clear_mm(to)]].map { |along, clear| [along - from, clear] }
       end
 
       # The way of a base wire of a diameter along one edge (side -1 near, 1 far): [[along, across], ...].

@@ -2,8 +2,8 @@
 
 module Meander
   module Form
-    # Where a section stands in the finished piece: its origin in mm, how far it is turned (radians from +y towards +x), and whether
-    # it is the mirror image of what it says (-1) or not (1).
+    # Where a section stands in the finished piece: its origin in mm, how far it is turned (radians from +y towards +x),
+    # and whether it is the mirror image of what it says (-1) or not (1).
     Pose = Struct.new(:x, :y, :turn, :side) do
       # A place of the section in the finished piece.
       def at((px, py, pz))
@@ -14,7 +14,8 @@ module Meander
       # The upright box round places of the section, in the finished piece: [[x, x], [y, y]].
       def box(places)
         cos, sin = Math.cos(turn), Math.sin(turn)
-        [places.map { |px, py| x + (px * side * cos) + (py * sin) }.minmax, places.map { |px, py| y - (px * side * sin) + (py * cos) }.minmax]
+        [places.map { |px, py| x + (px * side * cos) + (py * sin) }.minmax,
+          places.map { |px, py| y - (px * side * sin) + (py * cos) }.minmax]
       end
 
       # What stands at a place of this section, turned further by an angle of its own.

@@ -2,7 +2,8 @@
 
 module Meander
   module Form
-    # The way of a wire folded out and back into petals round a centre, leg beside leg. All in mm, of the wire's middle line.
+    # The way of a wire folded out and back into petals round a centre, leg beside leg. All in mm, of the wire's middle
+    # line.
     class RosetteWay
       STEPS = 12
 
@@ -19,7 +20,8 @@ module Meander
         @length_mm = 0.0
       end
 
-      # A petal of a length from the centre of the rosette to the middle line at its tip, and the fold to the next unless it is the last.
+      # A petal of a length from the centre of the rosette to the middle line at its tip, and the fold to the next
+      # unless it is the last.
       def petal(length_mm, last:)
         foot = [@centre * Math.sin(@half), @centre * Math.cos(@half)]
         top = length_mm - @fold
@@ -33,7 +35,8 @@ module Meander
 
       private
 
-      # A leg's length from its foot to where it touches the fold, and the angle of that place (from +x, a leg on the right).
+      # A leg's length from its foot to where it touches the fold, and the angle of that place (from +x, a leg on the
+      # right).
       def tangent((x, y), top)
         far = Math.hypot(x, top - y)
         down = Math.atan2(y - top, x)
@@ -42,7 +45,11 @@ module Meander
 
       def arc(from, to, centre, radius)
         straight([-@centre * Math.sin(@half), @centre * Math.cos(@half)])
-        (0..STEPS).each { |i| (from + ((to - from) * i / STEPS)).then { |angle| straight([centre[0] + (radius * Math.cos(angle)), centre[1] + (radius * Math.sin(angle))]) } }
+        (0..STEPS).each do |i|
+          (from + ((to - from) * i / STEPS)).then do |angle|
+            straight([centre[0] + (radius * Math.cos(angle)), centre[1] + (radius * Math.sin(angle))])
+          end
+        end
       end
 
       # Half a turn on the circle of the legs, towards the centre.

@@ -15,8 +15,11 @@ module Meander
         fine + ((fine - polyline_mm(points.each_slice(2).map(&:first))) / 3)
       end
 
-      # The places so far along a way (mm; at its end what is past it) that is run_mm long in all, its chords being a little shorter.
-      def self.places(points, along, run_mm) = Ruler.new(points, run_mm).then { |ruler| along.map { |mm| ruler.at(mm) } }
+      # The places so far along a way (mm; at its end what is past it) that is run_mm long in all, its chords being a
+      # little shorter.
+      def self.places(points, along, run_mm)
+        Ruler.new(points, run_mm).then { |ruler| along.map { |mm| ruler.at(mm) } }
+      end
 
       # A way that was measured once, to find places on it.
       class Ruler
@@ -41,7 +44,8 @@ module Meander
       def self.polyline_mm(points)
         last = points.first
         points.sum(0.0) do |point|
-          step = Math.sqrt(((point[0] - last[0])**2) + ((point[1] - last[1])**2) + (((point[2] || 0.0) - (last[2] || 0.0))**2))
+          step = Math.sqrt(((point[0] - last[0])**2) + ((point[1] - last[1])**2) +
+            (((point[2] || 0.0) - (last[2] || 0.0))**2))
           last = point
           step
         end

@@ -4,7 +4,8 @@ module Meander
   module Form
     # Turns of a fine wire round a thicker one, as strokes across its way.
     module Turns
-      # So many turns shared out along a whole way of points [[x, y, z], ...]; across_mm: outside to outside of the turns.
+      # So many turns shared out along a whole way of points [[x, y, z], ...]; across_mm: outside to outside of the
+      # turns.
       def self.along(points, count, across_mm)
         run = Trace.polyline_mm(points)
         at = Array.new(count) { |k| run * (k + 0.5) / count }

@@ -2,7 +2,8 @@
 
 module Meander
   module Form
-    # Straight runs and bends end to end in the plane, from the origin; headings in radians from +y towards +x, lengths in mm.
+    # Straight runs and bends end to end in the plane, from the origin; headings in radians from +y towards +x, lengths
+    # in mm.
     class Turtle
       attr_reader :points, :length_mm
 

@@ -2,11 +2,11 @@
 
 module Meander
   module Form
-    # How a strip lies once it is bent. Each answers `at(along, across, height)`, the place [x, y, z] of a point of the strip, and
-    # `turn(along)`, how far its middle line has turned there, in radians from +y towards +x. The strip begins at the origin and runs
-    # along +y; across is counted from its middle line towards +x, height towards the maker. `beyond(along, [across, out, height], band)`
-    # is the place of what goes straight on from the end of the strip at `along`, `out` beyond it (below 0 before it); band: [low, high],
-    # what of its width is strip. All in mm.
+    # How a strip lies once it is bent. Each answers `at(along, across, height)`, the place [x, y, z] of a point of the
+    # strip, and `turn(along)`, how far its middle line has turned there, in radians from +y towards +x. The strip
+    # begins at the origin and runs along +y; across is counted from its middle line towards +x, height towards the
+    # maker. `beyond(along, [across, out, height], band)` is the place of what goes straight on from the end of the
+    # strip at `along`, `out` beyond it (below 0 before it); band: [low, high], what of its width is strip. All in mm.
     module Way
       # As it was woven.
       module Straight
@@ -49,7 +49,8 @@ module Meander
 
         def at(along, across, height)
           angle = angle(along, across)
-          [(@radius + height) * Math.sin(angle), (along * @up) + (across * @round), (@radius + height) * Math.cos(angle)]
+          [(@radius + height) * Math.sin(angle), (along * @up) + (across * @round),
+            (@radius + height) * Math.cos(angle)]
         end
 
         # Off the dowel on the tangent where its wire ends, beside the strip straight on across.

@@ -117,7 +117,8 @@ module Meander
         digits = @scan.scan(/\d{1,6}/)
         return digits.to_i if digits && range.cover?(digits.to_i)
 
-        refuse(from, digits ? "#{digits} is not #{what} here" : "#{what} is missing", "#{what}: a whole number from #{range.min} to #{range.max}")
+        refuse(from, digits ? "#{digits} is not #{what} here" : "#{what} is missing",
+          "#{what}: a whole number from #{range.min} to #{range.max}")
       end
 
       def space = @scan.skip(/\s+/)
@@ -128,7 +129,8 @@ module Meander
           next unless gaps[i] == gaps[i - 1]
 
           where = i.zero? ? "the way back to the first move" : "moves #{i} and #{i + 1}"
-          refuse(@text.length, "#{where} would pass gap #{gaps[i]} twice in a row", "a move between them, or wraps begun on the far side")
+          refuse(@text.length, "#{where} would pass gap #{gaps[i]} twice in a row",
+            "a move between them, or wraps begun on the far side")
         end
       end
 
@@ -136,19 +138,25 @@ module Meander
         given = @scan.check(/[[:alpha:]]+|./m).to_s
         near = WORDS.min_by { |known| distance(given.downcase, known) }
         refuse(@scan.pos, given.empty? ? "the text ends too early" : "“#{given[0, 20]}” is not understood here",
-               "on, far, through, x, mirror, numbers, commas and ( )", (near if given.match?(/\A[[:alpha:]]{2,}/) && distance(given.downcase, near) <= 2))
+          "on, far, through, x, mirror, numbers, commas and ( )",
+          (near if given.match?(/\A[[:alpha:]]{2,}/) && distance(given.downcase, near) <= 2))
       end
 
       # Letters to change, add or leave out (Levenshtein).
       def distance(one, other)
         one.each_char.with_index(1).reduce((0..other.length).to_a) do |row, (char, i)|
-          other.each_char.with_index(1).with_object([i]) { |(there, j), line| line << [row[j] + 1, line[j - 1] + 1, row[j - 1] + ((char == there) ? 0 : 1)].min }
+          other.each_char.with_index(1).with_object([i]) do |(there, j), line|
+            line << [row[j] + 1, line[j - 1] + 1, row[j - 1] + ((char == there) ? 0 : 1)].min
+          end
         end.last
       end
 
       def refuse(place, message, accepted, likely = nil)
         given = @text.to_s[place, 20].to_s
-        raise InvalidInput.new([Fault.new(path: "/text/#{place}", code: "notation", message: "at character #{place + 1}: #{message}", given:, accepted:, likely: [likely].compact)])
+        raise InvalidInput.new(
+          [Fault.new(path: "/text/#{place}", code: "notation", message: "at character #{place + 1}: #{message}", given:,
+            accepted:, likely: [likely].compact)]
+        )
       end
     end
   end

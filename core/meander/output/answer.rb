@@ -2,9 +2,11 @@
 
 module Meander
   module Output
-    # A plan as the interface is told it: schema plan-3. Figures in mm and g, full precision, of one finished piece; pictures by their hashes.
+    # A plan as the interface is told it: schema plan-3. Figures in mm and g, full precision, of one finished piece;
+    # pictures by their hashes.
     module Answer
-      WORN = %i[ease_mm wrist_mm opening_mm round_mm lift_mm slide_mm size_words strip_mm wanted_mm off_mm floats].freeze
+      WORN = %i[ease_mm wrist_mm opening_mm round_mm lift_mm slide_mm size_words strip_mm wanted_mm off_mm floats]
+        .freeze
 
       # plan: Planner::Plan.
       def self.call(plan) = {**made(plan), **cut(plan), **shown(plan), **work(plan)}
@@ -13,41 +15,53 @@ module Meander
       def self.made(plan)
         {fit: fit(plan), worn: worn(plan), sections: plan.sections.map { |section| section_h(section, plan) },
           endings: plan.piece.endings.to_h { |ending| [ending.id, plan.ends.bent_of(ending).words] },
-          findings: plan.piece.findings.map(&:to_h), beads: plan.beads_h, wires: plan.piece.wires.map { |wire| wire_h(wire) }}
+          findings: plan.piece.findings.map(&:to_h), beads: plan.beads_h,
+          wires: plan.piece.wires.map { |wire| wire_h(wire) }}
       end
 
       # What is cut for it, and what it weighs.
       def self.cut(plan)
-        {cuts: plan.cuts.map { |cut| cut_h(cut, plan) }, cut_list: plan.cut_list.map(&:to_h), own: plan.own_lengths.map(&:to_h),
+        {cuts: plan.cuts.map { |cut| cut_h(cut, plan) }, cut_list: plan.cut_list.map(&:to_h),
+          own: plan.own_lengths.map(&:to_h),
           supply: plan.supply.map(&:to_h), working: plan.working, mass: plan.mass, pieces: plan.pieces}
       end
 
       # How it looks and how far it reaches.
       def self.shown(plan)
-        {strip: plan.band && plan.strip_picture.content_hash, finished: plan.band ? [] : finished(plan), extent: plan.extent, front: plan.front}
+        {strip: plan.band && plan.strip_picture.content_hash, finished: plan.band ? [] : finished(plan),
+          extent: plan.extent, front: plan.front}
       end
 
       # How it is made, and what to mind.
       def self.work(plan)
-        {work: {wraps: plan.wraps, minutes: plan.minutes}, order: Work::Order.call(plan).map(&:to_h), advice: Advice::Council.call(plan).map(&:to_h)}
+        {work: {wraps: plan.wraps, minutes: plan.minutes}, order: Work::Order.call(plan).map(&:to_h),
+          advice: Advice::Council.call(plan).map(&:to_h)}
       end
 
-      def self.wire_h(wire) = {id: wire.id, words: wire.words, colour: wire.material.colour, names: Units::Gauge.names(wire.mm)}
+      def self.wire_h(wire)
+        {id: wire.id, words: wire.words, colour: wire.material.colour, names: Units::Gauge.names(wire.mm)}
+      end
 
       # What the shelf shows of it.
       def self.summary(plan)
         shown = plan.band ? strip_h(plan) : {finished: finished(plan), beads: plan.beads_h.slice(:drawn)}
-        {kind: plan.piece.kind, worn: worn(plan)&.slice(:strip_mm, :round_mm, :opening_mm, :wrist_mm, :size_words), **shown,
-          extent: plan.extent, sections: plan.sections.map(&:words), pieces: plan.pieces, mass_g: plan.mass_g, wires: plan.piece.wires.map(&:words), stops: Advice::Council.call(plan).count { |item| item.severity == "stop" }}
+        {kind: plan.piece.kind, worn: worn(plan)&.slice(:strip_mm, :round_mm, :opening_mm, :wrist_mm, :size_words),
+          **shown,
+          extent: plan.extent, sections: plan.sections.map(&:words), pieces: plan.pieces, mass_g: plan.mass_g,
+          wires: plan.piece.wires.map(&:words),
+          stops: Advice::Council.call(plan).count { |item| item.severity == "stop" }}
       end
 
       def self.strip_h(plan)
         picture = plan.strip_picture
-        {strip: {picture: picture.content_hash, across_mm: picture.drawn_across_mm, width_mm: picture.width_mm, thickness_mm: plan.band.thickness_mm, repeats: plan.band.repeats}}
+        {strip: {picture: picture.content_hash, across_mm: picture.drawn_across_mm, width_mm: picture.width_mm,
+          thickness_mm: plan.band.thickness_mm, repeats: plan.band.repeats}}
       end
 
       def self.fit(plan)
-        conflicts = plan.fit.conflicts.map { |one| {pins: one[:pins].map { |quantity, of| {quantity:, of:} }, reason: one[:reason]} }
+        conflicts = plan.fit.conflicts.map do |one|
+          {pins: one[:pins].map { |quantity, of| {quantity:, of:} }, reason: one[:reason]}
+        end
         {**plan.fit.to_h.slice(:found, :free, :frames), conflicts:, neighbours: plan.neighbours}
       end
 
@@ -55,8 +69,11 @@ module Meander
       def self.worn(plan) = plan.fit.worn? ? plan.fit.to_h.slice(*WORN) : nil
 
       def self.section_h(section, plan)
-        {id: section.id, words: section.words, length_mm: section.length_mm, copies: section.copies, wraps: section.wraps, minutes: section.wraps / plan.calibration.pace.to_f,
-          pose: plan.pose(section).to_a, strip: section.strip&.to_h&.merge(picture: (plan.band ? plan.strip_picture : section.strip_picture).content_hash),
+        {id: section.id, words: section.words, length_mm: section.length_mm, copies: section.copies,
+          wraps: section.wraps, minutes: section.wraps / plan.calibration.pace.to_f,
+          pose: plan.pose(section).to_a,
+          strip: section.strip&.to_h
+            &.merge(picture: (plan.band ? plan.strip_picture : section.strip_picture).content_hash),
           longer: section.longer.map { |number, mm| {wire: section.base[number].id, mm:} }}
       end
 
@@ -64,11 +81,16 @@ module Meander
         {**cut.to_h, place: plan.place(cut.wire), cut_away: plan.sections.any? { |section| away?(section, cut.wire) }}
       end
 
-      def self.away?(section, wire) = section.base.each_index.any? { |number| section.base[number] == wire && section.section.cut_away?(number) }
+      def self.away?(section, wire)
+        section.base.each_index.any? { |number| section.base[number] == wire && section.section.cut_away?(number) }
+      end
 
       # Every picture of the finished piece with where it stands.
-      def self.finished(plan) = plan.finished.map { |picture, pose, id| {picture: picture.content_hash, pose: pose.to_a, section: id} }
-      private_class_method :made, :cut, :shown, :work, :wire_h, :strip_h, :fit, :worn, :section_h, :cut_h, :away?, :finished
+      def self.finished(plan)
+        plan.finished.map { |picture, pose, id| {picture: picture.content_hash, pose: pose.to_a, section: id} }
+      end
+      private_class_method :made, :cut, :shown, :work, :wire_h, :strip_h, :fit, :worn, :section_h, :cut_h, :away?,
+        :finished
     end
   end
 end

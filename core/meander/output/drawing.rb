@@ -6,7 +6,8 @@ module Meander
     module Drawing
       # face: "front" or "back"; hand: "right" or "left".
       def self.call(plan, title:, face: "front", hand: "right")
-        plan.band ? StripSvg.call(plan.strip_picture, title:, face:, hand:) : FinishedSvg.call(plan, title:, face:, hand:)
+        plan.band ? StripSvg.call(plan.strip_picture, title:, face:, hand:) :
+          FinishedSvg.call(plan, title:, face:, hand:)
       end
     end
   end

@@ -2,8 +2,8 @@
 
 module Meander
   module Output
-    # A piece at true size (1 user unit = 1 mm) as it will look, from the front or the back, with its marks' check ruler: a
-    # template to lay the work on.
+    # A piece at true size (1 user unit = 1 mm) as it will look, from the front or the back, with its marks' check
+    # ruler: a template to lay the work on.
     class FinishedSvg
       MARGIN_MM = 6.0
       RULER_MM = 50
@@ -55,36 +55,47 @@ module Meander
 
       def drawn(picture, pose, layer)
         picture.groups.select { |group| group.layer == layer }.flat_map do |group|
-          path = group.points.map { |points| "M#{points.map { |point| pose.at(point).then { |x, y, _| "#{n(x)} #{n(y)}" } }.join("L")}" }.join
-          Picture::Colour.strokes(@plan.piece.colours.fetch(group.wire)).map { |tone, share, _| %(<path d="#{path}" stroke="#{tone}" stroke-width="#{n(group.mm * share)}"/>) }
+          path = group.points
+            .map { |points| "M#{points.map { |point| pose.at(point).then { |x, y, _| "#{n(x)} #{n(y)}" } }.join("L")}" }
+              .join
+          Picture::Colour.strokes(@plan.piece.colours.fetch(group.wire)).map do |tone, share, _|
+            %(<path d="#{path}" stroke="#{tone}" stroke-width="#{n(group.mm * share)}"/>)
+          end
         end
       end
 
       def hidden = @back ? 1 : -1
       def beads(&block) = BeadSvg.call(@plan.beads_h[:drawn], block) { |x, y| [@flip * x, y] }
 
-      # Where something happens on a base wire: a ring at the place, and while they are few, how far from the wire's first end it is.
+      # Where something happens on a base wire: a ring at the place, and while they are few, how far from the wire's
+      # first end it is.
       def marks
         marks = @plan.cuts.flat_map(&:marks)
         rings = marks.map { |mark| %(<circle cx="#{n(@flip * mark.place[0])}" cy="#{n(mark.place[1])}" r="0.7"/>) }
         named = (marks.size > MOST_NAMED) ? [] : apart(marks)
-        words = named.map { |mark| %(<text x="#{n((@flip * mark.place[0]) + 1)}" y="#{n(mark.place[1] - 0.6)}">#{n(mark.at_mm.round(1))}</text>) }
+        words = named.map do |mark|
+          %(<text x="#{n((@flip * mark.place[0]) + 1)}" y="#{n(mark.place[1] - 0.6)}">#{n(mark.at_mm.round(1))}</text>)
+        end
         %(<g fill="none" stroke="#111" stroke-width="0.2">#{rings.join}</g>) +
-          %(<g font-family="sans-serif" font-size="1.7" fill="#111" stroke="#fff" stroke-width="0.5" paint-order="stroke">#{words.join}</g>)
+          %(<g font-family="sans-serif" font-size="1.7" fill="#111" stroke="#fff" stroke-width="0.5" ) +
+          %(paint-order="stroke">#{words.join}</g>)
       end
 
       # Those whose figures do not lie on each other.
       def apart(marks)
         marks.each_with_object([]) do |mark, kept|
-          kept << mark if kept.none? { |one| (one.place[0] - mark.place[0]).abs < NEAR_MM && (one.place[1] - mark.place[1]).abs < NEAR_MM / 2 }
+          kept << mark if kept.none? { |one| near?(one.place, mark.place) }
         end
       end
+
+      def near?((one_x, one_y), (x, y)) = (one_x - x).abs < NEAR_MM && (one_y - y).abs < NEAR_MM / 2
 
       # To check that the page was printed at its size.
       def ruler(left, top)
         ticks = (0..RULER_MM).map { |mm| "M#{n(left + mm)} #{n(top)}v#{(mm % 10).zero? ? 3 : 1.5}" }.join
         labels = (0..RULER_MM).step(10).map { |mm| %(<text x="#{n(left + mm)}" y="#{n(top + 6)}">#{mm}</text>) }.join
-        %(<path d="#{ticks}" stroke="#333" stroke-width="0.15" fill="none"/><g font-family="sans-serif" font-size="2.4" text-anchor="middle" fill="#333">#{labels}</g>)
+        %(<path d="#{ticks}" stroke="#333" stroke-width="0.15" fill="none"/>) +
+          %(<g font-family="sans-serif" font-size="2.4" text-anchor="middle" fill="#333">#{labels}</g>)
       end
     end
   end

@@ -6,13 +6,16 @@ module Meander
     module PlanWords
       # plan: Planner::Plan.
       def self.call(plan)
-        ["#{plan.piece.name}: #{Units::Text.number(plan.mass_g, 2)} g", *sections(plan), *worn(plan), *CutWords.call(plan), *working(plan), *StepWords.call(plan), *advice(plan)]
+        ["#{plan.piece.name}: #{Units::Text.number(plan.mass_g, 2)} g", *sections(plan), *worn(plan),
+          *CutWords.call(plan), *working(plan), *StepWords.call(plan), *advice(plan)]
       end
 
       # Each reason for working wire apart.
       def self.working(plan)
         PlanJson.working(plan).map do |wire|
-          reasons = PlanJson::WORKING.filter_map { |key, words| "#{words} #{Units::Text.length(wire[key])}" unless wire[key].zero? }
+          reasons = PlanJson::WORKING.filter_map do |key, words|
+            "#{words} #{Units::Text.length(wire[key])}" unless wire[key].zero?
+          end
           "#{wire[:words]} to work with: #{reasons.join(", ")}, in all #{Units::Text.length(wire[:total_mm])}"
         end
       end
@@ -24,7 +27,9 @@ module Meander
         fit = plan.fit
         return [] unless fit.worn?
 
-        worn = fit.wrist_mm ? "#{plan.piece.worn_on} #{Units::Text.length(fit.wrist_mm)}, ease #{Units::Text.length(fit.ease_mm)}" : "no #{plan.piece.worn_on}"
+        worn = fit.wrist_mm ?
+          "#{plan.piece.worn_on} #{Units::Text.length(fit.wrist_mm)}, ease #{Units::Text.length(fit.ease_mm)}" :
+            "no #{plan.piece.worn_on}"
         ["reaches #{Units::Text.length(fit.strip_mm)}; #{worn}"]
       end
 

@@ -48,16 +48,27 @@ module Meander
       def left = (@along.positive? ? ys[0] : -ys[1]) - MARGIN_MM
       def width = ys[1] - ys[0] + (2 * MARGIN_MM)
       def low = strand_xs.max
-      def strand_xs = @strand_xs ||= [*xs, *@picture.beads_across, *@picture.strands.flat_map { |s| s[:points].map(&:first) }].map { |x| -@face * x }
+
+      def strand_xs
+        @strand_xs ||=
+          [*xs, *@picture.beads_across,
+            *@picture.strands.flat_map { |s| s[:points].map(&:first) }].map { |x| -@face * x }
+      end
+
       def top = strand_xs.min - MARGIN_MM
       def height = low - strand_xs.min + (2 * MARGIN_MM) + RULER_MM
       def n(number) = Units::Text.number(number, 3)
 
       def defs
         cells = @picture.cells.each_with_index.flat_map do |cell, i|
-          FACES.map { |face| %(<path id="c#{i}#{side(face)}" d="#{cell.strokes(@picture.shapes).select { |s| s.face == face }.map { |s| path(s.points) }.join}"/>) }
+          FACES.map do |face|
+            strokes = cell.strokes(@picture.shapes).select { |stroke| stroke.face == face }
+            %(<path id="c#{i}#{side(face)}" d="#{strokes.map { |stroke| path(stroke.points) }.join}"/>)
+          end
         end
-        layers = woven_wires.product(FACES).map { |wire, face| %(<g id="#{weave_id(wire, face)}">#{uses(wire, face)}</g>) }
+        layers = woven_wires.product(FACES).map do |wire, face|
+          %(<g id="#{weave_id(wire, face)}">#{uses(wire, face)}</g>)
+        end
         (cells + layers).join("\n")
       end
 
@@ -70,7 +81,9 @@ module Meander
 
       def uses(wire, face)
         @picture.placements.select { |place| place[:wire] == wire }.flat_map do |place|
-          (0...place[:count]).map { |i| %(<use href="#c#{place[:cell]}#{side(face)}" x="#{n(@along * (place[:at] + (i * place[:step])))}"/>) }
+          (0...place[:count]).map do |i|
+            %(<use href="#c#{place[:cell]}#{side(face)}" x="#{n(@along * (place[:at] + (i * place[:step])))}"/>)
+          end
         end.join
       end
 
@@ -109,7 +122,8 @@ module Meander
           toned.map do |run, tones|
             tone, share, offset = tones[depth]
             shift = n(-run.mm * offset)
-            %(<g stroke="#{tone}" stroke-width="#{n(run.mm * share)}" transform="translate(#{shift} #{shift})">#{run.svg}</g>)
+            place = "translate(#{shift} #{shift})"
+            %(<g stroke="#{tone}" stroke-width="#{n(run.mm * share)}" transform="#{place}">#{run.svg}</g>)
           end
         end
       end
@@ -121,7 +135,8 @@ module Meander
         labels = (from.ceil..to.floor).select { |mm| (mm % 10).zero? }.map do |mm|
           %(<text x="#{mm}" y="#{n(base + 5)}">#{@along * mm}</text>)
         end
-        %(<path d="#{ticks}" stroke="#333" stroke-width="0.1"/><g font-family="sans-serif" font-size="2.2" text-anchor="middle" fill="#333">#{labels.join}</g>)
+        %(<path d="#{ticks}" stroke="#333" stroke-width="0.1"/>) +
+          %(<g font-family="sans-serif" font-size="2.2" text-anchor="middle" fill="#333">#{labels.join}</g>)
       end
 
       def tick(millimetre)

@@ -2,32 +2,44 @@
 
 module Meander
   module Output
-    # The figures of a weave on its own, as plain values and as lines of text. Lengths in mm; wire_mm is the wire used with its
-    # slack, path_mm without it, both of all strands and with no tails.
+    # The figures of a weave on its own, as plain values and as lines of text. Lengths in mm; wire_mm is the wire used
+    # with its slack, path_mm without it, both of all strands and with no tails.
     module WeaveFigures
       def self.call(swatch)
         repeat, frame = swatch.repeat, swatch.frame
         path_mm = repeat.wire_mm * swatch.repeats * frame.strands
         {wire_mm: path_mm * (1 + swatch.slack), path_mm:, slack: swatch.slack, repeats: swatch.repeats,
-          woven_mm: repeat.advance_mm * swatch.repeats, width_mm: frame.x_range(repeat.walk.visited).then { |low, high| high - low },
-          thickness_mm: frame.thickness_mm, wire_per_repeat_mm: repeat.wire_mm * frame.strands, advance_per_repeat_mm: repeat.advance_mm,
-          packed_per_repeat_mm: repeat.packed_mm, loosest_per_repeat_mm: repeat.loosest_mm, passes_per_repeat: repeat.passes.size,
+          woven_mm: repeat.advance_mm * swatch.repeats,
+          width_mm: frame.x_range(repeat.walk.visited).then { |low, high| high - low },
+          thickness_mm: frame.thickness_mm, wire_per_repeat_mm: repeat.wire_mm * frame.strands,
+          advance_per_repeat_mm: repeat.advance_mm,
+          packed_per_repeat_mm: repeat.packed_mm, loosest_per_repeat_mm: repeat.loosest_mm,
+          passes_per_repeat: repeat.passes.size,
           runs_twice: repeat.walk.runs_twice?, cover: swatch.cover.faces.map { |face| cover(face) },
           advice: advice(swatch).map { |item| item.to_h.slice(:id, :severity, :title, :why, :remedy) }}
       end
 
       def self.words(figures)
         mm = ->(key) { Units::Text.number(figures[key], 3) }
-        ["#{Units::Text.count(figures[:repeats], "repeat")}: #{mm[:woven_mm]} mm woven, #{mm[:wire_mm]} mm of wire (path #{mm[:path_mm]} mm, no tails)",
-          "a repeat: #{mm[:advance_per_repeat_mm]} mm long, #{mm[:wire_per_repeat_mm]} mm of wire, #{Units::Text.count(figures[:passes_per_repeat], "pass", "passes")}",
-          "width #{mm[:width_mm]} mm, thickness #{mm[:thickness_mm]} mm", *figures[:advice].map { |item| "#{item[:severity]}: #{item[:title]} [#{item[:id]}]" }]
+        ["#{Units::Text.count(figures[:repeats], "repeat")}: #{mm[:woven_mm]} mm woven, #{mm[:wire_mm]} mm of wire " \
+         "(path #{mm[:path_mm]} mm, no tails)",
+          "a repeat: #{mm[:advance_per_repeat_mm]} mm long, #{mm[:wire_per_repeat_mm]} mm of wire, " \
+          "#{Units::Text.count(figures[:passes_per_repeat], "pass", "passes")}",
+          "width #{mm[:width_mm]} mm, thickness #{mm[:thickness_mm]} mm",
+          *figures[:advice].map { |item| "#{item[:severity]}: #{item[:title]} [#{item[:id]}]" }]
       end
 
-      def self.cover(face) = {wire: face.wire + 1, face: face.face.positive? ? "front" : "back", covered_share: face.share, longest_bare_mm: face.longest_mm}
+      def self.cover(face)
+        {wire: face.wire + 1, face: face.face.positive? ? "front" : "back", covered_share: face.share,
+          longest_bare_mm: face.longest_mm}
+      end
 
       def self.advice(swatch)
-        Crafts::Weaving::Advice::Council.of_strip(Crafts::Weaving::Advice::Woven.new(frame: swatch.frame, repeat: swatch.repeat, strip: swatch.strip, pitch_mm: swatch.pitch_mm, sides: 1,
-cover: swatch.cover))
+        Crafts::Weaving::Advice::Council.of_strip(
+          Crafts::Weaving::Advice::Woven.new(frame: swatch.frame, repeat: swatch.repeat, strip: swatch.strip,
+            pitch_mm: swatch.pitch_mm, sides: 1,
+            cover: swatch.cover)
+        )
       end
       private_class_method :cover, :advice
     end

@@ -11,7 +11,8 @@ module Meander
 
       # along: 1 as woven, -1 for its mirror image along the strip.
       def self.build(block, shapes, along: 1)
-        new(block.passes.each_index.map { |i| [shapes.index(block.passes[i]), *block.heights[i].map { |y| along * y }] })
+        new(block.passes.each_index
+          .map { |i| [shapes.index(block.passes[i]), *block.heights[i].map { |y| along * y }] })
       end
 
       def initialize(passes)
@@ -20,7 +21,9 @@ module Meander
       end
 
       # The same passes, so many to a cell.
-      def slices(passes_each) = (passes.size <= passes_each) ? [self] : passes.each_slice(passes_each).map { |rows| Cell.new(rows) }
+      def slices(passes_each)
+        (passes.size <= passes_each) ? [self] : passes.each_slice(passes_each).map { |rows| Cell.new(rows) }
+      end
 
       # The passes drawn out, with the shapes of the same display list.
       def strokes(shapes) = passes.map { |row| stroke(row, shapes) }

@@ -13,9 +13,11 @@ module Meander
         format("#%02x%02x%02x", *channels)
       end
 
-      # The strokes that make a line read as round wire: [colour, width as a share of the wire, offset towards the light].
+      # The strokes that make a line read as round wire: [colour, width as a share of the wire, offset towards the
+      # light].
       def self.strokes(hex)
-        [[mix(hex, 0, 0.62), 1.0, 0.0], [mix(hex, 0, 0.18), 0.8, 0.02], [hex, 0.56, 0.06], [mix(hex, 255, 0.45), 0.2, 0.14]]
+        [[mix(hex, 0, 0.62), 1.0, 0.0], [mix(hex, 0, 0.18), 0.8, 0.02], [hex, 0.56, 0.06],
+          [mix(hex, 255, 0.45), 0.2, 0.14]]
       end
     end
   end

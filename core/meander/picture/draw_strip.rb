@@ -7,8 +7,8 @@ module Meander
     class DrawStrip
       # How much of a weaving-wire tail is drawn, in mm.
       TAIL_SHOWN_MM = 1.6
-      # A half of the strip: what is drawn of it (see Woven), the mirror it is drawn in along y (1 or -1), and where its first pass
-      # lies.
+      # A half of the strip: what is drawn of it (see Woven), the mirror it is drawn in along y (1 or -1), and where its
+      # first pass lies.
       Half = Struct.new(:drawn, :along, :from_mm)
 
       # How thick the outline of a ribbon end is drawn, in mm.
@@ -28,8 +28,9 @@ module Meander
 
       def call
         DisplayList.new(rods: rods, shapes: @shapes.to_a, cells: cells, placements:,
-                        strands: bent_rods + @ends.strands(@drawn) + tails, marks:, colours:, wire_mm: @layout.frame.wire_mm,
-                        centres: @layout.laid.widest.centres, gaps:, counting:, beads: @ends.beads)
+          strands: bent_rods + @ends.strands(@drawn) + tails, marks:, colours:,
+          wire_mm: @layout.frame.wire_mm,
+          centres: @layout.laid.widest.centres, gaps:, counting:, beads: @ends.beads)
       end
 
       private
@@ -42,7 +43,8 @@ module Meander
       def bent_rods
         return [] if @layout.laid.straight?
 
-        ys = [-@drawn.bare_mm, *(0..@drawn.woven_mm.floor).map(&:to_f), @drawn.woven_mm, @drawn.woven_mm + @drawn.bare_mm]
+        ys = [-@drawn.bare_mm, *(0..@drawn.woven_mm.floor).map(&:to_f), @drawn.woven_mm,
+          @drawn.woven_mm + @drawn.bare_mm]
         @drawn.base.each_with_index.map do |wire, i|
           {wire: wire.id, d: wire.mm, points: ys.map { |y| [@layout.x_at(i, y, @drawn.woven_mm), y, 0.0] }}
         end
@@ -56,12 +58,15 @@ module Meander
         [half(first, 1, begun + lay, 0), half(second, -1, begun - lay, first.pass_count)]
       end
 
-      def half(strip, along, from_mm, from_pass) = Half.new(Woven.call(@layout, strip, @shapes, along:, from_pass:), along, from_mm)
+      def half(strip, along, from_mm, from_pass)
+        Half.new(Woven.call(@layout, strip, @shapes, along:, from_pass:), along, from_mm)
+      end
 
-      # How the passes of a half are counted: how many the first takes, those before its repeats, how many a repeat takes, how many
-      # repeats there are, and how many passes the second half leaves out at its beginning.
+      # How the passes of a half are counted: how many the first takes, those before its repeats, how many a repeat
+      # takes, how many repeats there are, and how many passes the second half leaves out at its beginning.
       def counting
-        {half: @strip.pass_count, before: @layout.laid.passes_before, repeat: @layout.pattern.passes.size, repeats: @drawn.repeats / @layout.sides, skipped: @layout.skipped(@layout.sides - 1)}
+        {half: @strip.pass_count, before: @layout.laid.passes_before, repeat: @layout.pattern.passes.size,
+          repeats: @drawn.repeats / @layout.sides, skipped: @layout.skipped(@layout.sides - 1)}
       end
 
       def cells = @cells ||= @halves.flat_map { |half| half.drawn.map(&:cell) }.uniq(&:object_id)
@@ -71,7 +76,8 @@ module Meander
         @halves.flat_map do |half|
           half.drawn.flat_map do |drawn|
             drawn.wires.map { |wire, beside|
-              {cell: place[drawn.cell.object_id], wire: wire.id, at: half.from_mm + drawn.first_mm + beside, step: drawn.step_mm, count: drawn.count, pass: drawn.pass, every: drawn.every}
+              {cell: place[drawn.cell.object_id], wire: wire.id, at: half.from_mm + drawn.first_mm + beside,
+                step: drawn.step_mm, count: drawn.count, pass: drawn.pass, every: drawn.every}
             }
           end
         end
@@ -82,21 +88,27 @@ module Meander
         shown = [@layout.section.piece.allowance_mm(:tail), TAIL_SHOWN_MM].min
         return [] if shown.zero?
 
-        @halves.flat_map { |half| half_ends(half).flat_map { |point, wires| wires.map { |wire, beside| tail(point, wire, beside, shown) } } }
+        @halves.flat_map { |half| half_ends(half) }.flat_map do |point, wires|
+          wires.map { |wire, beside| tail(point, wire, beside, shown) }
+        end
       end
 
-      # The point where a half ends, and unless it goes on from the other half, where it begins, with the wires drawn there.
+      # The point where a half ends, and unless it goes on from the other half, where it begins, with the wires drawn
+      # there.
       def half_ends(half)
         shapes = @shapes.to_a
         first, last = half.drawn.first, half.drawn.reverse.find { |drawn| drawn.cell.equal?(last_woven(half)) }
-        ends = [[last.cell.last_stroke(shapes).points.last, half.from_mm + last.first_mm + (last.step_mm * (last.count - 1)), last.wires]]
+        ends = [[last.cell.last_stroke(shapes).points.last,
+          half.from_mm + last.first_mm + (last.step_mm * (last.count - 1)), last.wires]]
         ends.unshift([first.cell.first_stroke(shapes).points.first, half.from_mm, first.wires]) if @layout.sides == 1
         ends.map { |(x, y, z), offset, wires| [[x, y + offset, z], wires] }
       end
 
       # The cell that reaches farthest along.
       def last_woven(half)
-        half.drawn.reject { |drawn| drawn.cell.passes.size == 1 }.max_by { |drawn| half.along * (drawn.cell.passes.last.last + drawn.first_mm + (drawn.step_mm * (drawn.count - 1))) }.cell
+        woven = half.drawn.reject { |drawn| drawn.cell.passes.size == 1 }
+        reach = ->(drawn) { drawn.cell.passes.last.last + drawn.first_mm + (drawn.step_mm * (drawn.count - 1)) }
+        woven.max_by { |drawn| half.along * reach.call(drawn) }.cell
       end
 
       def tail((x, y, z), wire, beside, shown)

@@ -5,8 +5,8 @@ require "json"
 
 module Meander
   module Picture
-    # A section as it lies finished, or the wires between sections: lines [[x, y, z], ...] in mm, in layers from the back to the
-    # front. On a dowel what lies on its far half comes first, from the outside in.
+    # A section as it lies finished, or the wires between sections: lines [[x, y, z], ...] in mm, in layers from the
+    # back to the front. On a dowel what lies on its far half comes first, from the outside in.
     class Finished
       LAYERS = %i[far_outer far_base far_inner behind base over before top].freeze
       PARTS = 100.0
@@ -29,9 +29,14 @@ module Meander
       # colours: { wire id => "#rrggbb" }.
       def initialize(colours)
         @colours = colours
-        @drawn = Hash.new { |layers, layer| layers[layer] = Hash.new { |wires, wire| wires[wire] = Hash.new { |sizes, mm| sizes[mm] = [] } } }
+        @drawn = Hash.new do |layers, layer|
+          layers[layer] = Hash.new { |wires, wire| wires[wire] = Hash.new { |sizes, mm| sizes[mm] = [] } }
+        end
         yield self
-        @groups = @drawn.flat_map { |layer, wires| wires.flat_map { |wire, sizes| sizes.map { |mm, lines| Group.new(layer, wire, mm, lines).freeze } } }.sort_by { |group| group.to_a.first(3) }.freeze
+        groups = @drawn.flat_map do |layer, wires|
+          wires.flat_map { |wire, sizes| sizes.map { |mm, lines| Group.new(layer, wire, mm, lines).freeze } }
+        end
+        @groups = groups.sort_by { |group| group.to_a.first(3) }.freeze
         @drawn = nil
         @json = JSON.generate(to_h).freeze
         @content_hash = Digest::SHA256.hexdigest(json)[0, 32].freeze
@@ -46,7 +51,9 @@ module Meander
       # A line that may go round a dowel: cut where it passes from its near half to its far one. face: as NEAR has it.
       def round(face, wire, wire_mm, points)
         runs = points.each_cons(2).slice_when { |(_, a), (b, c)| far?(a, b) != far?(b, c) }
-        runs.each { |run| line((far?(*run.first) ? FAR : NEAR).fetch(face), wire, wire_mm, [run.first.first, *run.map(&:last)]) }
+        runs.each do |run|
+          line((far?(*run.first) ? FAR : NEAR).fetch(face), wire, wire_mm, [run.first.first, *run.map(&:last)])
+        end
       end
 
       # The upright box round its lines in mm, [[x, x], [y, y]]; nil where there are none.
@@ -58,8 +65,10 @@ module Meander
       end
 
       def to_h
-        {finest_mm: 1 / PARTS, tones: @colours.slice(*groups.map(&:wire)).transform_values { |hex| Colour.strokes(hex) },
-          groups: groups.map { |group| {layer: group.layer, wire: group.wire, d: group.mm.round(4), lines: group.flat} }}
+        {finest_mm: 1 / PARTS,
+          tones: @colours.slice(*groups.map(&:wire)).transform_values { |hex| Colour.strokes(hex) },
+          groups: groups
+            .map { |group| {layer: group.layer, wire: group.wire, d: group.mm.round(4), lines: group.flat} }}
       end
 
       private

@@ -4,7 +4,8 @@ require "digest"
 
 module Meander
   module Picture
-    # A picture that is named by what it is drawn from and drawn only once somebody asks to see it. Safe between threads.
+    # A picture that is named by what it is drawn from and drawn only once somebody asks to see it. Safe between
+    # threads.
     class OnAsking
       attr_reader :content_hash
 

@@ -20,7 +20,8 @@ module Meander
       # The place of a straight run along the strip at the back.
       def line(x, z)
         @lines ||= {}
-        @lines[[x, z]] ||= @shapes.push({face: -1, words: "", turned: "", points: [[x, z, 0.0], [x, z, 1.0]].freeze}.freeze).size - 1
+        @lines[[x, z]] ||= @shapes
+          .push({face: -1, words: "", turned: "", points: [[x, z, 0.0], [x, z, 1.0]].freeze}.freeze).size - 1
       end
 
       def to_a = @shapes

@@ -6,7 +6,8 @@ module Meander
     module BeadLengths
       def self.call(piece, rules, calibration)
         rules.select { |rule| rule.own_mm&.positive? }.map do |rule|
-          Crafts::OwnLength.new("beads", piece, rule.thread, rule.ground.copies * rule.own_mm, use: "carries #{rule.words}", wraps: rule.ground.copies * rule.wraps, slack: calibration.slack)
+          Crafts::OwnLength.new("beads", piece, rule.thread, rule.ground.copies * rule.own_mm,
+            use: "carries #{rule.words}", wraps: rule.ground.copies * rule.wraps, slack: calibration.slack)
         end
       end
     end

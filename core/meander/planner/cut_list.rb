@@ -2,37 +2,49 @@
 
 module Meander
   module Planner
-    # Everything that is cut for one finished piece, in the order it is cut: base wires, working wire, wires cut for something by
-    # themselves, findings that are made. What is shown, printed, exported and told in the order of work is read off it.
+    # Everything that is cut for one finished piece, in the order it is cut: base wires, working wire, wires cut for
+    # something by themselves, findings that are made. What is shown, printed, exported and told in the order of work is
+    # read off it.
     module CutList
       # kind: base, weaving, own or finding; count: how many such lengths; ids: of the wires, or of the finding; wire: a
-      # Document::Wire, nil for a finding; words: what it is cut of; cut_mm: each of them, rounded up to a whole millimetre; marks: [[mm
-      # from the end it is begun with, words], ...]; use: what it is for; section: the id of the one it is worked in, nil where that is all
-      # of the piece; parts: what each of them is made up of, [[words, mm], ...].
-      Row = Struct.new(:kind, :count, :ids, :wire, :words, :metal, :mm, :cut_mm, :marks, :use, :section, :parts, keyword_init: true) do
+      # Document::Wire, nil for a finding; words: what it is cut of; cut_mm: each of them, rounded up to a whole
+      # millimetre; marks: [[mm from the end it is begun with, words], ...]; use: what it is for; section: the id of the
+      # one it is worked in, nil where that is all of the piece; parts: what each of them is made up of, [[words, mm],
+      # ...].
+      Row = Struct.new(:kind, :count, :ids, :wire, :words, :metal, :mm, :cut_mm, :marks, :use, :section, :parts,
+        keyword_init: true) do
         # Before it is rounded up, in mm.
         def total_mm = parts.sum(&:last)
 
-        def to_h = {kind:, count:, ids:, words:, cut_mm:, use:, section:, marks: marks.map { |at_mm, words| {at_mm:, words:} }}
+        def to_h
+          {kind:, count:, ids:, words:, cut_mm:, use:, section:, marks: marks.map { |at_mm, words| {at_mm:, words:} }}
+        end
 
         # "2 times 130 mm of 0.8 mm copper"
         def told = "#{"#{count} times " if count > 1}#{cut_mm} mm of #{words}"
       end
 
       # @return [Array<Row>]
-      def self.call(plan) = plan.cuts.map { |cut| base(cut, plan) } + plan.sections.flat_map { |section| working(section, plan) } + own(plan.own_lengths) + findings(plan.piece.findings)
+      def self.call(plan)
+        plan.cuts.map { |cut| base(cut, plan) } + plan.sections.flat_map { |section| working(section, plan) } +
+          own(plan.own_lengths) + findings(plan.piece.findings)
+      end
 
       # Rows that are alike as one.
       def self.together(alike) = alike.first.dup.tap { |one| one.count = alike.sum(&:count) }.freeze
 
       def self.base(cut, plan)
-        use = cut.folded? ? "base wire, folded" : "base wire, #{plan.place(cut.wire)}#{"; cut away after weaving" if cut.stops.any? { |stop| stop.visit.cut_away }}"
-        row("base", cut.wire, cut.cut_mm, use, cut.named_parts, words: cut.words, marks: cut.marks.map { |mark| [mark.at_mm, mark.words] })
+        away = cut.stops.any? { |stop| stop.visit.cut_away }
+        place = cut.folded? ? "folded" : "#{plan.place(cut.wire)}#{"; cut away after weaving" if away}"
+        use = "base wire, #{place}"
+        row("base", cut.wire, cut.cut_mm, use, cut.named_parts, words: cut.words,
+          marks: cut.marks.map { |mark| [mark.at_mm, mark.words] })
       end
 
       def self.working(section, plan)
         section.lengths(plan.called(section)).map do |length|
-          row("weaving", length.wire, length.cut_mm, length.use, length.parts, ids: length.ids, count: length.count, section: section.id)
+          row("weaving", length.wire, length.cut_mm, length.use, length.parts, ids: length.ids, count: length.count,
+            section: section.id)
         end
       end
 
@@ -41,13 +53,16 @@ module Meander
 
       def self.findings(findings)
         findings.select(&:wire_mm).map do |one|
-          Row.new(kind: "finding", count: 1, ids: [one.id], words: "#{Units::Text.wire(one.d)} #{one.material.name}", metal: one.material.name, mm: one.d,
-            cut_mm: one.wire_mm.ceil, marks: [].freeze, use: one.words, parts: [["wire", one.wire_mm].freeze].freeze).freeze
+          Row.new(kind: "finding", count: 1, ids: [one.id], words: "#{Units::Text.wire(one.d)} #{one.material.name}",
+            metal: one.material.name, mm: one.d,
+            cut_mm: one.wire_mm.ceil, marks: [].freeze, use: one.words,
+            parts: [["wire", one.wire_mm].freeze].freeze).freeze
         end
       end
 
       def self.row(kind, wire, cut_mm, use, parts, count: 1, ids: [wire.id], words: wire.words, marks: [], section: nil)
-        Row.new(kind:, count:, ids:, wire:, words:, metal: wire.material.name, mm: wire.mm, cut_mm:, marks:, use:, section:, parts:).freeze
+        Row.new(kind:, count:, ids:, wire:, words:, metal: wire.material.name, mm: wire.mm, cut_mm:, marks:, use:,
+          section:, parts:).freeze
       end
       private_class_method :base, :working, :own, :findings, :row
     end

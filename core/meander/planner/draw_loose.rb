@@ -2,8 +2,8 @@
 
 module Meander
   module Planner
-    # Draws what of a finished piece lies in no section: the wires between sections, the endings and what hangs on them, the wires that
-    # beads have of their own.
+    # Draws what of a finished piece lies in no section: the wires between sections, the endings and what hangs on them,
+    # the wires that beads have of their own.
     class DrawLoose
       # Behind all and before all.
       OVER_ALL = [3, 7].freeze
@@ -29,7 +29,9 @@ module Meander
       def ending(ended)
         ended.bent.strands.each do |number, strand|
           wire = ended.section.base[number]
-          by_depth(strand.points).each { |layer, points| @picture.line(layer, wire.id, wire.mm, points.map { |point| ended.at(point) }) }
+          by_depth(strand.points).each do |layer, points|
+            @picture.line(layer, wire.id, wire.mm, points.map { |point| ended.at(point) })
+          end
         end
         cover(ended) if ended.ending.fold? && ended.bent.cover
       end
@@ -40,31 +42,44 @@ module Meander
         places = holders.map { |ended| ended.at([ended.middle, ended.bent.reach_mm, 0.0]) }
         off = [0, 1].map { |axis| (places.sum { |place| place[axis] } / places.size) - places.first[axis] }
         ended = holders.first
-        drawn = Findings::Hung.call(findings) { |across, out| ended.at([ended.middle + across, ended.bent.reach_mm + out, 0.0]).then { |x, y, z| [x + off[0], y + off[1], z] } }
+        drawn = Findings::Hung.call(findings) do |across, out|
+          ended.at([ended.middle + across, ended.bent.reach_mm + out, 0.0]).then do |x, y, z|
+            [x + off[0], y + off[1], z]
+          end
+        end
         drawn.each { |finding, d, points| @picture.line(4, finding.id, d, points) }
       end
 
       # The wires beads are threaded on, where they have their own.
       def threads(rule)
         rule.threads.each do |points, face|
-          points.map { |at| @plan.on_page(rule, at) }.transpose.each { |line| @picture.line(face.positive? ? 6 : 3, rule.thread.id, rule.thread.mm, line) }
+          points.map { |at| @plan.bead_places.at(rule, at) }.transpose.each do |line|
+            @picture.line(face.positive? ? 6 : 3, rule.thread.id, rule.thread.mm, line)
+          end
         end
       end
 
       # A ribbon end lies over its strip, before and behind.
       def ribbon(ended)
-        ended.bent.body.product(OVER_ALL).each { |points, layer| @picture.line(layer, @piece.ribbon_body(ended.ending), Picture::DrawStrip::RIBBON_MM, points.map { |point| ended.at(point) }) }
+        ended.bent.body.product(OVER_ALL).each do |points, layer|
+          @picture.line(layer, @piece.ribbon_body(ended.ending), Picture::DrawStrip::RIBBON_MM,
+            points.map { |point| ended.at(point) })
+        end
       end
 
       def cover(ended)
         cover, number = ended.bent.cover, ended.bent.strands.keys.first
         wire = @piece.wire(cover.wire)
-        Form::Turns.along(ended.points(number), cover.coils, ended.section.base[number].mm + wire.mm).each { |points| @picture.line(6, wire.id, wire.mm, points) }
+        Form::Turns.along(ended.points(number), cover.coils, ended.section.base[number].mm + wire.mm).each do |points|
+          @picture.line(6, wire.id, wire.mm, points)
+        end
       end
 
       # What of an ending lies before the work, level with it, and behind it.
       def by_depth(points)
-        points.each_cons(2).slice_when { |one, other| layer(*one) != layer(*other) }.map { |run| [layer(*run.first), [run.first.first, *run.map(&:last)]] }
+        points.each_cons(2).slice_when { |one, other| layer(*one) != layer(*other) }.map do |run|
+          [layer(*run.first), [run.first.first, *run.map(&:last)]]
+        end
       end
 
       def layer(one, other)

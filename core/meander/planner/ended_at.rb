@@ -2,8 +2,8 @@
 
 module Meander
   module Planner
-    # An ending or a fold where it stands in the finished piece: beyond the end of its section, or before its beginning. bent: as
-    # Endings::Registry makes it; ending: Document::Ending; section: Crafts::Worked; pose: where that stands.
+    # An ending or a fold where it stands in the finished piece: beyond the end of its section, or before its beginning.
+    # bent: as Endings::Registry makes it; ending: Document::Ending; section: Crafts::Worked; pose: where that stands.
     EndedAt = Struct.new(:bent, :ending, :section, :pose) do
       def words = bent.words
       def out = (ending.side == "end") ? 1 : -1

@@ -26,11 +26,16 @@ module Meander
 
       def bent(ending)
         laid = @laid.fetch(ending.section)
-        Endings::Registry.build({**ending.fields, rounded: laid.rounded?(ending.side)}, numbers: ending.numbers, wires: laid.section.base, centres: laid.across(ending.side),
+        Endings::Registry.build({**ending.fields, rounded: laid.rounded?(ending.side)}, numbers: ending.numbers,
+          wires: laid.section.base, centres: laid.across(ending.side),
           weaving_mm: laid.worked_round_mm, lap: lap(laid))
       end
 
-      def lap(laid) = Wearing.new(@piece, thickness_mm: laid.thickness_mm, width_mm: laid.width_mm).then { |wearing| {lift_mm: wearing.lift_mm, slide_mm: wearing.slide_mm} }
+      def lap(laid)
+        Wearing.new(@piece, thickness_mm: laid.thickness_mm, width_mm: laid.width_mm).then do |wearing|
+          {lift_mm: wearing.lift_mm, slide_mm: wearing.slide_mm}
+        end
+      end
     end
   end
 end

@@ -2,14 +2,15 @@
 
 module Meander
   module Planner
-    # Finds the section of a piece that is as long as what the piece is worn on asks for. Where the wrist is pinned beside its repeats, its
-    # woven length or its wire, its bare ends take up the difference first, where they give, then the ease. All in mm.
+    # Finds the section of a piece that is as long as what the piece is worn on asks for. Where the wrist is pinned
+    # beside its repeats, its woven length or its wire, its bare ends take up the difference first, where they give,
+    # then the ease. All in mm.
     class FitWorn
       # Lengths that do not follow evenly from repeats settle within so many rounds.
       ROUNDS = 8
 
-      # one: as its craft lays it; wearing: Wearing; reach: Reach; extents: of all other sections; conflict: takes keys of Pins that contradict
-      # each other and the reason.
+      # one: as its craft lays it; wearing: Wearing; reach: Reach; extents: of all other sections; conflict: takes keys
+      # of Pins that contradict each other and the reason.
       def initialize(piece, one, pins, wearing, reach, extents, conflict)
         @piece = piece
         @one = one
@@ -20,8 +21,8 @@ module Meander
         @conflict = conflict
       end
 
-      # The nearest whole number of repeats with which the piece reaches so far. What a bend makes of a length shows once it is bent; one that
-      # turns back on itself may never reach so far, which is a conflict.
+      # The nearest whole number of repeats with which the piece reaches so far. What a bend makes of a length shows
+      # once it is bent; one that turns back on itself may never reach so far, which is a conflict.
       def nearest
         wanted = wanted_mm
         repeats, tried = @one.nearest(wanted - (2 * @one.bare_mm) - @reach.ends_mm), {}
@@ -42,7 +43,9 @@ module Meander
       end
 
       # Half of what the next longer strip differs by.
-      def self.half_step_mm(one, repeats) = ((one.woven_mm(repeats + one.sides) - one.woven_mm(repeats)) / 2) + Tolerance::PACKING_MM
+      def self.half_step_mm(one, repeats)
+        ((one.woven_mm(repeats + one.sides) - one.woven_mm(repeats)) / 2) + Tolerance::PACKING_MM
+      end
 
       private
 
@@ -51,7 +54,8 @@ module Meander
       def gives? = @one.section[:bare][:gives]
 
       def unreached(repeats, off)
-        reason = "#{Units::Text.count(repeats, "repeat")} reach #{Units::Text.length(wanted_mm + off)}, #{Units::Text.length(wanted_mm)} is asked for, and more of them bend back"
+        reason = "#{Units::Text.count(repeats, "repeat")} reach #{Units::Text.length(wanted_mm + off)}, " \
+                 "#{Units::Text.length(wanted_mm)} is asked for, and more of them bend back"
         @conflict.call([["wrist", nil]], reason)
         repeats
       end
@@ -59,12 +63,16 @@ module Meander
       def to_wrist(repeats)
         wanted = wanted_mm
         off = reached(repeats) - wanted
-        bare, ease, floats = (off.abs <= free_play(repeats)) ? [@one.bare_mm, @piece.ease_mm + off, []] : float(repeats, wanted)
+        bare, ease,
+          floats = (off.abs <= free_play(repeats)) ? [@one.bare_mm, @piece.ease_mm + off, []] : float(repeats, wanted)
         [{wrist_mm: @pins.wrist_mm, ease_mm: ease, wanted_mm: wanted, off_mm: off, floats:}, bare]
       end
 
-      # With the wrist alone pinned the nearest repeat is taken as it comes; another pin, and a ring, ask for the exact length.
-      def free_play(repeats) = (@pins.quantities == ["wrist"] && !@piece.ring?) ? FitWorn.half_step_mm(@one, repeats) : 0.0
+      # With the wrist alone pinned the nearest repeat is taken as it comes; another pin, and a ring, ask for the exact
+      # length.
+      def free_play(repeats)
+        (@pins.quantities == ["wrist"] && !@piece.ring?) ? FitWorn.half_step_mm(@one, repeats) : 0.0
+      end
 
       def float(repeats, wanted)
         bare = gives? ? bare_for(repeats, wanted) : -1.0
@@ -76,7 +84,8 @@ module Meander
         [bare, ease, gives? ? %w[bare ease] : %w[ease]]
       end
 
-      # How much stays bare at each end where the piece is to reach so far; below nothing where the weave alone reaches further.
+      # How much stays bare at each end where the piece is to reach so far; below nothing where the weave alone reaches
+      # further.
       def bare_for(repeats, wanted)
         bare = (wanted - reached(repeats, 0.0)) / 2
         return bare if bare.negative?
@@ -92,8 +101,9 @@ module Meander
 
       def ease_conflict(ease)
         most = Units::Text.length(@wearing.ease_range.max)
-        @conflict.call(@pins.keys, "#{"with no bare ends left " if gives?}the ease would be #{Units::Text.length(ease)}; " \
-                                   "#{@piece.ring? ? "within #{most} it is the same size" : "up to #{most} can be worn"}")
+        limit = @piece.ring? ? "within #{most} it is the same size" : "up to #{most} can be worn"
+        @conflict.call(@pins.keys,
+          "#{"with no bare ends left " if gives?}the ease would be #{Units::Text.length(ease)}; #{limit}")
       end
 
       def wrist_found(repeats)

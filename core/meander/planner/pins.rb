@@ -2,25 +2,30 @@
 
 module Meander
   module Planner
-    # What a piece must meet: a wrist, or a finger; the repeats of a section whose bare ends give; how far a section is woven; how much of a
-    # kind of wire is to hand. Lengths in mm.
+    # What a piece must meet: a wrist, or a finger; the repeats of a section whose bare ends give; how far a section is
+    # woven; how much of a kind of wire is to hand. Lengths in mm.
     class Pins
       ORDER = %w[wrist repeats woven wire].freeze
+      # How a section says itself how far it is worked.
+      SAID = %w[repeats length].freeze
       OF_SECTIONS = %w[repeats woven].freeze
 
       # all: { [quantity, the section or kind it is of, nil for a wrist] => mm or count }, those that are asked first.
       attr_reader :all
 
       def self.of(piece)
-        told = piece.document[:pins].to_h { |pin| [[(pin[:quantity] == "finger") ? "wrist" : pin[:quantity], pin[:section] || pin[:kind]], pin[:length].mm] }
-        given = piece.sections.select { |section| section.free? && %w[repeats length].include?(section[:extent][:kind]) }
+        told = piece.document[:pins].to_h do |pin|
+          [[(pin[:quantity] == "finger") ? "wrist" : pin[:quantity], pin[:section] || pin[:kind]], pin[:length].mm]
+        end
+        given = piece.sections.select { |section| section.free? && SAID.include?(section[:extent][:kind]) }
         new({**given.to_h { |section| of_section(section) }, **told})
       end
 
       # What a section says itself whose bare ends give.
       def self.of_section(section)
         extent = section[:extent]
-        (extent[:kind] == "repeats") ? [["repeats", section.id], extent[:count]] : [["woven", section.id], extent[:length].mm]
+        (extent[:kind] == "repeats") ? [["repeats", section.id], extent[:count]] :
+          [["woven", section.id], extent[:length].mm]
       end
 
       private_class_method :of_section

@@ -4,7 +4,8 @@ module Meander
   module Planner
     # The sections of a piece in their places.
     class Placed
-      # sections: Crafts::Worked, in the order of the document; places: where the document says each stands, poses: where that is, both by id.
+      # sections: Crafts::Worked, in the order of the document; places: where the document says each stands, poses:
+      # where that is, both by id.
       attr_reader :sections, :places, :poses
 
       # made: Crafts::Worked, or what is made on others once they stand.
@@ -27,10 +28,13 @@ module Meander
 
       private
 
-      # A strip that is all of the piece lies as it is drawn: across from its first base wire, along from the start of its weave.
+      # A strip that is all of the piece lies as it is drawn: across from its first base wire, along from the start of
+      # its weave.
       def alone(standing)
         one = standing.first
-        {one.id => Form::Pose.new(one.layout.middle_mm, -one.strip.bare_mm, 0.0, 1).freeze} if standing.size == 1 && one.straight?
+        if standing.size == 1 && one.straight?
+          {one.id => Form::Pose.new(one.layout.middle_mm, -one.strip.bare_mm, 0.0, 1).freeze}
+        end
       end
     end
   end

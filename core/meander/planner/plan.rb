@@ -26,7 +26,8 @@ module Meander
       def places = placed.places
       def pose(section) = placed.pose(section)
 
-      # The section that is all of the piece, where it is one straight strip: then it is seen, drawn and told as a strip; nil else.
+      # The section that is all of the piece, where it is one straight strip: then it is seen, drawn and told as a
+      # strip; nil else.
       def band = placed.band
 
       # One finished piece, or two that mirror each other.
@@ -78,10 +79,18 @@ module Meander
       WORKED = %w[weaving own].freeze
 
       # All that is cut of every kind of working wire, by its id, in mm.
-      def working = piece.document[:kinds].select { |kind| kind[:use] == "working" }.to_h { |kind| [kind[:id], working_mm(kind[:id])] }
+      def working
+        piece.document[:kinds].select { |kind| kind[:use] == "working" }.to_h do |kind|
+          [kind[:id], working_mm(kind[:id])]
+        end
+      end
 
       # All that is cut of a kind of working wire, in mm.
-      def working_mm(kind) = cut_list.select { |row| WORKED.include?(row.kind) && row.wire.kind == kind }.sum { |row| row.count * row.total_mm }
+      def working_mm(kind)
+        cut_list.select { |row| WORKED.include?(row.kind) && row.wire.kind == kind }.sum do |row|
+          row.count * row.total_mm
+        end
+      end
 
       # The section that is as long as what the piece is worn on asks for, as it was laid; nil where none is.
       def free = fit.free && laid.find { |one| one.id == fit.free }
@@ -98,32 +107,18 @@ module Meander
       def mass_g = mass[:finished_g]
 
       # The beads as they go out, in the places of the finished piece.
-      def beads_h = @told[:beads] ||= Beads::Told.call(piece, beads, gaps) { |rule, at| on_page(rule, at) }
+      def beads_h = @told[:beads] ||= Beads::Told.call(piece, beads, gaps) { |rule, at| bead_places.at(rule, at) }
 
-      # Every bead where it lies in the finished piece, in each copy of its section: [[rule, its number there, Beads::Rule::Lying, place
-      # [x, y], a place further along its hole], ...].
-      def beads_lying
-        beads.flat_map do |rule|
-          rule.lying.each_with_index.flat_map do |one, i|
-            far = [Math.hypot(*one.dir), 1e-9].max
-            onward = one.at.zip(one.dir).map { |at, step| at + (Beads::Drawn::NEAR_MM * step / far) }
-            on_page(rule, one.at).zip(on_page(rule, onward)).each_with_index.map { |(place, next_one), copy| [rule, [i, copy], one, place.first(2), next_one.first(2)] }
-          end
-        end
-      end
-
-      # Where a place on a placement's ground lies in the finished piece, in each copy of its section: [[x, y, z], ...].
-      def on_page(rule, at)
-        return [[*at, 0.0]] if rule.is_a?(Beads::Met)
-
-        placed.section(rule.fields[:section]).then { |one| one.lying(*at).map { |point| pose(one).at(point) } }
-      end
+      # Where its beads lie in the finished piece.
+      def bead_places = @told[:bead_places] ||= BeadPlaces.new(self).freeze
 
       # The picture of all of it as a strip, where it is one.
       def strip_picture = @told[:strip] ||= band.strip.drawn(StripEnds.new(self))
 
       # Every picture with where it stands: [[Picture::Finished, Form::Pose, section id or nil], ...].
-      def finished = [*sections.map { |section| [section.finished, pose(section), section.id] }, [loose, Form::Pose::ORIGIN, nil]]
+      def finished
+        [*sections.map { |section| [section.finished, pose(section), section.id] }, [loose, Form::Pose::ORIGIN, nil]]
+      end
 
       # Pictures that are seen at once, and strips that are drawn when they are asked for.
       def shown = band ? [strip_picture] : finished.map(&:first)
@@ -131,8 +126,9 @@ module Meander
 
       # The finished piece's extent: [[x, x], [y, y]].
       def extent
-        beaded = beads.flat_map { |rule| rule.lying.map { |one| around(rule, one) } }
-        wired = band ? [[strip_picture.x_range, strip_picture.y_range]] : [*sections.map { |section| pose(section).box(section.outline) }, loose.box]
+        beaded = bead_places.boxes
+        wired = band ? [[strip_picture.x_range, strip_picture.y_range]] :
+          [*sections.map { |section| pose(section).box(section.outline) }, loose.box]
         [*wired, *beaded].compact.transpose.map { |sides| sides.flatten.minmax }
       end
 
@@ -147,7 +143,8 @@ module Meander
       def covers
         @ended.values.filter_map { |one| one.bent.cover if one.ending.fold? }.map do |cover|
           use = "covers the fold with a coil of #{Units::Text.count(cover.coils, "turn")}"
-          Crafts::OwnLength.new("cover", piece, piece.wire(cover.wire), cover.path_mm, use:, wraps: cover.coils, slack: calibration.slack)
+          Crafts::OwnLength.new("cover", piece, piece.wire(cover.wire), cover.path_mm, use:, wraps: cover.coils,
+            slack: calibration.slack)
         end
       end
 
@@ -169,18 +166,23 @@ module Meander
         return section.ground unless placement[:rule] == "met"
 
         rows = [section, placed.section(placement[:other])]
-        lines = rows.map { |row| row.base.each_index.map { |number| row.trace(number).map { |point| pose(row).at(point) } } }
+        lines = rows.map do |row|
+          row.base.each_index.map { |number| row.trace(number).map { |point| pose(row).at(point) } }
+        end
         met = Form::Meeting.call(*lines, placement[:places])
-        Beads::MetGround.new(met.map { |one| Beads::MetGround::Place.new(one, [one.one, one.other].zip(rows).map { |on, row| row.thick_mm(on.line) }).freeze })
-      end
-
-      def around(rule, one)
-        reach = one.kind.across_mm / 2
-        on_page(rule, one.at).transpose.first(2).map { |places| places.minmax.then { |low, high| [low - reach, high + reach] } }
+        places = met.map do |one|
+          thick = [one.one, one.other].zip(rows).map { |on, row| row.thick_mm(on.line) }
+          Beads::MetGround::Place.new(one, thick).freeze
+        end
+        Beads::MetGround.new(places)
       end
 
       # Wires between sections, endings and what hangs on them.
-      def loose = @told[:loose] ||= Picture::Finished.new(piece.colours) { |picture| DrawLoose.new(self, @ended.values, picture).call }
+      def loose
+        @told[:loose] ||= Picture::Finished.new(piece.colours) do |picture|
+          DrawLoose.new(self, @ended.values, picture).call
+        end
+      end
     end
   end
 end

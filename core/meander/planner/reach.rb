@@ -2,8 +2,8 @@
 
 module Meander
   module Planner
-    # How far a piece reaches that is worn round something: from where its first section begins to where the wire that begins it leaves its
-    # last one, with what ends it and hangs there. In mm.
+    # How far a piece reaches that is worn round something: from where its first section begins to where the wire that
+    # begins it leaves its last one, with what ends it and hangs there. In mm.
     class Reach
       # laid: the sections as their crafts lay them, in the order of the document; ends: Ends.
       def initialize(piece, laid, ends)

@@ -2,14 +2,18 @@
 
 module Meander
   module Planner
-    # Finds what a piece leaves open: how far sections are worked, how much of their ends is bare, how many frames a chain has.
+    # Finds what a piece leaves open: how far sections are worked, how much of their ends is bare, how many frames a
+    # chain has.
     #
-    # A section's own pins come first, its repeats or its woven length. One section without any, or a chain, is as long as the wrist or finger
-    # asks for; others are woven as far as the wire to hand goes, in equal shares. What cannot be met is a conflict between the pins.
+    # A section's own pins come first, its repeats or its woven length. One section without any, or a chain, is as long
+    # as the wrist or finger asks for; others are woven as far as the wire to hand goes, in equal shares. What cannot be
+    # met is a conflict between the pins.
     class SolveFit
       # laid: the sections as their crafts lay them, a chain whose frames are to be found with one of them; ends: Ends.
       # @return [Fit]
-      def self.call(piece, laid, ends, pins = Pins.of(piece)) = new(piece, laid, Reach.new(piece, laid, ends), pins).call
+      def self.call(piece, laid, ends, pins = Pins.of(piece))
+        new(piece, laid, Reach.new(piece, laid, ends), pins).call
+      end
 
       # What would be found if only these pins held, see PinConflicts.
       def self.holding(plan, pins) = call(plan.piece, plan.laid, plan.ends, pins)
@@ -42,18 +46,26 @@ module Meander
       def round? = %w[wrist finger].include?(@piece.worn[:on])
       def settle(one, repeats, bare_mm = one.bare_mm) = @extents[one.id] = [repeats, bare_mm]
       def conflict(pins, reason) = @conflicts << {pins: pins.uniq, reason:}.freeze
-      def wearing = @wearing ||= Wearing.new(@piece, thickness_mm: @laid.map(&:thickness_mm).max, width_mm: (@laid.size == 1) ? @laid.first.width_mm : 0.0)
+
+      def wearing
+        @wearing ||=
+          Wearing.new(@piece, thickness_mm: @laid.map(&:thickness_mm).max,
+            width_mm: (@laid.size == 1) ? @laid.first.width_mm : 0.0)
+      end
 
       def answer(**told)
         found = [*@open.map(&:id), *([@chain.id] if @chain)].freeze
-        Fit.new(extents: @extents.freeze, found:, copies: {}.freeze, floats: [], conflicts: @conflicts.uniq.freeze, **told).freeze
+        Fit.new(extents: @extents.freeze, found:, copies: {}.freeze, floats: [], conflicts: @conflicts.uniq.freeze,
+          **told).freeze
       end
 
-      # The section that answers to what the piece is worn on: all there is, the one whose bare ends give, or that which nothing else finds.
+      # The section that answers to what the piece is worn on: all there is, the one whose bare ends give, or that which
+      # nothing else finds.
       def answering
         return @open.first if @laid.size == 1
 
-        @open.find { |one| one.section[:bare][:gives] } || (@open.find { |one| @pins.on(one.id).empty? } if @pins.wrist_mm)
+        @open.find { |one| one.section[:bare][:gives] } ||
+          (@open.find { |one| @pins.on(one.id).empty? } if @pins.wrist_mm)
       end
 
       # As its own pins have it; nil where it has none.
@@ -67,7 +79,10 @@ module Meander
       def counted(one)
         @pins.repeats(one.id)&.then do |repeats|
           whole = one.makeable(repeats)
-          conflict([["repeats", one.id]], "from the middle outwards repeats come in pairs: #{repeats - 1} or #{repeats + 1}, not #{repeats}") if whole != repeats
+          if whole != repeats
+            conflict([["repeats", one.id]],
+              "from the middle outwards repeats come in pairs: #{repeats - 1} or #{repeats + 1}, not #{repeats}")
+          end
           whole
         end
       end
@@ -77,7 +92,9 @@ module Meander
         wanted, woven = @pins.woven_mm(one.id), one.woven_mm(repeats)
         return if (woven - wanted).abs <= FitWorn.half_step_mm(one, repeats)
 
-        conflict(@pins.on(one.id), "#{Units::Text.count(repeats, "repeat")} with the coils at both ends reach #{Units::Text.length(woven)}, not #{Units::Text.length(wanted)}")
+        conflict(@pins.on(one.id),
+          "#{Units::Text.count(repeats, "repeat")} with the coils at both ends reach #{Units::Text.length(woven)}, " \
+          "not #{Units::Text.length(wanted)}")
       end
 
       # Sections that nothing but their wire finds, in equal shares of it.
@@ -86,7 +103,9 @@ module Meander
         sections.each do |one|
           share = rooms[one]&.then { |mm| mm / sections.count { |other| @wire.key(other) == @wire.key(one) } }
           most = share ? @wire.most_repeats(one, share) : 0
-          conflict([@wire.key(one)], share ? @wire.short(one, one.sides) : "nothing says how far it is woven") if most < one.sides
+          if most < one.sides
+            conflict([@wire.key(one)], share ? @wire.short(one, one.sides) : "nothing says how far it is woven")
+          end
           settle(one, [most, one.sides].max)
         end
       end
@@ -120,7 +139,11 @@ module Meander
         strip = one_mm + ((frames - 1) * pitch)
         off = strip - wanted_mm
         far = off.abs > (pitch / 2) + Tolerance::PACKING_MM
-        conflict([["wrist", nil]], "#{Units::Text.count(frames, "frame")} reach #{Units::Text.length(strip)}, #{Units::Text.length(wanted_mm)} is asked for") if far
+        if far
+          conflict([["wrist", nil]],
+            "#{Units::Text.count(frames, "frame")} reach #{Units::Text.length(strip)}, " \
+            "#{Units::Text.length(wanted_mm)} is asked for")
+        end
         {strip_mm: strip, off_mm: off, ease_mm: @piece.ease_mm + off, copies: {chain.id => frames}.freeze, frames:}
       end
 
@@ -129,7 +152,8 @@ module Meander
         strip = @reach.call(@extents)
         chain = @laid.map { |one| one.worked(*@extents.fetch(one.id)) }.find(&:pitch_mm)
         off = @pins.wrist_mm ? strip - wanted_mm : 0.0
-        {strip_mm: strip, off_mm: off, ease_mm: @piece.ease_mm, frames: chain && [chain.copies - (off / chain.pitch_mm).round, 1].max}
+        {strip_mm: strip, off_mm: off, ease_mm: @piece.ease_mm,
+          frames: chain && [chain.copies - (off / chain.pitch_mm).round, 1].max}
       end
 
       def wanted_mm = wearing.strip_mm(@pins.wrist_mm, @piece.ease_mm)
@@ -139,7 +163,8 @@ module Meander
         strip, ease = found.values_at(:strip_mm, :ease_mm)
         wrist = @pins.wrist_mm || wearing.wrist_mm(strip, ease)
         wrist = nil if wrist < Wearing::SMALLEST_WRIST_MM && @pins.wrist_mm.nil?
-        {**found, wrist_mm: wrist, wanted_mm: strip - found[:off_mm], round_mm: strip + wearing.opening_mm(wrist || 0.0), **round(wrist, ease)}
+        {**found, wrist_mm: wrist, wanted_mm: strip - found[:off_mm],
+          round_mm: strip + wearing.opening_mm(wrist || 0.0), **round(wrist, ease)}
       end
 
       def round(wrist, ease)

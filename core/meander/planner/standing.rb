@@ -4,10 +4,12 @@ module Meander
   module Planner
     # Where every section stands in the finished piece: { section id => Form::Pose }.
     module Standing
-      # sections: the planned sections in the order of the document; places: where the document says each stands, by id (a kept
-      # section may have been planned when it stood elsewhere).
+      # sections: the planned sections in the order of the document; places: where the document says each stands, by id
+      # (a kept section may have been planned when it stood elsewhere).
       def self.call(sections, places)
-        sections.each_with_object({}) { |section, poses| poses[section.id] = pose(places.fetch(section.id), poses, sections).freeze }
+        sections.each_with_object({}) do |section, poses|
+          poses[section.id] = pose(places.fetch(section.id), poses, sections).freeze
+        end
       end
 
       def self.pose(at, poses, sections)

@@ -2,8 +2,8 @@
 
 module Meander
   module Planner
-    # What stands at the ends of a piece that is one straight strip, in the places of the strip: endings, ribbon ends over it, what hangs
-    # on them, and all beads that lie on it. Answers as Picture::FlushEnds does.
+    # What stands at the ends of a piece that is one straight strip, in the places of the strip: endings, ribbon ends
+    # over it, what hangs on them, and all beads that lie on it. Answers as Picture::FlushEnds does.
     class StripEnds
       def initialize(plan)
         @plan = plan
@@ -15,27 +15,41 @@ module Meander
       def strands(strip)
         @middle = strip.layout.middle_mm
         @edges = {"start" => [-1.0, strip.bare_mm], "end" => [1.0, strip.bare_mm + strip.woven_mm]}
-        ended = @piece.endings.sort_by.with_index { |ending, i| [(ending.side == "start") ? 0 : 1, i] }.map { |ending| @plan.ended(ending.id) }
-        ended.flat_map { |one| ending(one) } + @piece.ribbons.flat_map { |one| ribbon(@plan.ended(one.id)) } + ended.flat_map { |one| hung(one) }
+        ended = @piece.endings.sort_by.with_index { |ending, i| [(ending.side == "start") ? 0 : 1, i] }.map do |ending|
+          @plan.ended(ending.id)
+        end
+        ended.flat_map { |one| ending(one) } + @piece.ribbons.flat_map { |one| ribbon(@plan.ended(one.id)) } +
+          ended.flat_map { |one| hung(one) }
       end
 
       private
 
       # A place of an ending ([across, outwards, height]) at a side.
-      def at(side, (across, out, height)) = @edges.fetch(side).then { |sign, edge| [across + @middle, sign * (edge + out), height] }
+      def at(side, (across, out, height))
+        @edges.fetch(side).then { |sign, edge| [across + @middle, sign * (edge + out), height] }
+      end
 
       def ending(ended)
         kept = ended.bent.strands.reject { |number, _| ended.section.section.cut_away?(number) }
-        kept.map { |number, strand| ended.section.base[number].then { |wire| {wire: wire.id, d: wire.mm, points: strand.points.map { |point| at(ended.ending.side, point) }} } }
+        kept.map do |number, strand|
+          ended.section.base[number].then do |wire|
+            {wire: wire.id, d: wire.mm, points: strand.points.map { |point| at(ended.ending.side, point) }}
+          end
+        end
       end
 
       def ribbon(ended)
-        ended.bent.body.map { |points| {wire: @piece.ribbon_body(ended.ending), d: Picture::DrawStrip::RIBBON_MM, points: points.map { |point| at(ended.ending.side, point) }} }
+        ended.bent.body.map do |points|
+          {wire: @piece.ribbon_body(ended.ending), d: Picture::DrawStrip::RIBBON_MM,
+            points: points.map { |point| at(ended.ending.side, point) }}
+        end
       end
 
       def hung(ended)
         findings = @piece.findings.select { |finding| finding.fields[:on].first == ended.ending.id }
-        drawn = Findings::Hung.call(findings) { |across, out| at(ended.ending.side, [across, ended.bent.reach_mm + out, 0.0]) }
+        drawn = Findings::Hung.call(findings) do |across, out|
+          at(ended.ending.side, [across, ended.bent.reach_mm + out, 0.0])
+        end
         drawn.map { |finding, d, points| {wire: finding.id, d:, points:} }
       end
     end

@@ -2,8 +2,8 @@
 
 module Meander
   module Planner
-    # The way of a base wire from where it leaves one section to where it enters the next: an even curve that leaves and enters
-    # straight on (a cubic whose ends pull as those of an arc would).
+    # The way of a base wire from where it leaves one section to where it enters the next: an even curve that leaves and
+    # enters straight on (a cubic whose ends pull as those of an arc would).
     module WayOn
       STEPS = 32
       NEAR_MM = 1e-6
@@ -28,7 +28,8 @@ module Meander
       # Hermite's cubic in the plane; the depth changes evenly.
       def self.cubic(t, (from, to), (leave, enter))
         a, b, c, d = (2 * t**3) - (3 * t**2) + 1, t**3 - (2 * t**2) + t, (3 * t**2) - (2 * t**3), t**3 - t**2
-        [0, 1].map { |i| (a * from[i]) + (b * leave[i]) + (c * to[i]) + (d * enter[i]) } << (from[2] + ((to[2] - from[2]) * t))
+        [0, 1].map { |i| (a * from[i]) + (b * leave[i]) + (c * to[i]) + (d * enter[i]) } << (from[2] +
+          ((to[2] - from[2]) * t))
       end
       private_class_method :pull_mm, :cubic
     end

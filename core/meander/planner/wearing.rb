@@ -4,9 +4,9 @@ module Meander
   module Planner
     # How long the strip must be to be worn, and who can wear a strip of a given length.
     #
-    # Centre line of a band round a wrist or finger = its circumference + ease + pi * thickness; it is shorter by an opening, which is
-    # measured along the curve between its ends, and longer by what the ends of a ring lie over each other. Ends that lie side by
-    # side make the band a turn of a helix as wide as itself. All in mm.
+    # Centre line of a band round a wrist or finger = its circumference + ease + pi * thickness; it is shorter by an
+    # opening, which is measured along the curve between its ends, and longer by what the ends of a ring lie over each
+    # other. Ends that lie side by side make the band a turn of a helix as wide as itself. All in mm.
     class Wearing
       # Ease that can be worn: below it pinches, above it slips off or turns. Common practice, no source.
       EASE_MM = (0.0..45.0)

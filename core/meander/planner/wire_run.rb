@@ -2,9 +2,11 @@
 
 module Meander
   module Planner
-    # One base wire of a piece, cut in one, from end to end along its route: its parts in order and what happens where on it. All in mm.
+    # One base wire of a piece, cut in one, from end to end along its route: its parts in order and what happens where
+    # on it. All in mm.
     class WireRun
-      # kind: tail, ending, section, bare, between, cut_away, fold or trim; section: the id of the section it lies in, nil elsewhere.
+      # kind: tail, ending, section, bare, between, cut_away, fold or trim; section: the id of the section it lies in,
+      # nil elsewhere.
       Part = Struct.new(:kind, :mm, :section, :words)
       # at_mm from the end that is begun with; place: where that is in the finished piece, [x, y, z].
       Mark = Struct.new(:at_mm, :words, :place) do
@@ -28,9 +30,13 @@ module Meander
         @piece = piece
         @placed = placed
         @ended = ended
-        @stops = piece.routes.of(wire.id).map { |visit| Stop.new(placed.section(visit.section), visit.number - 1, visit).freeze }.freeze
-        @folds = piece.routes.folds.select { |fold| fold.wire[:id] == wire.id }.to_h { |fold| [fold.to, ended.fetch(fold.id)] }
-        @ways = stops.each_cons(2).map { |from, to| @folds[to.visit] ? [].freeze : WayOn.call(left(from), entered(to)) }.freeze
+        @stops = piece.routes.of(wire.id)
+          .map { |visit| Stop.new(placed.section(visit.section), visit.number - 1, visit).freeze }.freeze
+        @folds = piece.routes.folds.select { |fold| fold.wire[:id] == wire.id }.to_h do |fold|
+          [fold.to, ended.fetch(fold.id)]
+        end
+        @ways = stops.each_cons(2).map { |from, to| @folds[to.visit] ? [].freeze : WayOn.call(left(from), entered(to)) }
+          .freeze
         laid = [*off("start"), *ending("start"), *inside, *ending("end"), *off("end")]
         @parts = laid.map(&:first).freeze
         @marks = marked(laid).freeze
@@ -60,7 +66,8 @@ module Meander
       # The ways between sections that stay: [[[x, y, z], ...], ...].
       def kept_ways = ways.reject.with_index { |way, i| way.empty? || away?(i) }
 
-      # How far from its first end its weave begins, where it begins in this section and nothing but an ending lies before it; nil elsewhere.
+      # How far from its first end its weave begins, where it begins in this section and nothing but an ending lies
+      # before it; nil elsewhere.
       def start_mark_mm(section)
         first = stops.first
         return unless first.section == section && !first.back && (mark = section.marks(first.number).first)
@@ -68,7 +75,10 @@ module Meander
         parts.take_while { |part| part.section.nil? }.sum(&:mm) + mark.first
       end
 
-      def to_h = {wires: [wire.id], words:, colour: wire.material.colour, cut_mm:, total_mm:, parts: parts.map(&:to_h), marks: marks.map(&:to_h)}
+      def to_h
+        {wires: [wire.id], words:, colour: wire.material.colour, cut_mm:, total_mm:, parts: parts.map(&:to_h),
+          marks: marks.map(&:to_h)}
+      end
 
       private
 
@@ -89,18 +99,21 @@ module Meander
         [pose.at(trace.first), pose.turn]
       end
 
-      # What is cut off at an end: held by before the work, held by and trimmed after it. The block that comes with a part answers its marks,
-      # told from where it begins: [[mm, words, place], ...].
+      # What is cut off at an end: held by before the work, held by and trimmed after it. The block that comes with a
+      # part answers its marks, told from where it begins: [[mm, words, place], ...].
       def off(end_of_wire)
         stop = (end_of_wire == "start") ? stops.first : stops.last
         side = (end_of_wire == "start") ? stop.visit.enters : stop.visit.leaves
-        parts = [Part.new("tail", @piece.base_tail_mm(side), nil, "tail"), *([Part.new("trim", @piece.allowance_mm(:trim), nil, "trim")] if side == "end")]
+        parts = [Part.new("tail", @piece.base_tail_mm(side), nil, "tail"),
+          *([Part.new("trim", @piece.allowance_mm(:trim), nil, "trim")] if side == "end")]
         parts = parts.reject { |part| part.kind == "tail" && side == "end" && part.mm.zero? }
         ((end_of_wire == "start") ? parts.reverse : parts).map { |part| [part.freeze, -> { [] }] }
       end
 
       def ending(end_of_wire)
-        found = @piece.endings.find { |one| !one.fold? && @piece.routes.ends(one.id).any? { |at| at.wire[:id] == wire.id && at.side == end_of_wire } }
+        found = @piece.endings.find do |one|
+          !one.fold? && @piece.routes.ends(one.id).any? { |at| at.wire[:id] == wire.id && at.side == end_of_wire }
+        end
         return [[Part.new("ending", 0.0, nil, "cut flush").freeze, -> { [] }]] unless found
 
         stop = (end_of_wire == "start") ? stops.first : stops.last
@@ -119,7 +132,9 @@ module Meander
 
       # The parts of a section with its marks, from the end it is entered at.
       def visited(stop)
-        parts = stop.section.parts(stop.number).map { |kind, mm, words| Part.new(kind, mm, stop.section.id, words).freeze }
+        parts = stop.section.parts(stop.number).map do |kind, mm, words|
+          Part.new(kind, mm, stop.section.id, words).freeze
+        end
         parts.reverse! if stop.back
         first, *others = parts
         [[first, -> { in_section(stop) }], *others.map { |part| [part, -> { [] }] }]
@@ -135,7 +150,8 @@ module Meander
 
       def between(index)
         away = away?(index)
-        part = Part.new(away ? "cut_away" : "between", Form::Trace.smooth_mm(ways[index]), nil, away ? "cut away between sections" : "between sections").freeze
+        part = Part.new(away ? "cut_away" : "between", Form::Trace.smooth_mm(ways[index]), nil,
+          away ? "cut away between sections" : "between sections").freeze
         [part, -> { in_between(part, ways[index]) }]
       end
 
@@ -158,7 +174,9 @@ module Meander
 
       def in_between(part, way)
         return [] if part.mm < LEAST_MM
-        return [[0.0, "cut away from here", way.first], [part.mm, "cut away to here", way.last]] if part.kind == "cut_away"
+        if part.kind == "cut_away"
+          return [[0.0, "cut away from here", way.first], [part.mm, "cut away to here", way.last]]
+        end
 
         [[part.mm / 2, "middle between sections", way[way.size / 2]]]
       end

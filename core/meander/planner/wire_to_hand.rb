@@ -4,7 +4,8 @@ module Meander
   module Planner
     # How far the working wire to hand goes, see Pins. Lengths in mm.
     class WireToHand
-      # laid: the sections as their crafts lay them; extents: { section id => [repeats, bare_mm] } of those that are settled, as they are then.
+      # laid: the sections as their crafts lay them; extents: { section id => [repeats, bare_mm] } of those that are
+      # settled, as they are then.
       def initialize(laid, pins, extents)
         @laid = laid
         @pins = pins
@@ -30,7 +31,8 @@ module Meander
       # Why so many repeats cannot be made of it.
       def short(one, repeats)
         room, needs = room_mm(one), (repeats == 1) ? "needs" : "need"
-        "#{Units::Text.count(repeats, "repeat")} #{needs} #{Units::Text.length(one.working_mm(repeats))} of weaving wire, #{Units::Text.length(room)} " \
+        "#{Units::Text.count(repeats, "repeat")} #{needs} #{Units::Text.length(one.working_mm(repeats))} of weaving " \
+        "wire, #{Units::Text.length(room)} " \
           "#{(room < @pins.all[key(one)]) ? "left of what is to hand" : "to hand"}"
       end
 

@@ -2,11 +2,11 @@
 
 module Meander
   module Units
-    # Ring sizes as makers type them, read as the inside circumference in mm: `US 7`, `UK N`, `UK N 1/2`, `ISO 54`, `54 mm round`,
-    # `17.3 mm across`. A length alone is refused: it may be meant either way.
+    # Ring sizes as makers type them, read as the inside circumference in mm: `US 7`, `UK N`, `UK N 1/2`, `ISO 54`, `54
+    # mm round`, `17.3 mm across`. A length alone is refused: it may be meant either way.
     #
-    # ISO 8653: the size is the inside circumference in mm. US: diameter 0.458 in and 0.032 in more for every size; UK: 1.25 mm more
-    # round for every letter (both linear rules from memory).
+    # ISO 8653: the size is the inside circumference in mm. US: diameter 0.458 in and 0.032 in more for every size; UK:
+    # 1.25 mm more round for every letter (both linear rules from memory).
     module RingSize
       US_INCHES = [0.458, 0.032].freeze
       UK_MM = [37.8, 1.25].freeze

@@ -5,7 +5,9 @@ module Meander
     # Numbers in words, for sentences the core writes. All in mm; an interface may show its own unit beside them.
     module Text
       # A number without trailing zeros.
-      def self.number(value, digits) = format("%.#{digits}f", value).then { |s| s.include?(".") ? s.sub(/\.?0+\z/, "") : s }
+      def self.number(value, digits)
+        format("%.#{digits}f", value).then { |s| s.include?(".") ? s.sub(/\.?0+\z/, "") : s }
+      end
 
       # mm to a tenth, metres from two metres on.
       def self.length(mm) = (mm.abs >= 2000) ? "#{number(mm / 1000.0, 2)} m" : "#{number(mm, 1)} mm"
@@ -19,7 +21,8 @@ module Meander
 
       # Why a text is not read as one length. ways: { text => mm }.
       def self.either(typed, doubt, ways)
-        "“#{typed.strip}” is not read as one length: #{doubt} (#{list(ways.map { |way, mm| (way == "#{number(mm, 3)} mm") ? way : "#{way} is #{number(mm, 3)} mm" }, "or")})"
+        "“#{typed.strip}” is not read as one length: #{doubt} " \
+        "(#{list(ways.map { |way, mm| (way == "#{number(mm, 3)} mm") ? way : "#{way} is #{number(mm, 3)} mm" }, "or")})"
       end
 
       # With a capital to begin with.

@@ -2,8 +2,9 @@
 
 module Meander
   module Weave
-    # Ways to begin over n base wires: anchored on one, the others brought in afterwards. Each is a list of stretches to weave
-    # before the repeats. Counts are common practice, no source: a few coils to anchor, two wraps to take in each wire.
+    # Ways to begin over n base wires: anchored on one, the others brought in afterwards. Each is a list of stretches to
+    # weave before the repeats. Counts are common practice, no source: a few coils to anchor, two wraps to take in each
+    # wire.
     module Beginnings
       ANCHOR = 3
       TAKING_IN = 2
@@ -18,7 +19,9 @@ module Meander
       end
 
       # Both ways for every number of base wires.
-      def self.all(numbers) = numbers.to_h { |wires| [wires, {one_by_one: one_by_one(wires), in_pairs: in_pairs(wires)}] }
+      def self.all(numbers)
+        numbers.to_h { |wires| [wires, {one_by_one: one_by_one(wires), in_pairs: in_pairs(wires)}] }
+      end
 
       def self.stretches(spans) = spans.each_with_index.map { |gaps, i| {gaps:, times: i.zero? ? ANCHOR : TAKING_IN} }
       private_class_method :stretches

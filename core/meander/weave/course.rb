@@ -4,11 +4,12 @@ require "monitor"
 
 module Meander
   module Weave
-    # A weave on base wires whose gaps change along the strip (see Profile): what is woven before the repeats, repeat after repeat as far
-    # as they are asked for, and what closes them. Placed station by station, each as its own gap asks (see Placing). All in mm.
+    # A weave on base wires whose gaps change along the strip (see Profile): what is woven before the repeats, repeat
+    # after repeat as far as they are asked for, and what closes them. Placed station by station, each as its own gap
+    # asks (see Placing). All in mm.
     #
-    # Passes are laid as they are asked for and are kept; asking twice gives the same answer. Courses asked for lately are kept, too: the
-    # two halves of a pair are one. Safe between threads.
+    # Passes are laid as they are asked for and are kept; asking twice gives the same answer. Courses asked for lately
+    # are kept, too: the two halves of a pair are one. Safe between threads.
     class Course
       include MonitorMixin
 
@@ -23,14 +24,18 @@ module Meander
       # sizes: what Frame takes besides the gaps; before, after: [[Walk, times], ...]; walk: of the repeats.
       def self.of(sizes, profile, before:, walk:, after:, lean:)
         told = [before, [[walk, 1]], after].map { |stretches| stretches.map { |one, times| [one.closed_gaps, times] } }
-        KEPT.fetch([sizes, profile.stations, profile.joined?, told, lean]) { new(sizes, profile, before:, walk:, after:, lean:) }
+        KEPT.fetch([sizes, profile.stations, profile.joined?, told, lean]) do
+          new(sizes, profile, before:, walk:, after:, lean:)
+        end
       end
 
       def initialize(sizes, profile, before:, walk:, after:, lean:)
         super()
         @sizes = sizes
         @profile = profile
-        @before, @after = [before, after].map { |stretches| stretches.flat_map { |one, times| one.closed_gaps * times } }
+        @before, @after = [before, after].map do |stretches|
+          stretches.flat_map { |one, times| one.closed_gaps * times }
+        end
         @gaps = walk.closed_gaps
         @frames = {}
         @closed, @closing = {}, {}
@@ -77,7 +82,8 @@ module Meander
       private
 
       def frame(clear)
-        @frames[clear] ||= Array.new(@sizes[:base_mm].size - 1, clear).then { |gaps| Frame.new(**@sizes, clear_mm: gaps, origin: -clear * gaps.size / 2) }
+        gaps = Array.new(@sizes[:base_mm].size - 1, clear)
+        @frames[clear] ||= Frame.new(**@sizes, clear_mm: gaps, origin: -clear * gaps.size / 2)
       end
 
       # Every way there will be, with where it ends.
@@ -97,11 +103,14 @@ module Meander
       end
 
       def refuse(passes)
-        raise InvalidInput.new([Fault.new(path: "/sections/0/spacing", code: "too_many", given: "#{passes} passes", accepted: "at most #{MOST_PASSES} passes in all",
-                                          message: "so many passes are not walked one by one over gaps that change")])
+        fault = Fault.new(path: "/sections/0/spacing", code: "too_many", given: "#{passes} passes",
+          accepted: "at most #{MOST_PASSES} passes in all",
+          message: "so many passes are not walked one by one over gaps that change")
+        raise InvalidInput.new([fault])
       end
 
-      # A list of gaps as passes, going on to the gaps after it. first: whether they go on from what is woven before the repeats.
+      # A list of gaps as passes, going on to the gaps after it. first: whether they go on from what is woven before the
+      # repeats.
       def lay(laying, gaps, before:, onward:, first: false)
         refuse(gaps.size) if gaps.size > MOST_PASSES
         before = @before.last if first
@@ -115,8 +124,11 @@ module Meander
         held, closing = @kept[repeats - 1], closing(repeats)
         told = told(repeats - 1).first(held.passes)
         heights = closing.taut(@taut.first(held.stations) + closing.heights.drop(held.stations), held.stations)
-        told += closing.kinds.drop(held.passes).zip(closing.by_pass(heights, held.passes)).map { |kind, ys| pass(kind, ys) }
-        CourseStrip.new(frame_at(0.0), told, woven_mm(repeats), Array.new(repeats + 1) { |k| @before.size + (k * @gaps.size) })
+        told += closing.kinds.drop(held.passes).zip(closing.by_pass(heights, held.passes)).map do |kind, ys|
+          pass(kind, ys)
+        end
+        CourseStrip.new(frame_at(0.0), told, woven_mm(repeats),
+          Array.new(repeats + 1) { |k| @before.size + (k * @gaps.size) })
       end
 
       # The last of so many repeats laid once more with what closes it, as its last pass leads there.
@@ -128,18 +140,20 @@ module Meander
       end
 
       def lay_on(laying)
-        way = [(laying.passes.zero? ? nil : laying.kinds.last.pass.from), *@gaps, *@after, @after.first || @gaps.first, nil]
+        way = [(laying.passes.zero? ? nil : laying.kinds.last.pass.from), *@gaps, *@after, @after.first || @gaps.first,
+          nil]
         (@gaps.size + @after.size).times { |i| laying.lay(@widths.kind(way[i, 4], laying.passes.even? ? 1 : -1)) }
       end
 
-      # What lies before the repeats and so many of them, at least, pulled taut some repeats at a time, with one more that is laid already:
-      # [[CoursePass, heights, length], ...].
+      # What lies before the repeats and so many of them, at least, pulled taut some repeats at a time, with one more
+      # that is laid already: [[CoursePass, heights, length], ...].
       def told(repeats)
         each = [TOGETHER / @gaps.size, 1].max
         while @pulled < repeats || @told.empty?
           from, to = @told.empty? ? 0 : @pulled, @pulled + each
           grow(to + 2)
-          pull(from.zero? ? 1 : @kept[from].stations, from.zero? ? 0 : @kept[from].passes, @kept[to], @kept[to + 1].stations)
+          pull(from.zero? ? 1 : @kept[from].stations, from.zero? ? 0 : @kept[from].passes, @kept[to],
+            @kept[to + 1].stations)
           @pulled = to
         end
         @told
@@ -165,19 +179,22 @@ module Meander
           before = [x, z]
           [x, z, run]
         end
-        made = CoursePass.new(kind, frame_at(heights[heights.size / 2]), points, straight_mm(heights[heights.size / 2], kind.pass))
+        made = CoursePass.new(kind, frame_at(heights[heights.size / 2]), points,
+          straight_mm(heights[heights.size / 2], kind.pass))
         [made, heights, made.climbed_mm(heights)]
       end
 
-      # From one station to the next: as far as they lie apart, and as much longer as the arc between them, told at one gap, is than its
-      # chord.
+      # From one station to the next: as far as they lie apart, and as much longer as the arc between them, told at one
+      # gap, is than its chord.
       def stepped((one_x, one_z, one_run), (other_x, other_z, other_run), (from_x, from_z), x, z)
         chord = Math.hypot(other_x - one_x, other_z - one_z)
         Math.hypot(x - from_x, z - from_z) * ((chord > 1e-9) ? (other_run - one_run) / chord : 1.0)
       end
 
       # Of a pass over several base wires: as far as the outermost of them stand apart.
-      def straight_mm(along, pass) = frame_at(along).centres.values_at(*pass.wires.minmax).then { |low, high| high - low }
+      def straight_mm(along, pass)
+        frame_at(along).centres.values_at(*pass.wires.minmax).then { |low, high| high - low }
+      end
     end
   end
 end

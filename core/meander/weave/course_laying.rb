@@ -2,15 +2,13 @@
 
 module Meander
   module Weave
-    # Passes laid one after another over gaps that change, by the rule of Placing: every station on what lies below it at its own gap.
-    # Heights in mm. The state is one course's own.
+    # Passes laid one after another over gaps that change, by the rule of Placing: every station on what lies below it
+    # at its own gap. Heights in mm. The state is one course's own.
     class CourseLaying
       # How it stands before a pass: what is needed to go on from there once more.
       Standing = Struct.new(:passes, :stations, :tops, :waiting, :run, :pairs, :end_mm)
-      # Rounds of drawing stations to the straight between those so many before and after, and of parting alone (see Taut).
-      REACHES = [8, 4, 2, 1, 4, 2, 1, 4, 2, 1, 1, 1].freeze
-      PARTING = 16
-      # Where a gap opens or closes steeply, a straight between stations far apart is no guide: they give way by 1 / (1 + (STEEP slope)^2).
+      # Where a gap opens or closes steeply, a straight between stations far apart is no guide: they give way by 1 / (1
+      # + (STEEP slope)^2).
       STEEP = 3.0
       # Stations nearer to each other along the wire, in mm, are at one place.
       SAME = 1e-9
@@ -49,16 +47,9 @@ module Meander
 
       # Heights of all stations, those from one up to another pulled taut.
       def taut(heights, from, to = heights.size)
-        pulled = heights.dup
         span = station_pairs(from)...station_pairs(to)
         pairs = [@upper, @lower, @least].map { |all| all[span] }
-        REACHES.each do |reach|
-          drawn(pulled, reach, from, to)
-          part(pulled, pairs, from)
-        end
-        PARTING.times { part(pulled, pairs, from) || break }
-        (from...to).each { |i| pulled[i] = pulled[i - 1] if @runs[i] - @runs[i - 1] < SAME }
-        pulled
+        CourseTaut.new(heights, pairs, @runs, @giving, SEEN * @d).call(from, to)
       end
 
       # Heights pass by pass, from one of them on: each has its own first and last station.
@@ -95,7 +86,8 @@ module Meander
 
         settle(@runs.last + step - (Outline::APART * @d))
         leant = before - (@lean * step)
-        heights << resting(@widths.near(kind.places[station], width), place(kind, station, between, clear, slope), leant, @leaning.apart(slope))
+        heights << resting(@widths.near(kind.places[station], width), place(kind, station, between, clear, slope),
+          leant, @leaning.apart(slope))
         @runs << (@runs.last + step)
         lies(kind, station)
       end
@@ -129,8 +121,9 @@ module Meander
         end
       end
 
-      # As low as what lies there lets it, and as leaning does. Gaps differ a little from one to the other: they touch where they would at
-      # the gap of the one, or where they lie. near: what may be touched, see Widths; apart: see Leaning.
+      # As low as what lies there lets it, and as leaning does. Gaps differ a little from one to the other: they touch
+      # where they would at the gap of the one, or where they lie. near: what may be touched, see Widths; apart: see
+      # Leaning.
       def resting(near, (x, z), leant, apart)
         y, here, most, tops = leant, heights.size, (@d * apart) + @more, @tops
         lowest, i = leant - @d, -2
@@ -167,38 +160,6 @@ module Meander
 
       # Which pair is the first whose upper station is this one or a later one.
       def station_pairs(station) = @upper.bsearch_index { |upper| upper >= station } || @upper.size
-
-      def drawn(pulled, reach, from, to)
-        still, runs, giving = pulled.dup, @runs, @giving
-        i, last = [from, reach].max - 1, to - reach
-        while (i += 1) < last
-          before, after = runs[i] - runs[i - reach], runs[i + reach] - runs[i]
-          whole = before + after
-          next if whole < SAME
-
-          y = still[i]
-          line = ((still[i - reach] * after) + (still[i + reach] * before)) / whole
-          pulled[i] = y + (Taut::PULL * giving[i] * (line - y))
-        end
-      end
-
-      # Each by half, but for what is held. Of every pair the upper, the lower, and how much higher that must lie.
-      # @return whether any had to give way by more than can be seen
-      def part(pulled, (upper, lower, least), from)
-        most, i = 0.0, 0
-        while i < upper.size
-          up, low = upper[i], lower[i]
-          short = least[i] - pulled[up] + pulled[low]
-          if short > 0.0
-            most = short if short > most
-            held = low < from
-            pulled[up] += held ? short : short / 2
-            pulled[low] -= short / 2 unless held
-          end
-          i += 1
-        end
-        most > SEEN * @d
-      end
     end
   end
 end

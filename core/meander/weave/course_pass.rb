@@ -2,7 +2,8 @@
 
 module Meander
   module Weave
-    # One pass over base wires whose gap changes along the strip: the places of its stations are its own. Answers as Pass does.
+    # One pass over base wires whose gap changes along the strip: the places of its stations are its own. Answers as
+    # Pass does.
     class CoursePass
       include Climb
 

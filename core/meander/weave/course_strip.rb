@@ -8,8 +8,8 @@ module Meander
 
       attr_reader :frame, :woven_mm, :blocks
 
-      # told: [[CoursePass, heights, length], ...]; repeats: the place of every repeat's first pass in the list, and of what comes after
-      # the last.
+      # told: [[CoursePass, heights, length], ...]; repeats: the place of every repeat's first pass in the list, and of
+      # what comes after the last.
       def initialize(frame, told, woven_mm, repeats)
         @frame = frame
         @woven_mm = woven_mm

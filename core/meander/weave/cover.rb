@@ -33,7 +33,9 @@ module Meander
         return [period] if places.empty?
 
         round = places.map { |y| y % period }.sort
-        (round << (round.first + period)).each_cons(2).filter_map { |a, b| (b - a - lay).then { |bare| bare if bare > 0.01 } }
+        (round << (round.first + period)).each_cons(2).filter_map do |a, b|
+          (b - a - lay).then { |bare| bare if bare > 0.01 }
+        end
       end
     end
   end

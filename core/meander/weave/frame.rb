@@ -9,9 +9,9 @@ module Meander
     class Frame
       attr_reader :base_mm, :wire_mm, :clear_mm, :strands, :centres
 
-      # base_mm: diameters from the maker's side outwards; wire_mm: the weaving wire's diameter;
-      # clear_mm: clear width of each inner gap (one fewer than base wires); strands: weaving wires laid side by side; origin: x of the
-      # first base wire.
+      # base_mm: diameters from the maker's side outwards; wire_mm: the weaving wire's diameter; clear_mm: clear width
+      # of each inner gap (one fewer than base wires); strands: weaving wires laid side by side; origin: x of the first
+      # base wire.
       def initialize(base_mm:, wire_mm:, clear_mm:, strands: 1, origin: 0.0)
         @base_mm = base_mm.map(&:to_f).freeze
         @wire_mm = wire_mm.to_f

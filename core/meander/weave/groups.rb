@@ -2,8 +2,8 @@
 
 module Meander
   module Weave
-    # A walk as a maker counts it: wraps round a span of base wires, so many times, and single passes between them. Groups are what
-    # is added, recounted, moved and taken out; joining them gives the list of gaps again.
+    # A walk as a maker counts it: wraps round a span of base wires, so many times, and single passes between them.
+    # Groups are what is added, recounted, moved and taken out; joining them gives the list of gaps again.
     module Groups
       # near, far: first and last base wire of the span, counted from 1; side: where the wraps begin, "near" or "far".
       Wraps = Struct.new(:near, :far, :times, :side, keyword_init: true) do
@@ -12,7 +12,9 @@ module Meander
         def to_h = {kind: "wraps", near:, far:, times:, side:}
 
         # From the group as a document tells it.
-        def self.of(near:, far:, times:, side:, **) = new(near: [near, far].min, far: [near, far].max, times:, side:).freeze
+        def self.of(near:, far:, times:, side:, **)
+          new(near: [near, far].min, far: [near, far].max, times:, side:).freeze
+        end
 
         def initialize(kind: "wraps", **fields) = super(**fields)
       end
@@ -38,8 +40,8 @@ module Meander
         groups.map { |group| group.is_a?(Array) ? Through.new(group.freeze).freeze : group }
       end
 
-      # How often the first two gaps come again and again. Once only is a wrap too, if the wire then turns back, or came from wraps
-      # over the same wires.
+      # How often the first two gaps come again and again. Once only is a wrap too, if the wire then turns back, or came
+      # from wraps over the same wires.
       def self.wraps(gaps, before)
         from, to, onward = gaps
         return 0 unless to
@@ -57,12 +59,13 @@ module Meander
       end
       private_class_method :wraps, :through, :wrapped
 
-      # The gaps of groups made one after another, again and again. Where wraps would begin at the gap the group before leaves, they
-      # are begun on their other side; as few of them as will do.
+      # The gaps of groups made one after another, again and again. Where wraps would begin at the gap the group before
+      # leaves, they are begun on their other side; as few of them as will do.
       # @return [Array<Integer>, nil] nil where no way round makes them follow each other
       def self.join(groups)
         ways = [groups.first, groups.first.turned].compact.filter_map { |first| following(first, groups.drop(1)) }
-        ways.min_by { |way| way.zip(groups).count { |one, other| one.gaps.first != other.gaps.first } }&.flat_map(&:gaps)
+        ways.min_by { |way| way.zip(groups).count { |one, other| one.gaps.first != other.gaps.first } }
+          &.flat_map(&:gaps)
       end
 
       # The groups after a first one, each turned where need be: the way with the fewest turned, by the gap it ends at.
@@ -81,8 +84,12 @@ module Meander
       # Stretches before and after a walk, each turned round where it would begin at the gap the wire comes from.
       def self.meeting(gaps, before, after)
         onward, last = gaps.first, gaps.last
-        before = before.reverse.map { |one| ((one[:gaps].last == onward) ? turned(one) : one).tap { |met| onward = met[:gaps].first } }.reverse
-        after = after.map { |one| ((one[:gaps].first == last) ? turned(one) : one).tap { |met| last = met[:gaps].last } }
+        before = before.reverse
+          .map { |one| ((one[:gaps].last == onward) ? turned(one) : one).tap { |met| onward = met[:gaps].first } }
+            .reverse
+        after = after.map do |one|
+          ((one[:gaps].first == last) ? turned(one) : one).tap { |met| last = met[:gaps].last }
+        end
         {before:, after:}
       end
 

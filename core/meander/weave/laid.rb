@@ -2,12 +2,12 @@
 
 module Meander
   module Weave
-    # A laid-out section on base wires that stand alike all along: settled repeats, and the stretches before and after them. How
-    # far it reaches and what wire it takes is linear in the repeats, from two on: a single one meets what is before and after it. All in mm,
-    # of one strand.
+    # A laid-out section on base wires that stand alike all along: settled repeats, and the stretches before and after
+    # them. How far it reaches and what wire it takes is linear in the repeats, from two on: a single one meets what is
+    # before and after it. All in mm, of one strand.
     class Laid
-      # What the second half of a strip woven from its middle leaves out, as the first has it: mm along the strip, mm of one strand's
-      # path, and passes.
+      # What the second half of a strip woven from its middle leaves out, as the first has it: mm along the strip, mm of
+      # one strand's path, and passes.
       Shared = Struct.new(:mm, :path_mm, :passes)
       NOTHING = Shared.new(0.0, 0.0, 0).freeze
 
@@ -16,8 +16,8 @@ module Meander
 
       attr_reader :frame, :repeat
 
-      # table: the PassTable of the frame; before, after: [[Repeat, count], ...]; rest: what is left of the first repeat for a second
-      # half that shares its beginning with the first half, nil where each half is woven whole.
+      # table: the PassTable of the frame; before, after: [[Repeat, count], ...]; rest: what is left of the first repeat
+      # for a second half that shares its beginning with the first half, nil where each half is woven whole.
       def initialize(frame, table, repeat, before:, after:, rest: nil)
         @frame = frame
         @table = table
@@ -38,7 +38,8 @@ module Meander
 
         number = repeats.clamp(1, FEW)
         @shared[number] ||= [strip(number), second(number)].then do |one, other|
-          Shared.new(one.woven_mm - other.woven_mm, one.wire_mm - other.wire_mm, one.pass_count - other.pass_count).freeze
+          Shared.new(one.woven_mm - other.woven_mm, one.wire_mm - other.wire_mm, one.pass_count - other.pass_count)
+            .freeze
         end
       end
 
@@ -61,10 +62,14 @@ module Meander
       def woven_mm(repeats) = (repeats < 2) ? @single.woven_mm : @two.woven_mm + (repeat.advance_mm * (repeats - 2))
 
       # The fewest repeats that reach a length.
-      def reaching(length_mm) = (@single.woven_mm >= length_mm) ? 1 : [((length_mm - @two.woven_mm) / repeat.advance_mm).ceil + 2, 2].max
+      def reaching(length_mm)
+        (@single.woven_mm >= length_mm) ? 1 : [((length_mm - @two.woven_mm) / repeat.advance_mm).ceil + 2, 2].max
+      end
 
       # Where repeat k begins, counted from where the weave begins.
-      def repeat_from_mm(repeat_number) = @single.runs[@before.count { |_, count| count.positive? }].from_mm + (repeat.advance_mm * (repeat_number - 1))
+      def repeat_from_mm(repeat_number)
+        @single.runs[@before.count { |_, count| count.positive? }].from_mm + (repeat.advance_mm * (repeat_number - 1))
+      end
 
       # The wire of some of the repeats, with what is woven before the first and after the last of them all.
       def path_mm(first, last, repeats)
@@ -75,7 +80,8 @@ module Meander
         path
       end
 
-      # The wire of the longest of so many lengths that share the repeats evenly: the first, the last, or one between them.
+      # The wire of the longest of so many lengths that share the repeats evenly: the first, the last, or one between
+      # them.
       def longest_mm(repeats, lengths)
         first = path_mm(1, [repeats / lengths, 1].max, repeats)
         last = path_mm((repeats * (lengths - 1) / lengths) + 1, repeats, repeats)

@@ -2,19 +2,22 @@
 
 module Meander
   module Weave
-    # A laid-out section on base wires whose gaps change along it: every repeat is different, so all is read off the passes.
-    # Answers as Laid does.
+    # A laid-out section on base wires whose gaps change along it: every repeat is different, so all is read off the
+    # passes. Answers as Laid does.
     class LaidCourse
       attr_reader :frame, :end_frame, :widest, :repeat, :profile
 
-      # repeat: the settled repeat half-way between the narrowest gap and the widest, for what is said of the weave in general.
+      # repeat: the settled repeat half-way between the narrowest gap and the widest, for what is said of the weave in
+      # general.
       def initialize(course, profile, repeat)
         @course = course
         @profile = profile
         @repeat = repeat
         @frame = course.frame_at(0.0)
         @end_frame = course.frame_at(Float::INFINITY)
-        @widest = [@frame, @end_frame, *profile.places.map { |place| course.frame_at(place) }].max_by { |frame| frame.clear_mm.sum }
+        @widest = [@frame, @end_frame, *profile.places.map { |place| course.frame_at(place) }].max_by do |frame|
+          frame.clear_mm.sum
+        end
         freeze
       end
 
@@ -30,7 +33,10 @@ module Meander
       def path_mm(first, last, repeats) = strip(repeats).path_mm(first, last)
 
       def longest_mm(repeats, lengths)
-        (0...lengths).map { |i| path_mm((repeats * i / lengths) + 1, [repeats * (i + 1) / lengths, (repeats * i / lengths) + 1].max, repeats) }.max
+        (0...lengths).map { |i|
+          path_mm((repeats * i / lengths) + 1,
+            [repeats * (i + 1) / lengths, (repeats * i / lengths) + 1].max, repeats)
+        }.max
       end
 
       def most_repeats = @course.most_repeats

@@ -2,8 +2,8 @@
 
 module Meander
   module Weave
-    # Base wires that lie aslant, as where a gap opens or closes: their cross-section is drawn out to an ellipse there, and what lies
-    # round them must be further apart along the strip to be as far apart along them. All in mm.
+    # Base wires that lie aslant, as where a gap opens or closes: their cross-section is drawn out to an ellipse there,
+    # and what lies round them must be further apart along the strip to be as far apart along them. All in mm.
     class Leaning
       # Drawn out no further than this.
       MOST = 2.0
@@ -22,7 +22,8 @@ module Meander
         freeze
       end
 
-      # How wide a gap is at a place along the weave, and how much wider it gets there, in mm to a mm: [clear gap, slope].
+      # How wide a gap is at a place along the weave, and how much wider it gets there, in mm to a mm: [clear gap,
+      # slope].
       def at(along)
         at = (along - @from) / STEP_MM
         return [@clears[0], @slopes[0]] if at <= 0

@@ -4,23 +4,26 @@ module Meander
   module Weave
     # The mirror images of a section's walk with what is woven before and after it, as patterns of their own.
     module Mirrors
-      # pattern: a walk as a document has it; base: how many base wires. Near for far (across), end for start (along), back for
-      # front (turned).
+      # pattern: a walk as a document has it; base: how many base wires. Near for far (across), end for start (along),
+      # back for front (turned).
       def self.call(pattern, base)
         pattern = as_walk(pattern) if pattern[:kind] == "coils"
-        {across: image(pattern) { |walk| walk.across(base) }, along: image(pattern, &:along), turned: image(pattern, &:turned)}
+        {across: image(pattern) { |walk| walk.across(base) }, along: image(pattern, &:along),
+          turned: image(pattern, &:turned)}
       end
 
       def self.image(pattern)
         gaps = ->(list) { yield(Walk.new(list)).gaps }
-        stretches = ->(side) { pattern[side].map { |stretch| {gaps: gaps.call(stretch[:gaps]), times: stretch[:times]} } }
+        stretches =
+          ->(side) { pattern[side].map { |stretch| {gaps: gaps.call(stretch[:gaps]), times: stretch[:times]} } }
         {gaps: gaps.call(pattern[:gaps]), before: stretches.call(:before), after: stretches.call(:after)}
       end
 
       # A coil pattern as the walk it is, with the coils before and after it.
       def self.as_walk(pattern)
         coils = ->(times) { times.zero? ? [] : [{gaps: [0, 1], times:}] }
-        {gaps: Walk.coils(pattern[:single], pattern[:both]).gaps, before: coils.call(pattern[:anchor]), after: coils.call(pattern[:closing])}
+        {gaps: Walk.coils(pattern[:single], pattern[:both]).gaps, before: coils.call(pattern[:anchor]),
+          after: coils.call(pattern[:closing])}
       end
       private_class_method :image, :as_walk
     end

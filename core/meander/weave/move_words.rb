@@ -2,8 +2,8 @@
 
 module Meander
   module Weave
-    # A pass as a maker says it: over or under which base wires, and where the wire then goes down or comes up. Base wires are
-    # counted from 1, the near one first.
+    # A pass as a maker says it: over or under which base wires, and where the wire then goes down or comes up. Base
+    # wires are counted from 1, the near one first.
     #
     # With the work turned over (round its length) what was over is under and near is far; the wires keep their numbers.
     module MoveWords
@@ -12,7 +12,8 @@ module Meander
       #   MoveWords.call(from: 0, to: 2, face: 1, wires: 3, turned: true) #=> "under wires 1 and 2, up between 2 and 3"
       def self.call(from:, to:, face:, wires:, turned: false)
         over = face.positive? ^ turned
-        "#{over ? "over" : "under"} #{round([from, to].min + 1, [from, to].max)}, #{over ? "down" : "up"} #{place(to, wires, turned:)}"
+        "#{over ? "over" : "under"} #{round([from, to].min + 1, [from, to].max)}, #{over ? "down" : "up"} " \
+        "#{place(to, wires, turned:)}"
       end
 
       # The gap a pass leads to, read back from its words; nil where they are none of ours.

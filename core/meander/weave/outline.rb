@@ -2,16 +2,16 @@
 
 module Meander
   module Weave
-    # The way of a wire across the strip through some passes, told at stations, in weaving wires (d): what placing needs of it and
-    # nothing else, so that weaves alike but for their size are placed once.
+    # The way of a wire across the strip through some passes, told at stations, in weaving wires (d): what placing needs
+    # of it and nothing else, so that weaves alike but for their size are placed once.
     class Outline
       # Nearer to each other along the wire than this, stretches cannot touch, in d.
       APART = 1.7
       # Places nearer than this, in d, are one.
       SAME = 1e-6
 
-      # xs, zs: of the stations; runs: how much wire lies before each; total: wire of all; firsts: which station each pass begins at. The
-      # station a pass ends at is the first of the next one.
+      # xs, zs: of the stations; runs: how much wire lies before each; total: wire of all; firsts: which station each
+      # pass begins at. The station a pass ends at is the first of the next one.
       attr_reader :xs, :zs, :runs, :total, :firsts
 
       # passes: in order, each going on from the one before; wire_mm: d.
@@ -27,9 +27,9 @@ module Meander
       # Wire from each station to the next, from the last to the first of the next repeat.
       def steps = Array.new(size) { |i| ((i == size - 1) ? total : runs[i + 1]) - runs[i] }
 
-      # For every station those it may come to lie on, where the passes are repeated: [[station, repeats before, height], ...]. Two round
-      # wires e apart across the strip touch at sqrt(1 - e^2) along it; lay: what a pass takes up along the strip. Of stations at one place
-      # only the one laid last counts, as those before lie below it.
+      # For every station those it may come to lie on, where the passes are repeated: [[station, repeats before,
+      # height], ...]. Two round wires e apart across the strip touch at sqrt(1 - e^2) along it; lay: what a pass takes
+      # up along the strip. Of stations at one place only the one laid last counts, as those before lie below it.
       def contacts(lay)
         places = Places.new(xs, zs)
         Array.new(size) do |i|
@@ -49,8 +49,8 @@ module Meander
         @total += points.last[2] / wire_mm
       end
 
-      # Which of some stations was laid last before another, at least APART of wire ago, and how many repeats before. members: in the
-      # order they are laid.
+      # Which of some stations was laid last before another, at least APART of wire ago, and how many repeats before.
+      # members: in the order they are laid.
       def latest(members, station)
         until_run, repeats = runs[station] - APART + 1e-9, 0
         until_run, repeats = until_run + total, repeats + 1 while until_run < runs[members.first]
@@ -58,7 +58,8 @@ module Meander
         [members[later - 1], repeats]
       end
 
-      # Stations by where they lie across the strip: those at one place together, and which places are less than a wire apart.
+      # Stations by where they lie across the strip: those at one place together, and which places are less than a wire
+      # apart.
       class Places
         def initialize(xs, zs)
           @of = {}
@@ -88,7 +89,9 @@ module Meander
           end
         end
 
-        def round(column, row) = (column - 1..column + 1).flat_map { |x| (row - 1..row + 1).flat_map { |z| @squares.fetch([x, z], []) } }
+        def round(column, row)
+          (column - 1..column + 1).flat_map { |x| (row - 1..row + 1).flat_map { |z| @squares.fetch([x, z], []) } }
+        end
       end
       private_constant :Places
     end

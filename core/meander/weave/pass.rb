@@ -3,16 +3,17 @@
 module Meander
   module Weave
     # One crossing of the strip, from gap to gap on one face (1 front, -1 back), with its way in the cross-section: the
-    # turn it starts from, then its straight over the base wires. All lengths in mm, flat (nothing climbed). crowns: { base wire =>
-    # station over it }.
+    # turn it starts from, then its straight over the base wires. All lengths in mm, flat (nothing climbed). crowns: {
+    # base wire => station over it }.
     class Pass
       include Climb
 
-      attr_reader :from, :to, :face, :wires, :chain, :lead_mm, :turn_mm, :straight_mm, :turn_after_mm, :frame, :stations, :crowns
+      attr_reader :from, :to, :face, :wires, :chain, :lead_mm, :turn_mm, :straight_mm, :turn_after_mm, :frame,
+        :stations, :crowns
 
-      # around: the gap before the pass where it crosses over from there, its own two gaps, and the gap after it where it crosses on
-      # (nil where the wire turns back round its own base wire, as before the first pass and after the last one).
-      # half_turn: see Stations.
+      # around: the gap before the pass where it crosses over from there, its own two gaps, and the gap after it where
+      # it crosses on (nil where the wire turns back round its own base wire, as before the first pass and after the
+      # last one). half_turn: see Stations.
       def initialize(frame, around, face, half_turn = Stations::HALF_TURN)
         before, @from, @to, after = around
         @frame = frame
@@ -38,8 +39,8 @@ module Meander
         stations.points.each_index.min_by { |i| [(stations.points[i][0] - x).abs.round(9), -stations.points[i][1].abs] }
       end
 
-      # turn_mm: the turn before the straight, from the end of the last pass's straight; lead_mm: the part of it that is drawn
-      # with this pass, from the plane of the base wires on.
+      # turn_mm: the turn before the straight, from the end of the last pass's straight; lead_mm: the part of it that is
+      # drawn with this pass, from the plane of the base wires on.
       def measure(before, after)
         curve = SectionCurve.new(frame, from:, to:, face:, before:, after:)
         last = SectionCurve.new(frame, from: before || to, to: from, face: -face, after: before && to)

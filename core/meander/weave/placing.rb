@@ -2,11 +2,12 @@
 
 module Meander
   module Weave
-    # Where one wire comes to lie that is wound on and on along an Outline, each repeat pushed against what is laid already: the height of
-    # every station of a settled repeat, and how far a repeat rises, in weaving wires.
+    # Where one wire comes to lie that is wound on and on along an Outline, each repeat pushed against what is laid
+    # already: the height of every station of a settled repeat, and how far a repeat rises, in weaving wires.
     #
-    # A station lies on what is near it across the strip; it may lean back from the one before by at most `lean` times the wire between,
-    # and not climb more than CLIMB times it (the wire before it is drawn up then). Later wire lies above earlier.
+    # A station lies on what is near it across the strip; it may lean back from the one before by at most `lean` times
+    # the wire between, and not climb more than CLIMB times it (the wire before it is drawn up then). Later wire lies
+    # above earlier.
     class Placing
       CLIMB = 1.0
       # Laid so often at the most; a rise that does not settle by then is taken as its mean over the last MEAN.
@@ -66,7 +67,8 @@ module Meander
       def rise = Array.new(@size) { |i| @laid[0][i] - @laid[1][i] }
       def steady?(before, now) = before.each_index.all? { |i| (before[i] - now[i]).abs < SAME }
 
-      # Parts that fall behind by less than can be seen may as well keep up: that leaves room between repeats, and takes none.
+      # Parts that fall behind by less than can be seen may as well keep up: that leaves room between repeats, and takes
+      # none.
       def read(rises)
         @advance = rises.max
         @heights = @laid[0].dup
@@ -117,7 +119,8 @@ module Meander
         end
       end
 
-      # While parts rise unlike each other, and evenly, so many repeats go by until one holds the other: those are left out.
+      # While parts rise unlike each other, and evenly, so many repeats go by until one holds the other: those are left
+      # out.
       def leap(rises)
         many = [slack_of_contacts(rises), slack_of_wire(rises)].min.floor - 1
         return unless many.positive?

@@ -2,8 +2,8 @@
 
 module Meander
   module Weave
-    # How wide the gaps between the base wires stand along the strip: straight from station to station, and on as it was beyond
-    # the first and the last. Every gap between neighbours is as wide as the others.
+    # How wide the gaps between the base wires stand along the strip: straight from station to station, and on as it was
+    # beyond the first and the last. Every gap between neighbours is as wide as the others.
     class Profile
       # Frames are made for gaps in steps of this many mm: far below what a hand can hold.
       STEP_MM = 0.02
@@ -33,7 +33,8 @@ module Meander
         narrow + ((wide - narrow) * (along - from) / (to - from))
       end
 
-      # The same, in the steps frames are made in; but as it is where the step would say otherwise whether so much passes.
+      # The same, in the steps frames are made in; but as it is where the step would say otherwise whether so much
+      # passes.
       def stepped_mm(along, passing_mm)
         clear = clear_mm(along)
         stepped = (clear / STEP_MM).round * STEP_MM
@@ -44,10 +45,13 @@ module Meander
       # How much wider the gap gets there, in mm to a mm along the weave.
       def slope(along) = (clear_mm(along + SLOPE_OVER_MM) - clear_mm(along - SLOPE_OVER_MM)) / (2 * SLOPE_OVER_MM)
 
-      # [wide, narrow] of every run up to a length in which the gap closes, from where it begins to close to where it opens again.
+      # [wide, narrow] of every run up to a length in which the gap closes, from where it begins to close to where it
+      # opens again.
       def closing(length_mm)
         within = [*@stations.select { |at, _| at < length_mm }, [length_mm, clear_mm(length_mm)]].map(&:last)
-        within.slice_when { |one, other| other > one }.map { |run| [run.first, run.last] }.select { |from, to| to < from }
+        within.slice_when { |one, other| other > one }.map { |run| [run.first, run.last] }.select do |from, to|
+          to < from
+        end
       end
 
       def joined? = @joined

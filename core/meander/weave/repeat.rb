@@ -2,10 +2,12 @@
 
 module Meander
   module Weave
-    # One settled repeat of a walk on a frame: its passes, the heights of their stations, its rise along the strip and its wire.
+    # One settled repeat of a walk on a frame: its passes, the heights of their stations, its rise along the strip and
+    # its wire.
     class Repeat
-      # heights: of every pass's stations in mm, from the first one; places: by base wire [front, back], each a list a wire of where passes
-      # cross it, in mm; packed_mm, advance_mm: its rise pushed tight, and as it is woven; wire_mm: the length of its path.
+      # heights: of every pass's stations in mm, from the first one; places: by base wire [front, back], each a list a
+      # wire of where passes cross it, in mm; packed_mm, advance_mm: its rise pushed tight, and as it is woven; wire_mm:
+      # the length of its path.
       attr_reader :frame, :walk, :passes, :heights, :places, :packed_mm, :advance_mm, :wire_mm, :lean
 
       # table: the PassTable of the frame; lean: see Placing; pitch_mm: the rise of an open weave, nil for a tight one.
@@ -26,7 +28,8 @@ module Meander
         freeze
       end
 
-      # How far the repeat can be pulled out, in mm: until every pass leans as far as it may. It cannot be pushed below packed_mm.
+      # How far the repeat can be pulled out, in mm: until every pass leans as far as it may. It cannot be pushed below
+      # packed_mm.
       def loosest_mm = [packed_mm, @lean * passes.sum(&:run_mm)].max
 
       private
@@ -41,17 +44,21 @@ module Meander
         [front, back]
       end
 
-      # An open weave spreads what it has over the packed rise evenly over its wire, so that nothing comes nearer than it lay.
+      # An open weave spreads what it has over the packed rise evenly over its wire, so that nothing comes nearer than
+      # it lay.
       def open_up(heights, pitch_mm)
         if pitch_mm < packed_mm - 1e-6
-          raise Error, "a pitch of #{Units::Text.number(pitch_mm, 3)} mm is below the packed #{Units::Text.number(packed_mm, 3)} mm"
+          raise Error,
+            "a pitch of #{Units::Text.number(pitch_mm, 3)} mm is below the packed " \
+            "#{Units::Text.number(packed_mm, 3)} mm"
         end
 
         @advance_mm = [pitch_mm, packed_mm].max
         slope, before = (advance_mm - packed_mm) / passes.sum(&:run_mm), 0.0
         @heights = passes.each_with_index.map { |pass, i|
           from, before = before, before + pass.run_mm
-          slope.zero? ? heights[i] : pass.stations.points.each_with_index.map { |point, k| heights[i][k] + (slope * (from + point[2])) }.freeze
+          slope.zero? ? heights[i] :
+            pass.stations.points.each_with_index.map { |point, k| heights[i][k] + (slope * (from + point[2])) }.freeze
         }.freeze
       end
     end

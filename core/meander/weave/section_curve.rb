@@ -6,13 +6,15 @@ module Meander
     # face, to the middle of the turn it ends with. Both middles lie in the plane of the base wires (z = 0).
     #
     # A turn back round the same wire (a coil) starts and ends at that wire's side; a turn on to the neighbour (a
-    # crossing) passes half-way along the inner tangent of the two wires it touches. Over several wires the way is the outer hull.
+    # crossing) passes half-way along the inner tangent of the two wires it touches. Over several wires the way is the
+    # outer hull.
     class SectionCurve
-      # Wires that leave no more room than this share of what lies between them are tight, whatever the arithmetic rounds to.
+      # Wires that leave no more room than this share of what lies between them are tight, whatever the arithmetic
+      # rounds to.
       TIGHT = 1e-9
 
-      # frame: Frame; from, to: gaps; before, after: the gaps it comes from and goes on to where it crosses there, nil where it turns
-      # back round its own wire.
+      # frame: Frame; from, to: gaps; before, after: the gaps it comes from and goes on to where it crosses there, nil
+      # where it turns back round its own wire.
       def initialize(frame, from:, to:, face:, before: nil, after: nil)
         @frame = frame
         @side = (to > from) ? 1.0 : -1.0
@@ -39,8 +41,8 @@ module Meander
       # The wires between two gaps, in the order of travel.
       def gone_over(from, to) = (to > from) ? (from...to).to_a : (to...from).to_a.reverse
 
-      # Between which wires a taut wire crosses from a pass on to the next, on the other face: those whose inner tangent is the
-      # steepest, as any flatter one would cut into them. Of equal wires it is the two neighbours.
+      # Between which wires a taut wire crosses from a pass on to the next, on the other face: those whose inner tangent
+      # is the steepest, as any flatter one would cut into them. Of equal wires it is the two neighbours.
       def crossing(these, those)
         return [these.last, those.first] if @frame.level?
 
@@ -59,7 +61,8 @@ module Meander
 
       # How steeply the inner tangent leaves the plane of the base wires; a quarter turn where there is no slack.
       def crossing_angle(wire, neighbour)
-        tight?(wire, neighbour) ? Math::PI / 2 : Math.asin((@frame.rho(wire) + @frame.rho(neighbour)) / spread(wire, neighbour))
+        tight?(wire, neighbour) ? Math::PI / 2 :
+          Math.asin((@frame.rho(wire) + @frame.rho(neighbour)) / spread(wire, neighbour))
       end
 
       def tight?(wire, neighbour) = spread(wire, neighbour) <= (@frame.rho(wire) + @frame.rho(neighbour)) * (1 + TIGHT)
@@ -92,7 +95,8 @@ module Meander
       def arc(wire, from, to)
         return if (to - from).abs < 1e-12
 
-        Curve::Arc.new([@frame.centres[wire], 0.0], @frame.rho(wire), plane_angle(from), plane_angle(to) - plane_angle(from))
+        Curve::Arc.new([@frame.centres[wire], 0.0], @frame.rho(wire), plane_angle(from),
+          plane_angle(to) - plane_angle(from))
       end
 
       # From the top and along the travel, to the plane's own angle (from x towards z).

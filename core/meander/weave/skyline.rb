@@ -2,8 +2,8 @@
 
 module Meander
   module Weave
-    # What lies at the top of a strip as it is woven, by place across it: where a different walk goes on, or the wire leads elsewhere, its
-    # passes are laid on this one by one, by the same rule as Placing. Heights in mm.
+    # What lies at the top of a strip as it is woven, by place across it: where a different walk goes on, or the wire
+    # leads elsewhere, its passes are laid on this one by one, by the same rule as Placing. Heights in mm.
     class Skyline
       # A station: across in d, its height and how much wire lies before it.
       Top = Struct.new(:x, :z, :y, :run)
@@ -68,7 +68,8 @@ module Meander
         end
       end
 
-      # Every station drawn to the straight between its neighbours, as far as what it lies on lets it; its beginning stays.
+      # Every station drawn to the straight between its neighbours, as far as what it lies on lets it; its beginning
+      # stays.
       def taut(pass, heights, floors)
         runs = pass.stations.points.map(&:last)
         ROUNDS.times do
@@ -88,7 +89,9 @@ module Meander
       end
 
       def follow(pass, heights)
-        pass.stations.points[0..-2].each_with_index { |(x, z, run), i| @fresh << Top.new(x / @d, z / @d, heights[i], @run + (run / @d)) }
+        pass.stations.points[0..-2].each_with_index do |(x, z, run), i|
+          @fresh << Top.new(x / @d, z / @d, heights[i], @run + (run / @d))
+        end
         @run += pass.run_mm / @d
         settle(@run - Outline::APART)
       end

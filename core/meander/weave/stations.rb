@@ -2,10 +2,11 @@
 
 module Meander
   module Weave
-    # Where along a pass its heights are told: its beginning and end in the plane of the base wires, every tangent point, every crown over
-    # a base wire, and places close together between these. In mm, flat.
+    # Where along a pass its heights are told: its beginning and end in the plane of the base wires, every tangent
+    # point, every crown over a base wire, and places close together between these. In mm, flat.
     class Stations
-      # So many to half a turn round a wire, and as close on straights, but no more than so many half turns' worth on one straight.
+      # So many to half a turn round a wire, and as close on straights, but no more than so many half turns' worth on
+      # one straight.
       HALF_TURN = 12
       MOST_ON_A_STRAIGHT = 2.5
 
@@ -23,14 +24,16 @@ module Meander
 
       def size = points.size
 
-      # The way as it is drawn: [[x, z, u, run], ...], u the station a point lies at or its share between two of them. turn_rad: how far a
-      # drawn step may turn, nil for the stations themselves.
+      # The way as it is drawn: [[x, z, u, run], ...], u the station a point lies at or its share between two of them.
+      # turn_rad: how far a drawn step may turn, nil for the stations themselves.
       def drawn(turn_rad)
         station, run = 0, 0.0
         found = [[*@parts.first.point(0.0), 0.0, 0.0]]
         @parts.each do |part|
           count = steps(part)
-          shares(part, count, turn_rad).each { |share| found << [*part.point(share), station + (share * count), run + (part.length * share)] }
+          shares(part, count, turn_rad).each do |share|
+            found << [*part.point(share), station + (share * count), run + (part.length * share)]
+          end
           station += count
           run += part.length
         end
@@ -47,7 +50,9 @@ module Meander
         low, high = [from, to].minmax
         over = frame.centres.select { |x| x > low + 1e-6 && x < high - 1e-6 }
         over.reverse! if from > to
-        [0.0, *over.map { |x| (x - from) / (to - from) }, 1.0].each_cons(2).map { |one, other| Curve::Line.new(piece.point(one), piece.point(other)) }
+        [0.0, *over.map { |x| (x - from) / (to - from) }, 1.0].each_cons(2).map do |one, other|
+          Curve::Line.new(piece.point(one), piece.point(other))
+        end
       end
 
       def steps(part)

@@ -2,13 +2,13 @@
 
 module Meander
   module Weave
-    # One stretch as it is laid: settled repeats, but for the first pass where it goes on from another stretch and its last ones where
-    # another follows, which lead there and are laid by themselves.
+    # One stretch as it is laid: settled repeats, but for the first pass where it goes on from another stretch and its
+    # last ones where another follows, which lead there and are laid by themselves.
     class Stretch
       attr_reader :from_mm, :blocks
 
-      # before: the gap the stretch before it ends at, nil where the wire begins; onward: the first two gaps of the one that follows, nil
-      # where the wire ends.
+      # before: the gap the stretch before it ends at, nil where the wire begins; onward: the first two gaps of the one
+      # that follows, nil where the wire ends.
       def initialize(table, repeat, count, before:, onward:)
         @table = table
         @repeat = repeat
@@ -19,7 +19,8 @@ module Meander
         @blocks = []
       end
 
-      # skyline: what lies there, nil where there is nothing but this stretch; end_mm: how high the wire comes from there.
+      # skyline: what lies there, nil where there is nothing but this stretch; end_mm: how high the wire comes from
+      # there.
       # @return [Float] how high its own last pass ends
       def lay(skyline, end_mm)
         @skyline = skyline
@@ -41,10 +42,13 @@ module Meander
 
       # Settled repeats from one copy on; of many only the last two are what others are laid on.
       def settled(count, from)
-        add(Block.new(passes: @repeat.passes, heights: raised(@repeat.heights, at(from)), count:, step_mm: @repeat.advance_mm).freeze)
+        add(Block.new(passes: @repeat.passes, heights: raised(@repeat.heights, at(from)), count:,
+          step_mm: @repeat.advance_mm).freeze)
         return unless @skyline
 
-        ([from, from + count - 2].max...(from + count)).each { |copy| @skyline.take(@repeat.passes, raised(@repeat.heights, at(copy))) }
+        ([from, from + count - 2].max...(from + count)).each do |copy|
+          @skyline.take(@repeat.passes, raised(@repeat.heights, at(copy)))
+        end
       end
 
       # A copy that meets another stretch: the first, the last, or both.
@@ -60,20 +64,25 @@ module Meander
         Block.new(passes: passes.freeze, heights: heights.freeze, count: 1, step_mm: @repeat.advance_mm).freeze
       end
 
-      # From which pass on a copy leads to the next stretch: its last, and the one before where that turns otherwise than it would.
+      # From which pass on a copy leads to the next stretch: its last, and the one before where that turns otherwise
+      # than it would.
       def closing(passes)
         last = passes.size - 1
         (last.positive? && !passes[last - 1].equal?(@repeat.passes[last - 1])) ? last - 1 : last
       end
 
-      # The first pass laid on what is there, and with it where the settled repeats begin: so that the second pass goes on from it, and
-      # all of them lie on what is there. It climbs to the second one as late as it can, under what comes to lie over it.
+      # The first pass laid on what is there, and with it where the settled repeats begin: so that the second pass goes
+      # on from it, and all of them lie on what is there. It climbs to the second one as late as it can, under what
+      # comes to lie over it.
       def opening(pass, end_mm)
         heights = @skyline.lay([pass], end_mm)[0]
-        over, settled = @repeat.passes.rotate(1), [*@repeat.heights.drop(1), @repeat.heights[0].map { |y| y + @repeat.advance_mm }]
+        over, settled = @repeat.passes.rotate(1),
+          [*@repeat.heights.drop(1), @repeat.heights[0].map { |y| y + @repeat.advance_mm }]
         @from_mm = [heights.last - settled[0][0], @skyline.lift_mm(over, settled)].max
         begins_mm = from_mm + settled[0][0]
-        raised = pass.stations.points.zip(heights).drop(1).map { |(_, _, at), y| [y, begins_mm - (Placing::CLIMB * (pass.run_mm - at))].max }
+        raised = pass.stations.points.zip(heights).drop(1).map do |(_, _, at), y|
+          [y, begins_mm - (Placing::CLIMB * (pass.run_mm - at))].max
+        end
         [heights[0], *raised]
       end
     end

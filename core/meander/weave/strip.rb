@@ -2,11 +2,11 @@
 
 module Meander
   module Weave
-    # A woven section: stretches of settled repeats one after another (anchor coils, the pattern, closing coils), the wire
-    # going on from each to the next.
+    # A woven section: stretches of settled repeats one after another (anchor coils, the pattern, closing coils), the
+    # wire going on from each to the next.
     #
-    # A stretch is told as blocks: its first repeat and its last, whose ends meet other stretches, and between them settled repeats over
-    # and over. Everything in mm along the strip, from where the wire begins.
+    # A stretch is told as blocks: its first repeat and its last, whose ends meet other stretches, and between them
+    # settled repeats over and over. Everything in mm along the strip, from where the wire begins.
     class Strip
       include StripReading
 
@@ -25,7 +25,8 @@ module Meander
         skyline, end_mm = (Skyline.new(frame, stretches[0][0].lean) if stretches.size > 1), nil
         @runs = stretches.each_index.map { |i|
           gaps = ->(at) { stretches[at][0].walk.closed_gaps }
-          stretch = Stretch.new(table, *stretches[i], before: i.zero? ? nil : gaps.call(i - 1).last, onward: stretches[i + 1] && gaps.call(i + 1).first(2))
+          stretch = Stretch.new(table, *stretches[i], before: i.zero? ? nil : gaps.call(i - 1).last,
+            onward: stretches[i + 1] && gaps.call(i + 1).first(2))
           end_mm = stretch.lay(skyline, end_mm)
           Run.new(*stretches[i], stretch.from_mm, stretch.blocks.freeze).freeze
         }.freeze

@@ -11,7 +11,9 @@ module Meander
       def pass_count = blocks.sum { |block| block.passes.size * block.count }
 
       def pass_at(number)
-        block = blocks.find { |one| number < (one.passes.size * one.count) || (number -= one.passes.size * one.count) && false }
+        block = blocks.find do |one|
+          number < (one.passes.size * one.count) || (number -= one.passes.size * one.count) && false
+        end
         block.passes[number % block.passes.size]
       end
 

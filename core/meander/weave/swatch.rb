@@ -48,7 +48,8 @@ module Meander
         number = text.match?(/\A\d{1,3}\z/) ? text.to_i : nil
         return number if number && number <= base_mm.size
 
-        raise Error, "--gaps: “#{text[0, 20]}” is not a gap of #{base_mm.size} base wires; accepted: 0 to #{base_mm.size}"
+        raise Error,
+          "--gaps: “#{text[0, 20]}” is not a gap of #{base_mm.size} base wires; accepted: 0 to #{base_mm.size}"
       end
 
       def read_frame(walk)
@@ -66,7 +67,9 @@ module Meander
         parts = @texts[option].split(",", -1).map(&:strip)
         return parts if count.cover?(parts.size)
 
-        raise Error, "--#{option}: #{parts.size} given; accepted: #{(count.min == count.max) ? count.min : "#{count.min} to #{count.max}"}, separated by commas"
+        raise Error,
+          "--#{option}: #{parts.size} given; accepted: " \
+          "#{(count.min == count.max) ? count.min : "#{count.min} to #{count.max}"}, separated by commas"
       end
 
       def sizes(option, range, count)
@@ -74,7 +77,9 @@ module Meander
           mm = Units::LengthText.mm(text)
           next mm if mm && range.cover?(mm)
 
-          raise Error, "--#{option}: “#{text[0, 30]}” #{mm ? "cannot be planned" : "is not a size"}; accepted: #{Units::LengthText::ACCEPTED}, from #{range.min} to #{range.max} mm"
+          raise Error,
+            "--#{option}: “#{text[0, 30]}” #{mm ? "cannot be planned" : "is not a size"}; accepted: " \
+            "#{Units::LengthText::ACCEPTED}, from #{range.min} to #{range.max} mm"
         end
       end
 
@@ -82,7 +87,9 @@ module Meander
         text = @texts.fetch(option) { return default }
         return text.to_i if text.match?(/\A\d{1,7}\z/) && range.cover?(text.to_i)
 
-        raise Error, "--#{option}: “#{text[0, 30]}” is not such a count; accepted: a whole number from #{range.min} to #{range.max}"
+        raise Error,
+          "--#{option}: “#{text[0, 30]}” is not such a count; accepted: a whole number from #{range.min} to " \
+          "#{range.max}"
       end
 
       def share(option, default, range)

@@ -2,11 +2,11 @@
 
 module Meander
   module Weave
-    # Pulls a placed wire taut: every station is drawn towards the straight between those before and after it, and where that brings two
-    # stretches closer than they may be they are parted again, each by half. In weaving wires.
+    # Pulls a placed wire taut: every station is drawn towards the straight between those before and after it, and where
+    # that brings two stretches closer than they may be they are parted again, each by half. In weaving wires.
     class Taut
-      # How far towards that straight a station is drawn at once, and between which stations, so many before and after: far ones first,
-      # as a long pull is slow to come through from neighbour to neighbour.
+      # How far towards that straight a station is drawn at once, and between which stations, so many before and after:
+      # far ones first, as a long pull is slow to come through from neighbour to neighbour.
       PULL = 0.9
       REACHES = [8, 4, 2, 1].freeze
       ROUNDS = 8
@@ -15,8 +15,8 @@ module Meander
       # Stretches that lie further above each other than they must, by so much, are not drawn together.
       FREE = 3.0
 
-      # Between which two stations one is drawn: how many places on in the list they stand, how much higher the repeat lies they are of, and
-      # the share of each.
+      # Between which two stations one is drawn: how many places on in the list they stand, how much higher the repeat
+      # lies they are of, and the share of each.
       Pull = Struct.new(:low, :high, :down, :up, :share)
 
       # contacts, steps: see Outline; heights: of a repeat; advance: its rise.
@@ -28,7 +28,9 @@ module Meander
         @heights = heights
         @advance = advance
         @upper, @lower, @least = [], [], []
-        contacts.each_with_index { |some, i| some.each { |other, back, height| pair(i, other, height - (back * advance)) } }
+        contacts.each_with_index do |some, i|
+          some.each { |other, back, height| pair(i, other, height - (back * advance)) }
+        end
       end
 
       def call

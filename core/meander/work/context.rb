@@ -12,7 +12,8 @@ module Meander
       # "section 2", or what the only one is called.
       def called(section) = @plan.called(section) || "the piece"
 
-      # How far from the end of its first base wire a section's weave begins; nil where other sections come before it on that wire.
+      # How far from the end of its first base wire a section's weave begins; nil where other sections come before it on
+      # that wire.
       def start_mark_mm(section) = @begun.fetch(section.base.first.id).start_mark_mm(section)
     end
   end

@@ -2,8 +2,8 @@
 
 module Meander
   module Work
-    # The first step: all that is cut before anything else, alike lengths together. What is made later, findings and wires cut for
-    # something by themselves, is cut in its own step.
+    # The first step: all that is cut before anything else, alike lengths together. What is made later, findings and
+    # wires cut for something by themselves, is cut in its own step.
     module Cutting
       FIRST = %w[base weaving].freeze
       CALLED = {"base" => "", "weaving" => " to weave with"}.freeze

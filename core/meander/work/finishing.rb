@@ -11,7 +11,11 @@ module Meander
       def self.call(plan)
         piece = plan.piece
         bent = piece.endings.reject { |one| QUIET.include?(one.kind) }
-        bent.map { |one| Step.of("end", "#{Units::Text.sentence(plan.ends.bent_of(one).words)} at the #{one.side}.#{GLUE if one[:glued]}", wires: one.wires.map(&:id)) } + piece.findings.map { |finding| hung(finding) }
+        bent.map { |one|
+          Step.of("end",
+            "#{Units::Text.sentence(plan.ends.bent_of(one).words)} at the #{one.side}.#{GLUE if one[:glued]}",
+            wires: one.wires.map(&:id))
+        } + piece.findings.map { |finding| hung(finding) }
       end
 
       def self.hung(finding)
@@ -19,7 +23,9 @@ module Meander
         one = finding.words.match?(/\A\d/) ? finding.words : "#{article} #{finding.words}"
         return Step.of("end", "Hang #{one} at the #{finding.side}.") unless finding.wire_mm
 
-        Step.of("end", "Make #{one} from #{finding.wire_mm.ceil} mm of wire and hang #{(finding.count == 1) ? "it" : "them"} at the #{finding.side}.")
+        Step.of("end",
+          "Make #{one} from #{finding.wire_mm.ceil} mm of wire and hang #{(finding.count == 1) ? "it" : "them"} at " \
+          "the #{finding.side}.")
       end
       private_class_method :hung
 

@@ -3,7 +3,8 @@
 module Meander
   # The order a maker works in, step by step in words.
   module Work
-    # The order of work of a piece: cut, string, then section by section, join, set beads, bend to what it is worn on, end.
+    # The order of work of a piece: cut, string, then section by section, join, set beads, bend to what it is worn on,
+    # end.
     class Order
       # plan: Planner::Plan.
       # @return [Array<Step>]
@@ -16,7 +17,8 @@ module Meander
       end
 
       def call
-        [cut, *Beading.strung(@plan), *sections, *Beading.set(@plan, @plan.calibration), *worn, *covers, *Finishing.call(@plan), *pair,
+        [cut, *Beading.strung(@plan), *sections, *Beading.set(@plan, @plan.calibration), *worn, *covers,
+          *Finishing.call(@plan), *pair,
           Finishing.look(@plan.band ? "the printed page" : "the printed template")]
       end
 
@@ -38,7 +40,8 @@ module Meander
         @laid |= section.base
         return [] if fresh.empty? || section == @plan.sections.first
 
-        [Step.of("add", "Add #{Units::Text.list(fresh.map(&:words))} for #{@context.called(section)}.", section.id, wires: fresh.map(&:id))]
+        [Step.of("add", "Add #{Units::Text.list(fresh.map(&:words))} for #{@context.called(section)}.", section.id,
+          wires: fresh.map(&:id))]
       end
 
       # Base wires that only led on to here are cut away once the section holds.
@@ -48,9 +51,9 @@ module Meander
         return [] if gone.empty?
 
         named = Units::Text.list(gone.map { |number| "wire #{number + 1}" })
-        [Step.of("secure", "Cut #{named} away between #{@context.called(section)} and the one before it; file the stubs, no end may stand out.", section.id, wires: gone.map { |number|
-          section.base[number].id
-        })]
+        said = "Cut #{named} away between #{@context.called(section)} and the one before it; file the stubs, no end " \
+               "may stand out."
+        [Step.of("secure", said, section.id, wires: gone.map { |number| section.base[number].id })]
       end
 
       # A band is bent to what it is worn on. Too short for any wrist, it has none to be bent to.
@@ -59,7 +62,8 @@ module Meander
         return [] unless fit.free && @plan.piece.band?
 
         to = fit.wrist_mm ? " to a wrist of #{say(fit.wrist_mm)}" : ""
-        how = {"cuff" => "Bend it over a bottle or a mandrel from both ends#{"#{to}, open #{say(fit.opening_mm)}" if fit.wrist_mm}.",
+        how = {"cuff" => "Bend it over a bottle or a mandrel from both " \
+                         "ends#{"#{to}, open #{say(fit.opening_mm)}" if fit.wrist_mm}.",
                "bracelet" => "Bend it gently over a bottle or a mandrel#{to}.",
                "ring" => "Bend it on the ring mandrel#{" to #{fit.size_words}" unless fit.size_words.empty?}, #{met}."}
         [Step.of("bend", how.fetch(@plan.piece.kind), fit.free, wires: @plan.piece.base_wires.map(&:id))]
@@ -68,17 +72,26 @@ module Meander
       # How the ends of a ring meet.
       def met
         closing = @plan.piece.worn[:closing] || {kind: nil}
-        {"beside" => "its ends side by side", "over" => "one end over the other", "open" => "open #{say(@plan.fit.opening_mm)}"}[closing[:kind]]
+        {"beside" => "its ends side by side", "over" => "one end over the other",
+          "open" => "open #{say(@plan.fit.opening_mm)}"}[closing[:kind]]
       end
 
       def covers
         @plan.own_lengths.select { |own| own.kind == "cover" }.map do |own|
-          Step.of("end", "Wind #{own.cut_mm} mm of #{own.wire.words} on a mandrel as thick as the base wire and slide it over: it #{own.use}.", nil, own.wraps / @plan.calibration.pace.to_f,
-wires: [own.wire.id])
+          Step.of("end",
+            "Wind #{own.cut_mm} mm of #{own.wire.words} on a mandrel as thick as the base wire and slide it over: it " \
+            "#{own.use}.", nil, own.wraps / @plan.calibration.pace.to_f,
+            wires: [own.wire.id])
         end
       end
 
-      def pair = @plan.pair? ? [Step.of("pair", "Make the second one as its mirror image: same counts, same marks, what turns to the left now turns to the right.")] : []
+      def pair
+        @plan.pair? ?
+          [Step.of("pair",
+            "Make the second one as its mirror image: same counts, same marks, what turns to the left now turns to " \
+            "the right.")] : []
+      end
+
       def say(length_mm) = Units::Text.length(length_mm)
     end
   end

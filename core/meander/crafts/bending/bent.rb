@@ -37,13 +37,24 @@ module Meander
         end
 
         def marks(_number) = [[0.0, "bend begins", bent.points.first], [bent.length_mm, "bend ends", bent.points.last]]
-        def outline = @kept[:outline] ||= Form::Hull.call(bent.points.flat_map { |x, y| [[x - wire.mm, y], [x + wire.mm, y]] })
+
+        def outline
+          @kept[:outline] ||= Form::Hull.call(bent.points.flat_map { |x, y| [[x - wire.mm, y], [x + wire.mm, y]] })
+        end
+
         def centre = bent.centre || super
         def ground = @kept[:ground] ||= Beads::BentGround.new(bent.points, bent.length_mm, wire, centre)
-        def finished = @kept[:picture] ||= Picture::Finished.new({wire.id => wire.material.colour}) { |picture| picture.line(4, wire.id, wire.mm, bent.points) }
+
+        def finished
+          @kept[:picture] ||= Picture::Finished.new({wire.id => wire.material.colour}) do |picture|
+            picture.line(4, wire.id, wire.mm, bent.points)
+          end
+        end
 
         def steps(context)
-          [Step.of("shape", "Bend #{words} for #{context.called(self)}: #{Units::Text.length(length_mm)} of wire from mark to mark.", id, wires: [wire.id])]
+          [Step.of("shape",
+            "Bend #{words} for #{context.called(self)}: #{Units::Text.length(length_mm)} of wire from mark to mark.",
+            id, wires: [wire.id])]
         end
 
         def advice(plan) = [bent_tight, centre_open(plan)].compact
@@ -55,22 +66,28 @@ module Meander
           return unless least && least < LEAST_WIRES * wire.mm
 
           AdviceItem.of("wire-bent-tight", "warn", "/bend", "The wire is bent tighter than it is thick",
-            "Its tightest inside radius is #{Units::Text.length([least, 0].max)}, the wire #{Units::Text.wire(wire.mm)}: it may crack or kink.",
+            "Its tightest inside radius is #{Units::Text.length([least, 0].max)}, the wire " \
+            "#{Units::Text.wire(wire.mm)}: it may crack or kink.",
             "Softer or thinner wire, or a wider bend.", inside_radius_mm: least, wire_mm: wire.mm)
         end
 
         # A rosette that nothing stands on the centre of.
         def centre_open(plan)
           bend = section[:bend]
-          return unless bend[:kind] == "rosette" && plan.places.values.compact.none? { |at| at[:kind] == "centre" && at[:section] == id }
+          unless bend[:kind] == "rosette" &&
+              plan.places.values.compact.none? { |at| at[:kind] == "centre" && at[:section] == id }
+            return
+          end
 
           radius = Form::Bends.centre_mm(bend, wire.mm)
           hole = (2 * radius) - wire.mm
           return if hole <= COVERED_MM
 
           asked = bend[:centre].mm / 2 >= radius - 1e-9
-          folds = asked ? "The folds lie on a circle of #{Units::Text.length(2 * radius)}." : "The legs of #{bend[:petals]} petals stand side by side on a circle no smaller."
-          AdviceItem.of("centre-open", "warn", "/bend/centre", "The centre of the rosette stays open by #{Units::Text.length(hole)}", folds,
+          folds = asked ? "The folds lie on a circle of #{Units::Text.length(2 * radius)}." :
+            "The legs of #{bend[:petals]} petals stand side by side on a circle no smaller."
+          AdviceItem.of("centre-open", "warn", "/bend/centre",
+            "The centre of the rosette stays open by #{Units::Text.length(hole)}", folds,
             "Fewer petals, tighter folds, or something that covers it.", hole_mm: hole)
         end
       end

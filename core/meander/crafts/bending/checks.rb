@@ -22,18 +22,34 @@ module Meander
 
         private
 
-        def fault(path, given, message, accepted) = @reading.fault("#{@place}/bend/#{path}", "built", given, message:, accepted:)
+        def fault(path, given, message, accepted)
+          @reading.fault("#{@place}/bend/#{path}", "built", given, message:, accepted:)
+        end
+
         def mm = @wire.mm
 
         def other
           case @bend[:kind]
-          when "swirl" then fault("pitch", @bend[:pitch].typed, "the turns of a swirl cannot lie closer than the wire is thick", "#{Units::Text.wire(mm)} or more") if @bend[:pitch].mm < mm - 1e-6
+          when "swirl" then swirl if @bend[:pitch].mm < mm - 1e-6
           when "waved_ring" then waves if @bend[:height].mm >= @bend[:across].mm
-          when "arc" then fault("radius", @bend[:radius].typed, "a wire cannot be bent round less than half its own thickness", "more than #{Units::Text.wire(mm / 2)}") if @bend[:radius].mm <= mm / 2
+          when "arc" then arc if @bend[:radius].mm <= mm / 2
           end
         end
 
-        def waves = fault("height", @bend[:height].typed, "the waves would meet in the middle of the ring", "less than #{Units::Text.length(@bend[:across].mm)}")
+        def swirl
+          fault("pitch", @bend[:pitch].typed, "the turns of a swirl cannot lie closer than the wire is thick",
+            "#{Units::Text.wire(mm)} or more")
+        end
+
+        def arc
+          fault("radius", @bend[:radius].typed, "a wire cannot be bent round less than half its own thickness",
+            "more than #{Units::Text.wire(mm / 2)}")
+        end
+
+        def waves
+          fault("height", @bend[:height].typed, "the waves would meet in the middle of the ring",
+            "less than #{Units::Text.length(@bend[:across].mm)}")
+        end
 
         # Each petal must reach beyond the folds at the centre and leave room for its own.
         def petals
@@ -41,7 +57,9 @@ module Meander
           %i[long short].each do |key|
             next if @bend[key].mm > least
 
-            fault(key, @bend[key].typed, "#{@bend[:petals]} petals need #{Units::Text.length(least)} for their centre and fold alone", "more than #{Units::Text.length(least)}")
+            fault(key, @bend[key].typed,
+              "#{@bend[:petals]} petals need #{Units::Text.length(least)} for their centre and fold alone",
+              "more than #{Units::Text.length(least)}")
           end
         end
       end

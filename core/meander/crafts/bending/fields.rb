@@ -12,13 +12,20 @@ module Meander
         BEND = Variant.new(:kind, {
           "line" => {length: Common.size("length", 0.5..500.0, 2.0..120.0)},
           "arc" => {radius: Common::RADIUS, angle: Common::DEGREES, towards: Common::TOWARDS},
-          "wave" => {length: Common.size("length of the wave", 2.0..400.0, 8.0..120.0), height: Common.size("height of the wave", 0.5..100.0, 1.5..20.0), waves: Count.new(1..60)},
-          "waved_ring" => {across: Common.size("middle of the waved ring, across", 1.0..200.0, 3.0..40.0), height: Common.size("height of the wave", 0.1..60.0, 0.5..8.0), waves: Count.new(3..60)},
+          "wave" => {length: Common.size("length of the wave", 2.0..400.0, 8.0..120.0),
+            height: Common.size("height of the wave", 0.5..100.0, 1.5..20.0), waves: Count.new(1..60)},
+          "waved_ring" => {across: Common.size("middle of the waved ring, across", 1.0..200.0, 3.0..40.0),
+            height: Common.size("height of the wave", 0.1..60.0, 0.5..8.0), waves: Count.new(3..60)},
           "swirl" => {inside:, turns: Count.new(1..20), pitch: Common.size("pitch of the swirl", 0.1..40.0, 0.5..12.0)},
-          "loops" => {inside:, count: Count.new(1..60), pitch: Common.size("pitch of the loops", 0.2..60.0, 1.0..40.0), sides: Choice.new(%w[one in_turn])},
-          "zigzag" => {leg: Common.size("leg of the zigzag", 1.0..100.0, 3.0..30.0), fold: Common.size("inside of a fold", 0.0..20.0, 0.5..5.0), angle: Count.new(5..170), legs: Count.new(2..80)},
-          "rosette" => {long: Common.size("longer petal", 2.0..100.0, 6.0..40.0), short: Common.size("shorter petal", 2.0..100.0, 6.0..40.0),
-                        fold: Common.size("inside of a fold", 0.2..20.0, 0.8..6.0), centre: Common.size("centre of the rosette", 0.0..60.0, 0.0..15.0), petals: Count.new(3..24)}
+          "loops" => {inside:, count: Count.new(1..60), pitch: Common.size("pitch of the loops", 0.2..60.0, 1.0..40.0),
+            sides: Choice.new(%w[one in_turn])},
+          "zigzag" => {leg: Common.size("leg of the zigzag", 1.0..100.0, 3.0..30.0),
+            fold: Common.size("inside of a fold", 0.0..20.0, 0.5..5.0), angle: Count.new(5..170),
+            legs: Count.new(2..80)},
+          "rosette" => {long: Common.size("longer petal", 2.0..100.0, 6.0..40.0),
+            short: Common.size("shorter petal", 2.0..100.0, 6.0..40.0),
+                        fold: Common.size("inside of a fold", 0.2..20.0, 0.8..6.0),
+                        centre: Common.size("centre of the rosette", 0.0..60.0, 0.0..15.0), petals: Count.new(3..24)}
         }, left_out: {sides: "one"})
         SECTION = {bend: BEND, at: Common::AT}.freeze
       end

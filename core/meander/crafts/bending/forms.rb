@@ -8,23 +8,40 @@ module Meander
         TOWARDS = Weaving::Forms::TOWARDS
         mm = ->(number) { Sentence.mm(number) }
         size, count = Sentence.method(:size), Sentence.method(:count)
-        sides = Sentence.choice("sides", "Sides the loops stand on", {"one" => "all on one side", "in_turn" => "on either side in turn"})
+        sides = Sentence.choice("sides", "Sides the loops stand on",
+          {"one" => "all on one side", "in_turn" => "on either side in turn"})
 
         ALL = {
           "line" => Sentence.new("straight run", [size["length", "Length of the run", "of"]], {length: mm[30]}),
-          "arc" => Sentence.new("arc", [count["angle", "Angle of the arc", "of", "°"], Weaving::Forms::RADIUS, TOWARDS], {radius: mm[12], angle: 180, towards: "far"}),
-          "wave" => Sentence.new("wave", [count["waves", "Waves", "of", "waves"], size["length", "Length of the wave", "over"], size["height", "Height of the wave", ",", "high", 0.5]],
+          "arc" => Sentence.new("arc", [count["angle", "Angle of the arc", "of", "°"], Weaving::Forms::RADIUS, TOWARDS],
+            {radius: mm[12], angle: 180, towards: "far"}),
+          "wave" => Sentence.new("wave",
+            [count["waves", "Waves", "of", "waves"], size["length", "Length of the wave", "over"],
+              size["height", "Height of the wave", ",", "high", 0.5]],
             {length: mm[40], height: mm[6], waves: 4}),
-          "waved_ring" => Sentence.new("waved ring", [count["waves", "Waves of the ring", "of", "waves,"], size["across", "Middle of the ring, across", "", "across,", 0.5],
-            size["height", "Height of the wave", "", "high", 0.2]], {across: mm[8], height: mm[1.6], waves: 8}),
-          "swirl" => Sentence.new("swirl", [count["turns", "Turns of the swirl", "of", "turns,"], size["inside", "Inside of the swirl", "", "inside,", 0.5],
-            size["pitch", "Pitch of the swirl", "", "from turn to turn", 0.1]], {inside: mm[2], turns: 3, pitch: mm[1.2]}),
-          "loops" => Sentence.new("row of loops", [count["count", "Loops", "of", "loops,"], size["inside", "Inside of a loop", "", "inside,", 0.5],
-            size["pitch", "From loop to loop", "", "from one to the next,", 0.5], sides], {inside: mm[5], count: 8, pitch: mm[4], sides: "one"}),
-          "zigzag" => Sentence.new("zigzag", [count["legs", "Legs of the zigzag", "of", "legs"], size["leg", "Leg of the zigzag", "of"], count["angle", "Angle between legs", ",", "° apart,"],
-            size["fold", "Inside of a fold", "folds", "inside", 0.5]], {leg: mm[12], fold: mm[2], angle: 40, legs: 8}),
-          "rosette" => Sentence.new("rosette", [count["petals", "Petals", "of", "petals,"], size["long", "Longer petal", "", "and", 0.5], size["short", "Shorter petal", "", "in turn,", 0.5],
-            size["fold", "Inside of a petal's fold", "folds", "inside,", 0.2], size["centre", "Centre of the rosette", "centre", "", 0.5]],
+          "waved_ring" => Sentence.new("waved ring",
+            [count["waves", "Waves of the ring", "of", "waves,"],
+              size["across", "Middle of the ring, across", "", "across,", 0.5],
+              size["height", "Height of the wave", "", "high", 0.2]], {across: mm[8], height: mm[1.6], waves: 8}),
+          "swirl" => Sentence.new("swirl",
+            [count["turns", "Turns of the swirl", "of", "turns,"],
+              size["inside", "Inside of the swirl", "", "inside,", 0.5],
+              size["pitch", "Pitch of the swirl", "", "from turn to turn", 0.1]],
+            {inside: mm[2], turns: 3, pitch: mm[1.2]}),
+          "loops" => Sentence.new("row of loops",
+            [count["count", "Loops", "of", "loops,"], size["inside", "Inside of a loop", "", "inside,", 0.5],
+              size["pitch", "From loop to loop", "", "from one to the next,", 0.5], sides],
+            {inside: mm[5], count: 8, pitch: mm[4], sides: "one"}),
+          "zigzag" => Sentence.new("zigzag",
+            [count["legs", "Legs of the zigzag", "of", "legs"], size["leg", "Leg of the zigzag", "of"],
+              count["angle", "Angle between legs", ",", "° apart,"],
+              size["fold", "Inside of a fold", "folds", "inside", 0.5]],
+            {leg: mm[12], fold: mm[2], angle: 40, legs: 8}),
+          "rosette" => Sentence.new("rosette",
+            [count["petals", "Petals", "of", "petals,"], size["long", "Longer petal", "", "and", 0.5],
+              size["short", "Shorter petal", "", "in turn,", 0.5],
+              size["fold", "Inside of a petal's fold", "folds", "inside,", 0.2],
+              size["centre", "Centre of the rosette", "centre", "", 0.5]],
             {long: mm[14], short: mm[10], fold: mm[2], centre: mm[0], petals: 8})
         }.freeze
       end

@@ -3,8 +3,8 @@
 module Meander
   module Crafts
     module Lacing
-      # The lines of a lacing in the finished picture: its wraps across the wires at each place, its crossings before them, its way on to
-      # the next place behind.
+      # The lines of a lacing in the finished picture: its wraps across the wires at each place, its crossings before
+      # them, its way on to the next place behind.
       module Drawing
         BEFORE, BEHIND = 6, 3
 
@@ -22,12 +22,19 @@ module Meander
             return wraps(middle, along(lines[0][ends[0].line], ends[0].point), one.thick.sum + lacing.wire.mm, lacing)
           end
 
-          ends.each_with_index.flat_map { |on, i| wraps(on.place, along(lines[i][on.line], on.point), one.thick[i] + lacing.wire.mm, lacing) } << ends.map(&:place)
+          ends.each_with_index.flat_map { |on, i|
+            wraps(on.place, along(lines[i][on.line], on.point), one.thick[i] + lacing.wire.mm,
+              lacing)
+          } << ends.map(&:place)
         end
 
-        def self.wraps(place, direction, across_mm, lacing) = Form::Turns.about(place, direction, lacing.section[:wraps], lacing.wire.mm, across_mm)
+        def self.wraps(place, direction, across_mm, lacing)
+          Form::Turns.about(place, direction, lacing.section[:wraps], lacing.wire.mm, across_mm)
+        end
 
-        def self.along(line, point) = Form::Turns.direction(line[[point - 1, 0].max], line[[point + 1, line.size - 1].min])
+        def self.along(line, point)
+          Form::Turns.direction(line[[point - 1, 0].max], line[[point + 1, line.size - 1].min])
+        end
         private_class_method :place, :wraps, :along
       end
     end

@@ -3,10 +3,12 @@
 module Meander
   module Crafts
     module Lacing
-      # Two sections laced together, or tied where they meet, with a wire of its own: so many wraps round the one, across and round the
-      # other, on to the next place; where they touch, round both at once. In the places of the finished piece; mm.
+      # Two sections laced together, or tied where they meet, with a wire of its own: so many wraps round the one,
+      # across and round the other, on to the next place; where they touch, round both at once. In the places of the
+      # finished piece; mm.
       class Laced < Worked
-        # A place: Form::Meeting::Met, the base wires met (their numbers in both rows) and how thick the two are there, weave and all.
+        # A place: Form::Meeting::Met, the base wires met (their numbers in both rows) and how thick the two are there,
+        # weave and all.
         Place = Struct.new(:met, :numbers, :thick) do
           # Round both at once where less than a wire passes between them.
           def tied?(wire_mm) = met.apart_mm - (thick.sum / 2) < wire_mm
@@ -23,10 +25,16 @@ module Meander
           @rows = rows
           @wire = section.working_wire
           @calibration = calibration
-          lines = rows.map { |row| row.base.each_index.map { |number| row.trace(number).map { |point| poses.fetch(row.id).at(point) } } }
+          lines = rows.map do |row|
+            row.base.each_index.map { |number| row.trace(number).map { |point| poses.fetch(row.id).at(point) } }
+          end
           @places = Form::Meeting.call(*lines, section[:places]).map { |met| place(met) }.freeze
-          @path_mm = places.sum { |one| at_mm(one) } + places.each_cons(2).sum { |one, other| far(one.met.other.place, other.met.one.place) }
-          @finished = Picture::Finished.new({wire.id => wire.material.colour}) { |picture| Drawing.call(picture, self, lines) }
+          @path_mm = places.sum { |one| at_mm(one) } + places.each_cons(2).sum do |one, other|
+            far(one.met.other.place, other.met.one.place)
+          end
+          @finished = Picture::Finished.new({wire.id => wire.material.colour}) do |picture|
+            Drawing.call(picture, self, lines)
+          end
           freeze
         end
 
@@ -38,7 +46,8 @@ module Meander
 
         def words
           done, each = tied? ? %w[tied both] : %w[laced each]
-          "#{done} together at #{Units::Text.count(places.size, "place")}, #{Units::Text.count(section[:wraps], "wrap")} round #{each}"
+          "#{done} together at #{Units::Text.count(places.size, "place")}, " \
+          "#{Units::Text.count(section[:wraps], "wrap")} round #{each}"
         end
 
         def joins = [rows.map(&:id)]
@@ -56,7 +65,8 @@ module Meander
           whole = Form::Trace.polyline_mm(trace)
           found = places.each_with_index.select { |one, _| one.numbers[side] == number }.map do |one, i|
             on = side.zero? ? one.met.one : one.met.other
-            [row.run_mm(number) * Form::Trace.polyline_mm(trace.first(on.point + 1)) / whole, "#{one.tied?(wire.mm) ? "tie" : "lacing"} #{i + 1}", on.place]
+            [row.run_mm(number) * Form::Trace.polyline_mm(trace.first(on.point + 1)) / whole,
+              "#{one.tied?(wire.mm) ? "tie" : "lacing"} #{i + 1}", on.place]
           end
           found.sort_by(&:first)
         end
@@ -67,14 +77,18 @@ module Meander
           how = tied? ? "Tie #{named} where they meet" : "Lace #{named} together"
           where = (places.size == 1) ? "at one place" : "at #{places.size} places"
           each = "#{Units::Text.count(section[:wraps], "wrap")} round #{tied? ? "both" : "each"}"
-          [Step.of("join", "#{how} with #{own_lengths.first.cut_mm} mm of #{wire.words}, #{where}, #{each}; tuck both ends in at the back.", id, wraps / @calibration.pace.to_f, wires: [wire.id])]
+          [Step.of("join",
+            "#{how} with #{own_lengths.first.cut_mm} mm of #{wire.words}, #{where}, #{each}; tuck both ends in at " \
+            "the back.", id, wraps / @calibration.pace.to_f, wires: [wire.id])]
         end
 
         def advice(_plan)
           return [] if widest_mm <= LOOSE_MM
 
-          [AdviceItem.of("lacing-loose", "warn", "/rows", "The two rows stand up to #{Units::Text.length(widest_mm)} apart where they are laced",
-            "A wire led so far from row to row stays loose and catches.", "Set the rows nearer, or lace them at more places.", widest_mm:)]
+          [AdviceItem.of("lacing-loose", "warn", "/rows",
+            "The two rows stand up to #{Units::Text.length(widest_mm)} apart where they are laced",
+            "A wire led so far from row to row stays loose and catches.",
+            "Set the rows nearer, or lace them at more places.", widest_mm:)]
         end
 
         private
@@ -90,14 +104,16 @@ module Meander
         def at_mm(one)
           return section[:wraps] * both_mm(one) if one.tied?(wire.mm)
 
-          one.thick.sum { |thick| section[:wraps] * Math.hypot(Math::PI * (thick + wire.mm), wire.mm) } + one.met.apart_mm
+          one.thick.sum { |thick| section[:wraps] * Math.hypot(Math::PI * (thick + wire.mm), wire.mm) } +
+            one.met.apart_mm
         end
 
         # An open belt round two pulleys (any machine-design handbook); where the two cross they lie on each other.
         def both_mm(one)
           small, big = one.thick.map { |thick| (thick + wire.mm) / 2 }.minmax
           s = [one.met.apart_mm, one.thick.sum / 2].max
-          (2 * Math.sqrt((s**2) - ((big - small)**2))) + (Math::PI * (big + small)) + (2 * (big - small) * Math.asin((big - small) / s))
+          (2 * Math.sqrt((s**2) - ((big - small)**2))) + (Math::PI * (big + small)) +
+            (2 * (big - small) * Math.asin((big - small) / s))
         end
       end
     end

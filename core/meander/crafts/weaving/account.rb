@@ -3,17 +3,19 @@
 module Meander
   module Crafts
     module Weaving
-      # The weaving wire of a section, each reason for it apart: path, slack, tails, waste and margin, split into working
-      # lengths of whole repeats that stay within the comfortable one. All in mm; the figures count every strand, a working
-      # length is that of one.
+      # The weaving wire of a section, each reason for it apart: path, slack, tails, waste and margin, split into
+      # working lengths of whole repeats that stay within the comfortable one. All in mm; the figures count every
+      # strand, a working length is that of one.
       #
-      # Where the work goes outwards from the middle, one length serves both halves if it is short enough (its middle at the
-      # middle of the work); otherwise each half has lengths of its own.
+      # Where the work goes outwards from the middle, one length serves both halves if it is short enough (its middle at
+      # the middle of the work); otherwise each half has lengths of its own.
       class Account
-        # One working length: from the repeat it starts to the repeat it ends (counted from 1 in the order they are woven), what
-        # it weaves, what to cut, on which half (0, or 1 for the second from the middle; nil for both), and of which strands
-        # (their places in Section#strands); begin_mm: where on it the weave begins; kept_mm: what of it is kept on a tail for later.
-        Length = Struct.new(:first, :last, :path_mm, :cut_mm, :half, :strands, :begin_mm, :kept_mm, keyword_init: true) do
+        # One working length: from the repeat it starts to the repeat it ends (counted from 1 in the order they are
+        # woven), what it weaves, what to cut, on which half (0, or 1 for the second from the middle; nil for both), and
+        # of which strands (their places in Section#strands); begin_mm: where on it the weave begins; kept_mm: what of
+        # it is kept on a tail for later.
+        Length = Struct.new(:first, :last, :path_mm, :cut_mm, :half, :strands, :begin_mm, :kept_mm,
+          keyword_init: true) do
           # What to measure off, rounded up to a whole millimetre; kept: whether it is one that keeps a tail for later.
           def whole_mm(kept: true) = (cut_mm - (kept ? 0.0 : kept_mm) - Tolerance::PACKING_MM).ceil
         end
@@ -26,7 +28,9 @@ module Meander
           @layout = layout
           @repeats = repeats
           @halves = Array.new(layout.sides) { |half| Share.all(layout, per_half, half) }
-          @whole = layout.sides == 2 && @halves.transpose.all? { |both| comfortable_mm?(both.sum { |share| share.path_mm(1, per_half) }) }
+          @whole = layout.sides == 2 && @halves.transpose.all? do |both|
+            comfortable_mm?(both.sum { |share| share.path_mm(1, per_half) })
+          end
           @kept = {}
           @counts = @halves.flatten.to_h { |share| [share, fewest(share)] }.compare_by_identity
           freeze
@@ -39,7 +43,11 @@ module Meander
         def count = @whole ? strands.size : @halves.flatten.sum { |share| @counts[share] * share.strands.size }
 
         # What is woven of each strand, in the order of Section#strands.
-        def strand_paths_mm = @kept[:strands] ||= @halves.map { |shares| shares.flat_map { |share| share.strands.map { share.path_mm(1, per_half) } } }.transpose.map(&:sum).freeze
+        def strand_paths_mm
+          @kept[:strands] ||= @halves
+            .map { |shares| shares.flat_map { |share| share.strands.map { share.path_mm(1, per_half) } } }.transpose
+              .map(&:sum).freeze
+        end
 
         def path_mm = strand_paths_mm.sum
 
@@ -57,7 +65,9 @@ module Meander
         # What a length is made up of: [[words, mm], ...]; kept: whether it is one that keeps a tail for later.
         def parts(length, kept: true)
           used = length.path_mm * (1 + @layout.calibration.slack)
-          parts = {"path" => length.path_mm, "slack" => used - length.path_mm, "margin" => used * @layout.section.piece.margin, "tails" => 2 * allowance(:tail), "waste" => allowance(:waste),
+          parts = {"path" => length.path_mm, "slack" => used - length.path_mm,
+            "margin" => used * @layout.section.piece.margin, "tails" => 2 * allowance(:tail),
+            "waste" => allowance(:waste),
                    "kept for later" => kept ? length.kept_mm : 0.0}
           parts.reject { |_, mm| mm.zero? }.to_a.freeze
         end
@@ -70,7 +80,11 @@ module Meander
         private
 
         def all_lengths
-          return @halves.transpose.map { |both| length(1, repeats, both.sum { |share| share.path_mm(1, per_half) }, nil, both.first) } if @whole
+          if @whole
+            return @halves.transpose.map do |both|
+              length(1, repeats, both.sum { |share| share.path_mm(1, per_half) }, nil, both.first)
+            end
+          end
 
           @halves.each_with_index.flat_map { |shares, half| shares.flat_map { |share| half_lengths(half, share) } }
         end
@@ -122,7 +136,8 @@ module Meander
           kept = reserves?(first, last, half) ? reserve : 0.0
           before = @layout.section.reserved_first? ? kept : 0.0
           begin_mm = before + ((@whole && half.nil?) ? woven / 2 : allowance(:tail))
-          Length.new(first:, last:, path_mm: path, half:, strands: share.strands, cut_mm: woven + kept, begin_mm:, kept_mm: kept).freeze
+          Length.new(first:, last:, path_mm: path, half:, strands: share.strands, cut_mm: woven + kept, begin_mm:,
+            kept_mm: kept).freeze
         end
 
         def stretch = (1 + @layout.calibration.slack) * (1 + @layout.section.piece.margin)

@@ -11,10 +11,12 @@ module Meander
         GAPS = Common.list(Count.new(0..25), 2..1000)
         STRETCH = Record.new({gaps: GAPS, times: Count.new(1..500)})
         PATTERN = Variant.new(:kind, {
-          "coils" => {single: Count.new(1..40), both: Count.new(1..40), anchor: Count.new(0..40), closing: Count.new(1..40)},
+          "coils" => {single: Count.new(1..40), both: Count.new(1..40), anchor: Count.new(0..40),
+            closing: Count.new(1..40)},
           "walk" => {gaps: GAPS, before: Common.list(STRETCH, 0..30), after: Common.list(STRETCH, 0..30)}
         })
-        # The same as a maker counts it: wraps round a span of base wires, begun on its near or its far side, and passes between.
+        # The same as a maker counts it: wraps round a span of base wires, begun on its near or its far side, and passes
+        # between.
         wire = Count.new(1..25)
         GROUP = Variant.new(:kind, {
           "wraps" => {near: wire, far: wire, times: Count.new(1..500), side: Choice.new(%w[near far])},
@@ -22,12 +24,17 @@ module Meander
         })
         clear = Common.size("clear gap between base wires", 0.0..60.0, 0.0..12.0)
         # A weave the maker named. clear: how wide its gaps stand, null for as close as it lets them.
-        NAMED = Record.new({name: Text.new(min: 1, max: 80), notes: Text.new(max: 400), base: wire, gaps: GAPS, before: Common.list(STRETCH, 0..30), after: Common.list(STRETCH, 0..30),
-                             clear: Maybe.new(clear)})
+        NAMED = Record.new(
+          {name: Text.new(min: 1, max: 80), notes: Text.new(max: 400), base: wire, gaps: GAPS,
+            before: Common.list(STRETCH, 0..30), after: Common.list(STRETCH, 0..30),
+                             clear: Maybe.new(clear)}
+        )
         SPACING = Variant.new(:kind, {
           "tight" => {},
           "apart" => {clear: Common.list(clear, 0..24)},
-          "changing" => {stations: Common.list(Record.new({at: Common.size("place along the weave", 0.0..2000.0, 0.0..300.0), clear:}), 2..24), ends: Choice.new(%w[free joined])}
+          "changing" => {stations: Common
+            .list(Record.new({at: Common.size("place along the weave", 0.0..2000.0, 0.0..300.0), clear:}), 2..24),
+            ends: Choice.new(%w[free joined])}
         })
         RISE = Variant.new(:kind, {
           "packed" => {},
@@ -36,23 +43,28 @@ module Meander
         long = Common.size("length of the frame", 2.0..300.0, 8.0..80.0)
         wide = Common.size("width of the frame", 0.3..150.0, 3.0..50.0)
         unwoven = Common.size("left open at the end", 0.0..200.0, 0.0..30.0)
-        # What a woven section is bent to. length, width: of the opening between its two base wires; radius: of the middle line;
-        # shaped: whether an arc is bent after it is woven, or before; frames: null for as many as what the piece is worn on asks for.
+        # What a woven section is bent to. length, width: of the opening between its two base wires; radius: of the
+        # middle line; shaped: whether an arc is bent after it is woven, or before; frames: null for as many as what the
+        # piece is worn on asks for.
         FORM = Variant.new(:kind, {
           "straight" => {},
           "arc" => {radius: Common::RADIUS, towards: Common::TOWARDS, shaped: Choice.new(%w[after before])},
           "ring" => {},
-          "helix" => {dowel: Common.size("dowel", 1.0..100.0, 3.0..25.0), rise: Common.size("rise of a turn", 0.0..100.0, 0.0..20.0)},
+          "helix" => {dowel: Common.size("dowel", 1.0..100.0, 3.0..25.0),
+            rise: Common.size("rise of a turn", 0.0..100.0, 0.0..20.0)},
           "drop" => {length: long, width: wide, open: unwoven},
           "leaf" => {length: long, width: wide, open: unwoven},
           "crescent" => {length: long, width: wide, open: unwoven, radius: Common::RADIUS, towards: Common::TOWARDS},
-          "waists" => {length: long, width: wide, frames: Maybe.new(Count.new(1..Common::MOST_COPIES)), crossing: Choice.new(%w[left right in_turn])}
+          "waists" => {length: long, width: wide, frames: Maybe.new(Count.new(1..Common::MOST_COPIES)),
+            crossing: Choice.new(%w[left right in_turn])}
         }, left_out: {shaped: "after"})
         # Bare at each end; gives: whether it may be more or less where what the piece must meet asks for it.
         BARE = Common.size("bare end", 0.0..300.0, 0.0..80.0)
-        # centre: where the work goes outwards from the middle, whether each half has coils of its own there or both share one group.
+        # centre: where the work goes outwards from the middle, whether each half has coils of its own there or both
+        # share one group.
         SECTION = {
-          form: FORM, at: Common::AT, extent: Common::EXTENT, pattern: PATTERN, spacing: SPACING, rise: RISE, from: Choice.new(%w[end middle]), centre: Choice.new(%w[own shared]),
+          form: FORM, at: Common::AT, extent: Common::EXTENT, pattern: PATTERN, spacing: SPACING, rise: RISE,
+          from: Choice.new(%w[end middle]), centre: Choice.new(%w[own shared]),
           bare: Record.new({length: BARE, gives: Choice.new([true, false])}, left_out: {gives: false})
         }.freeze
         LEFT_OUT = {**Common::LEFT_OUT, centre: "own", form: {kind: "straight"}.freeze}.freeze

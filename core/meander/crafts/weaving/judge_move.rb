@@ -5,10 +5,12 @@ module Meander
     module Weaving
       # Practising: a maker says where the wire goes next, and is told whether that is the next move, and why.
       class JudgeMove
-        # right: whether it is; words: the move that comes next; why: what is counted so far, and what the other move would have been.
+        # right: whether it is; words: the move that comes next; why: what is counted so far, and what the other move
+        # would have been.
         Judgement = Struct.new(:right, :words, :why, keyword_init: true)
 
-        # strip: a Strip; made: how many passes are made; said: the gap the maker leads the wire to; turned: whether the work is turned over.
+        # strip: a Strip; made: how many passes are made; said: the gap the maker leads the wire to; turned: whether the
+        # work is turned over.
         # @raise [InvalidInput] where there is no such move or gap
         def self.call(strip, made:, said:, turned: false) = new(strip, made, said, turned).call
 
@@ -16,7 +18,9 @@ module Meander
           @layout = strip.layout
           @wires = @layout.frame.count
           total = @layout.passes(strip.repeats)
-          refuse("made", made, "a whole number from 0 to #{total - 1}") unless made.is_a?(Integer) && made.between?(0, total - 1)
+          unless made.is_a?(Integer) && made.between?(0, total - 1)
+            refuse("made", made, "a whole number from 0 to #{total - 1}")
+          end
           refuse("said", said, "a gap from 0 to #{@wires}") unless said.is_a?(Integer) && said.between?(0, @wires)
 
           half, @number = @layout.half_of(made, strip.repeats)
@@ -34,7 +38,9 @@ module Meander
         private
 
         def refuse(key, given, accepted)
-          raise InvalidInput.new([Fault.new(path: "/#{key}", code: "range", message: "#{key} is not in this weave", given:, accepted:)])
+          raise InvalidInput.new(
+            [Fault.new(path: "/#{key}", code: "range", message: "#{key} is not in this weave", given:, accepted:)]
+          )
         end
 
         def words(to) = Weave::MoveWords.call(from: @pass.from, to:, face: @pass.face, wires: @wires, turned: @turned)
@@ -54,7 +60,9 @@ module Meander
 
           before = run(@number - 1)
           all = (before.size + 1) / 2
-          "#{(before.size > 1) ? "#{Units::Text.count(all, "wrap is", "wraps are")} made there" : "that pass is made"}; now it goes round #{span}"
+          made = (before.size > 1) ? "#{Units::Text.count(all, "wrap is",
+            "wraps are")} made there" : "that pass is made"
+          "#{made}; now it goes round #{span}"
         end
 
         # Of how many wraps the move is which.
@@ -63,7 +71,11 @@ module Meander
           (around.size == 1) ? "a single pass" : "wrap #{(place / 2) + 1} of #{all} round #{span}"
         end
 
-        def made_of(done) = "#{done} of #{Units::Text.count((around.size + 1) / 2, "wrap", "wraps")} round #{span} #{(done == 1) ? "is" : "are"} made"
+        def made_of(done)
+          "#{done} of #{Units::Text.count((around.size + 1) / 2, "wrap", "wraps")} round #{span} " \
+          "#{(done == 1) ? "is" : "are"} made"
+        end
+
         def span = Weave::MoveWords.round(@pass.wires.first + 1, @pass.wires.last + 1)
 
         # The passes to and fro between the same two gaps that the move belongs to, and which of them it is.

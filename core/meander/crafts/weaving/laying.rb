@@ -16,7 +16,8 @@ module Meander
           @lean = calibration.lean
           @pattern = section.pattern
           @spacing = section[:spacing]
-          @walk = (@pattern[:kind] == "coils") ? Weave::Walk.coils(@pattern[:single], @pattern[:both]) : Weave::Walk.new(@pattern[:gaps])
+          @walk = (@pattern[:kind] == "coils") ? Weave::Walk.coils(@pattern[:single], @pattern[:both]) :
+            Weave::Walk.new(@pattern[:gaps])
         end
 
         def call = (@spacing[:kind] == "changing") ? course : settled
@@ -25,23 +26,33 @@ module Meander
 
         # [[Walk, times], ...] before or after the repeats.
         def stretches(side)
-          return [[Weave::Walk.new([0, 1]), @pattern[(side == :before) ? :anchor : :closing]]] if @pattern[:kind] == "coils"
+          if @pattern[:kind] == "coils"
+            return [[Weave::Walk.new([0, 1]), @pattern[(side == :before) ? :anchor : :closing]]]
+          end
 
           @pattern[side].map { |stretch| [Weave::Walk.new(stretch[:gaps]), stretch[:times]] }
         end
 
-        def sizes = {base_mm: @section.base.map(&:mm), wire_mm: @section.strands.map(&:mm).max, strands: @section.in_turn? ? 1 : @section.strands.size}
+        def sizes
+          {base_mm: @section.base.map(&:mm), wire_mm: @section.strands.map(&:mm).max,
+            strands: @section.in_turn? ? 1 : @section.strands.size}
+        end
 
         def settled
           frame, rise = even_frame, @section[:rise]
           told = [*stretches(:before), [@walk, 1], *stretches(:after)].map { |walk, times| [walk.gaps, times] }
-          KEPT.fetch([sizes, frame.clear_mm, told, stretches(:before).size, rise[:pitch]&.mm, @lean, rest&.gaps]) { laid(frame) }
+          KEPT.fetch([sizes, frame.clear_mm, told, stretches(:before).size, rise[:pitch]&.mm, @lean, rest&.gaps]) do
+            laid(frame)
+          end
         end
 
         def laid(frame)
           table = Weave::PassTable.for(frame, [@walk, *(stretches(:before) + stretches(:after)).map(&:first)])
-          before, after = %i[before after].map { |side| stretches(side).map { |walk, times| [repeat(frame, walk, table:), times] } }
-          Weave::Laid.new(frame, table, repeat(frame, @walk, table:, pitch_mm: pitch_mm(frame, table)), before:, after:, rest: rest&.then { |walk| repeat(frame, walk, table:) })
+          before, after = %i[before after].map do |side|
+            stretches(side).map { |walk, times| [repeat(frame, walk, table:), times] }
+          end
+          Weave::Laid.new(frame, table, repeat(frame, @walk, table:, pitch_mm: pitch_mm(frame, table)), before:, after:,
+            rest: rest&.then { |walk| repeat(frame, walk, table:) })
         end
 
         # What follows the first wraps of a repeat where two halves share those, nil where they do not or cannot.
@@ -51,7 +62,9 @@ module Meander
         def after_first_wraps(walk)
           first, *others = Weave::Groups.of(walk.closed_gaps)
           gaps = others.flat_map(&:gaps)
-          Weave::Walk.new(gaps) if first.is_a?(Weave::Groups::Wraps) && gaps.size > 1 && gaps.size.even? && gaps.first != gaps.last
+          if first.is_a?(Weave::Groups::Wraps) && gaps.size > 1 && gaps.size.even? && gaps.first != gaps.last
+            Weave::Walk.new(gaps)
+          end
         end
 
         def even_frame
@@ -70,11 +83,13 @@ module Meander
         end
 
         def course
-          profile = Weave::Profile.new(@spacing[:stations].map { |station| [station[:at].mm, station[:clear].mm] }, joined: @spacing[:ends] == "joined")
+          profile = Weave::Profile.new(@spacing[:stations].map { |station| [station[:at].mm, station[:clear].mm] },
+            joined: @spacing[:ends] == "joined")
           before, after = %i[before after].map { |side| stretches(side) }
           half_way = profile.gaps.minmax.sum / 2
           frame = Weave::Frame.new(**sizes, clear_mm: Array.new(sizes[:base_mm].size - 1, half_way))
-          Weave::LaidCourse.new(Weave::Course.of(sizes, profile, before:, walk: @walk, after:, lean: @lean), profile, repeat(frame, @walk))
+          Weave::LaidCourse.new(Weave::Course.of(sizes, profile, before:, walk: @walk, after:, lean: @lean), profile,
+            repeat(frame, @walk))
         end
       end
     end

@@ -3,14 +3,15 @@
 module Meander
   module Crafts
     module Weaving
-      # What a woven section's wires and weave come to before anything is counted: repeats, rise, thickness. A section that is bent is laid
-      # as the straight strip it is before. All in mm.
+      # What a woven section's wires and weave come to before anything is counted: repeats, rise, thickness. A section
+      # that is bent is laid as the straight strip it is before. All in mm.
       class Layout
         # No section has more repeats than this.
         MOST_REPEATS = 2000
 
-        # whole: the section as the document has it; section: as a straight strip; seats: Beads::Seats of the beads threaded while it is
-        # woven; opening, stretch: of a frame, its Form::Opening and what [from, to] along it is woven, nil else.
+        # whole: the section as the document has it; section: as a straight strip; seats: Beads::Seats of the beads
+        # threaded while it is woven; opening, stretch: of a frame, its Form::Opening and what [from, to] along it is
+        # woven, nil else.
         attr_reader :whole, :section, :calibration, :laid, :sides, :cover, :seats, :opening, :stretch
 
         # @raise [InvalidInput] where it cannot be woven
@@ -24,7 +25,8 @@ module Meander
           open_for_bend if shaped_first?
           @sides = section.from_middle? ? 2 : 1
           @cover = Weave::Cover.new(pattern)
-          @seats = section.threaded.map { |placed| Beads::Seats.new(self, placed, section.piece.bead(placed[:bead])) }.freeze
+          @seats = section.threaded.map { |placed| Beads::Seats.new(self, placed, section.piece.bead(placed[:bead])) }
+            .freeze
           @worked = {}
           freeze
         end
@@ -46,8 +48,8 @@ module Meander
           extent = whole[:extent]
           case extent[:kind]
           when "fill" then most_repeats
-          when "repeats" then held(makeable(extent[:count]), "count", Units::Text.count(extent[:count], "repeat")) unless free?
-          when "length" then held(nearest(extent[:length].mm), "length", extent[:length].typed) unless free?
+          when "repeats" then makeable(extent[:count]) unless free?
+          when "length" then nearest(extent[:length].mm) unless free?
           end
         end
 
@@ -66,7 +68,8 @@ module Meander
           (sides == 1 || pass < first) ? [0, pass] : [1, pass - first]
         end
 
-        # How many passes of a half come before its first whole repeat is over, counted as if none were left out of the second half.
+        # How many passes of a half come before its first whole repeat is over, counted as if none were left out of the
+        # second half.
         def skipped(half) = half.zero? ? 0 : laid.shared(2).passes
 
         # Outside to outside of the woven band where it is widest.
@@ -80,32 +83,39 @@ module Meander
         def makeable(repeats) = [(repeats / sides.to_f).round, 1].max * sides
 
         # As many as can be made: in a frame as far as it is to be woven.
-        def most_repeats = opening ? nearest(stretch[1] - stretch[0]) : [MOST_REPEATS / sides, laid.most_repeats].min * sides
+        def most_repeats
+          opening ? nearest(stretch[1] - stretch[0]) : [MOST_REPEATS / sides, laid.most_repeats].min * sides
+        end
 
         def woven_mm(repeats) = (laid.woven_mm(repeats / sides) * sides) - shared_mm(repeats)
 
         # What both halves share of the strip in its middle.
         def shared_mm(repeats) = (sides == 2) ? laid.shared(repeats / sides).mm : 0.0
 
-        # The number of repeats that comes nearest to a woven length. Where base wires are joined at the end of it no more than fits is
-        # woven: beyond it nothing passes between them.
+        # The number of repeats that comes nearest to a woven length. Where base wires are joined at the end of it no
+        # more than fits is woven: beyond it nothing passes between them.
         def nearest(length_mm)
           most = [MOST_REPEATS / sides, laid.most_repeats].min
           reaching = [laid.reaching((length_mm + shared_mm(2 * sides)) / sides), most].min
           counts = [reaching - 1, reaching].select(&:positive?)
-          fitting = shut? ? counts.select { |count| woven_mm(count * sides) <= length_mm + (frame.wire_mm / 2) } : counts
-          (fitting.first ? fitting : counts.first(1)).min_by { |count| (woven_mm(count * sides) - length_mm).abs } * sides
+          fitting = shut? ? counts.select { |count| woven_mm(count * sides) <= length_mm + (frame.wire_mm / 2) } :
+            counts
+          (fitting.first ? fitting :
+            counts.first(1)).min_by { |count| (woven_mm(count * sides) - length_mm).abs } * sides
         end
 
         # The weaving wire that so many repeats take, tails and all.
         def working_mm(repeats) = Account.new(self, repeats).total_mm
 
-        # What a base wire runs under a woven length: more than that where it bends outwards. Reckoned from millimetre to millimetre.
+        # What a base wire runs under a woven length: more than that where it bends outwards. Reckoned from millimetre
+        # to millimetre.
         def run_mm(number, woven_mm)
           return woven_mm if laid.straight?
 
           ys = [*(0..woven_mm.floor).map(&:to_f), woven_mm]
-          ys.map { |y| [y, x_at(number, y, woven_mm)] }.each_cons(2).sum { |(y, x), (to_y, to_x)| Math.hypot(to_y - y, to_x - x) }
+          ys.map { |y| [y, x_at(number, y, woven_mm)] }.each_cons(2).sum do |(y, x), (to_y, to_x)|
+            Math.hypot(to_y - y, to_x - x)
+          end
         end
 
         # Where a base wire lies across the strip, at a place along it.
@@ -114,8 +124,8 @@ module Meander
           laid.centres_at(from_start)[number]
         end
 
-        # Where the base wires lie across the section where it begins (start) and where it ends, from its middle line. From the middle
-        # outwards both ends are as its end is.
+        # Where the base wires lie across the section where it begins (start) and where it ends, from its middle line.
+        # From the middle outwards both ends are as its end is.
         def across(side)
           return joined(side) if opening
 
@@ -135,17 +145,6 @@ module Meander
 
         def kind = (whole.form[:kind] == "waists") ? Chain : Woven
 
-        # A frame holds no more than its wire goes through it.
-        def held(repeats, key, given)
-          return repeats unless opening
-
-          most = nearest(opening.stretch(whole.working_wire.mm)[1] - stretch[0])
-          return repeats if repeats <= most
-
-          accepted = "at most #{Units::Text.count(most, "repeat")}, #{Units::Text.length(woven_mm(most))}"
-          raise InvalidInput.new([Fault.new(path: "#{whole.place}/extent/#{key}", code: "extent", message: "this frame does not hold so much", given:, accepted:)])
-        end
-
         def shut? = laid.profile&.joined?
 
         # At its ends the wires of a frame lie side by side; in a chain they have crossed at every waist.
@@ -156,14 +155,20 @@ module Meander
 
         # A frame as a strip whose gap changes as the frame's opening does.
         def framed
-          stations = opening.between(*stretch).map { |at, clear| {at: Units::Size.new(at, ""), clear: Units::Size.new(clear, "")} }
-          whole.with(spacing: {kind: "changing", ends: "joined", stations:}, from: "end", bare: {length: Units::Size.new(0.0, ""), gives: false})
+          stations = opening.between(*stretch).map do |at, clear|
+            {at: Units::Size.new(at, ""), clear: Units::Size.new(clear, "")}
+          end
+          whole.with(spacing: {kind: "changing", ends: "joined", stations:}, from: "end",
+            bare: {length: Units::Size.new(0.0, ""), gives: false})
         end
 
-        # An arc that is bent before it is woven: pushed together on its inside, the wraps lie further apart on its middle line.
+        # An arc that is bent before it is woven: pushed together on its inside, the wraps lie further apart on its
+        # middle line.
         def open_for_bend
           radius, half = whole.form[:radius].mm, (frame.centres.last - frame.centres.first) / 2
-          refuse("radius", "is bent round less than half its own width", "more than #{Units::Text.length(half)}") if radius <= half
+          if radius <= half
+            refuse("radius", "is bent round less than half its own width", "more than #{Units::Text.length(half)}")
+          end
           pitch = [pattern.packed_mm * radius / (radius - half), pattern.advance_mm].max
           @section = section.with(rise: {kind: "open", pitch: Units::Size.new(pitch, "")})
           @laid = Laying.call(section, calibration)
@@ -177,11 +182,14 @@ module Meander
           return [from, to] unless to - from < wire.mm
 
           left = whole.form[:open]&.mm&.positive?
-          left ? refuse("open", "leaves nothing to weave", "less than #{Units::Text.length(opening.length_mm - from)}") : refuse("width", "leaves nothing to weave", "wider than #{Units::Text.wire(wire.mm)}")
+          left ? refuse("open", "leaves nothing to weave",
+            "less than #{Units::Text.length(opening.length_mm - from)}") :
+              refuse("width", "leaves nothing to weave", "wider than #{Units::Text.wire(wire.mm)}")
         end
 
         def refuse(key, message, accepted)
-          fault = Fault.new(path: "#{whole.place}/form/#{key}", code: "form", message: "this #{opening ? "frame" : "strip"} #{message}", given: whole.form[key.to_sym].typed, accepted:)
+          fault = Fault.new(path: "#{whole.place}/form/#{key}", code: "form",
+            message: "this #{opening ? "frame" : "strip"} #{message}", given: whole.form[key.to_sym].typed, accepted:)
           raise InvalidInput.new([fault])
         end
       end

@@ -3,7 +3,8 @@
 module Meander
   module Crafts
     module Weaving
-      # The lengths a strip is woven with, as they are cut: Crafts::Length values. What is kept for later is kept once for all copies.
+      # The lengths a strip is woven with, as they are cut: Crafts::Length values. What is kept for later is kept once
+      # for all copies.
       module Lengths
         # called: the section in words, nil where it is all of the piece.
         def self.call(strip, copies:, called:)
@@ -11,14 +12,19 @@ module Meander
             use = "weaves #{"#{called}, " if called}#{repeats(strip, length)}#{half(strip, length)}"
             length.strands.product(counted(length, copies)).map do |strand, (kept, count)|
               wire = strip.section.strands[strand]
-              Length.new(wire:, ids: [wire.id], count:, cut_mm: length.whole_mm(kept:), use:, parts: strip.account.parts(length, kept:))
+              Length.new(wire:, ids: [wire.id], count:, cut_mm: length.whole_mm(kept:), use:,
+                parts: strip.account.parts(length, kept:))
             end
           end
-          rows.group_by { |one| [one.wire.kind, *one.to_h.except(:count, :wire, :ids).values] }.values.map { |alike| together(alike) }
+          rows.group_by { |one| [one.wire.kind, *one.to_h.except(:count, :wire, :ids).values] }.values.map do |alike|
+            together(alike)
+          end
         end
 
         # Lengths of one kind that are cut alike as one row.
-        def self.together(alike) = alike.first.dup.tap { |one| one.count, one.ids = alike.sum(&:count), alike.flat_map(&:ids).uniq }.freeze
+        def self.together(alike)
+          alike.first.dup.tap { |one| one.count, one.ids = alike.sum(&:count), alike.flat_map(&:ids).uniq }.freeze
+        end
 
         # How many of the copies of a length keep a tail for later, and how many do not: [[true, 1], [false, 3]].
         def self.counted(length, copies)
@@ -26,7 +32,10 @@ module Meander
           [[true, first], [false, copies - first]].reject { |_, count| count.zero? }
         end
 
-        def self.repeats(strip, length) = "#{"every other of " if length.strands.size < strip.section.strands.size}repeats #{length.first} to #{length.last}"
+        def self.repeats(strip, length)
+          "#{"every other of " if length.strands.size < strip.section.strands.size}repeats #{length.first} to " \
+          "#{length.last}"
+        end
 
         def self.half(strip, length)
           return "" if length.half.nil? || strip.layout.sides == 1

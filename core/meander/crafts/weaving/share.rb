@@ -3,7 +3,8 @@
 module Meander
   module Crafts
     module Weaving
-      # Strands of a weave that are cut alike: all of them where they lie side by side; each by itself where two take turns.
+      # Strands of a weave that are cut alike: all of them where they lie side by side; each by itself where two take
+      # turns.
       class Share
         attr_reader :strands
 
@@ -26,12 +27,17 @@ module Meander
         # What the beads of all repeats take more of one strand.
         attr_reader :beads_mm
 
-        # What one strand weaves from one repeat to another, with what comes before the first and after the last of all, and its share
-        # of what beads take more.
-        def path_mm(first, last) = @layout.laid.path_mm(first, last, @repeats) - ((first == 1) ? @less_mm : 0.0) + (beads_mm * (last - first + 1) / @repeats)
+        # What one strand weaves from one repeat to another, with what comes before the first and after the last of all,
+        # and its share of what beads take more.
+        def path_mm(first, last)
+          @layout.laid.path_mm(first, last, @repeats) - ((first == 1) ? @less_mm : 0.0) +
+            (beads_mm * (last - first + 1) / @repeats)
+        end
 
         # The longest of so many lengths that share the repeats evenly.
-        def longest_mm(lengths) = @layout.laid.longest_mm(@repeats, lengths) + (beads_mm * (@repeats / lengths.to_f).ceil / @repeats)
+        def longest_mm(lengths)
+          @layout.laid.longest_mm(@repeats, lengths) + (beads_mm * (@repeats / lengths.to_f).ceil / @repeats)
+        end
       end
     end
   end

@@ -3,8 +3,8 @@
 module Meander
   module Crafts
     module Weaving
-      # The order of work of a woven section: shape it, or bend it once it is woven; anchor, weave, join on where a length is used up, secure;
-      # from the middle outwards one half after the other, the work turned over between them.
+      # The order of work of a woven section: shape it, or bend it once it is woven; anchor, weave, join on where a
+      # length is used up, secure; from the middle outwards one half after the other, the work turned over between them.
       class Steps
         # context: Work::Context.
         def self.call(woven, context) = new(woven, context).call
@@ -18,11 +18,17 @@ module Meander
         end
 
         # @return [Array<Step>]
-        def call = [*shaped, anchor, *@woven.gaps.map { |gap| Step.of("bead", "#{gap.words}.", @woven.id) }, *weave, *bend, *freed]
+        def call
+          [*shaped, anchor, *@woven.gaps.map { |gap| Step.of("bead", "#{gap.words}.", @woven.id) }, *weave, *bend,
+            *freed]
+        end
 
         private
 
-        def step(kind, words, minutes = 0.0) = Step.of(kind, words, @woven.id, minutes, wires: @woven.section.strands.map(&:id).uniq)
+        def step(kind, words, minutes = 0.0)
+          Step.of(kind, words, @woven.id, minutes, wires: @woven.section.strands.map(&:id).uniq)
+        end
+
         def on_base(kind, words) = Step.of(kind, words, @woven.id, wires: @woven.base.map(&:id).uniq)
 
         def shaped
@@ -39,7 +45,8 @@ module Meander
 
         def stepped
           longer = @woven.longer.select { |_, mm| mm.positive? }
-          longer.any? ? "; #{Units::Text.list(longer.map { |number, mm| "#{@woven.base[number].words} needs #{Units::Text.length(mm)} more" })}" : ""
+          needs = longer.map { |number, mm| "#{@woven.base[number].words} needs #{Units::Text.length(mm)} more" }
+          needs.any? ? "; #{Units::Text.list(needs)}" : ""
         end
 
         # Base wires cut away once it holds.
@@ -47,19 +54,20 @@ module Meander
           gone = @woven.base.each_index.select { |number| @woven.section.cut_away?(number) }
           return [] if gone.empty?
 
-          [Step.of("secure", "Cut #{Units::Text.list(gone.map { |number| "wire #{number + 1}" })} away; file the stubs, no end may stand out.", @woven.id, wires: gone.map { |number|
-            @woven.base[number].id
-          })]
+          named = Units::Text.list(gone.map { |number| "wire #{number + 1}" })
+          [Step.of("secure", "Cut #{named} away; file the stubs, no end may stand out.", @woven.id,
+            wires: gone.map { |number| @woven.base[number].id })]
         end
 
         def anchor
           first = @strip.account.lengths.first
-          tail = first.half.nil? ? "Begin #{Units::Text.length(first.begin_mm)} from one end of the weaving wire" : "Leave a tail of #{Units::Text.length(first.begin_mm)}"
+          tail = first.half.nil? ? "Begin #{Units::Text.length(first.begin_mm)} from one end of the weaving wire" :
+            "Leave a tail of #{Units::Text.length(first.begin_mm)}"
           step("anchor", "#{tail} and anchor the weaving wire #{where}.")
         end
 
-        # From the middle it begins at the middle mark, else where the weave starts: at the start mark of the first wire, where that has
-        # one section only.
+        # From the middle it begins at the middle mark, else where the weave starts: at the start mark of the first
+        # wire, where that has one section only.
         def where
           return "at the middle mark" if @layout.sides == 2
 
@@ -79,26 +87,30 @@ module Meander
 
         def turned
           shared = @layout.skipped(1)
-          on = shared.zero? ? "from there" : "on from the #{Units::Text.count(shared / 2, "wrap")} in the middle, which belong to both halves"
+          on = shared.zero? ? "from there" :
+            "on from the #{Units::Text.count(shared / 2, "wrap")} in the middle, which belong to both halves"
           step("turn", "Turn the work over at the middle and read the second half #{on}.")
         end
 
         # Repeats of a half.
         def repeats = @strip.repeats / @layout.sides
 
-        # A half's stretches, each woven with the lengths that are on, and the joins between them. what: the half in words.
+        # A half's stretches, each woven with the lengths that are on, and the joins between them. what: the half in
+        # words.
         def half(number, what)
           begun = @strip.joins.select { |join| join[:half] == number }
           places = [1, *begun.map { |join| join[:repeat] }.uniq.sort]
           places.each_with_index.flat_map do |from, i|
             to = places[i + 1] ? places[i + 1] - 1 : repeats
-            [(joined(begun, from) if i.positive?), stretch(from, to, what, whole: places.size == 1, on: i.positive?, half: number)].compact
+            [(joined(begun, from) if i.positive?),
+              stretch(from, to, what, whole: places.size == 1, on: i.positive?, half: number)].compact
           end
         end
 
         def stretch(from, to, what, whole:, on:, half:)
           told = whole ? Units::Text.count(repeats, "repeat") : named(from, to)
-          words = on ? "Weave on: #{told}." : "#{each} #{what}#{told} of #{@strip.words}, #{strands}pushing each wrap up; count aloud."
+          words = on ? "Weave on: #{told}." :
+            "#{each} #{what}#{told} of #{@strip.words}, #{strands}pushing each wrap up; count aloud."
           step("weave", words, wraps(from, to, half) / @layout.calibration.pace.to_f)
         end
 
@@ -119,7 +131,8 @@ module Meander
         def joined(begun, from)
           join = begun.find { |one| one[:repeat] == from }
           wires = begun.count { |one| one[:repeat] == from }
-          step("join", "Join on #{(wires == 1) ? "a new length" : "new lengths of both wires"} with repeat #{from}, #{join[:on]}.")
+          step("join",
+            "Join on #{(wires == 1) ? "a new length" : "new lengths of both wires"} with repeat #{from}, #{join[:on]}.")
         end
 
         def secure = step("secure", "Secure with three wraps, ending on one wire.")

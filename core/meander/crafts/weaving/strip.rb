@@ -35,7 +35,12 @@ module Meander
 
         # Wraps: two passes are one; side by side two strands are laid at once.
         def wraps = layout.passes(repeats) / 2
-        def mass_g = section.strands.zip(account.strand_paths_mm).sum { |wire, path| wire.material.mass_g(wire.mm, path * (1 + layout.calibration.slack)) }
+
+        def mass_g
+          section.strands.zip(account.strand_paths_mm).sum do |wire, path|
+            wire.material.mass_g(wire.mm, path * (1 + layout.calibration.slack))
+          end
+        end
 
         # Gaps to hold while it is woven.
         def gaps = Beads::Spacer.gaps(layout, section.id)
@@ -43,8 +48,10 @@ module Meander
         # As the checks of the weave see it.
         def checked
           rise = section[:rise]
-          Advice::Woven.new(frame: layout.frame, repeat: layout.pattern, strip: layout.strip(repeats), cover: layout.cover,
-            pitch_mm: (rise[:kind] == "open") ? rise[:pitch].mm : nil, sides: layout.sides, repeats:, profile: layout.laid.profile)
+          Advice::Woven.new(frame: layout.frame, repeat: layout.pattern, strip: layout.strip(repeats),
+            cover: layout.cover,
+            pitch_mm: (rise[:kind] == "open") ? rise[:pitch].mm : nil, sides: layout.sides, repeats:,
+            profile: layout.laid.profile)
         end
 
         def words = Weave::Samples.words(section.pattern, layout.frame.count, section.piece.document[:weaves])
@@ -56,7 +63,9 @@ module Meander
 
         def joined
           on = Weave::JoinPlace.words(Weave::Groups.of(layout.pattern.walk.gaps), layout.frame.count)
-          account.joins.map { |length, at_mm| {repeat: length.first, half: length.half, strands: length.strands, at_mm:, on:} }
+          account.joins.map do |length, at_mm|
+            {repeat: length.first, half: length.half, strands: length.strands, at_mm:, on:}
+          end
         end
 
         def threaded_beads
@@ -68,16 +77,19 @@ module Meander
         def weave_h
           repeat = layout.pattern
           groups = Weave::Groups.of(repeat.walk.gaps)
-          {words:, groups: groups.map(&:to_h), free: MakeEven.free_groups(groups), notation: Notation::Writer.call(repeat.walk.gaps, groups), gaps: repeat.walk.gaps,
+          {words:, groups: groups.map(&:to_h), free: MakeEven.free_groups(groups),
+            notation: Notation::Writer.call(repeat.walk.gaps, groups), gaps: repeat.walk.gaps,
             passes: repeat.passes.size, runs_twice: repeat.walk.runs_twice?, advance_mm: repeat.advance_mm,
             packed_mm: repeat.packed_mm, loosest_mm: repeat.loosest_mm, wire_per_repeat_mm: repeat.wire_mm,
             width_mm: layout.width_mm, thickness_mm: layout.frame.thickness_mm, clear_mm: layout.frame.clear_mm,
-            mirrors: Weave::Mirrors.call(section.pattern, layout.frame.count), cover: layout.cover.faces.map { |face| {**face.to_h, wire: base[face.wire].id} }}
+            mirrors: Weave::Mirrors.call(section.pattern, layout.frame.count),
+            cover: layout.cover.faces.map { |face| {**face.to_h, wire: base[face.wire].id} }}
         end
 
         def weaving_h
           {strands: section.strands.map { |wire| {wire: wire.id, words: wire.words, colour: wire.material.colour} },
-            path_mm: account.path_mm - account.beads_mm, beads_mm: account.beads_mm, slack_mm: account.slack_mm, tails_mm: account.tails_mm, waste_mm: account.waste_mm,
+            path_mm: account.path_mm - account.beads_mm, beads_mm: account.beads_mm, slack_mm: account.slack_mm,
+            tails_mm: account.tails_mm, waste_mm: account.waste_mm,
             margin_mm: account.margin_mm, reserve_mm: account.reserve_mm, total_mm: account.total_mm,
             lengths: account.lengths.map { |length| {**length.to_h, cut_mm: length.whole_mm} }, joins:}
         end

@@ -21,14 +21,16 @@ module Meander
         def self.figures(strip)
           pattern = strip.layout.pattern
           bend = Advice::TightestBend.call(strip.checked)
-          {advance_mm: pattern.advance_mm, wire_per_cm_mm: 10 * pattern.wire_mm / pattern.advance_mm, width_mm: strip.layout.width_mm,
+          {advance_mm: pattern.advance_mm, wire_per_cm_mm: 10 * pattern.wire_mm / pattern.advance_mm,
+            width_mm: strip.layout.width_mm,
             bend_mm: bend&.figures&.fetch(:inside_radius_mm), bare_mm: strip.layout.cover.faces.map(&:longest_mm).max}
         end
 
         def self.tried(section, sample)
           clear = sample.clear && Units::Size.of(sample.clear * section.working_wire.mm)
           base = Array.new(sample.base) { |i| section.base.first.named("b#{i + 1}") }
-          section.with(base:, working: [section.working_wire], laid: {**section.laid, cut_away: [], in_turn: false}, from: "end", form: {kind: "straight"}, rise: {kind: "packed"},
+          section.with(base:, working: [section.working_wire], laid: {**section.laid, cut_away: [], in_turn: false},
+            from: "end", form: {kind: "straight"}, rise: {kind: "packed"},
             pattern: {kind: "walk", gaps: sample.gaps, before: sample.before, after: sample.after}, threaded: [],
             spacing: clear ? {kind: "apart", clear: Array.new(sample.base - 1, clear)} : {kind: "tight"})
         end

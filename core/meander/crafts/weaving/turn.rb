@@ -23,16 +23,22 @@ module Meander
         end
 
         def longest_mm(lengths)
-          (0...lengths).map { |i| path_mm((@repeats * i / lengths) + 1, [@repeats * (i + 1) / lengths, (@repeats * i / lengths) + 1].max) }.max
+          (0...lengths).map { |i|
+            path_mm((@repeats * i / lengths) + 1,
+              [@repeats * (i + 1) / lengths, (@repeats * i / lengths) + 1].max)
+          }.max
         end
 
         private
 
-        # What the beads on its own repeats take more: from one repeat to another, and up to each, [0.0, up to the first, ...].
+        # What the beads on its own repeats take more: from one repeat to another, and up to each, [0.0, up to the
+        # first, ...].
         def beads_in(first, last) = @beads[last] - @beads[first - 1]
 
         def beads
-          each = @layout.seats.each_with_object(Array.new(@repeats, 0.0)) { |seats, all| seats.each_extra(@repeats) { |round, mm| all[round] += mm if mine?(round + 1) } }
+          each = @layout.seats.each_with_object(Array.new(@repeats, 0.0)) do |seats, all|
+            seats.each_extra(@repeats) { |round, mm| all[round] += mm if mine?(round + 1) }
+          end
           each.reduce([0.0]) { |sums, mm| sums << (sums.last + mm) }
         end
 

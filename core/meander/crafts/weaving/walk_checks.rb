@@ -3,8 +3,8 @@
 module Meander
   module Crafts
     module Weaving
-      # Checks a section's pattern against its base wires: gaps that are there, no gap twice in a row, stretches that can follow
-      # each other.
+      # Checks a section's pattern against its base wires: gaps that are there, no gap twice in a row, stretches that
+      # can follow each other.
       class WalkChecks
         # pattern: as a document has it; count: how many base wires; place: the JSON pointer to the pattern.
         def self.call(pattern, count, place, reading) = new(pattern, count, place, reading).call
@@ -28,7 +28,8 @@ module Meander
         def coils
           return if @count == 2
 
-          @reading.fault("#{@place}/kind", "choice", "coils", message: "coils round one and round both need two base wires, not #{@count}", accepted: "walk")
+          @reading.fault("#{@place}/kind", "choice", "coils",
+            message: "coils round one and round both need two base wires, not #{@count}", accepted: "walk")
         end
 
         # Every walk in the order it is woven, with its place.
@@ -36,28 +37,36 @@ module Meander
           [*placed(:before), [@pattern[:gaps], "#{@place}/gaps"], *placed(:after)]
         end
 
-        def placed(side) = @pattern[side].each_with_index.map { |stretch, i| [stretch[:gaps], "#{@place}/#{side}/#{i}/gaps"] }
+        def placed(side)
+          @pattern[side].each_with_index.map { |stretch, i| [stretch[:gaps], "#{@place}/#{side}/#{i}/gaps"] }
+        end
 
         def walk(gaps, path)
           gaps.each_with_index do |gap, i|
             missing(gap, "#{path}/#{i}") if gap > @count
             next unless gap == gaps[i - 1]
 
-            closing = i.zero? ? "the walk returns to its first gap, and ends there already" : "gap #{gap} stands twice in a row"
-            @reading.fault("#{path}/#{i}", "walk", gap, message: "place #{i + 1}: #{closing}; a pass must lead to another gap", accepted: "another gap, 0 to #{@count}")
+            closing = i.zero? ? "the walk returns to its first gap, and ends there already" :
+              "gap #{gap} stands twice in a row"
+            @reading.fault("#{path}/#{i}", "walk", gap,
+              message: "place #{i + 1}: #{closing}; a pass must lead to another gap",
+              accepted: "another gap, 0 to #{@count}")
           end
         end
 
         def missing(gap, path)
-          @reading.fault(path, "walk", gap, message: "gap #{gap} is not there: #{@count} base #{(@count == 1) ? "wire has" : "wires have"} the gaps 0 to #{@count}",
-                         accepted: "0 to #{@count}")
+          @reading.fault(path, "walk", gap,
+            message: "gap #{gap} is not there: #{@count} base #{(@count == 1) ? "wire has" : "wires have"} the gaps " \
+                     "0 to #{@count}",
+            accepted: "0 to #{@count}")
         end
 
         def follow(gaps, following, path)
           return unless gaps.last == following.first
 
-          @reading.fault("#{path}/0", "walk", following.first, message: "the stretch before leaves gap #{gaps.last}, so this one cannot begin there",
-                         accepted: "a walk that begins at another gap")
+          @reading.fault("#{path}/0", "walk", following.first,
+            message: "the stretch before leaves gap #{gaps.last}, so this one cannot begin there",
+            accepted: "a walk that begins at another gap")
         end
       end
     end

@@ -7,8 +7,6 @@ module Meander
       class Woven < Worked
         # How far apart a bent base wire's places are told, in mm.
         STEP_MM = 0.6
-        # How far a drawn step of a pass may turn in the finished picture.
-        TURN_RAD = Math::PI / 5
 
         attr_reader :layout, :strip, :way, :length_mm
 
@@ -29,7 +27,6 @@ module Meander
         def weaving_mm = layout.frame.wire_mm
         def flat? = way.flat?
 
-        # Is it one straight strip?
         def straight? = form[:kind] == "straight"
         def middle_line = opening ? nil : (0..60).map { |i| way.at(length_mm * i / 60, 0.0, 0.0) }
         def shaped_first? = layout.shaped_first?
@@ -37,13 +34,15 @@ module Meander
         def out = [way.at(finish_mm, 0.0, 0.0), way.turn(finish_mm)]
 
         # Where a place beyond its end (1), or before its beginning (-1), lies: see Form::Way.
-        def beyond(side, place) = way.beyond((side == 1) ? finish_mm : 0.0, place, layout.across((side == 1) ? "end" : "start").minmax)
+        def beyond(side, place)
+          way.beyond((side == 1) ? finish_mm : 0.0, place, layout.across((side == 1) ? "end" : "start").minmax)
+        end
 
         # How far along the way it ends.
         def finish_mm = length_mm
 
-        # What a base wire runs in this section. Beside a bent middle line it is longer or shorter by s times the angle; where gaps change it
-        # bends outwards.
+        # What a base wire runs in this section. Beside a bent middle line it is longer or shorter by s times the angle;
+        # where gaps change it bends outwards.
         def run_mm(number)
           once(:run, number) do
             next Form::Trace.smooth_mm(trace(number)) if opening
@@ -69,7 +68,10 @@ module Meander
 
         # Where its weave begins, its middle and its end.
         def marks(number)
-          once(:marks, number) { told_marks(number).zip(Form::Trace.places(trace(number), told_marks(number).map(&:first), run_mm(number))).map { |(mm, words), place| [mm, words, place] } }
+          once(:marks, number) do
+            told_marks(number).zip(Form::Trace.places(trace(number), told_marks(number).map(&:first), run_mm(number)))
+              .map { |(mm, words), place| [mm, words, place] }
+          end
         end
 
         def woven_from = opening ? layout.stretch[0] : strip.bare_mm
@@ -83,17 +85,34 @@ module Meander
         def threads
           account = strip.account
           kept = account.reserve_mm
-          [Thread.new(used_mm: copies * (account.path_mm + account.slack_mm), total_mm: (copies * (account.total_mm - kept)) + kept, kept_mm: kept,
+          [Thread.new(used_mm: copies * (account.path_mm + account.slack_mm),
+            total_mm: (copies * (account.total_mm - kept)) + kept, kept_mm: kept,
             lengths: copies * account.count.clamp(1, nil), begun: copies * section.strands.size, closed: !opening.nil?)]
         end
 
-        def longer = opening ? {} : base.each_index.to_h { |number| [number, run_mm(number) - length_mm] }.reject { |_, mm| mm.abs < 0.05 }
+        def longer
+          opening ? {} : base.each_index.to_h { |number| [number, run_mm(number) - length_mm] }.reject do |_, mm|
+            mm.abs < 0.05
+          end
+        end
 
         def strip_picture = once(:strip) { Picture::OnAsking.new(strip.drawn_from) { strip.picture } }
-        def finished = once(:finished) { Picture::OnAsking.new("bent #{strip.drawn_from}") { Picture::Finished.new(section.piece.colours) { |picture| draw(picture) } } }
+
+        def finished
+          once(:finished) do
+            Picture::OnAsking.new("bent #{strip.drawn_from}") do
+              Picture::Finished.new(section.piece.colours) { |picture| draw(picture) }
+            end
+          end
+        end
 
         # The corners of what the section covers: [[x, y], ...].
-        def outline = once(:outline) { Form::Hull.call(base.each_index.flat_map { |number| beside(trace(number), (base[number].mm / 2) + weaving_mm) }) }
+        def outline
+          once(:outline) do
+            wide = base.map { |wire| (wire.mm / 2) + weaving_mm }
+            Form::Hull.call(@traces.zip(wide).flat_map { |trace, mm| Form::Hull.beside(trace, mm) })
+          end
+        end
 
         # What its beads are placed on: the weave of a straight strip, all of what is bent.
         def ground
@@ -113,41 +132,30 @@ module Meander
         def steps(context) = Steps.call(self, context)
         def advice(plan) = once(:advice) { Advice::Council.call(self).freeze }
 
-        def words
-          told = FORMS.fetch(form[:kind]).call(form)
-          (form[:kind] == "helix") ? "#{told}, #{Units::Text.number(way.turns(length_mm), 1)} turns" : told
-        end
+        def words = FormWords.call(form, turns: -> { way.turns(length_mm) })
 
         def told
           woven, bare = [strip.woven_mm, strip.bare_mm].map { |mm| Units::Text.length(mm) }
-          "#{words}: #{strip.words}, #{Units::Text.count(repeats, "repeat")}, #{woven} woven#{", #{bare} bare at each end" if strip.bare_mm.positive?}"
+          "#{words}: #{strip.words}, #{Units::Text.count(repeats, "repeat")}, #{woven} " \
+          "woven#{", #{bare} bare at each end" if strip.bare_mm.positive?}"
         end
-
-        say = ->(form, key) { Units::Text.length(form[key].mm) }
-        frame = ->(form) { "#{say.call(form, :length)} long, #{say.call(form, :width)} wide" }
-        FORMS = {
-          "straight" => ->(_) { "a straight strip" }, "ring" => ->(_) { "a closed ring" },
-          "arc" => ->(form) { "an arc on a radius of #{say.call(form, :radius)}#{" before it is woven" if form[:shaped] == "before"}" },
-          "helix" => ->(form) { "a helix on a dowel of #{say.call(form, :dowel)}" },
-          "drop" => ->(form) { "a drop #{frame.call(form)}" }, "leaf" => ->(form) { "a leaf #{frame.call(form)}" },
-          "crescent" => ->(form) { "a crescent #{frame.call(form)}" },
-          "waists" => ->(form) { "#{Units::Text.count(form[:frames], "frame")} #{frame.call(form)}" }
-        }.freeze
 
         private
 
-        def beside(line, wide) = line.each_slice(6).flat_map { |points| [points.first, points.last] }.flat_map { |x, y| [[x - wide, y], [x + wide, y]] }
         def once(*key) = @kept.fetch(key) { @kept[key] = yield }
 
         # [[mm from where it enters the section, words], ...].
         def told_marks(number)
-          [["start of weave", woven_from], ["middle", (woven_from + woven_to) / 2], ["end of weave", woven_to]].map { |words, along| [share_mm(number, along), words] }
+          [["start of weave", woven_from], ["middle", (woven_from + woven_to) / 2],
+            ["end of weave", woven_to]].map { |words, along| [share_mm(number, along), words] }
         end
 
         def across(number) = layout.across("start")[number]
 
         def path(number)
-          return opening.edge(layout.side_of(number), base[number].mm).map { |along, off| way.at(along, off, 0.0) } if opening
+          if opening
+            return opening.edge(layout.side_of(number), base[number].mm).map { |along, off| way.at(along, off, 0.0) }
+          end
           return changing(number) unless layout.laid.straight?
 
           steps = straight? ? 1 : [(length_mm / STEP_MM).ceil, 24].max
@@ -158,12 +166,16 @@ module Meander
         def changing(number)
           at = ->(along) { layout.x_at(number, along.clamp(0.0, strip.woven_mm), strip.woven_mm) - layout.middle_mm }
           steps = (length_mm / STEP_MM).ceil.clamp(24, nil)
-          (0..steps).map { |i| (length_mm * i / steps).then { |along| way.at(along, at.call(along - strip.bare_mm), 0.0) } }
+          (0..steps).map do |i|
+            (length_mm * i / steps).then { |along| way.at(along, at.call(along - strip.bare_mm), 0.0) }
+          end
         end
 
         # How far along a base wire a place along the middle line lies.
         def share_mm(number, along)
-          return strip.bare_mm + layout.run_mm(number, strip.woven_mm) * (along - strip.bare_mm) / strip.woven_mm if straight?
+          if straight?
+            return strip.bare_mm + layout.run_mm(number, strip.woven_mm) * (along - strip.bare_mm) / strip.woven_mm
+          end
           return run_mm(number) * along / length_mm unless opening
 
           before = opening.places.count { |place, _| place <= along + 1e-9 }
@@ -177,35 +189,11 @@ module Meander
         end
 
         def lay(picture, face, wire, wire_mm, points)
-          way.flat? ? picture.line(Picture::Finished::NEAR.fetch(face), wire.id, wire_mm, points) : picture.round(face, wire.id, wire_mm, points)
+          way.flat? ? picture.line(Picture::Finished::NEAR.fetch(face), wire.id, wire_mm, points) :
+            picture.round(face, wire.id, wire_mm, points)
         end
 
-        # Every pass, bent: its face, its wire and its points.
-        def each_pass
-          list = Picture::DrawStrip.call(strip, turn_rad: TURN_RAD)
-          few = list.shapes.map { |shape| parted(shape[:points]) }
-          wires = section.strands.to_h { |wire| [wire.id, wire] }
-          list.placements.each do |place|
-            rows = list.cells[place[:cell]].passes
-            place[:count].times do |copy|
-              at = woven_from + place[:at] + (copy * place[:step])
-              rows.each { |row| yield list.shapes[row[0]][:face], wires.fetch(place[:wire]), bent(few[row[0]], row, at) }
-            end
-          end
-        end
-
-        def bent(points, row, at)
-          points.map do |x, z, part, share|
-            low, high = row[part + 1], row[part + 2]
-            way.at(at + low + (share * (high - low)), x - layout.middle_mm, z)
-          end
-        end
-
-        # The points of a pass with the station before each and the share of the way to the next one.
-        def parted(points)
-          last = [points.last[2].round - 1, 0].max
-          points.map { |x, z, u| u.floor.clamp(0, last).then { |part| [x, z, part, u - part] } }
-        end
+        def each_pass(&) = BentPasses.each(self, &)
       end
     end
   end

@@ -15,7 +15,8 @@ module Meander
         def read(value, path, reading)
           return value if @values.include?(value)
 
-          reading.fault(path, "choice", value, message: "#{Fault.printable(value)} is not one of the choices", accepted: @values.join(", "))
+          reading.fault(path, "choice", value, message: "#{Fault.printable(value)} is not one of the choices",
+            accepted: @values.join(", "))
         end
 
         def schema = (@values.size == 1) ? {const: @values.first} : {enum: @values}

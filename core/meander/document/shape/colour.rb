@@ -8,7 +8,8 @@ module Meander
         def read(value, path, reading)
           return value if value.is_a?(String) && value.match?(/\A#\h{6}\z/)
 
-          reading.fault(path, "colour", value, message: "#{Fault.printable(value)} is not a colour", accepted: "#rrggbb, as #4b7f7a")
+          reading.fault(path, "colour", value, message: "#{Fault.printable(value)} is not a colour",
+            accepted: "#rrggbb, as #4b7f7a")
         end
 
         def schema = {type: "string", pattern: "^#[0-9a-fA-F]{6}$"}

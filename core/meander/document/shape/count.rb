@@ -14,7 +14,7 @@ module Meander
           return value if value.is_a?(Integer) && @range.cover?(value)
 
           reading.fault(path, "count", value, message: "#{Fault.printable(value)} is not a count that can be made",
-                                              accepted: "a whole number from #{@range.min} to #{@range.max}")
+            accepted: "a whole number from #{@range.min} to #{@range.max}")
         end
 
         def schema = {type: "integer", minimum: @range.min, maximum: @range.max}

@@ -14,7 +14,8 @@ module Meander
         def read(value, path, reading)
           unless value.is_a?(Array) && @size.cover?(value.size)
             given = value.is_a?(Array) ? "a list of #{value.size}" : value
-            return reading.fault(path, "list", given, message: "not a list of the right size", accepted: "a list of #{@size.min} to #{@size.max}")
+            return reading.fault(path, "list", given, message: "not a list of the right size",
+              accepted: "a list of #{@size.min} to #{@size.max}")
           end
           value.each_with_index.map { |item, i| @of.read(item, "#{path}/#{i}", reading) }
         end

@@ -3,10 +3,12 @@
 module Meander
   module Document
     module Shape
-      # The kinds of values a document is made of are shapes. Each answers `schema`, which describes it as JSON Schema, and those that come
-      # in answer `read(value, path, reading)`, which turns plain JSON into values (nil after noting a fault).
+      # The kinds of values a document is made of are shapes. Each answers `schema`, which describes it as JSON Schema,
+      # and those that come in answer `read(value, path, reading)`, which turns plain JSON into values (nil after noting
+      # a fault).
       #
-      # Named fields, no others allowed. Every one is required but those that documents may leave out, with what then stands there.
+      # Named fields, no others allowed. Every one is required but those that documents may leave out, with what then
+      # stands there.
       class Record
         attr_reader :fields
 
@@ -19,7 +21,8 @@ module Meander
 
         def read(value, path, reading)
           unless value.is_a?(Hash)
-            return reading.fault(path, "record", value, message: "not a set of fields", accepted: "an object with #{fields.keys.join(", ")}")
+            return reading.fault(path, "record", value, message: "not a set of fields",
+              accepted: "an object with #{fields.keys.join(", ")}")
           end
 
           refuse_unknown(value, path, reading)
@@ -27,7 +30,8 @@ module Meander
         end
 
         def schema
-          {type: "object", properties: fields.transform_values(&:schema), required: fields.keys - @left_out.keys, additionalProperties: false}
+          {type: "object", properties: fields.transform_values(&:schema), required: fields.keys - @left_out.keys,
+            additionalProperties: false}
         end
 
         private
@@ -42,7 +46,8 @@ module Meander
         def refuse_unknown(value, path, reading)
           (value.keys - fields.keys.map(&:name)).each do |key|
             place = "#{path}/#{Fault.printable(key)}"
-            reading.fault(place, "unknown", key, message: "#{Fault.printable(key)} is not a field here", accepted: fields.keys.join(", "))
+            reading.fault(place, "unknown", key, message: "#{Fault.printable(key)} is not a field here",
+              accepted: fields.keys.join(", "))
           end
         end
       end

@@ -13,7 +13,8 @@ module Meander
         def read(value, path, reading)
           return value if value.is_a?(String) && value.match?(PATTERN)
 
-          reading.fault(path, "seat", value, message: "#{Fault.printable(value)} is not a seat", accepted: "what it is for and its number, as base 2")
+          reading.fault(path, "seat", value, message: "#{Fault.printable(value)} is not a seat",
+            accepted: "what it is for and its number, as base 2")
         end
 
         def schema = {type: "string", pattern: "^[a-z]+ [1-9][0-9]?$"}

@@ -14,7 +14,8 @@ module Meander
           return value.to_f if value.is_a?(Numeric) && value.to_f.finite? && @range.cover?(value)
 
           low, high = [@range.min, @range.max].map { |share| Units::Text.percent(share) }
-          reading.fault(path, "share", value, message: "#{Fault.printable(value)} is not such a share", accepted: "a share from #{low} to #{high}, written #{@range.min} to #{@range.max}")
+          reading.fault(path, "share", value, message: "#{Fault.printable(value)} is not such a share",
+            accepted: "a share from #{low} to #{high}, written #{@range.min} to #{@range.max}")
         end
 
         def schema = {type: "number", minimum: @range.min, maximum: @range.max}

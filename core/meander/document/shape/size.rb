@@ -4,8 +4,8 @@ module Meander
   module Document
     module Shape
       # A length as typed: `{ "typed": "20 awg", "mm": 0.8128 }`. mm may be left out on the way in; where it is given it
-      # must agree with the words. Outside `accept` it is a fault; inside, but off its plausible range by a factor of ten
-      # or 25.4, it is questioned with the likely value, and never corrected.
+      # must agree with the words. Outside `accept` it is a fault; inside, but off its plausible range by a factor of
+      # ten or 25.4, it is questioned with the likely value, and never corrected.
       class Size
         # Words and number may differ by this share before they contradict each other.
         AGREEMENT = 0.005
@@ -15,7 +15,8 @@ module Meander
 
         attr_reader :what
 
-        # what: the field in the maker's words; accept, plausible: ranges in mm; words: what reads the words (Units::LengthText).
+        # what: the field in the maker's words; accept, plausible: ranges in mm; words: what reads the words
+        # (Units::LengthText).
         def initialize(what, accept:, plausible:, words: Units::LengthText)
           @words = words
           @what = what
@@ -26,7 +27,10 @@ module Meander
 
         def read(value, path, reading)
           typed = typed_text(value)
-          return reading.fault(path, "size", value, message: "#{@what} must be given as typed words", accepted: accepted) unless typed
+          unless typed
+            return reading.fault(path, "size", value, message: "#{@what} must be given as typed words",
+              accepted: accepted)
+          end
 
           mm = @words.mm(typed)
           return unreadable(typed, path, reading) unless mm
@@ -60,7 +64,9 @@ module Meander
             value["typed"].valid_encoding? && value["typed"].length <= 40
         end
 
-        def accepted = "#{@words::ACCEPTED}, from #{Units::Text.length(@accept.min)} to #{Units::Text.length(@accept.max)}"
+        def accepted
+          "#{@words::ACCEPTED}, from #{Units::Text.length(@accept.min)} to #{Units::Text.length(@accept.max)}"
+        end
 
         def agrees?(given, mm)
           given.nil? || (given.is_a?(Numeric) && given.to_f.finite? && (given - mm).abs <= [mm * AGREEMENT, 0.0006].max)
@@ -75,11 +81,13 @@ module Meander
         end
 
         def either(ways, typed, path, reading)
-          reading.fault(path, "either", typed, message: "#{@what}: #{Units::Text.either(typed, @words.doubt(typed), ways)}", accepted:, likely: ways.keys)
+          reading.fault(path, "either", typed,
+            message: "#{@what}: #{Units::Text.either(typed, @words.doubt(typed), ways)}", accepted:, likely: ways.keys)
         end
 
         def contradiction(value, mm, path, reading)
-          message = "#{@what}: the words “#{value["typed"]}” say #{Units::Text.number(mm, 4)} mm, the number says #{Fault.printable(value["mm"])}"
+          message = "#{@what}: the words “#{value["typed"]}” say #{Units::Text.number(mm, 4)} mm, the number says " \
+                    "#{Fault.printable(value["mm"])}"
           reading.fault(path, "contradiction", value["mm"], message:, accepted: "mm that agrees with typed, or no mm")
         end
 

@@ -14,14 +14,17 @@ module Meander
         def read(value, path, reading)
           return value if value.is_a?(String) && value.valid_encoding? && fits?(value)
 
-          reading.fault(path, "text", value, message: "#{path} is not such a text", accepted: "text of #{@min} to #{@max} characters")
+          reading.fault(path, "text", value, message: "#{path} is not such a text",
+            accepted: "text of #{@min} to #{@max} characters")
         end
 
         def schema = {type: "string", minLength: @min, maxLength: @max}
 
         private
 
-        def fits?(value) = value.strip.length >= @min && value.length <= @max && !value.match?(/[\x00-\x08\x0b\x0c\x0e-\x1f]/)
+        def fits?(value)
+          value.strip.length >= @min && value.length <= @max && !value.match?(/[\x00-\x08\x0b\x0c\x0e-\x1f]/)
+        end
       end
     end
   end

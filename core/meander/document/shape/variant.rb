@@ -10,7 +10,10 @@ module Meander
         # left_out: as Record takes it, of every record that has such fields.
         def initialize(tag, records, left_out: {})
           @tag = tag
-          @records = records.to_h { |key, fields| [key, Record.new({tag => Choice.new([key]), **fields}, left_out: left_out.slice(*fields.keys))] }.freeze
+          @records = records.to_h { |key, fields|
+            [key,
+              Record.new({tag => Choice.new([key]), **fields}, left_out: left_out.slice(*fields.keys))]
+          }.freeze
           freeze
         end
 
@@ -18,7 +21,8 @@ module Meander
           kind = value.is_a?(Hash) ? value[tag.name] : nil
           return records[kind].read(value, path, reading) if kind.is_a?(String) && records.key?(kind)
 
-          reading.fault("#{path}/#{tag}", "choice", kind, message: "#{Fault.printable(kind)} is not one of the kinds", accepted: records.keys.join(", "))
+          reading.fault("#{path}/#{tag}", "choice", kind, message: "#{Fault.printable(kind)} is not one of the kinds",
+            accepted: records.keys.join(", "))
         end
 
         def schema = {oneOf: records.values.map(&:schema)}

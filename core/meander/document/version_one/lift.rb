@@ -3,17 +3,22 @@
 module Meander
   module Document
     module VersionOne
-      # A document of the first version as the present one has it: the wires get routes. A wire for each section, placement of beads, cover and
-      # strand that had one of its own; two that a fold joined become one with the fold a place on it; what was bent to a band says what it is
-      # worn on; pinned repeats become the extent, wire to hand a pin on its kind; a finding hangs on the first ending that holds it.
+      # A document of the first version as the present one has it: the wires get routes. A wire for each section,
+      # placement of beads, cover and strand that had one of its own; two that a fold joined become one with the fold a
+      # place on it; what was bent to a band says what it is worn on; pinned repeats become the extent, wire to hand a
+      # pin on its kind; a finding hangs on the first ending that holds it.
       class Lift
-        WORN = {"cuff" => "wrist", "bracelet" => "wrist", "links" => "wrist", "ring" => "finger", "earring" => "ear", "pendant" => "neck"}.freeze
+        WORN = {"cuff" => "wrist", "bracelet" => "wrist", "links" => "wrist", "ring" => "finger", "earring" => "ear",
+          "pendant" => "neck"}.freeze
         # What sections no longer say themselves.
         GONE = %i[base weaving strands turns cut_away reserve].freeze
         # Two ends of one wire of the first version.
         OTHER = {"start" => "end", "end" => "start"}.freeze
 
-        def self.holds?(ending, side) = ending[:side] == side && (Endings::Registry::HOLDS.include?(ending[:kind]) || (ending[:kind] == "fold" && !ending[:ring].nil?))
+        def self.holds?(ending, side)
+          ending[:side] == side &&
+            (Endings::Registry::HOLDS.include?(ending[:kind]) || (ending[:kind] == "fold" && !ending[:ring].nil?))
+        end
 
         # document: as read by VersionOne::Fields, plain hashes with symbol keys and Units::Size.
         # @return [Hash] the same as JSON values of the present version
@@ -31,9 +36,12 @@ module Meander
           wires = [*base_wires, *working_wires]
           lifted = {
             **@old.slice(:name, :notes, :tray, :allowances, :weaves),
-            format: Document::Fields::FORMAT, version: Document::Fields::VERSION, kind: @old[:body][:kind], pair: @old[:body][:pair] || false,
-            worn:, kinds: kinds(wires), wires:, sections: @sections.map { |section| section(section) }, endings: @endings.map { |ending| ending.except(:side, :wires) },
-            beads: @old[:beads].map { |placed| placed.except(:weaving) }, stones: [], steps: [], pins:, findings: @old[:findings].map { |finding| finding(finding) }
+            format: Document::Fields::FORMAT, version: Document::Fields::VERSION, kind: @old[:body][:kind],
+            pair: @old[:body][:pair] || false,
+            worn:, kinds: kinds(wires), wires:, sections: @sections.map { |section| section(section) },
+            endings: @endings.map { |ending| ending.except(:side, :wires) },
+            beads: @old[:beads].map { |placed| placed.except(:weaving) }, stones: [], steps: [], pins:,
+            findings: @old[:findings].map { |finding| finding(finding) }
           }
           Plain.json(lifted)
         end
@@ -45,13 +53,18 @@ module Meander
 
         def kinds(wires)
           used = wires.map { |wire| wire[:kind] }
-          @old[:wires].map { |wire| {id: @kinds[wire[:id]], use: (wire[:role] == "base") ? "base" : "working", **wire.slice(:size, :metal, :temper)} }.select { |kind| used.include?(kind[:id]) }
+          @old[:wires].map { |wire|
+            {id: @kinds[wire[:id]], use: (wire[:role] == "base") ? "base" : "working",
+              **wire.slice(:size, :metal, :temper)}
+          }.select { |kind| used.include?(kind[:id]) }
         end
 
         # Every chain of base wires that folds join, begun at its first free end.
         def base_wires
           met = []
-          lying = @old[:wires].select { |wire| wire[:role] == "base" && @sections.any? { |section| section[:base].include?(wire[:id]) } }
+          lying = @old[:wires].select do |wire|
+            wire[:role] == "base" && @sections.any? { |section| section[:base].include?(wire[:id]) }
+          end
           lying.map { |wire| wire[:id] }.filter_map do |id|
             next if met.include?(id)
 
@@ -71,7 +84,8 @@ module Meander
             seen << other
           end
           found = [first]
-          while (fold = fold_at(found.last[0], OTHER[found.last[1]])) && found.none? { |one, _| one == other_of(fold, found.last[0]) }
+          while (fold = fold_at(found.last[0], OTHER[found.last[1]])) &&
+              found.none? { |one, _| one == other_of(fold, found.last[0]) }
             found << [other_of(fold, found.last[0]), fold[:side]]
           end
           found
@@ -82,9 +96,12 @@ module Meander
 
         def joined(chain)
           first, last = chain.first, chain.last
-          route = chain.each_with_index.flat_map { |(id, entered), i| [*([folded(fold_at(id, entered))] if i.positive?), *visits(id, back: entered == "end")] }
+          route = chain.each_with_index.flat_map do |(id, entered), i|
+            [*([folded(fold_at(id, entered))] if i.positive?), *visits(id, back: entered == "end")]
+          end
           id = @old[:wires].map { |wire| wire[:id] }.find { |one| chain.any? { |other, _| other == one } }
-          {id:, kind: @kinds[id], route:, ends: {start: ended(first[0], first[1]), end: ended(last[0], OTHER[last[1]])}, reserve: nothing_kept, begun: nil}
+          {id:, kind: @kinds[id], route:, ends: {start: ended(first[0], first[1]), end: ended(last[0], OTHER[last[1]])},
+            reserve: nothing_kept, begun: nil}
         end
 
         def folded(fold) = {kind: "fold", **fold.slice(:id, :ring)}
@@ -94,7 +111,8 @@ module Meander
           own = @sections.select { |section| section[:base].include?(id) }
           stops = own.flat_map do |section|
             away = (section[:at][:cut_away] || []).include?(id)
-            visit = {kind: "visit", section: section[:id], seat: "base #{section[:base].index(id) + 1}", back:, cut_away: (section[:cut_away] || []).include?(id)}
+            visit = {kind: "visit", section: section[:id], seat: "base #{section[:base].index(id) + 1}", back:,
+              cut_away: (section[:cut_away] || []).include?(id)}
             [({kind: "way", cut_away: true} if away), visit].compact
           end
           back ? stops.reverse : stops
@@ -107,8 +125,12 @@ module Meander
 
         def working_wires
           woven = @sections.flat_map { |section| strands(section) }
-          covers = @folds.select { |fold| fold[:cover] }.map { |fold| working(fold[:cover], [{kind: "cover", fold: fold[:id]}]) }
-          carried = @old[:beads].select { |placed| placed[:weaving] }.map { |placed| working(placed[:weaving], [{kind: "carry", beads: placed[:id]}]) }
+          covers = @folds.select { |fold| fold[:cover] }.map do |fold|
+            working(fold[:cover], [{kind: "cover", fold: fold[:id]}])
+          end
+          carried = @old[:beads].select { |placed| placed[:weaving] }.map do |placed|
+            working(placed[:weaving], [{kind: "carry", beads: placed[:id]}])
+          end
           woven + covers + carried
         end
 
@@ -119,14 +141,17 @@ module Meander
 
           Array.new(section[:strands]) do |i|
             seat = (section[:turns] == "in_turn") ? i + 1 : 1
-            working(section[:weaving][i] || section[:weaving][0], [seated(section, "weaving #{seat}")], section[:reserve])
+            working(section[:weaving][i] || section[:weaving][0], [seated(section, "weaving #{seat}")],
+              section[:reserve])
           end
         end
 
         def seated(section, seat) = {kind: "visit", section: section[:id], seat:, back: false, cut_away: false}
 
         def working(id, route, reserve = nothing_kept)
-          own = (1..).lazy.map { |number| (number == 1) ? id : "#{id[0, 28]}-#{number}" }.find { |free| !@taken.include?(free) }
+          own = (1..).lazy.map { |number| (number == 1) ? id : "#{id[0, 28]}-#{number}" }.find do |free|
+            !@taken.include?(free)
+          end
           @taken << own
           {id: own, kind: @kinds[id], route:, ends: {start: nil, end: nil}, reserve:, begun: nil}
         end
@@ -160,7 +185,9 @@ module Meander
 
         # A hook with two eyes hangs in two loops.
         def finding(finding)
-          holders = @old[:endings].select { |ending| self.class.holds?(ending, finding[:side]) }.map { |ending| ending[:id] }
+          holders = @old[:endings].select { |ending| self.class.holds?(ending, finding[:side]) }.map do |ending|
+            ending[:id]
+          end
           {**finding.except(:side), on: holders.first((finding[:kind] == "two_eye_hook") ? 2 : 1)}
         end
       end

@@ -11,10 +11,10 @@ module Meander
             return if last == 1
 
             AdviceItem.new(id: "ends-on-pair", severity: "warn", place: "/pattern",
-                     title: "The weave ends round #{last} wires",
-                     why: "A wrap round several wires makes a lump at the end and is hard to tie into.",
-                     remedy: "End on single coils: three wraps round one wire secure it.",
-                     figures: {wires: last})
+              title: "The weave ends round #{last} wires",
+              why: "A wrap round several wires makes a lump at the end and is hard to tie into.",
+              remedy: "End on single coils: three wraps round one wire secure it.",
+              figures: {wires: last})
           end
         end
       end

@@ -15,10 +15,11 @@ module Meander
             return if first == last
 
             AdviceItem.new(id: "ends-uneven", severity: "note", place: "/pattern/closing",
-                     title: "The weave starts on #{Units::Text.count(first, "single coil")} and ends on #{last}",
-                     why: "The first repeat brings its own single coils, so the two ends of the strip differ.",
-                     remedy: (first <= 40) ? "Close with #{first} single coils to make both ends alike." : "Fewer anchor coils make both ends more alike.",
-                     figures: {first:, last:}, offers: (first <= 40) ? [first.to_s] : [])
+              title: "The weave starts on #{Units::Text.count(first, "single coil")} and ends on #{last}",
+              why: "The first repeat brings its own single coils, so the two ends of the strip differ.",
+              remedy: (first <= 40) ? "Close with #{first} single coils to make both ends alike." :
+                "Fewer anchor coils make both ends more alike.",
+              figures: {first:, last:}, offers: (first <= 40) ? [first.to_s] : [])
           end
         end
       end

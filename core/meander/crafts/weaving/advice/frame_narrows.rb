@@ -17,9 +17,11 @@ module Meander
 
             from, to = narrows.max_by { |wide, narrow| wide - narrow }
             AdviceItem.new(id: "frame-narrows", severity: "warn", place: "/spacing",
-                     title: "The base wires come together in the direction of the weave",
-                     why: "The gap closes from #{Units::Text.wire(from)} to #{Units::Text.wire(to)}, and coils slide towards the narrow end.",
-                     remedy: "Hold each wrap down as the next is made, or weave from narrow to wide.", figures: {from_mm: from, to_mm: to})
+              title: "The base wires come together in the direction of the weave",
+              why: "The gap closes from #{Units::Text.wire(from)} to #{Units::Text.wire(to)}, and coils slide " \
+                   "towards the narrow end.",
+              remedy: "Hold each wrap down as the next is made, or weave from narrow to wide.",
+              figures: {from_mm: from, to_mm: to})
           end
         end
       end

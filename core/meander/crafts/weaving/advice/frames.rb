@@ -23,8 +23,10 @@ module Meander
             over = woven.strip.woven_mm - (to - from)
             return if over <= woven.layout.pattern.advance_mm / 2
 
-            AdviceItem.of("section-too-long", "stop", "/extent", "The weave is #{Units::Text.length(over)} longer than its frame",
-              "The frame has room for #{Units::Text.length(to - from)}.", "Fewer repeats, or a longer frame.", over_mm: over, room_mm: to - from)
+            AdviceItem.of("section-too-long", "stop", "/extent",
+              "The weave is #{Units::Text.length(over)} longer than its frame",
+              "The frame has room for #{Units::Text.length(to - from)}.", "Fewer repeats, or a longer frame.",
+              over_mm: over, room_mm: to - from)
           end
           private_class_method :crossing, :longer
         end

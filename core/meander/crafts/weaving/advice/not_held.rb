@@ -12,9 +12,11 @@ module Meander
 
             named = Units::Text.list(loose.map { |wire| wire + 1 })
             AdviceItem.new(id: "wire-not-held", severity: "warn", place: "/base",
-                     title: "Base #{(loose.size == 1) ? "wire" : "wires"} #{named} #{(loose.size == 1) ? "is" : "are"} not held",
-                     why: "No wrap of this weave goes over #{(loose.size == 1) ? "it" : "them"}.",
-                     remedy: "Fewer base wires, or a walk that reaches gap #{loose.max + 1}.", figures: {wires: loose.map { |wire| wire + 1 }})
+              title: "Base #{(loose.size == 1) ? "wire" : "wires"} #{named} " \
+                     "#{(loose.size == 1) ? "is" : "are"} not held",
+              why: "No wrap of this weave goes over #{(loose.size == 1) ? "it" : "them"}.",
+              remedy: "Fewer base wires, or a walk that reaches gap #{loose.max + 1}.",
+              figures: {wires: loose.map { |wire| wire + 1 }})
           end
         end
       end

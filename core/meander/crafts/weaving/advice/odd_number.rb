@@ -12,18 +12,21 @@ module Meander
             return unless centre
 
             AdviceItem.new(id: "odd-number-needed", severity: "warn", place: "/base",
-                     title: "This pattern needs an odd number of base wires",
-                     why: "Its wraps are centred on wire #{centre}, and #{count} wires have no middle one: one side stays wider than the other.",
-                     remedy: "Lay #{count - 1} or #{count + 1} base wires, and centre the pattern on the middle one.",
-                     figures: {base_wires: count, centre_wire: centre})
+              title: "This pattern needs an odd number of base wires",
+              why: "Its wraps are centred on wire #{centre}, and #{count} wires have no middle one: one side " \
+                   "stays wider than the other.",
+              remedy: "Lay #{count - 1} or #{count + 1} base wires, and centre the pattern on the middle one.",
+              figures: {base_wires: count, centre_wire: centre})
           end
 
-          # The one wire round which all wraps of a face grow and shrink (on the other face the wire steps from width to width); nil
-          # where there is none.
+          # The one wire round which all wraps of a face grow and shrink (on the other face the wire steps from width to
+          # width); nil where there is none.
           def self.centre_wire(passes)
             passes.group_by(&:face).each_value do |face|
               middles = face.map { |pass| pass.wires.first + pass.wires.last }.uniq
-              return (middles.first / 2) + 1 if middles.size == 1 && middles.first.even? && face.map { |pass| pass.wires.size }.uniq.size > 1
+              if middles.size == 1 && middles.first.even? && face.map { |pass| pass.wires.size }.uniq.size > 1
+                return (middles.first / 2) + 1
+              end
             end
             nil
           end

@@ -11,10 +11,12 @@ module Meander
             return unless walk.runs_twice?
 
             AdviceItem.new(id: "runs-twice", severity: "note", place: "/pattern/gaps",
-                     title: "The walk closes only when it is run twice",
-                     why: "It has #{walk.gaps.size} passes, an odd number: the second time round every pass lies on the other face.",
-                     remedy: "A repeat here is the walk run twice; add or leave out one pass to have it close the first time.",
-                     figures: {passes: walk.gaps.size})
+              title: "The walk closes only when it is run twice",
+              why: "It has #{walk.gaps.size} passes, an odd number: the second time round every pass lies on " \
+                   "the other face.",
+              remedy: "A repeat here is the walk run twice; add or leave out one pass to have it close the " \
+                      "first time.",
+              figures: {passes: walk.gaps.size})
           end
         end
       end

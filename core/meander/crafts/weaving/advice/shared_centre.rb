@@ -9,8 +9,10 @@ module Meander
           def self.call(woven)
             return unless woven.section.shares_centre? && woven.layout.skipped(1).zero?
 
-            AdviceItem.new(id: "centre-not-shared", severity: "note", place: "/centre", title: "The halves share no coils in the middle", why: reason(woven),
-              remedy: "Each half is planned with its own; or take a weave that begins with wraps and goes on to others.")
+            AdviceItem.new(id: "centre-not-shared", severity: "note", place: "/centre",
+              title: "The halves share no coils in the middle", why: reason(woven),
+              remedy: "Each half is planned with its own; or take a weave that begins with wraps and goes on to " \
+                      "others.")
           end
 
           def self.reason(woven)

@@ -18,14 +18,16 @@ module Meander
 
           def self.thick(ratio)
             item("weaving-wire-thick", ratio, "The weaving wire is thick for its base",
-                 "It is hard to lead round a base wire only #{Units::Text.number(ratio, 1)} times its size, and bends the base out of line.",
-                 "A weaving wire of half the base or less.")
+              "It is hard to lead round a base wire only #{Units::Text.number(ratio, 1)} times its size, and " \
+              "bends the base out of line.",
+              "A weaving wire of half the base or less.")
           end
 
           def self.thin(ratio)
             item("weaving-wire-thin", ratio, "The weaving wire is fine for its base",
-                 "The base is #{Units::Text.number(ratio, 1)} times as thick: many wraps, many hours, and fine wire breaks sooner.",
-                 "A weaving wire of a quarter of the base or more.")
+              "The base is #{Units::Text.number(ratio, 1)} times as thick: many wraps, many hours, and fine wire " \
+              "breaks sooner.",
+              "A weaving wire of a quarter of the base or more.")
           end
 
           def self.item(id, ratio, title, why, remedy)

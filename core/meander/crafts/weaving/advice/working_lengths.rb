@@ -10,7 +10,9 @@ module Meander
 
           # Why, and what helps: where lengths are comfortable, and where no comfortable one holds a repeat.
           KINKS = ["Past about 2 m the wire kinks and every pull is slow.", "Join lengths of 2 m or less."].freeze
-          TOO_SHORT = ["A single repeat with its tails is longer than the comfortable length asked for.", "Allow a longer working length, shorter tails or a smaller repeat."].freeze
+          TOO_SHORT =
+            ["A single repeat with its tails is longer than the comfortable length asked for.",
+              "Allow a longer working length, shorter tails or a smaller repeat."].freeze
 
           def self.call(woven) = [too_long(woven), joined(woven)].compact
 
@@ -20,7 +22,8 @@ module Meander
 
             why, remedy = comfortable ? KINKS : TOO_SHORT
             AdviceItem.new(id: "working-length-long", severity: "warn", place: place(woven),
-              title: "The longest working length is #{Units::Text.length(longest)}", why:, remedy:, figures: {longest_mm: longest})
+              title: "The longest working length is #{Units::Text.length(longest)}", why:, remedy:,
+              figures: {longest_mm: longest})
           end
 
           def self.joined(woven)
@@ -28,10 +31,12 @@ module Meander
             return if joins.zero?
 
             AdviceItem.new(id: "joins", severity: "note", place: place(woven),
-                     title: "#{Units::Text.count(woven.strip.account.lengths.size, "working length")}, #{Units::Text.count(joins, "join")}",
-                     why: "Each is short enough to handle and starts with a whole repeat.",
-                     remedy: "Join on the single coils a repeat begins with, at the back, where the ends can be tucked.",
-                     figures: {joins:})
+              title: "#{Units::Text.count(woven.strip.account.lengths.size, "working length")}, " \
+                     "#{Units::Text.count(joins, "join")}",
+              why: "Each is short enough to handle and starts with a whole repeat.",
+              remedy: "Join on the single coils a repeat begins with, at the back, where the ends can be " \
+                      "tucked.",
+              figures: {joins:})
           end
 
           # Of one section among several at its own place, so that it is told which.
