@@ -28,7 +28,7 @@ Server::Planners::POOL.ready
 Thread.new do
   sleep 5
   Server::PieceVersion.thin
-  Server::Piece.on_shelf.each { |piece| Server::Told.call(piece) }
+  Server::Piece.on_shelf.each { |piece| Server::ShelfRows.call(piece) }
 rescue => e
   warn "#{e.class}: #{e.message}"
 ensure

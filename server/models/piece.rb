@@ -62,7 +62,7 @@ module Server
     # are seen.
     def tell(kept, by)
       counts = JSON.generate(kept[:repeats])
-      before = repeats if repeats && repeats != counts && Told.same_maker?(told_by, by)
+      before = repeats if repeats && repeats != counts && ShelfRows.same_maker?(told_by, by)
       self.class.where(id:, revision:).update_all(repeats_before: repeats_before || before, **self.class.told(kept, by))
       reload
     end

@@ -13,7 +13,7 @@ module Server
       def self.full(piece, waiting: nil)
         content = readable(piece)
         answer = Planners.ask(:answer, content, Maker.said, waiting:)
-        piece = Told.call(piece, waiting:)
+        piece = ShelfRows.call(piece, waiting:)
         anew = piece.repeats_before &&
           Meander::Planner::PlannedAnew.call(content, JSON.parse(piece.repeats_before), JSON.parse(piece.repeats))
         members(stamp(piece), answer, anew && JSON.generate({anew:})[1..-2])
@@ -30,12 +30,12 @@ module Server
       end
 
       # A piece as it lies on the shelf.
-      def self.row(piece, now = Told.by, waiting: nil)
-        Told.call(piece, now, waiting:).then { |told| members(stamp(told), told.told) }
+      def self.row(piece, now = ShelfRows.by, waiting: nil)
+        ShelfRows.call(piece, now, waiting:).then { |told| members(stamp(told), told.told) }
       end
 
       def self.everything(waiting)
-        now, columns = Told.by, Piece.column_names - ["document"]
+        now, columns = ShelfRows.by, Piece.column_names - ["document"]
         rows = Piece.on_shelf.select(columns).map { |piece| row(piece, now, waiting:) }
         aside = Piece.set_aside.select(columns).limit(50).map { |piece| JSON.generate(stamp(piece)) }
         %({"pieces":[#{rows.join(",")}],"set_aside":[#{aside.join(",")}]})
@@ -50,7 +50,7 @@ module Server
 
       # A new piece, once it was planned.
       # @raise [Meander::InvalidInput]
-      def self.keep(json, waiting: nil) = Piece.keep(Planners.ask(:kept, json, Maker.said, waiting:), by: Told.by)
+      def self.keep(json, waiting: nil) = Piece.keep(Planners.ask(:kept, json, Maker.said, waiting:), by: ShelfRows.by)
 
       # @raise [Meander::InvalidInput, Piece::Stale]
       def self.save(id, json, revision, waiting: nil)
@@ -61,7 +61,7 @@ module Server
           raise Meander::InvalidInput.new([fault])
         end
         piece = Piece.find(id)
-        piece.save_over(Planners.ask(:kept, json, Maker.said, waiting:), revision, by: Told.by)
+        piece.save_over(Planners.ask(:kept, json, Maker.said, waiting:), revision, by: ShelfRows.by)
       end
 
       def self.duplicate(piece, waiting: nil)
@@ -75,7 +75,7 @@ module Server
       def self.mend(piece, waiting: nil)
         documents = piece.versions.where(outcome: "saved").order(id: :desc).limit(VERSIONS).pluck(:document)
         kept = documents.lazy.filter_map { |text| planned(text, waiting) }.first
-        return piece.save_over(kept, piece.revision, by: Told.by) if kept
+        return piece.save_over(kept, piece.revision, by: ShelfRows.by) if kept
 
         fault = Meander::Fault.new(path: "", code: "versions", message: "no version of this piece can be planned",
           given: "#{documents.size} versions", accepted: "one that can be planned")

@@ -5,7 +5,7 @@ module Server
     # The maker's tray of beads, and what of it fits.
     module Tray
       def self.row(bead, kind)
-        {id: bead.id, stock: bead.stock, bead: bead.content, kind: Meander::Beads::Told.kind_h(kind)}
+        {id: bead.id, stock: bead.stock, bead: bead.content, kind: Meander::Beads::Answer.kind_h(kind)}
       end
 
       # Every kind with how it is drawn and what it comes to.

@@ -64,13 +64,13 @@ module TwistCraft
     def beyond(side, (across, out, height)) = [across, ((side == 1) ? length_mm : 0.0) + out, height]
     def middle_line = [[0.0, 0.0, 0.0], out.first]
     def marks(number) = [[0.0, "twist begins", trace(number).first], [run_mm(number), "twist ends", trace(number).last]]
-    def ground = Meander::Beads::BentGround.new(middle_line, length_mm, base.first, [0.0, length_mm / 2])
+    def site = Meander::Beads::BentSite.new(middle_line, length_mm, base.first, [0.0, length_mm / 2])
     def outline = [[-2 * radius, 0.0], [2 * radius, 0.0], [2 * radius, length_mm], [-2 * radius, length_mm]]
 
     # A turn of each binding wire round both, at either end.
-    def own_lengths
+    def separate_lengths
       section.working.map do |wire|
-        Meander::Crafts::OwnLength.new("lacing", section.piece, wire, binding_mm(wire), use: "binds the twist",
+        Meander::Crafts::SeparateLength.new("lacing", section.piece, wire, binding_mm(wire), use: "binds the twist",
           wraps: 2, slack: 0.0)
       end
     end

@@ -170,7 +170,7 @@ class BuiltBenchTest < SystemTest
       [away[:route].map { |stop| stop[:kind] }, *lacing.section.fields.values_at(:rows, :wraps)]
     assert_selector ".order li", text: /\AJoin\. (Lace|Tie) section 1 and section 3/
     assert_selector ".order li", text: "Cut wire 2 away between section 2 and the one before it"
-    assert_selector ".weaving-cuts td", text: "#{lacing.own_lengths.first.cut_mm} mm"
+    assert_selector ".weaving-cuts td", text: "#{lacing.separate_lengths.first.cut_mm} mm"
     3.times { click_on "Nearer" }
     click_on "Whole"
 

@@ -99,7 +99,8 @@ class EveryPieceTest < SystemTest
       visit "/pieces/#{piece.id}/print"
 
       assert_selector ".print-cuts tbody tr",
-        count: plan.cuts.size + plan.band.strip.account.lengths.size + plan.own_lengths.size + plan.piece.findings.size
+        count: plan.cuts.size + plan.band.strip.account.lengths.size + plan.separate_lengths.size +
+          plan.piece.findings.size
       assert_text "#{plan.fit.repeats} repeats of " \
                   "#{Meander::Weave::Samples.words(plan.band.section.pattern, plan.band.layout.frame.count)}"
       assert_selector "figure img", count: 2

@@ -3,7 +3,7 @@
 module Meander
   module Advice
     # Beads that would have to lie in each other, in the finished piece. Those of one placement on a weaving wire are
-    # told by Threaded.
+    # by BeadFit.
     module BeadsOverlap
       # A bead is an ellipse from the front; what they may be pressed together, in mm (our choice, no source).
       SQUEEZE_MM = 0.1

@@ -6,7 +6,7 @@ module Meander
     # or nil.
     module Council
       CHECKS = [Doubts, PinConflicts, Closeness, Opening, BareEnds, Ease, Ring, OfSections, Lying, Wearing, Bending,
-        HookTemper, SparesNothing, WireShort, Threaded, BeadsOverlap, EvenBeads, Hanging,
+        HookTemper, SparesNothing, WireShort, BeadFit, BeadsOverlap, EvenBeads, Hanging,
         Ribbons, Toggles, Skin, Cutting].freeze
       ORDER = {"stop" => 0, "warn" => 1, "note" => 2}.freeze
 

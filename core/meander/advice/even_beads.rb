@@ -20,19 +20,19 @@ module Meander
       # Begun somewhere else, as much may lie before the first bead as after the last, to within a place. From the
       # middle the second half is the first one's mirror image.
       def self.uneven(rule, place)
-        return if rule.ground.strip.layout.sides == 2 || rule.lying.empty?
+        return if rule.site.strip.layout.sides == 2 || rule.lying.empty?
 
-        strip = rule.ground.strip
+        strip = rule.site.strip
         unit = strip.woven_mm / rule.places
-        low, high = rule.lying.map { |one| one.at[0] - rule.ground.from_mm }.minmax
+        low, high = rule.lying.map { |one| one.at[0] - rule.site.from_mm }.minmax
         before, after = low, strip.woven_mm - high
         begin_at = even_start(rule, (before - after) / unit)
         return if begin_at == rule.fields[:first]
 
-        item("beads-uneven", place,
+        AdviceItem.of("beads-uneven", "note", place,
           "#{Units::Text.length(before)} before the first bead, #{Units::Text.length(after)} after the last",
           "The two ends do not look alike.",
-          "Begin with number #{begin_at}.", [begin_at.to_s], before_mm: before, after_mm: after)
+          "Begin with number #{begin_at}.", offers: [begin_at.to_s], before_mm: before, after_mm: after)
       end
 
       # The number to begin with so that the two ends are as alike as can be; off: how many places more lie before than
@@ -54,16 +54,12 @@ module Meander
         return if wraps.zero?
 
         side = longer.positive? ? "far" : "near"
-        item("rows-not-level", place, "The rows would not lie level",
+        AdviceItem.of("rows-not-level", "note", place, "The rows would not lie level",
           "From the first row to the last the #{side} wire is #{Units::Text.length(longer.abs)} longer than the other.",
-          "Give it #{Units::Text.count(wraps, "wrap")} more in all, shared out over the rows.", [], longer_mm: longer,
+          "Give it #{Units::Text.count(wraps, "wrap")} more in all, shared out over the rows.", longer_mm: longer,
           wraps:)
       end
-
-      def self.item(id, place, title, why, remedy, offers, **figures)
-        AdviceItem.new(id:, severity: "note", place:, title:, why:, remedy:, offers:, figures:)
-      end
-      private_class_method :uneven, :even_start, :tilted, :item
+      private_class_method :uneven, :even_start, :tilted
     end
   end
 end

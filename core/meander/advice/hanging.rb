@@ -21,7 +21,8 @@ module Meander
           need = holds + finding.d
           next if finding.inside_mm >= need
 
-          item("jump-ring-small", "warn", "/findings/#{i}/inside", "The jump rings are too small for what they hold",
+          AdviceItem.of("jump-ring-small", "warn", "/findings/#{i}/inside",
+            "The jump rings are too small for what they hold",
             "Inside a ring lie the loop's wire, #{Units::Text.wire(holds)}, and the next ring's, " \
             "#{Units::Text.wire(finding.d)}.",
             "Rings at least #{Units::Text.length(need)} inside.", inside_mm: finding.inside_mm, need_mm: need)
@@ -32,7 +33,7 @@ module Meander
       def self.flattened(plan)
         plan.piece.findings.each_with_index.select { |finding, _| finding.is_a?(Findings::JumpRings) && finding.flat? }
           .map do |_, i|
-          item("jump-ring-flat", "note", "/findings/#{i}/flat", "Flattened rings open a little",
+          AdviceItem.of("jump-ring-flat", "note", "/findings/#{i}/flat", "Flattened rings open a little",
             "Hammering spreads the wire, so the cut ends no longer meet.",
             "Hammer one first, then make the others a trifle smaller; close each again sideways.")
         end
@@ -49,7 +50,7 @@ module Meander
           next if ending.kind != "post" || POST_MM.cover?(wire.mm)
 
           thick = wire.mm > POST_MM.max
-          item("post-thickness", "warn", "/endings/#{i}/kind",
+          AdviceItem.of("post-thickness", "warn", "/endings/#{i}/kind",
             "An ear post of #{Units::Text.wire(wire.mm)} is #{thick ? "thick" : "thin"}",
             "Posts are made of about 0.64 to 0.81 mm (22 to 20 AWG; common practice).",
             thick ? "A thinner wire, or a bought ear wire." : "A thicker wire, or a bought ear wire.", mm: wire.mm)
@@ -67,7 +68,7 @@ module Meander
           .reject { |metal| metal.skin == :plain }.uniq
         return if metals.empty?
 
-        item("ear-metal", "warn", "/endings",
+        AdviceItem.of("ear-metal", "warn", "/endings",
           "#{Units::Text.sentence(Units::Text.list(metals.map(&:name)))} goes through the ear",
           "Nickel, copper and its alloys can irritate a pierced ear; local limits on nickel release differ.",
           "Follow the local rules and the wearer's doctor; many makers take another metal for posts and ear wires.",
@@ -83,16 +84,12 @@ module Meander
         bare = (2 * plan.piece.base_wires.size) - routes.ended.count { |one| covered.include?(one.ending) }
         return if bare.zero?
 
-        item("ends-sharp", "note", "/endings",
+        AdviceItem.of("ends-sharp", "note", "/endings",
           "#{Units::Text.count(bare, "end")} #{(bare == 1) ? "is" : "are"} cut flush",
           "A cut end scratches skin and catches cloth.",
           "File it round and tuck it against the work, or give it a loop, a curl or a tuck.", ends: bare)
       end
-
-      def self.item(id, severity, place, title, why, remedy, **figures)
-        AdviceItem.new(id:, severity:, place:, title:, why:, remedy:, figures:)
-      end
-      private_class_method :flattened, :sharp, :thickest, :rings, :posts, :ear, :item
+      private_class_method :flattened, :sharp, :thickest, :rings, :posts, :ear
     end
   end
 end

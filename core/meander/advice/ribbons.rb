@@ -22,7 +22,7 @@ module Meander
         figures = {wide_mm: wide, thick_mm: thick}
         if short.any?
           key, mm = short.max_by(&:last)
-          return item("ribbon-small", "stop", "#{place}/#{key}",
+          return AdviceItem.of("ribbon-small", "stop", "#{place}/#{key}",
             "The ribbon end is #{Units::Text.length(mm)} too #{(key == :wide) ? "narrow" : "thin"} inside", bulk,
             "One at least #{Units::Text.length(wide)} by #{Units::Text.length(thick)} inside, or flatten the end of " \
             "the strip.", **figures)
@@ -32,7 +32,7 @@ module Meander
           return
         end
 
-        item("ribbon-loose", "warn", "#{place}/wide", "The ribbon end is much larger than the strip", bulk,
+        AdviceItem.of("ribbon-loose", "warn", "#{place}/wide", "The ribbon end is much larger than the strip", bulk,
           "A closer one holds better; else fill it: fold the ends over once more, or glue it.",
 **figures)
       end
@@ -42,7 +42,7 @@ module Meander
         need = 3 * fields.wires.map(&:mm).max
         return if fields[:depth].mm >= need
 
-        item("ribbon-shallow", "warn", "#{place}/depth", "The ribbon end is too shallow for bent ends",
+        AdviceItem.of("ribbon-shallow", "warn", "#{place}/depth", "The ribbon end is too shallow for bent ends",
           "A wire bent over inside takes about three times its thickness.",
           "One at least #{Units::Text.length(need)} deep.",
           depth_mm: fields[:depth].mm, need_mm: need)
@@ -52,16 +52,12 @@ module Meander
         place = ribbons.find { |fields, _| fields[:glued] }&.last
         return unless place
 
-        item("glue-cures", "note", "#{place}/glued", "Glue needs its time",
+        AdviceItem.of("glue-cures", "note", "#{place}/glued", "Glue needs its time",
           "A glue that is dry outside can still be soft inside; how long it cures, and how it is handled, its " \
           "label says.",
           "Roughen the metal, glue in good air with gloves on, and let it cure in full before it is pulled on or worn.")
       end
-
-      def self.item(id, severity, place, title, why, remedy, **figures)
-        AdviceItem.new(id:, severity:, place:, title:, why:, remedy:, figures:)
-      end
-      private_class_method :size, :shallow, :glue, :item
+      private_class_method :size, :shallow, :glue
     end
   end
 end

@@ -29,7 +29,8 @@ module Meander
       end
 
       def self.alone(index)
-        item("toggle-alone", "/findings/#{index}/side", "There is nothing for the toggle to go through",
+        AdviceItem.of("toggle-alone", "warn", "/findings/#{index}/side",
+          "There is nothing for the toggle to go through",
           "Its bar is put through a ring or a loop at the other end.",
           "End the other side in a loop, or hang a ring there.")
       end
@@ -38,7 +39,7 @@ module Meander
         least = (2 * finding.d) + PLAY_MM
         return if inside >= least
 
-        item("toggle-tight", "/findings/#{index}/bar", "The toggle does not go through its ring",
+        AdviceItem.of("toggle-tight", "warn", "/findings/#{index}/bar", "The toggle does not go through its ring",
           "Its bar and its eye lie side by side in the ring, #{Units::Text.length(least)} together; it is " \
           "#{Units::Text.length(inside)} inside.",
           "A ring at least #{Units::Text.length(least)} inside, or thinner wire.", inside_mm: inside, need_mm: least)
@@ -48,16 +49,12 @@ module Meander
         need = BAR_SHARE * inside
         return if finding.bar_mm >= need - Tolerance::PACKING_MM
 
-        item("toggle-slips", "/findings/#{index}/bar", "The toggle may slip out of its ring",
+        AdviceItem.of("toggle-slips", "warn", "/findings/#{index}/bar", "The toggle may slip out of its ring",
           "A bar of #{Units::Text.length(finding.bar_mm)} tilts through a ring #{Units::Text.length(inside)} inside " \
           "(common practice: half as long again).",
           "A bar of at least #{Units::Text.length(need)}.", bar_mm: finding.bar_mm, need_mm: need)
       end
-
-      def self.item(id, place, title, why, remedy, **figures)
-        AdviceItem.new(id:, severity: "warn", place:, title:, why:, remedy:, figures:)
-      end
-      private_class_method :opening_mm, :alone, :tight, :slips, :item
+      private_class_method :opening_mm, :alone, :tight, :slips
     end
   end
 end

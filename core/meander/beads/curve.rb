@@ -14,7 +14,7 @@ module Meander
       def words = "#{kind.words} along the #{fields[:side]}, #{Units::Text.count(fields[:wraps], "wrap")} between"
 
       # How long the line of their middles is: inside of a radius R_i it runs at R_i - D/2 - d - b/2.
-      def line_mm = ground.run_mm(line)
+      def line_mm = site.run_mm(line)
       def most = [((line_mm + 1e-9) / kind.along_mm).floor, 0].max
       def over = short(fields[:count])
       def pitch_mm = lying.empty? ? nil : line_mm / lying.size
@@ -22,7 +22,7 @@ module Meander
       def needs
         return unless over.positive? && line_mm.positive?
 
-        longer = ground.length_mm * wanted * kind.along_mm / line_mm
+        longer = site.length_mm * wanted * kind.along_mm / line_mm
         "a strip #{Units::Text.length(longer)} long holds #{wanted}"
       end
 
@@ -38,20 +38,20 @@ module Meander
       end
 
       # From bead to bead with a dip to the wire between.
-      def threads
+      def wire_uses
         return [] if lying.empty?
 
         marks = (0..(2 * lying.size)).map { |i| i / (2.0 * lying.size) }
-        dips, tops = ground.beside(side, 0.0), line
+        dips, tops = site.beside(side, 0.0), line
         [[marks.each_with_index.map { |share, i| on(i.even? ? dips : tops, share) }, 1]]
       end
 
       private
 
       # 1 along the far wire, -1 along the near one.
-      def side = ((fields[:side] == "inside") ^ ground.turned.negative?) ? 1 : -1
-      def edge = (side == 1) ? ground.base.last : ground.base.first
-      def line = ground.beside(side, (edge.mm / 2) + ground.cover_mm + (kind.across_mm / 2))
+      def side = ((fields[:side] == "inside") ^ site.turned.negative?) ? 1 : -1
+      def edge = (side == 1) ? site.base.last : site.base.first
+      def line = site.beside(side, (edge.mm / 2) + site.cover_mm + (kind.across_mm / 2))
 
       # The place so far along a line on the ground, as a share of its run.
       def on(line, share)
@@ -64,7 +64,7 @@ module Meander
         return [] if wanted.zero?
 
         run, along = line_mm, line
-        steps = along.each_cons(2).map { |pair| ground.run_mm(pair) }
+        steps = along.each_cons(2).map { |pair| site.run_mm(pair) }
         at, past = 0, 0.0
         Array.new(wanted) do |i|
           goal = run * (i + 0.5) / wanted

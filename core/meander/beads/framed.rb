@@ -13,19 +13,19 @@ module Meander
           {from: Sentence.mm(8), circuits: 3, coils: 6}, thread: true)
 
       def words = "#{kind.words} on its stem, framed by #{Units::Text.count(fields[:circuits], "circuit")}"
-      def through = [ground.wire.mm]
+      def through = [site.wire.mm]
       def wraps = (2 * fields[:coils]) + fields[:circuits]
       def over = fits? ? 0 : 1
-      def left_mm = ground.length_mm - fields[:from].mm - kind.along_mm
+      def left_mm = site.length_mm - fields[:from].mm - kind.along_mm
 
       # Coils on the stem at both sides; a circuit is round the bead a wire's thickness off it, farther out for each one
       # that lies inside it, and half round the stem at both ends.
       def own_mm
         circuits = (0...fields[:circuits]).sum do |i|
           Framed.round_mm(kind.along_mm + d + (2 * i * d), kind.across_mm + d + (2 * i * d)) +
-            (Math::PI * (ground.wire.mm + d))
+            (Math::PI * (site.wire.mm + d))
         end
-        circuits + (2 * fields[:coils] * helix_mm(ground.wire.mm))
+        circuits + (2 * fields[:coils] * helix_mm(site.wire.mm))
       end
 
       # The perimeter of an ellipse, by the arithmetic-geometric mean (Abramowitz and Stegun 17.6).
@@ -40,10 +40,10 @@ module Meander
       end
 
       # The circuits as drawn.
-      def threads
+      def wire_uses
         return [] unless fits?
 
-        place, (dx, dy) = ground.at(middle)
+        place, (dx, dy) = site.at(middle)
         Array.new(fields[:circuits]) { |i| [ellipse(place, dx, dy, i), (i < (fields[:circuits] + 1) / 2) ? 1 : -1] }
       end
 
@@ -66,7 +66,7 @@ module Meander
       def lay
         return [] unless fits?
 
-        place, dir = ground.at(middle)
+        place, dir = site.at(middle)
         [lie(place.first(2), dir)]
       end
     end

@@ -24,8 +24,8 @@ module Meander
 
       # Both ends through every row, and on each side its wraps and what lies beyond them up to the next.
       def own_mm
-        across = rows.sum { |row| 2 * ground.edges(row.along).then { |near, far| far - near } }
-        between = [rows.size - 1, 0].max * ground.base.values_at(0, -1).sum do |wire|
+        across = rows.sum { |row| 2 * site.edges(row.along).then { |near, far| far - near } }
+        between = [rows.size - 1, 0].max * site.base.values_at(0, -1).sum do |wire|
           (fields[:wraps] * helix_mm(wire.mm)) + [pitch_mm - (fields[:wraps] * d), 0.0].max
         end
         across + between
@@ -43,7 +43,7 @@ module Meander
       # What the fullest row leaves in its gap.
       def left_mm = rows.map { |row| held_mm(row.along) - (row.count * kind.along_mm) }.min
 
-      def threads = rows.map { |row| [ground.edges(row.along).map { |edge| [row.along, edge] }, 1] }
+      def wire_uses = rows.map { |row| [site.edges(row.along).map { |edge| [row.along, edge] }, 1] }
 
       # Of the fullest row.
       def gap_mm = rows.map { |row| held_mm(row.along) }.max
@@ -51,7 +51,7 @@ module Meander
       # How much longer the far wire is than the near one from the first row to the last.
       def tilt_mm
         rows.each_cons(2).sum do |one, other|
-          (other.along - one.along) * ground.turned * ground.edges((one.along + other.along) / 2).then do |near, far|
+          (other.along - one.along) * site.turned * site.edges((one.along + other.along) / 2).then do |near, far|
             near - far
           end
         end
@@ -68,14 +68,14 @@ module Meander
         return filled if asked.empty?
 
         places = asked.each_index.map { |i| fields[:from].mm + (kind.across_mm / 2) + (i * pitch_mm) }
-        places.zip(asked).take_while { |along, _| along + (kind.across_mm / 2) <= ground.length_mm }
+        places.zip(asked).take_while { |along, _| along + (kind.across_mm / 2) <= site.length_mm }
           .map { |along, wanted| Row.new(along, [wanted, most(along)].min) }.reject { |row| row.count.zero? }
       end
 
       # As many as each row holds, from where one first does to where none does any more.
       def filled
         along, found = fields[:from].mm + (kind.across_mm / 2), []
-        while along + (kind.across_mm / 2) <= ground.length_mm
+        while along + (kind.across_mm / 2) <= site.length_mm
           held = most(along)
           found << Row.new(along, held) if held.positive?
           break if held.zero? && found.any?
@@ -92,7 +92,7 @@ module Meander
       # lies between them.
       def held_mm(along)
         long, high = kind.along_mm, kind.across_mm / 2
-        OUTLINE.map { |cos, sin| ground.clear_mm(along + (high * sin)) + (long * (1 - cos)) }.min
+        OUTLINE.map { |cos, sin| site.clear_mm(along + (high * sin)) + (long * (1 - cos)) }.min
       end
 
       def lay

@@ -27,14 +27,14 @@ module Meander
         )
       end
 
-      attr_reader :fields, :kind, :ground, :lying
+      attr_reader :fields, :kind, :site, :lying
 
-      # fields: as read from the document; kind: Kind; ground: Ground or BentGround; thread: the wire its beads are
+      # fields: as read from the document; kind: Kind; ground: Site or BentSite; thread: the wire its beads are
       # threaded on.
-      def initialize(fields, kind, ground, thread)
+      def initialize(fields, kind, site, thread)
         @fields = fields
         @kind = kind
-        @ground = ground
+        @site = site
         @thread = thread
         @lying = lay.map(&:freeze).freeze
         freeze
@@ -45,7 +45,7 @@ module Meander
       def id = fields[:id]
 
       # In all copies of its section; what follows is told of one of them.
-      def count = lying.size * ground.copies
+      def count = lying.size * site.copies
       def mass_g = count * kind.mass_g
 
       # Wires through one hole, in mm; own wire cut for it, in mm (nil where it takes none); what the section's weaving
@@ -56,7 +56,7 @@ module Meander
       def wraps = 0
 
       # The lines of that wire as they are drawn: [[points on its ground, 1 in front or -1 behind], ...].
-      def threads = []
+      def wire_uses = []
 
       # How many were asked for and do not fit (one, where none does); room left in mm, nil where nothing is filled;
       # from one bead to the next, in mm.
@@ -72,7 +72,7 @@ module Meander
 
       def to_h
         {id:, rule: fields[:rule], bead: kind.id, count:, thread: thread.words,
-          wire_mm: ground.copies * (own_mm || extra_mm), need_mm: Bundle.needs_mm(through), hole_mm: kind.hole_mm,
+          wire_mm: site.copies * (own_mm || extra_mm), need_mm: Bundle.needs_mm(through), hole_mm: kind.hole_mm,
           passes: through.size, wires_mm: through, gap_mm:, left_mm:, pitch_mm:, mass_g:, words:, guessed: kind.guessed}
       end
 

@@ -5,14 +5,14 @@ module Meander
     # Every way beads are placed: rule in the document => class.
     module Rules
       ALL = {"woven" => Woven, "rows" => Rows, "curve" => Curve, "strung" => Strung, "framed" => Framed,
-        "centre" => Centre, "scattered" => Scattered, "met" => Met, "surface" => Surface}.freeze
+        "centre" => Centre, "scattered" => Scattered, "met" => StitchedWhereMet, "surface" => Surface}.freeze
       SENTENCES = ALL.transform_values { |rule| rule::SENTENCE }.freeze
 
       # ground: what the placement's section is; the beads are threaded on the section's weaving wire, on a wire of
       # their own, or on the bent wire itself.
-      def self.build(fields, piece, ground)
-        thread = piece.carrier(fields[:id]) || (ground.woven? ? ground.strip.section.working_wire : ground.wire)
-        ALL.fetch(fields[:rule]).new(fields, piece.bead(fields[:bead]), ground, thread)
+      def self.build(fields, piece, site)
+        thread = piece.carrier(fields[:id]) || (site.woven? ? site.strip.section.working_wire : site.wire)
+        ALL.fetch(fields[:rule]).new(fields, piece.bead(fields[:bead]), site, thread)
       end
     end
   end

@@ -20,7 +20,7 @@ module Meander
 
       def passes = fields[:passes]
       def pitch_mm = (fields[:coils] * d) + kind.across_mm
-      def room_mm = ground.length_mm - fields[:from].mm
+      def room_mm = site.length_mm - fields[:from].mm
       def most = [(room_mm / pitch_mm).floor, 0].max * passes
       def over = short(fields[:count])
 
@@ -35,11 +35,11 @@ module Meander
       # Bare turns are a helix; the turn with the bead goes round the core's back, out round the bead's side, through it
       # and back.
       def own_mm
-        rho, out, up = (ground.wire.mm + d) / 2, (ground.wire.mm + kind.across_mm) / 2, kind.along_mm / 2
+        rho, out, up = (site.wire.mm + d) / 2, (site.wire.mm + kind.across_mm) / 2, kind.along_mm / 2
         far = Math.hypot(out, up)
         turn = [Math.atan2(out, up) - Math.acos([rho / far, 1.0].min), 0.0].max
         beaded = (Math::PI * rho) + (2 * ((rho * turn) + Math.sqrt([(far**2) - (rho**2), 0.0].max))) + kind.along_mm
-        lying.size * ((fields[:coils] * helix_mm(ground.wire.mm)) + beaded)
+        lying.size * ((fields[:coils] * helix_mm(site.wire.mm)) + beaded)
       end
 
       private
@@ -52,8 +52,8 @@ module Meander
 
       # So many pitches on, to the side its number says.
       def beside(place, share, number)
-        (x, y, _), (dx, dy) = ground.at([fields[:from].mm + ((place + share) * pitch_mm), ground.length_mm].min)
-        off = (number.even? ? 1 : -1) * (ground.wire.mm + kind.across_mm) / 2
+        (x, y, _), (dx, dy) = site.at([fields[:from].mm + ((place + share) * pitch_mm), site.length_mm].min)
+        off = (number.even? ? 1 : -1) * (site.wire.mm + kind.across_mm) / 2
         lie([x + (off * dy), y - (off * dx)], [dx, dy], end_on: true)
       end
     end

@@ -35,7 +35,7 @@ module Meander
       # Those of so many repeats of a half, [[repeat from 0, pass], ...]: the second one leaves out what it shares with
       # the first.
       def seats(repeats, half = 0)
-        skipped = @layout.skipped(half) - ((half == 1) ? @layout.laid.passes_before : 0)
+        skipped = @layout.skipped(half) - ((half == 1) ? @layout.weave.passes_before : 0)
         Array.new(Rule.check(count(repeats))) { |number| seat(number) }.reject do |round, pass|
           round.zero? && pass < skipped
         end
@@ -73,9 +73,9 @@ module Meander
 
       # Where gaps change along the strip every pass has a straight of its own.
       def straight_mm(round, pass, repeats)
-        return passes[pass].straight_mm if @layout.laid.straight?
+        return passes[pass].straight_mm if @layout.weave.straight?
 
-        @layout.laid.strip(repeats).pass_at(@layout.laid.passes_before + (round * passes.size) + pass).straight_mm
+        @layout.weave.strip(repeats).pass_at(@layout.weave.passes_before + (round * passes.size) + pass).straight_mm
       end
 
       # In front (or behind) the wire rises to the hole and comes down again instead of lying straight.

@@ -7,7 +7,7 @@ module Meander
       # wire: its words; section: where it is used; share: which repeats its length weaves, in words, empty where it
       # weaves all; runs: [[Kind, how many], ...] as they are strung; length_mm: of all of them on the wire; copies: how
       # many such strings are made, one for each copy of the section.
-      String = Struct.new(:wire, :section, :share, :runs, :length_mm, :copies, keyword_init: true) do
+      BeadString = Struct.new(:wire, :section, :share, :runs, :length_mm, :copies, keyword_init: true) do
         def count = runs.sum(&:last)
 
         def to_h
@@ -27,7 +27,7 @@ module Meander
       # In the order of the wire: in that of the work, or, where one length weaves both halves from its middle, from its
       # one end over the first pass of each half to its other end.
       def self.lengths(rules)
-        strip = rules.first.ground.strip
+        strip = rules.first.site.strip
         lengths = strip.account.lengths
         used = rules.flat_map(&:lying).group_by { |one| woven_in(strip, one.pass) }
         lengths.map do |length|
@@ -44,7 +44,7 @@ module Meander
       def self.woven_in(strip, pass)
         layout = strip.layout
         half, number = layout.half_of(pass, strip.repeats)
-        [half, ((number + layout.skipped(half) - layout.laid.passes_before) / layout.pattern.passes.size).clamp(0,
+        [half, ((number + layout.skipped(half) - layout.weave.passes_before) / layout.pattern.passes.size).clamp(0,
           (strip.repeats / layout.sides) - 1) + 1]
       end
 
@@ -68,8 +68,8 @@ module Meander
         runs = lying.reverse.slice_when { |one, other| one.kind.id != other.kind.id }.map do |run|
           [run.first.kind, run.size]
         end
-        String.new(wire:, section: rules.first.fields[:section], share:, runs:,
-          length_mm: lying.sum { |one| one.kind.along_mm }, copies: rules.first.ground.copies).freeze
+        BeadString.new(wire:, section: rules.first.fields[:section], share:, runs:,
+          length_mm: lying.sum { |one| one.kind.along_mm }, copies: rules.first.site.copies).freeze
       end
       private_class_method :along_the_wire, :lengths, :woven_in, :turn?, :share, :string
     end

@@ -11,7 +11,7 @@ module Meander
           {from: Sentence.mm(2), apart: Sentence.mm(0), count: 1}, thread: false)
 
       def words = "#{kind.words} strung on the wire"
-      def room_mm = ground.length_mm - fields[:from].mm
+      def room_mm = site.length_mm - fields[:from].mm
       def pitch_mm = kind.along_mm + fields[:apart].mm
       def most = [((room_mm + fields[:apart].mm) / pitch_mm + 1e-9).floor, 0].max
       def over = short(fields[:count])
@@ -29,7 +29,7 @@ module Meander
       def lay
         wanted = fields[:count].zero? ? most : [fields[:count], most].min
         Array.new(wanted) do |i|
-          place, dir = ground.at(fields[:from].mm + (i * pitch_mm) + (kind.along_mm / 2))
+          place, dir = site.at(fields[:from].mm + (i * pitch_mm) + (kind.along_mm / 2))
           lie(place.first(2), dir)
         end
       end

@@ -7,7 +7,7 @@ module Meander
       SENTENCE = Sentence.new("across the front from corner to corner", [FILL], {count: 0}, thread: true)
 
       def words = "#{kind.words} across the front from corner to corner"
-      def line_mm = Math.hypot(ground.strip.woven_mm, wide)
+      def line_mm = Math.hypot(site.strip.woven_mm, wide)
       def most = (line_mm / kind.along_mm).floor
       def over = short(fields[:count])
       def pitch_mm = lying.empty? ? nil : line_mm / lying.size
@@ -22,18 +22,18 @@ module Meander
       def wraps = lying.size
 
       # Through each bead in front, to the back, on to the next and up again.
-      def own_mm = lying.empty? ? 0.0 : line_mm + (2 * lying.size * ground.strip.layout.frame.thickness_mm)
+      def own_mm = lying.empty? ? 0.0 : line_mm + (2 * lying.size * site.strip.layout.frame.thickness_mm)
 
       private
 
-      def wide = ground.edges(ground.from_mm).then { |near, far| far - near }
+      def wide = site.edges(site.from_mm).then { |near, far| far - near }
 
       def lay
         wanted = fields[:count].zero? ? most : [fields[:count], most].min
-        long = ground.strip.woven_mm
+        long = site.strip.woven_mm
         Array.new(wanted) do |i|
           ((i + 0.5) / wanted).then do |share|
-            lie([ground.from_mm + (share * long), (share - 0.5) * wide], [long, wide], face: 1)
+            lie([site.from_mm + (share * long), (share - 0.5) * wide], [long, wide], face: 1)
           end
         end
       end

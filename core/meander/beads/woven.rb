@@ -24,13 +24,13 @@ module Meander
       end
 
       # How many places there are to thread one on: wraps, or repeats.
-      def places = seats.all.size * ground.strip.repeats
+      def places = seats.all.size * site.strip.repeats
 
       # Of two wires that take turns one leads through each bead.
-      def through = ground.strip.section.in_turn? ? [d] : ground.strip.section.strands.map(&:mm)
+      def through = site.strip.section.in_turn? ? [d] : site.strip.section.strands.map(&:mm)
 
       def extra_mm
-        layout.sides.times.sum { |half| seats.extra_mm(ground.strip.repeats / layout.sides, half) } * through.size
+        layout.sides.times.sum { |half| seats.extra_mm(site.strip.repeats / layout.sides, half) } * through.size
       end
 
       # From one to the next along the strip.
@@ -47,14 +47,14 @@ module Meander
         "#{number}#{{1 => "st", 2 => "nd", 3 => "rd"}.fetch(last, "th")} "
       end
 
-      def layout = ground.strip.layout
+      def layout = site.strip.layout
       def seats = layout.seats.find { |one| one.fields[:id] == id }
 
       # Read off the drawn strip, half by half.
       def lay
         middle = (layout.frame.centres.first + layout.frame.centres.last) / 2
         numbers = layout.sides.times.flat_map { |side| in_half(side) }
-        strokes = Picture::DrawStrip.call(ground.strip, turn_rad: Math::PI / 4).strokes_at(numbers)
+        strokes = Picture::DrawStrip.call(site.strip, turn_rad: Math::PI / 4).strokes_at(numbers)
         numbers.map do |number|
           seats.edge? ? beside(strokes.fetch(number), middle, number) : upon(strokes.fetch(number), middle, number)
         end
@@ -62,8 +62,8 @@ module Meander
 
       # The passes that carry one.
       def in_half(side)
-        repeats = ground.strip.repeats
-        from = (side * layout.strip(repeats).pass_count) + layout.laid.passes_before - layout.skipped(side)
+        repeats = site.strip.repeats
+        from = (side * layout.strip(repeats).pass_count) + layout.weave.passes_before - layout.skipped(side)
         seats.seats(repeats / layout.sides, side).map do |round, pass|
           from + (round * layout.pattern.passes.size) + pass
         end
@@ -71,15 +71,15 @@ module Meander
 
       def upon(stroke, middle, pass)
         low, high = stroke.points.minmax_by(&:first)
-        lie([ground.from_mm + ((low[1] + high[1]) / 2), ((low[0] + high[0]) / 2) - middle],
+        lie([site.from_mm + ((low[1] + high[1]) / 2), ((low[0] + high[0]) / 2) - middle],
           [high[1] - low[1], high[0] - low[0]], face: stroke.face, pass:)
       end
 
       def beside(stroke, middle, pass)
         side, wire = seats.near? ? [-1, 0] : [1, -1]
-        centre = ground.opening ? ground.edges(ground.from_mm + stroke.points.last[1])[wire] :
+        centre = site.opening ? site.edges(site.from_mm + stroke.points.last[1])[wire] :
           layout.frame.centres[wire] - middle
-        lie([ground.from_mm + stroke.points.last[1], centre + (side * (ground.base[wire].mm + kind.across_mm) / 2)],
+        lie([site.from_mm + stroke.points.last[1], centre + (side * (site.base[wire].mm + kind.across_mm) / 2)],
           [1.0, 0.0], end_on: true, pass:)
       end
     end

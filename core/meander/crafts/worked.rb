@@ -54,12 +54,12 @@ module Meander
       def longer = {}
 
       # Working wire: wraps; the lengths that are cut (called: the section in words, nil where it is all of the piece);
-      # what it takes in all (Thread); wires cut for something by themselves (OwnLength); grams of it.
+      # what it takes in all (WireUse); wires cut for something by themselves (SeparateLength); grams of it.
       def wraps = 0
       def lengths(_called) = []
-      def threads = own_lengths.map { |own| Thread.of(own) }
-      def own_lengths = []
-      def mass_g = own_lengths.sum(&:mass_g)
+      def wire_uses = separate_lengths.map { |own| WireUse.of(own) }
+      def separate_lengths = []
+      def mass_g = separate_lengths.sum(&:mass_g)
 
       # Other sections that it joins: pairs of ids.
       def joins = []

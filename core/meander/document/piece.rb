@@ -95,7 +95,7 @@ module Meander
         Section.new(self, fields, base: base.map { |visit| wire(visit.wire[:id]) },
           working: working.map { |visit| wire(visit.wire[:id]) }, place:,
           threaded: beads(fields[:id]).select { |placed| placed[:rule] == "woven" },
-          laid: {cut_away: base.each_index.select { |i| base[i].cut_away },
+          seating: {cut_away: base.each_index.select { |i| base[i].cut_away },
             in_turn: working.map(&:number).uniq.size > 1, reserve: working.first&.wire&.fetch(:reserve)})
       end
 

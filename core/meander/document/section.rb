@@ -7,19 +7,19 @@ module Meander
     # A section of a piece as its craft asks it: its fields, the wires at its seats, and what the piece says of them.
     # Lengths in mm.
     class Section
-      attr_reader :piece, :fields, :base, :working, :threaded, :laid, :place
+      attr_reader :piece, :fields, :base, :working, :threaded, :seating, :place
 
       # base: the wires that are cut in one, in the order they lie; working: those that are worked with; threaded:
-      # placements of beads that are threaded while it is worked; laid: what the visits say: which base wires are cut
+      # placements of beads that are threaded while it is worked; seating: what the visits say: which base wires are cut
       # away (cut_away, their numbers), whether working wires take turns (in_turn), what is kept of them (reserve);
       # place: the JSON pointer to it.
-      def initialize(piece, fields, base:, working:, threaded:, laid:, place:)
+      def initialize(piece, fields, base:, working:, threaded:, seating:, place:)
         @piece = piece
         @fields = fields
         @base = base.freeze
         @working = working.freeze
         @threaded = threaded.freeze
-        @laid = laid.freeze
+        @seating = seating.freeze
         @place = place
         freeze
       end
@@ -29,8 +29,8 @@ module Meander
       def [](key) = fields[key]
 
       # The same with other values, or on other wires.
-      def with(base: self.base, working: self.working, threaded: self.threaded, laid: self.laid, **changes)
-        Section.new(piece, {**fields, **changes}, base:, working:, threaded:, laid:, place:)
+      def with(base: self.base, working: self.working, threaded: self.threaded, seating: self.seating, **changes)
+        Section.new(piece, {**fields, **changes}, base:, working:, threaded:, seating:, place:)
       end
 
       def pattern = fields[:pattern]
@@ -40,14 +40,14 @@ module Meander
       # The strands that are laid side by side or take turns, each with the wire it is.
       def strands = working
       def working_wire = working.first
-      def in_turn? = laid[:in_turn]
+      def in_turn? = seating[:in_turn]
       def from_middle? = fields[:from] == "middle"
 
       # Do both halves share the coils in the middle?
       def shares_centre? = from_middle? && fields[:centre] == "shared"
 
       # Is the base wire of a number cut away once the section is worked, so that only what lies under it stays?
-      def cut_away?(number) = laid[:cut_away].include?(number)
+      def cut_away?(number) = seating[:cut_away].include?(number)
 
       # Is how far it is worked, or how much of it is bare, found by what the piece must meet?
       def free? = fields.dig(:extent, :kind) == "free" || fields.dig(:bare, :gives) == true
@@ -62,13 +62,14 @@ module Meander
       def beads = piece.beads(id)
 
       # What a working wire keeps on a tail for later: its mm, and whether on the tail it begins with.
-      def reserve_mm = laid[:reserve][:length].mm
-      def reserved_first? = laid[:reserve][:side] == "start"
+      def reserve_mm = seating[:reserve][:length].mm
+      def reserved_first? = seating[:reserve][:side] == "start"
 
       # All that it is worked by, wherever it stands: what is equal is worked alike.
       def key
         kinds = threaded.map { |placed| piece.bead(placed[:bead]).fields }
-        [fields.except(:at), base, working, laid, piece.document[:allowances], piece.document[:weaves], threaded, kinds]
+        [fields.except(:at), base, working, seating, piece.document[:allowances], piece.document[:weaves], threaded,
+          kinds]
       end
 
       # The same as text.

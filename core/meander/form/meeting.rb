@@ -7,14 +7,14 @@ module Meander
     module Meeting
       # On each row: which of its lines, which of that line's points, and the place.
       On = Struct.new(:line, :point, :place)
-      Met = Struct.new(:one, :other) do
+      Place = Struct.new(:one, :other) do
         def apart_mm = Math.hypot(other.place[0] - one.place[0], other.place[1] - one.place[1])
       end
       # So many points of a line's part are compared with so many of the other's before the nearest are looked at one by
       # one.
       COARSE = 48
 
-      # @return [Array<Met>]
+      # @return [Array<Place>]
       def self.call(one, other, count)
         reversed = reversed?(one.first, other.first)
         (0...count).map { |i| nearest(one, other, [i, reversed ? count - 1 - i : i], count) }
@@ -42,7 +42,7 @@ module Meander
         found = least(line, other, *ranges.zip(steps).map { |(from, to), step| (from..to).step(step) })
         i, j = least(line, other,
           *found.zip(steps, ranges).map { |at, step, (from, to)| [at - step, from].max..[at + step, to].min })
-        Met.new(On.new(line_at, i, line[i]), On.new(other_at, j, other[j])).freeze
+        Place.new(On.new(line_at, i, line[i]), On.new(other_at, j, other[j])).freeze
       end
 
       def self.least(line, other, ones, others)

@@ -4,7 +4,7 @@ module Meander
   module Output
     # Beads as SVG: tone on tone, each at its place with its hole along its wire.
     module BeadSvg
-      # drawn: see Beads::Drawn; shown: answers whether beads of a face (1, -1 or 0) are seen here; the block turns a
+      # drawn: see Beads::Drawing; shown: answers whether beads of a face (1, -1 or 0) are seen here; the block turns a
       # place, or a direction, of the drawing into one of the page.
       def self.call(drawn, shown)
         rows = drawn[:set].select { |row| shown.call(row[5]) }

@@ -5,18 +5,18 @@ module Meander
     # The figures of a weave on its own, as plain values and as lines of text. Lengths in mm; wire_mm is the wire used
     # with its slack, path_mm without it, both of all strands and with no tails.
     module WeaveFigures
-      def self.call(swatch)
-        repeat, frame = swatch.repeat, swatch.frame
-        path_mm = repeat.wire_mm * swatch.repeats * frame.strands
-        {wire_mm: path_mm * (1 + swatch.slack), path_mm:, slack: swatch.slack, repeats: swatch.repeats,
-          woven_mm: repeat.advance_mm * swatch.repeats,
+      def self.call(weave)
+        repeat, frame = weave.repeat, weave.frame
+        path_mm = repeat.wire_mm * weave.repeats * frame.strands
+        {wire_mm: path_mm * (1 + weave.slack), path_mm:, slack: weave.slack, repeats: weave.repeats,
+          woven_mm: repeat.advance_mm * weave.repeats,
           width_mm: frame.x_range(repeat.walk.visited).then { |low, high| high - low },
           thickness_mm: frame.thickness_mm, wire_per_repeat_mm: repeat.wire_mm * frame.strands,
           advance_per_repeat_mm: repeat.advance_mm,
           packed_per_repeat_mm: repeat.packed_mm, loosest_per_repeat_mm: repeat.loosest_mm,
           passes_per_repeat: repeat.passes.size,
-          runs_twice: repeat.walk.runs_twice?, cover: swatch.cover.faces.map { |face| cover(face) },
-          advice: advice(swatch).map { |item| item.to_h.slice(:id, :severity, :title, :why, :remedy) }}
+          runs_twice: repeat.walk.runs_twice?, cover: weave.cover.faces.map { |face| cover(face) },
+          advice: advice(weave).map { |item| item.to_h.slice(:id, :severity, :title, :why, :remedy) }}
       end
 
       def self.words(figures)
@@ -34,11 +34,11 @@ module Meander
           longest_bare_mm: face.longest_mm}
       end
 
-      def self.advice(swatch)
+      def self.advice(weave)
         Crafts::Weaving::Advice::Council.of_strip(
-          Crafts::Weaving::Advice::Woven.new(frame: swatch.frame, repeat: swatch.repeat, strip: swatch.strip,
-            pitch_mm: swatch.pitch_mm, sides: 1,
-            cover: swatch.cover)
+          Crafts::Weaving::Advice::Woven.new(frame: weave.frame, repeat: weave.repeat, strip: weave.strip,
+            pitch_mm: weave.pitch_mm, sides: 1,
+            cover: weave.cover)
         )
       end
       private_class_method :cover, :advice

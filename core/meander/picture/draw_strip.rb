@@ -30,18 +30,18 @@ module Meander
         DisplayList.new(rods: rods, shapes: @shapes.to_a, cells: cells, placements:,
           strands: bent_rods + @ends.strands(@drawn) + tails, marks:, colours:,
           wire_mm: @layout.frame.wire_mm,
-          centres: @layout.laid.widest.centres, gaps:, counting:, beads: @ends.beads)
+          centres: @layout.weave.widest.centres, gaps:, counting:, beads: @ends.beads)
       end
 
       private
 
       def colours = @layout.section.piece.colours
-      def gaps = (0..@layout.frame.count).map { |gap| @layout.laid.widest.gap_x(gap) }
-      def rods = @layout.laid.straight? ? Rods.call(@drawn).map { |rod| rod.except(:number) } : []
+      def gaps = (0..@layout.frame.count).map { |gap| @layout.weave.widest.gap_x(gap) }
+      def rods = @layout.weave.straight? ? Rods.call(@drawn).map { |rod| rod.except(:number) } : []
 
       # Base wires whose gaps change along the strip are drawn as they run, from millimetre to millimetre.
       def bent_rods
-        return [] if @layout.laid.straight?
+        return [] if @layout.weave.straight?
 
         ys = [-@drawn.bare_mm, *(0..@drawn.woven_mm.floor).map(&:to_f), @drawn.woven_mm,
           @drawn.woven_mm + @drawn.bare_mm]
@@ -65,7 +65,7 @@ module Meander
       # How the passes of a half are counted: how many the first takes, those before its repeats, how many a repeat
       # takes, how many repeats there are, and how many passes the second half leaves out at its beginning.
       def counting
-        {half: @strip.pass_count, before: @layout.laid.passes_before, repeat: @layout.pattern.passes.size,
+        {half: @strip.pass_count, before: @layout.weave.passes_before, repeat: @layout.pattern.passes.size,
           repeats: @drawn.repeats / @layout.sides, skipped: @layout.skipped(@layout.sides - 1)}
       end
 

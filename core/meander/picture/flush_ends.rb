@@ -4,7 +4,7 @@ module Meander
   module Picture
     # What stands at the ends of a strip that is drawn by itself: its base wires, cut flush and rounded. Answers, as
     # everything that stands there does, `strands(strip)`, lines { wire:, d:, points: } in the places of the strip, and
-    # `beads`, see Beads::Drawn.
+    # `beads`, see Beads::Drawing.
     class FlushEnds
       NO_BEADS = {looks: [].freeze, solids: [].freeze, set: [].freeze}.freeze
 

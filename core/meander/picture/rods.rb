@@ -22,7 +22,7 @@ module Meander
         end
         return first unless second
 
-        begun = layout.laid.second(repeats / 2).woven_mm
+        begun = layout.weave.second(repeats / 2).woven_mm
         first.map { |from, to| [begun + half + from, begun + half + to] } + second.map do |from, to|
           [begun - half - to, begun - half - from]
         end

@@ -7,7 +7,7 @@ module Meander
       # cell: a Cell; wires: [[wire, mm beside the path], ...]; first_mm: how far on its first copy lies; step_mm,
       # count: its copies; pass: the number of its first pass in the order of work, every: how many passes on the next
       # copy is made.
-      Drawn = Struct.new(:cell, :wires, :first_mm, :step_mm, :count, :pass, :every, keyword_init: true)
+      CellRun = Struct.new(:cell, :wires, :first_mm, :step_mm, :count, :pass, :every, keyword_init: true)
 
       # At most so many passes to a cell, so that a part of a long repeat can be drawn by itself.
       CELL_PASSES = 96
@@ -24,7 +24,7 @@ module Meander
         @wires = layout.section.strands
       end
 
-      # Drawn values, in the order they are woven; the wire at rest of two that take turns comes last.
+      # CellRun values, in the order they are woven; the wire at rest of two that take turns comes last.
       def call = @layout.section.in_turn? ? in_turn : @strip.blocks.flat_map { |block| drawn(block, beside) }
 
       private
@@ -33,7 +33,7 @@ module Meander
         pass, every = @made, block.passes.size
         @made += every * block.count
         cell(block).slices(CELL_PASSES).each_with_index.map do |cell, i|
-          Drawn.new(cell:, wires:, first_mm: 0.0, step_mm: @along * block.step_mm, count: block.count,
+          CellRun.new(cell:, wires:, first_mm: 0.0, step_mm: @along * block.step_mm, count: block.count,
             pass: pass + (i * CELL_PASSES), every:)
         end
       end
@@ -73,7 +73,7 @@ module Meander
       def taken(cell, block, number, repeats, each)
         step = @along * block.step_mm
         one = lambda do |turn, first, every, count|
-          Drawn.new(cell:, wires: [[@wires[turn % 2], 0.0]], first_mm: first * step, step_mm: every * step, count:,
+          CellRun.new(cell:, wires: [[@wires[turn % 2], 0.0]], first_mm: first * step, step_mm: every * step, count:,
             pass: @begun + ((number + (first * repeats)) * each), every: every * repeats * each)
         end
         return [one.call(number, 0, 1, block.count)] if repeats.even? || block.count == 1
@@ -92,7 +92,7 @@ module Meander
             @along * each_mm]]
         )
         (1...(run.count - 1)).group_by { |number| (number + 1) % 2 }.map do |wire, numbers|
-          Drawn.new(cell:, wires: [[@wires[wire], 0.0]], first_mm: @along * (run.from_mm + (numbers.first * each_mm)),
+          CellRun.new(cell:, wires: [[@wires[wire], 0.0]], first_mm: @along * (run.from_mm + (numbers.first * each_mm)),
             step_mm: @along * 2 * each_mm, count: numbers.size,
             pass: @begun + ((numbers.first + 1) * each), every: 2 * each)
         end

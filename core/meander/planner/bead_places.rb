@@ -23,7 +23,7 @@ module Meander
 
       # Where a place on a placement's ground lies, in each copy of its section: [[x, y, z], ...].
       def at(rule, place)
-        return [[*place, 0.0]] if rule.is_a?(Beads::Met)
+        return [[*place, 0.0]] if rule.is_a?(Beads::StitchedWhereMet)
 
         section = @plan.placed.section(rule.fields[:section])
         section.lying(*place).map { |point| @plan.pose(section).at(point) }
@@ -39,7 +39,7 @@ module Meander
       # One bead in each copy: [[which copy, place [x, y], a place further along its hole], ...].
       def copies(rule, one)
         far = [Math.hypot(*one.dir), 1e-9].max
-        onward = one.at.zip(one.dir).map { |at, step| at + (Beads::Drawn::NEAR_MM * step / far) }
+        onward = one.at.zip(one.dir).map { |at, step| at + (Beads::Drawing::NEAR_MM * step / far) }
         places = at(rule, one.at).zip(at(rule, onward))
         places.each_with_index.map { |(place, next_one), copy| [copy, place.first(2), next_one.first(2)] }
       end

@@ -27,7 +27,7 @@ module Meander
       # @return [Array<Row>]
       def self.call(plan)
         plan.cuts.map { |cut| base(cut, plan) } + plan.sections.flat_map { |section| working(section, plan) } +
-          own(plan.own_lengths) + findings(plan.piece.findings)
+          own(plan.separate_lengths) + findings(plan.piece.findings)
       end
 
       # Rows that are alike as one.
@@ -48,7 +48,7 @@ module Meander
         end
       end
 
-      # own: Crafts::OwnLength values.
+      # own: Crafts::SeparateLength values.
       def self.own(own) = own.map { |one| row("own", one.wire, one.cut_mm, one.use, one.parts) }
 
       def self.findings(findings)

@@ -52,7 +52,7 @@ module Meander
 
       # The wires beads are threaded on, where they have their own.
       def threads(rule)
-        rule.threads.each do |points, face|
+        rule.wire_uses.each do |points, face|
           points.map { |at| @plan.bead_places.at(rule, at) }.transpose.each do |line|
             @picture.line(face.positive? ? 6 : 3, rule.thread.id, rule.thread.mm, line)
           end

@@ -24,7 +24,7 @@ module Meander
       end
 
       def self.frames(chain, fit)
-        wire = chain.threads.sum(&:total_mm) / chain.copies
+        wire = chain.wire_uses.sum(&:total_mm) / chain.copies
         [-1, 1].map { |by| [chain.copies + by, by] }
           .select { |count, _| count.between?(1, Crafts::Common::MOST_COPIES) }.map do |count, by|
           told(chain.id, count, by * chain.pitch_mm, by * wire, fit).merge(woven_mm: count * chain.strip.woven_mm)

@@ -15,7 +15,7 @@ module Meander
         @questions = questions
         @ended = piece.endings.to_h { |ending| [ending.id, ended_at(ending)] }.freeze
         @runs = piece.base_wires.map { |wire| WireRun.new(wire, piece, placed, @ended) }.freeze
-        @beads = piece.beads.map { |placement| Beads::Rules.build(placement, piece, ground(placement)) }.freeze
+        @beads = piece.beads.map { |placement| Beads::Rules.build(placement, piece, site(placement)) }.freeze
         Beads::Rule.check(beads.sum(&:count))
         @fit = fit
         @told = {}
@@ -57,11 +57,11 @@ module Meander
       def bulk_mm(ending) = ended(ending.id).section.then { |section| [section.width_mm, section.thickness_mm] }
 
       # Wires cut for something by themselves: lacings, coils over folds, beads.
-      def own_lengths = sections.flat_map(&:own_lengths) + added
+      def separate_lengths = sections.flat_map(&:separate_lengths) + added
 
       # All that is cut for one of it: CutList::Row values.
       def cut_list = @told[:cut_list] ||= CutList.call(self).freeze
-      def supply = Supply.call(piece, sections.flat_map(&:threads) + added.map { |own| Crafts::Thread.of(own) })
+      def supply = Supply.call(piece, sections.flat_map(&:wire_uses) + added.map { |own| Crafts::WireUse.of(own) })
 
       # Gaps to hold while sections are worked.
       def gaps = sections.flat_map(&:gaps)
@@ -107,7 +107,7 @@ module Meander
       def mass_g = mass[:finished_g]
 
       # The beads as they go out, in the places of the finished piece.
-      def beads_h = @told[:beads] ||= Beads::Told.call(piece, beads, gaps) { |rule, at| bead_places.at(rule, at) }
+      def beads_h = @told[:beads] ||= Beads::Answer.call(piece, beads, gaps) { |rule, at| bead_places.at(rule, at) }
 
       # Where its beads lie in the finished piece.
       def bead_places = @told[:bead_places] ||= BeadPlaces.new(self).freeze
@@ -143,7 +143,7 @@ module Meander
       def covers
         @ended.values.filter_map { |one| one.bent.cover if one.ending.fold? }.map do |cover|
           use = "covers the fold with a coil of #{Units::Text.count(cover.coils, "turn")}"
-          Crafts::OwnLength.new("cover", piece, piece.wire(cover.wire), cover.path_mm, use:, wraps: cover.coils,
+          Crafts::SeparateLength.new("cover", piece, piece.wire(cover.wire), cover.path_mm, use:, wraps: cover.coils,
             slack: calibration.slack)
         end
       end
@@ -161,9 +161,9 @@ module Meander
       end
 
       # What a placement lies on: its section, or where that meets another.
-      def ground(placement)
+      def site(placement)
         section = placed.section(placement[:section])
-        return section.ground unless placement[:rule] == "met"
+        return section.site unless placement[:rule] == "met"
 
         rows = [section, placed.section(placement[:other])]
         lines = rows.map do |row|
@@ -172,9 +172,9 @@ module Meander
         met = Form::Meeting.call(*lines, placement[:places])
         places = met.map do |one|
           thick = [one.one, one.other].zip(rows).map { |on, row| row.thick_mm(on.line) }
-          Beads::MetGround::Place.new(one, thick).freeze
+          Beads::MeetingSite::Place.new(one, thick).freeze
         end
-        Beads::MetGround.new(places)
+        Beads::MeetingSite.new(places)
       end
 
       # Wires between sections, endings and what hangs on them.

@@ -9,7 +9,7 @@ module Meander
       # why: where not.
       Way = Struct.new(:kind, :total_mm, :over_mm, :possible, :why, keyword_init: true)
 
-      # threads: Crafts::Thread values.
+      # threads: Crafts::WireUse values.
       def self.call(piece, threads)
         return [] if threads.empty?
 

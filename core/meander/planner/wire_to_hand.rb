@@ -42,7 +42,7 @@ module Meander
         extent = @extents[other.id]
         return 0.0 if extent.nil? || other.section.working.none? { |wire| wire.kind == kind }
 
-        other.worked(*extent).threads.sum(&:total_mm)
+        other.worked(*extent).wire_uses.sum(&:total_mm)
       end
     end
   end

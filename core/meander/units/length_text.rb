@@ -25,7 +25,7 @@ module Meander
       # mm as a Float, or nil when the text is no length, or may be one of several (see ways). May be zero.
       # @example
       #   LengthText.mm('1/32"') #=> 0.79375
-      #   LengthText.mm("1½ in") #=> 38.1
+      #   LengthText.mm("1½ in").round(6) #=> 38.1
       def self.mm(text)
         plain = plain(text)
         return if plain.match?(GROUPED)

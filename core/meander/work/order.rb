@@ -77,7 +77,7 @@ module Meander
       end
 
       def covers
-        @plan.own_lengths.select { |own| own.kind == "cover" }.map do |own|
+        @plan.separate_lengths.select { |own| own.kind == "cover" }.map do |own|
           Step.of("end",
             "Wind #{own.cut_mm} mm of #{own.wire.words} on a mandrel as thick as the base wire and slide it over: it " \
             "#{own.use}.", nil, own.wraps / @plan.calibration.pace.to_f,

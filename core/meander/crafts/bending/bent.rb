@@ -43,7 +43,7 @@ module Meander
         end
 
         def centre = bent.centre || super
-        def ground = @kept[:ground] ||= Beads::BentGround.new(bent.points, bent.length_mm, wire, centre)
+        def site = @kept[:site] ||= Beads::BentSite.new(bent.points, bent.length_mm, wire, centre)
 
         def finished
           @kept[:picture] ||= Picture::Finished.new({wire.id => wire.material.colour}) do |picture|

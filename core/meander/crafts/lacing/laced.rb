@@ -7,8 +7,8 @@ module Meander
       # across and round the other, on to the next place; where they touch, round both at once. In the places of the
       # finished piece; mm.
       class Laced < Worked
-        # A place: Form::Meeting::Met, the base wires met (their numbers in both rows) and how thick the two are there,
-        # weave and all.
+        # A place: Form::Meeting::Place, the base wires met (their numbers in both rows) and how thick the two are
+        # there, weave and all.
         Place = Struct.new(:met, :numbers, :thick) do
           # Round both at once where less than a wire passes between them.
           def tied?(wire_mm) = met.apart_mm - (thick.sum / 2) < wire_mm
@@ -53,9 +53,9 @@ module Meander
         def joins = [rows.map(&:id)]
 
         # The wire that laces.
-        def own_lengths
+        def separate_lengths
           use = "#{tied? ? "ties" : "laces"} #{joins.first.join(" and ")}"
-          [OwnLength.new("lacing", section.piece, wire, path_mm, use:, wraps:, slack: @calibration.slack)]
+          [SeparateLength.new("lacing", section.piece, wire, path_mm, use:, wraps:, slack: @calibration.slack)]
         end
 
         # Where a base wire of a row is tied or laced. Its place is one of the finished piece.
@@ -78,7 +78,8 @@ module Meander
           where = (places.size == 1) ? "at one place" : "at #{places.size} places"
           each = "#{Units::Text.count(section[:wraps], "wrap")} round #{tied? ? "both" : "each"}"
           [Step.of("join",
-            "#{how} with #{own_lengths.first.cut_mm} mm of #{wire.words}, #{where}, #{each}; tuck both ends in at " \
+            "#{how} with #{separate_lengths.first.cut_mm} mm of #{wire.words}, #{where}, #{each}; tuck both ends " \
+            "in at " \
             "the back.", id, wraps / @calibration.pace.to_f, wires: [wire.id])]
         end
 

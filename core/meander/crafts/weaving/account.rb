@@ -110,10 +110,10 @@ module Meander
         end
 
         def join_mm(length)
-          along = @layout.laid.repeat_from_mm(length.first)
+          along = @layout.weave.repeat_from_mm(length.first)
           return along if @layout.sides == 1
 
-          begun = @layout.laid.second(per_half).woven_mm
+          begun = @layout.weave.second(per_half).woven_mm
           begun + (length.half.zero? ? along : @layout.shared_mm(repeats) - along)
         end
 

@@ -19,7 +19,7 @@ module Meander
           end
         end
 
-        def lying(along, across) = ground.repeated_mm(pitch_mm).map { |more| way.at(along + more, across, 0.0) }
+        def lying(along, across) = site.repeated_mm(pitch_mm).map { |more| way.at(along + more, across, 0.0) }
 
         private
 

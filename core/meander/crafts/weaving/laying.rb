@@ -3,7 +3,7 @@
 module Meander
   module Crafts
     module Weaving
-      # A section in, a laid-out weave out (Weave::Laid, or Weave::LaidCourse where the gaps change).
+      # A section in, a laid-out weave out (Weave::EvenLayout, or Weave::ChangingLayout where the gaps change).
       class Laying
         # Sections laid out lately, by all that they depend on: how many repeats are woven is asked of them later.
         KEPT = Kept.new(60)
@@ -51,7 +51,8 @@ module Meander
           before, after = %i[before after].map do |side|
             stretches(side).map { |walk, times| [repeat(frame, walk, table:), times] }
           end
-          Weave::Laid.new(frame, table, repeat(frame, @walk, table:, pitch_mm: pitch_mm(frame, table)), before:, after:,
+          Weave::EvenLayout.new(frame, table, repeat(frame, @walk, table:, pitch_mm: pitch_mm(frame, table)), before:,
+            after:,
             rest: rest&.then { |walk| repeat(frame, walk, table:) })
         end
 
@@ -88,7 +89,8 @@ module Meander
           before, after = %i[before after].map { |side| stretches(side) }
           half_way = profile.gaps.minmax.sum / 2
           frame = Weave::Frame.new(**sizes, clear_mm: Array.new(sizes[:base_mm].size - 1, half_way))
-          Weave::LaidCourse.new(Weave::Course.of(sizes, profile, before:, walk: @walk, after:, lean: @lean), profile,
+          Weave::ChangingLayout.new(Weave::Course.of(sizes, profile, before:, walk: @walk, after:, lean: @lean),
+            profile,
             repeat(frame, @walk))
         end
       end

@@ -12,7 +12,7 @@ module Meander
         # whole: the section as the document has it; section: as a straight strip; seats: Beads::Seats of the beads
         # threaded while it is woven; opening, stretch: of a frame, its Form::Opening and what [from, to] along it is
         # woven, nil else.
-        attr_reader :whole, :section, :calibration, :laid, :sides, :cover, :seats, :opening, :stretch
+        attr_reader :whole, :section, :calibration, :weave, :sides, :cover, :seats, :opening, :stretch
 
         # @raise [InvalidInput] where it cannot be woven
         def initialize(whole, calibration)
@@ -21,7 +21,7 @@ module Meander
           @opening = Form::Opening.of(whole.form)
           @stretch = opening && woven_stretch
           @section = opening ? framed : whole
-          @laid = Laying.call(section, calibration)
+          @weave = Laying.call(section, calibration)
           open_for_bend if shaped_first?
           @sides = section.from_middle? ? 2 : 1
           @cover = Weave::Cover.new(pattern)
@@ -37,8 +37,8 @@ module Meander
         def id = whole.id
         def free? = whole.free?
         def shaped_first? = whole.form[:shaped] == "before"
-        def frame = laid.frame
-        def pattern = laid.repeat
+        def frame = weave.frame
+        def pattern = weave.repeat
         # Ids of the sections it is made on.
         def on = []
         def bare_mm = opening ? 0.0 : whole.bare_mm
@@ -54,10 +54,10 @@ module Meander
         end
 
         # The woven section with so many repeats; the first half of it where the work goes outwards from the middle.
-        def strip(repeats) = laid.strip(repeats / sides)
+        def strip(repeats) = weave.strip(repeats / sides)
 
         # The same in one, or both halves, each as it is woven from the middle.
-        def halves(repeats) = (sides == 1) ? [strip(repeats)] : [strip(repeats), laid.second(repeats / sides)]
+        def halves(repeats) = (sides == 1) ? [strip(repeats)] : [strip(repeats), weave.second(repeats / sides)]
 
         # How many passes so many repeats take, with all that is woven before and after them.
         def passes(repeats) = halves(repeats).sum(&:pass_count)
@@ -70,10 +70,10 @@ module Meander
 
         # How many passes of a half come before its first whole repeat is over, counted as if none were left out of the
         # second half.
-        def skipped(half) = half.zero? ? 0 : laid.shared(2).passes
+        def skipped(half) = half.zero? ? 0 : weave.shared(2).passes
 
         # Outside to outside of the woven band where it is widest.
-        def width_mm = laid.widest.x_range(laid.visited).then { |low, high| high - low }
+        def width_mm = weave.widest.x_range(weave.visited).then { |low, high| high - low }
         def thickness_mm = frame.thickness_mm
 
         # What is worked round its base wires.
@@ -84,19 +84,19 @@ module Meander
 
         # As many as can be made: in a frame as far as it is to be woven.
         def most_repeats
-          opening ? nearest(stretch[1] - stretch[0]) : [MOST_REPEATS / sides, laid.most_repeats].min * sides
+          opening ? nearest(stretch[1] - stretch[0]) : [MOST_REPEATS / sides, weave.most_repeats].min * sides
         end
 
-        def woven_mm(repeats) = (laid.woven_mm(repeats / sides) * sides) - shared_mm(repeats)
+        def woven_mm(repeats) = (weave.woven_mm(repeats / sides) * sides) - shared_mm(repeats)
 
         # What both halves share of the strip in its middle.
-        def shared_mm(repeats) = (sides == 2) ? laid.shared(repeats / sides).mm : 0.0
+        def shared_mm(repeats) = (sides == 2) ? weave.shared(repeats / sides).mm : 0.0
 
         # The number of repeats that comes nearest to a woven length. Where base wires are joined at the end of it no
         # more than fits is woven: beyond it nothing passes between them.
         def nearest(length_mm)
-          most = [MOST_REPEATS / sides, laid.most_repeats].min
-          reaching = [laid.reaching((length_mm + shared_mm(2 * sides)) / sides), most].min
+          most = [MOST_REPEATS / sides, weave.most_repeats].min
+          reaching = [weave.reaching((length_mm + shared_mm(2 * sides)) / sides), most].min
           counts = [reaching - 1, reaching].select(&:positive?)
           fitting = shut? ? counts.select { |count| woven_mm(count * sides) <= length_mm + (frame.wire_mm / 2) } :
             counts
@@ -110,7 +110,7 @@ module Meander
         # What a base wire runs under a woven length: more than that where it bends outwards. Reckoned from millimetre
         # to millimetre.
         def run_mm(number, woven_mm)
-          return woven_mm if laid.straight?
+          return woven_mm if weave.straight?
 
           ys = [*(0..woven_mm.floor).map(&:to_f), woven_mm]
           ys.map { |y| [y, x_at(number, y, woven_mm)] }.each_cons(2).sum do |(y, x), (to_y, to_x)|
@@ -121,7 +121,7 @@ module Meander
         # Where a base wire lies across the strip, at a place along it.
         def x_at(number, along, woven_mm)
           from_start = (sides == 1) ? along : (along - (woven_mm / 2)).abs
-          laid.centres_at(from_start)[number]
+          weave.centres_at(from_start)[number]
         end
 
         # Where the base wires lie across the section where it begins (start) and where it ends, from its middle line.
@@ -129,7 +129,7 @@ module Meander
         def across(side)
           return joined(side) if opening
 
-          ((side == "start" && sides == 1) ? laid.frame : laid.end_frame).centres.map { |centre| centre - middle_mm }
+          ((side == "start" && sides == 1) ? weave.frame : weave.end_frame).centres.map { |centre| centre - middle_mm }
         end
 
         # The middle of the strip, from its first base wire.
@@ -145,7 +145,7 @@ module Meander
 
         def kind = (whole.form[:kind] == "waists") ? Chain : Woven
 
-        def shut? = laid.profile&.joined?
+        def shut? = weave.profile&.joined?
 
         # At its ends the wires of a frame lie side by side; in a chain they have crossed at every waist.
         def joined(side)
@@ -171,7 +171,7 @@ module Meander
           end
           pitch = [pattern.packed_mm * radius / (radius - half), pattern.advance_mm].max
           @section = section.with(rise: {kind: "open", pitch: Units::Size.new(pitch, "")})
-          @laid = Laying.call(section, calibration)
+          @weave = Laying.call(section, calibration)
         end
 
         def woven_stretch

@@ -18,7 +18,7 @@ module Meander
         def initialize(layout, repeats, half)
           @layout = layout
           @repeats = repeats
-          @less_mm = half.zero? ? 0.0 : layout.laid.shared(repeats).path_mm
+          @less_mm = half.zero? ? 0.0 : layout.weave.shared(repeats).path_mm
           @beads_mm = layout.seats.sum { |seats| seats.extra_mm(repeats, half) }
           @strands = layout.section.strands.each_index.to_a.freeze
           freeze
@@ -30,13 +30,13 @@ module Meander
         # What one strand weaves from one repeat to another, with what comes before the first and after the last of all,
         # and its share of what beads take more.
         def path_mm(first, last)
-          @layout.laid.path_mm(first, last, @repeats) - ((first == 1) ? @less_mm : 0.0) +
+          @layout.weave.path_mm(first, last, @repeats) - ((first == 1) ? @less_mm : 0.0) +
             (beads_mm * (last - first + 1) / @repeats)
         end
 
         # The longest of so many lengths that share the repeats evenly.
         def longest_mm(lengths)
-          @layout.laid.longest_mm(@repeats, lengths) + (beads_mm * (@repeats / lengths.to_f).ceil / @repeats)
+          @layout.weave.longest_mm(@repeats, lengths) + (beads_mm * (@repeats / lengths.to_f).ceil / @repeats)
         end
       end
     end

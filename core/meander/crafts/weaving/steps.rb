@@ -120,7 +120,7 @@ module Meander
         # Of some repeats, what comes before the first and after the last with them.
         def wraps(from, to, half)
           each, all = @layout.pattern.passes.size, @layout.strip(@strip.repeats).pass_count
-          before = @layout.laid.passes_before
+          before = @layout.weave.passes_before
           passes = (to - from + 1) * each
           passes += before - @layout.skipped(half) if from == 1
           passes += all - before - (repeats * each) if to == repeats

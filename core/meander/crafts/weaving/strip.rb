@@ -51,7 +51,7 @@ module Meander
           Advice::Woven.new(frame: layout.frame, repeat: layout.pattern, strip: layout.strip(repeats),
             cover: layout.cover,
             pitch_mm: (rise[:kind] == "open") ? rise[:pitch].mm : nil, sides: layout.sides, repeats:,
-            profile: layout.laid.profile)
+            profile: layout.weave.profile)
         end
 
         def words = Weave::Samples.words(section.pattern, layout.frame.count, section.piece.document[:weaves])
@@ -69,9 +69,9 @@ module Meander
         end
 
         def threaded_beads
-          ground = Beads::Ground.new(self, length_mm: woven_mm)
-          rules = section.threaded.map { |placed| Beads::Rules.build(placed, section.piece, ground) }
-          Beads::Drawn.call(rules) { |_, (along, across)| [[across + layout.middle_mm, along]] }
+          site = Beads::Site.new(self, length_mm: woven_mm)
+          rules = section.threaded.map { |placed| Beads::Rules.build(placed, section.piece, site) }
+          Beads::Drawing.call(rules) { |_, (along, across)| [[across + layout.middle_mm, along]] }
         end
 
         def weave_h

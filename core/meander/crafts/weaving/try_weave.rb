@@ -29,7 +29,8 @@ module Meander
         def self.tried(section, sample)
           clear = sample.clear && Units::Size.of(sample.clear * section.working_wire.mm)
           base = Array.new(sample.base) { |i| section.base.first.named("b#{i + 1}") }
-          section.with(base:, working: [section.working_wire], laid: {**section.laid, cut_away: [], in_turn: false},
+          section.with(base:, working: [section.working_wire],
+            seating: {**section.seating, cut_away: [], in_turn: false},
             from: "end", form: {kind: "straight"}, rise: {kind: "packed"},
             pattern: {kind: "walk", gaps: sample.gaps, before: sample.before, after: sample.after}, threaded: [],
             spacing: clear ? {kind: "apart", clear: Array.new(sample.base - 1, clear)} : {kind: "tight"})

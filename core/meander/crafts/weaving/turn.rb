@@ -18,7 +18,7 @@ module Meander
 
         def path_mm(first, last)
           mine, others = (first..last).partition { |repeat| mine?(repeat) }
-          woven = mine.sum { |repeat| @layout.laid.path_mm(repeat, repeat, @repeats) } + beads_in(first, last)
+          woven = mine.sum { |repeat| @layout.weave.path_mm(repeat, repeat, @repeats) } + beads_in(first, last)
           woven + others.sum { |repeat| rest_mm(repeat) }
         end
 
@@ -48,7 +48,7 @@ module Meander
         def rest_mm(repeat)
           return 0.0 if repeat == 1 || repeat == @repeats
 
-          @layout.laid.repeat_from_mm(repeat + 1) - @layout.laid.repeat_from_mm(repeat)
+          @layout.weave.repeat_from_mm(repeat + 1) - @layout.weave.repeat_from_mm(repeat)
         end
       end
     end

@@ -53,7 +53,7 @@ module Meander
 
         # Of a wire that is cut away only what lies under the weave stays.
         def kept_mm(number)
-          return run_mm(number) unless section.cut_away?(number) && layout.laid.straight?
+          return run_mm(number) unless section.cut_away?(number) && layout.weave.straight?
 
           Picture::Rods.call(strip).select { |rod| rod[:number] == number }.sum { |rod| rod[:to] - rod[:from] }
         end
@@ -82,10 +82,10 @@ module Meander
         def mass_g = copies * strip.mass_g
         def gaps = strip.gaps
 
-        def threads
+        def wire_uses
           account = strip.account
           kept = account.reserve_mm
-          [Thread.new(used_mm: copies * (account.path_mm + account.slack_mm),
+          [WireUse.new(used_mm: copies * (account.path_mm + account.slack_mm),
             total_mm: (copies * (account.total_mm - kept)) + kept, kept_mm: kept,
             lengths: copies * account.count.clamp(1, nil), begun: copies * section.strands.size, closed: !opening.nil?)]
         end
@@ -115,12 +115,12 @@ module Meander
         end
 
         # What its beads are placed on: the weave of a straight strip, all of what is bent.
-        def ground
-          once(:ground) do
-            next Beads::Ground.new(strip, length_mm: strip.woven_mm) if straight?
+        def site
+          once(:site) do
+            next Beads::Site.new(strip, length_mm: strip.woven_mm) if straight?
 
             turned = (!way.flat? || length_mm.zero?) ? 0.0 : way.turn(length_mm) / length_mm
-            Beads::Ground.new(strip, length_mm:, from_mm: woven_from, opening:, turned:, copies:)
+            Beads::Site.new(strip, length_mm:, from_mm: woven_from, opening:, turned:, copies:)
           end
         end
 
@@ -156,7 +156,7 @@ module Meander
           if opening
             return opening.edge(layout.side_of(number), base[number].mm).map { |along, off| way.at(along, off, 0.0) }
           end
-          return changing(number) unless layout.laid.straight?
+          return changing(number) unless layout.weave.straight?
 
           steps = straight? ? 1 : [(length_mm / STEP_MM).ceil, 24].max
           (0..steps).map { |i| way.at(length_mm * i / steps, across(number), 0.0) }

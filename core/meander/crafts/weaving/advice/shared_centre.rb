@@ -17,7 +17,7 @@ module Meander
 
           def self.reason(woven)
             return "Two wires that take turns have each their own." if woven.section.in_turn?
-            return "Over gaps that change each half is woven whole." unless woven.layout.laid.straight?
+            return "Over gaps that change each half is woven whole." unless woven.layout.weave.straight?
 
             "This weave does not begin with wraps that something else follows."
           end

@@ -1,0 +1,15 @@
+# frozen_string_literal: true
+
+module Meander
+  module Crafts
+    # What a section takes of weaving wire. used_mm: woven, slack and all; total_mm: cut for it, tails, waste and margin
+    # with it; kept_mm: of that kept on a tail for later, once for all its copies; lengths: how many are cut; begun: how
+    # many are begun where they cannot go on from another; closed: whether the spool cannot pass.
+    WireUse = Struct.new(:used_mm, :total_mm, :kept_mm, :lengths, :begun, :closed, keyword_init: true) do
+      # Of a wire cut by itself.
+      def self.of(own)
+        new(used_mm: own.used_mm, total_mm: own.total_mm, kept_mm: 0.0, lengths: own.lengths, begun: 1, closed: false)
+      end
+    end
+  end
+end

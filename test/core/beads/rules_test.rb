@@ -1,0 +1,337 @@
+# frozen_string_literal: true
+
+require_relative "../../test_helper"
+require_relative "../../support/sections"
+require_relative "../../support/trays"
+
+# Where beads are placed, what they take of wire, and what is noticed.
+class BeadsTest < PieceTest
+  include Sections
+  include Trays
+
+  def faults(json)
+    assert_raises(Meander::InvalidInput) { plan(json) }.faults.to_h { |fault| [fault.path, fault.message] }
+  end
+
+  def cuff(placement, kind = bead, **changes) = plan(with_beads(document("cuff", **changes), placement, kind))
+  def woven_bead(**changes) = placed("woven", of: "repeat", every: 2, first: 1, on: "front", **changes)
+  def pendant(placement, kind = bead, **changes) = plan(with_beads(document("pendant", **changes), placement, kind))
+  def wired(rule, **changes) = placed(rule, weaving: "w3", **changes)
+
+  # A rosette, and a wire to carry beads on it.
+  def spun = document("component").tap { |json| json["wires"] << weaving }
+
+  # Over a pass of length L it rises to the hole and comes down: 2 sqrt(a^2 + h^2) + b - L more, h half the bead less
+  # half the wire.
+  def test_beads_on_the_weaving_wire
+    bare, made = plan(document("cuff")), cuff(woven_bead)
+    count = (made.fit.repeats + 1) / 2
+    extra = (2 * 1.3) + 3.0 # the first front pass goes round one wire: no straight at all
+
+    assert_equal [count, count], [rule_of(made).count, answer(made)[:beads][:drawn][:set].size]
+    assert_in_delta count * extra, made.band.strip.account.beads_mm, 1e-9
+    assert_in_delta bare.band.strip.account.path_mm + (count * extra), made.band.strip.account.path_mm, 1e-6
+    assert_in_delta made.band.strip.account.total_mm, made.band.strip.account.lengths.sum(&:cut_mm), 1e-6
+    assert_in_delta count * 2.5e-3 * ((Math::PI * 27 / 6) - (Math::PI * 0.64 * 3 / 4)), made.mass[:beads_g], 1e-9
+    long = cuff(woven_bead(of: "wrap", first: 6, every: 60), "sections.0.pattern.both": 1)
+
+    assert_in_delta long.band.strip.account.beads_mm, rule_of(long).extra_mm, 1e-9
+  end
+
+  # Every bead lies on its own pass, on the face asked for, as many on each half where the work goes outwards from the
+  # middle.
+  def test_beads_lie_on_their_passes
+    {"front" => 1, "back" => -1, "near" => 0, "far" => 0}.each do |on, face|
+      made = cuff(woven_bead(of: "wrap", every: 5, on:), "sections.0.from": "middle", "sections.0.centre": "own",
+        pins: pins("repeats" => 20))
+      set = answer(made)[:beads][:drawn][:set]
+      middle = made.band.strip.woven_mm / 2
+
+      assert_equal [face], set.map { |row| row[5] }.uniq, on
+      assert_equal set.size, set.map { |row| row[2] }.uniq.size
+      assert_equal set.count { |row| row[2] > middle }, set.count { |row| row[2] < middle }
+      assert_operator set.map { |row| row[1] }.max, :<, -1.9 if on == "near" # beside the near wire, half a bead off it
+    end
+  end
+
+  # Beside the edge the wire goes round the bead instead of turning: straight up and down where it is as wide as the
+  # turn is high.
+  def test_a_bead_beside_the_edge
+    made = cuff(woven_bead(on: "near"))
+    rho, out, up = 0.7, 2.0, 1.5
+    far = Math.hypot(out, up)
+    turn = [Math.atan2(out, up) - Math.acos(rho / far), 0].max
+    extra = (2 * ((rho * turn) + Math.sqrt((far**2) - (rho**2)))) + 3 - (Math::PI * rho)
+
+    assert_in_delta extra, made.band.strip.account.beads_mm / rule_of(made).count, 1e-9
+  end
+
+  TWO = {"wires.3": {"id" => "w4", "role" => "weaving", "size" => {"typed" => "0.4 mm"}, "metal" => "brass",
+    "temper" => "soft"}, "sections.0.weaving": %w[w3 w4], "sections.0.strands": 2}.freeze
+
+  # Of two wires that take turns each carries the beads of its own repeats, and takes what leads round them; laid side
+  # by side both lead through every bead. Either way a bead lies on every repeat.
+  def test_beads_on_two_wires
+    rule = placed("woven", of: "repeat", every: 1, first: 1, on: "near")
+    %w[together in_turn].product(%w[end middle]).each do |turns, from|
+      json = document("cuff", pins: pins("repeats" => 20), "sections.0.turns": turns, "sections.0.from": from,
+        "sections.0.centre": "own", **TWO)
+      bare, made = plan(json), plan(with_beads(json, rule))
+      set = made.beads.first
+      strands = (turns == "together") ? 2 : 1
+
+      assert_equal [20, strands], [set.count, set.through.size], "#{turns} from #{from}"
+      assert_in_delta made.band.strip.account.path_mm - bare.band.strip.account.path_mm, set.extra_mm, 1e-6
+      assert_in_delta set.extra_mm, made.band.strip.account.beads_mm, 1e-6
+      assert_in_delta made.band.strip.account.strand_paths_mm.sum, made.band.strip.account.path_mm, 1e-6
+      along = set.lying.map { |one| one.at[0] }.sort
+      steps = along.each_cons(2).map { |a, b| b - a }
+
+      assert_in_delta made.band.layout.pattern.advance_mm, steps.sort[steps.size / 2], 1e-6
+      strings = answer(made)[:beads][:strings]
+
+      assert_equal 20, strings.sum { |one| one[:runs].sum { |run| run[:times] } }
+      assert_equal((turns == "in_turn") ? ["0.4 mm brass", "0.4 mm copper"] : ["0.4 mm copper"],
+        strings.map { |one| one[:wire] }.uniq.sort)
+    end
+  end
+
+  # Each working length is strung with the beads it weaves, the last used first; one that weaves both halves as they lie
+  # along the strip.
+  def test_every_length_has_its_own_string
+    rules = [placed("woven", id: "d1", of: "repeat", every: 4, first: 1, on: "near"),
+      placed("woven", id: "d2", bead: "k2", of: "repeat", every: 4, first: 3, on: "near")]
+    of = ->(**changes) {
+      plan(
+        document("cuff", pins: pins("repeats" => 40), **changes).merge("tray" => [bead, bead("k2")], "beads" => rules)
+      )
+    }
+    two = of.call("allowances.working_length": size("900 mm"))
+    strings = answer(two)[:beads][:strings]
+
+    assert_equal two.band.strip.account.lengths.map { |length| "repeats #{length.first} to #{length.last}" },
+      strings.map { |one| one[:share] }
+    two.band.strip.account.lengths.zip(strings).each do |length, string|
+      used = (length.first..length.last).filter_map { |repeat| {1 => "k1", 3 => "k2"}[repeat % 4] }
+
+      assert_equal used.reverse, string[:runs].flat_map { |run| [run[:bead]] * run[:times] }
+    end
+    told = answer(two)[:order].find { |step| step[:kind] == "bead" }[:words]
+
+    assert_match(/4 of Bead k1 \(3 mm\) and 3 of Bead k2 \(3 mm\) in their order for repeats 1 to 13,/, told)
+    whole = of.call("sections.0.from": "middle", "allowances.working_length": size("9 m"))
+
+    assert_equal [""], answer(whole)[:beads][:strings].map { |one| one[:share] }
+    assert_equal whole.beads.flat_map(&:lying).sort_by { |one| -one.at[0] }.map { |one| one.kind.id },
+      answer(whole)[:beads][:strings].first[:runs].flat_map { |run| [run[:bead]] * run[:times] }
+    halves = answer(of.call("sections.0.from": "middle", "allowances.working_length": size("900 mm")))[:beads][:strings]
+
+    assert_operator halves.size, :>, 1
+    assert(halves.all? { |one| one[:share].end_with?("half") })
+  end
+
+  # The order of stringing is that of use turned round.
+  def test_the_order_they_are_strung_in
+    json = document("cuff", tray: [bead("k1"), bead("k2", "2 mm", "2 mm")], pins: pins("repeats" => 6),
+      beads: [woven_bead(every: 2), woven_bead(id: "d2", bead: "k2", first: 2, every: 4)])
+    made = plan(json)
+    used = made.beads.flat_map { |rule| rule.lying.map { |one| [one.at[0], one.kind.id] } }.sort.map(&:last)
+    strung = answer(made)[:beads][:strings].first
+
+    assert_equal %w[k1 k2 k1 k1 k2], used
+    assert_equal used.reverse, strung[:runs].flat_map { |run| [run[:bead]] * run[:times] }
+    assert_in_delta (3 * 3) + (2 * 2), strung[:length_mm], 1e-9
+  end
+
+  # Rows hold as many as their gap at their narrower side; both ends of one wire go through each, and wrap the frame
+  # between.
+  def test_rows_across_a_frame
+    made = pendant(wired("rows", counts: [], wraps: 2, from: size("6 mm")), bead("k1", "2 mm", "2 mm"),
+      "sections.0.extent": {"kind" => "repeats", "count" => 1})
+    rule = rule_of(made)
+    opening = made.sections.first.opening
+    rows = rule.lying.group_by { |one| one.at[0] }
+    across = rows.keys.sum { |along| 2 * (opening.clear_mm(along) + 0.8) }
+    between = (rows.size - 1) * 2 * ((2 * Math.hypot(Math::PI * 1.1, 0.3)) + (2.0 - 0.6))
+
+    rows.each { |along, row| assert_operator row.size * 2.0, :<=, opening.clear_mm(along) + 0.15 }
+    rows.each { |along, row| assert_operator (row.size + 1) * 2.0, :>, opening.clear_mm(along) - 0.6 }
+    assert_in_delta across + between, rule.own_mm, 1e-6
+    assert_equal [0.3, 0.3], rule.through
+    assert_in_delta 2.0, rule.pitch_mm, 1e-9
+    assert_in_delta 1.1, rule.bare_mm, 1e-9
+    wide = pendant(wired("rows", counts: [1, 2, 40], wraps: 9, from: size("12 mm")), bead("k1", "2 mm", "2 mm"))
+
+    assert_in_delta 10 * 0.3, rule_of(wide).pitch_mm, 1e-9
+    assert_equal "bead-no-room", advice(wide, "bead-no-room").id
+    assert_equal "warn", advice(wide, "bead-on-weave").severity
+  end
+
+  # Along the inside of an arc they sit at R - s/2 - D/2 - d - b/2; as many as that line holds, outside more.
+  def test_beads_along_an_arc
+    arc = lambda do |side, towards|
+      strip = woven("s1", %w[w1 w2], {kind: "arc", radius: 20.0, towards:},
+        extent: {"kind" => "repeats", "count" => 20})
+      plan(with_beads(put_together([strip], wires: [base("w1"), base("w2"), weaving]),
+        placed("curve", weaving: "w9", side:, wraps: 1, count: 0)))
+    end
+    %w[near far].each do |towards|
+      inside, outside = %w[inside outside].map { |side| arc.call(side, towards) }
+      long = inside.sections.first.length_mm
+      line = long * (20 - 0.55 - 0.4 - 0.3 - 1.5) / 20
+
+      assert_in_delta line, rule_of(inside).line_mm, 1e-9
+      assert_equal (line / 3).floor, rule_of(inside).count
+      assert_operator rule_of(outside).count, :>, rule_of(inside).count
+      centre = inside.placed.poses["s1"].at([(towards == "far") ? 20.0 : -20.0, 0.0, 0.0])
+
+      inside.beads_h[:drawn][:set].each do |_, x, y, *|
+        assert_in_delta 20 - 2.75, Math.hypot(x - centre[0], y - centre[1]), 1e-3
+      end
+    end
+  end
+
+  # Strung, framed and centred beads: their room, their wire, their place.
+  def test_beads_on_bent_wires
+    stem = put_together([bent("s1", "w1", {kind: "line", length: 30.0})], wires: [base("w1"), weaving], endings: [])
+    strung = plan(
+      with_beads(stem.merge("wires" => [base("w1")]),
+        placed("strung", from: size("2 mm"), apart: size("1 mm"), count: 0), bead(hole: "1 mm"))
+    )
+
+    assert_equal 7, rule_of(strung).count
+    assert_in_delta 28 - 27, rule_of(strung).left_mm, 1e-9
+    assert_equal [[0.8]], strung.beads.map(&:through)
+    framed = plan(
+      with_beads(stem, placed("framed", weaving: "w9", from: size("8 mm"), circuits: 2, coils: 6),
+        bead("k1", "8 mm", "8 mm", hole: "1 mm"))
+    )
+    coil = Math.hypot(Math::PI * 1.1, 0.3)
+
+    assert_in_delta (Math::PI * (8.3 + 8.9)) + (2 * Math::PI * 1.1) + (12 * coil), rule_of(framed).own_mm, 1e-9
+    assert_in_delta framed.separate_lengths.first.path_mm, rule_of(framed).own_mm, 1e-9
+    assert_equal "only a straight run is a stem",
+      faults(with_beads(spun, placed("framed", weaving: "w9", from: size("1 mm"), circuits: 1, coils: 1)))[
+        "/beads/0/section"]
+  end
+
+  def test_a_bead_in_the_centre
+    made = pendant(wired("centre", wraps: 3), bead("k1", "10 mm", "10 mm"))
+    rule = rule_of(made)
+
+    assert_in_delta 15 + 0.8 + (6 * Math.hypot(Math::PI * 1.1, 0.3)), rule.own_mm, 1e-6
+    assert_in_delta 15 - 0.6 - 10, rule.left_mm, 1e-6
+    over = advice(pendant(wired("centre", wraps: 3), bead("k1", "16 mm", "16 mm")), "bead-over-opening")
+
+    assert_equal ["note", "It is 16 mm wide, the opening 14.4 mm."], [over.severity, over.why]
+    assert_nil advice(made, "bead-over-opening")
+    ring = plan(
+      put_together([woven("s1", %w[w1 w2], {kind: "ring"}, extent: {"kind" => "repeats", "count" => 40})],
+        wires: [base("w1"), base("w2"), weaving]).merge("tray" => [bead],
+          "beads" => [placed("centre", weaving: "w9", wraps: 2)])
+    )
+    x, y = ring.beads_h[:drawn][:set].first[1, 2]
+
+    assert_in_delta ring.sections.first.length_mm / 2 / Math::PI, Math.hypot(x, y), 1e-3
+  end
+
+  # What goes through a hole, what is crowded, heavy, rough or guessed is said with figures.
+  def test_what_is_noticed
+    small = advice(cuff(woven_bead, bead(hole: "0.4 mm")), "bead-hole-small")
+
+    assert_equal ["stop", "/beads/0/bead", 0.315], [small.severity, small.place, small.figures[:passes_mm]]
+    assert_in_delta 0.45, small.figures[:need_mm], 1e-9
+    assert_nil advice(cuff(woven_bead, bead(hole: "0.45 mm")), "bead-hole-small")
+    assert_operator advice(cuff(woven_bead(every: 1)), "bead-crowded").figures[:pitch_mm], :<, 3
+    assert_equal "warn", advice(cuff(woven_bead, bead("k1", "20 mm", "20 mm")), "bead-heavy").severity
+    assert_equal "warn",
+      advice(cuff(woven_bead, bead(material: "shell"), "wires.2.metal": "silver_plated"), "bead-rough").severity
+    assert_match(/hole/, advice(cuff(woven_bead, bead(guessed: ["hole"])), "bead-guessed").why)
+    %w[bead-hole-small bead-crowded bead-heavy bead-rough bead-guessed bead-no-room].each do |id|
+      assert_nil advice(cuff(woven_bead), id), id
+    end
+  end
+
+  # Round a core: bare turns are helices, the turn with a bead goes out round it; two passes hold twice as many, to both
+  # sides.
+  def test_beads_scattered_round_a_core
+    core = put_together([bent("s1", "w1", {kind: "line", length: 40.0})], wires: [base("w1"), weaving])
+    made = ->(
+      **changes) {
+      plan(
+        with_beads(core,
+          placed("scattered", weaving: "w9", from: size("2 mm"), coils: 4, passes: 1, count: 0, **changes))
+      )
+    }
+    one, two = made.call, made.call(passes: 2)
+    coil = Math.hypot(Math::PI * 1.1, 0.3)
+    rho, out, up = 0.55, 1.9, 1.5
+    far = Math.hypot(out, up)
+    beaded = (Math::PI * rho) +
+      (2 * ((rho * [Math.atan2(out, up) - Math.acos(rho / far), 0].max) + Math.sqrt((far**2) - (rho**2)))) + 3
+
+    assert_equal [(38 / 4.2).floor, 2 * (38 / 4.2).floor], [one, two].map { |plan| rule_of(plan).count }
+    assert_in_delta 9 * ((4 * coil) + beaded), rule_of(one).own_mm, 1e-9
+    assert_equal [-1.9, 1.9], two.beads_h[:drawn][:set].map { |row| row[1] }.minmax.map { |x| x.round(6) }
+    assert_match(/100 need a core \d+ mm long/, advice(made.call(count: 100), "bead-no-room").remedy)
+  end
+
+  # Stitched on where two wires meet: wraps on both, straight across through the bead; in front where there is no room
+  # between.
+  def test_beads_where_two_sections_meet
+    rows = lambda do |apart|
+      line = {kind: "line", length: 30.0}
+      beside = {"kind" => "beside", "section" => "s1", "across" => size("#{apart} mm"), "along" => size("0 mm"),
+        "side" => "far"}
+      json = put_together([bent("s1", "w1", line), bent("s2", "w2", line, at: beside)],
+        wires: [base("w1"), base("w2"), weaving])
+      plan(with_beads(json, placed("met", weaving: "w9", other: "s2", places: 2, wraps: 3)))
+    end
+    far, near = rows.call(5), rows.call(1)
+    coil = Math.hypot(Math::PI * 1.1, 0.3)
+    on = far.beads.first.site.places.each_cons(2).sum do |a, b|
+      Math.hypot(5, b.met.one.place[1] - a.met.other.place[1])
+    end
+
+    assert_in_delta (2 * 5) + (12 * coil) + on, rule_of(far).own_mm, 1e-9
+    assert_equal [[0, 0], [1, 1]], [far, near].map { |plan| plan.beads_h[:drawn][:set].map { |row| row[5] } }
+    assert_equal "beads are stitched on where two sections meet",
+      faults(with_beads(spun, placed("met", weaving: "w9", other: "s1", places: 1, wraps: 1)))["/beads/0/other"]
+  end
+
+  def test_what_cannot_be
+    json = document("cuff")
+
+    assert_equal ["/tray/0/hole"], faults(with_beads(json, woven_bead, bead(hole: "3 mm"))).keys
+    assert_equal ["/tray/0/length"], faults(with_beads(json, woven_bead, bead("k1", "0 mm"))).keys
+    assert_equal ["/beads/0/bead"], faults(with_beads(json, woven_bead(bead: "k9"))).keys
+    assert_equal ["/beads/0/section"], faults(with_beads(json, woven_bead(section: "s7"))).keys
+    assert_equal ["/beads/0/section"],
+      faults(with_beads(json, placed("strung", from: size("1 mm"), apart: size("0 mm"), count: 3))).keys
+    assert_equal ["/beads/0/section"],
+      faults(with_beads(json, wired("rows", counts: [], wraps: 1, from: size("0 mm")))).keys
+    assert_equal ["/beads/0/every"], faults(with_beads(json, woven_bead(every: 1.5))).keys
+    assert_equal ["/beads/0/weaving"], faults(with_beads(json, wired("surface", weaving: "w1", count: 0))).keys
+  end
+
+  # A thousand beads on a short wire are named, and only as many as there is room for are drawn.
+  def test_far_too_many
+    json = with_beads(put_together([bent("s1", "w1", {kind: "line", length: 50.0})], wires: [base("w1")]),
+      placed("strung", from: size("0 mm"), apart: size("0 mm"), count: 1000), bead(hole: "1 mm"))
+    made = plan(json)
+
+    assert_equal [16, 984], [rule_of(made).count, advice(made, "bead-no-room").figures[:over]]
+  end
+
+  # What fills a gap: those the wire passes first, then those that leave least between.
+  def test_what_fits
+    kinds = [["3 mm", "0.8 mm"], ["4 mm", "0.84 mm"], ["4.5 mm", "0.3 mm"], ["30 mm", "1 mm"],
+      ["6 mm", "1 mm"]].map { |long, hole| kind(length: size(long), width: size(long), hole:) }
+    fits = Meander::Beads::Fitting.call(kinds, gap_mm: 13.0, wires: [0.4, 0.4])
+
+    assert_equal [[3.0, 4, false], [4.0, 3, false], [6.0, 2, true],
+      [4.5, 2, false]].sort_by { |along, count, passes| [passes ? 0 : 1, (13 - (along * count)) / (count + 1)] },
+      fits.map { |fit| [fit.kind.along_mm, fit.count, fit.passes] }
+    assert_in_delta 13 - 12, fits.find { |fit| fit.kind.along_mm == 4 }.left_mm, 1e-9
+  end
+end

@@ -1,0 +1,116 @@
+# frozen_string_literal: true
+
+require_relative "../../test_helper"
+require_relative "../../support/sections"
+
+# What every ending must hold to, for random sizes on random wires.
+class EndingPathsTest < PieceTest
+  include Sections
+
+  SIZE = Meander::Units::Size
+  # Kind => its values for random sizes, and how many wires it takes.
+  KINDS = {
+    "loop" => [->(r) { {inside: r.rand(2.0..9.0), wraps: r.rand(1..6), turns: r.rand(1..3)} }, 1..2],
+    "hook" => [->(r) { {inside: r.rand(2.0..9.0), shank: r.rand(5.0..15.0), wraps: r.rand(1..5)} }, 1..2],
+    "eye" => [->(r) { {inside: r.rand(1.0..6.0)} }, 1..1],
+    "curl" => [->(r) { {inside: r.rand(0.5..4.0), turns: r.rand(1..6)} }, 1..1],
+    "post" => [->(r) { {length: r.rand(8.0..20.0)} }, 1..1],
+    "bail" => [->(r) { {inside: r.rand(2.0..8.0), wraps: r.rand(1..5)} }, 1..3],
+    "wrap" => [->(r) { {wraps: r.rand(1..5)} }, 1..3],
+    "doubled_hook" => [->(r) { {inside: r.rand(2.0..8.0), shank: r.rand(6.0..15.0), wraps: r.rand(1..5)} }, 1..1],
+    "tuck" => [->(r) { {length: r.rand(2.0..15.0)} }, 1..3],
+    "coil" => [->(r) { {inside: r.rand(1.0..6.0), turns: r.rand(1..20)} }, 1..1],
+    "ribbon" => [->(r) { {wide: 9.0, thick: 3.0, depth: r.rand(4.0..12.0), length: 14.0, glued: r.rand < 0.5} }, 1..4],
+    "fold" => [->(r) { (r.rand < 0.5) ? {ring: r.rand(2.0..9.0)} : {rounded: r.rand < 0.5} }, 2..2]
+  }.freeze
+  ROUNDS_EACH = 15
+
+  def wire(id, mm) = Meander::Document::Wire.new(id:, use: "base", size: SIZE.of(mm), metal: "copper", temper: "soft")
+
+  def each_ending
+    seed = Random.new_seed % 100_000
+    random = Random.new(seed)
+    KINDS.each do |kind, (sizes, wires)|
+      ROUNDS_EACH.times do
+        mm = random.rand(0.5..1.4).round(2)
+        fields = sizes.call(random).transform_values { |value| value.is_a?(Float) ? SIZE.of(value.round(2)) : value }
+        count = random.rand(wires)
+        own = Array.new(count) { |i| wire("w#{i}", mm) }
+        centres = Array.new(count) { |i| (i * (mm + 0.4)).round(3) }
+        fields = {kind:, **fields}
+        yield Meander::Endings::Registry.build(fields, numbers: [*0...count], wires: own, centres:, weaving_mm: 0.3),
+          fields, own, "seed #{seed}: #{kind} of #{count} x #{mm} #{fields}"
+      end
+    end
+  end
+
+  # The wire it costs is the way that is drawn, begun where the wire leaves its section, in one piece.
+  def test_the_wire_is_the_way_drawn
+    each_ending do |ending, fields, own, said|
+      assert_equal [*0...own.size], ending.strands.keys.sort, said
+      ending.strands.each do |id, strand|
+        points = strand.points
+        next if points.empty?
+
+        assert_in_epsilon strand.length, Meander::Curve::Strand.polyline_length(points), 0.004, said
+        assert_in_delta 0.0, points.first[1], 1e-9, said
+        assert_in_delta 0.0, points.first[2], 1e-9, said
+        assert_equal id, ending.strands.key(strand)
+      end
+      assert_kind_of String, fields[:kind]
+    end
+  end
+
+  # It reaches no farther than its wire, and takes no less wire than it reaches.
+  def test_what_an_ending_reaches
+    each_ending do |ending, _, own, said|
+      assert_operator ending.reach_mm, :>=, 0.0, said
+      bought = ending.respond_to?(:body) ? ending.body : []
+      outermost = (ending.strands.values.flat_map(&:points) + bought.flatten(1)).map { |point| point[1] }.max
+
+      assert_operator ending.reach_mm, :<=, outermost + own.first.mm, said
+      assert_operator ending.strands.values.map(&:length).max, :>=, outermost - 1e-6, said if bought.empty?
+    end
+  end
+
+  # More of anything takes more wire.
+  def test_more_of_it_takes_more_wire
+    each_ending do |ending, fields, own, said|
+      %i[wraps turns inside length shank ring].each do |key|
+        next unless fields.key?(key) && fields[key]
+        next if fields[:kind] == "ribbon" && key == :length # bought
+        next if fields[:kind] == "hook" && key == :wraps && own.size == 1 # nothing binds it
+
+        more = fields[key].is_a?(Integer) ? fields[key] + 1 : SIZE.of(fields[key].mm + 1.0)
+        centres = Array.new(own.size) { |i| (i * (own.first.mm + 0.4)).round(3) }
+        grown = Meander::Endings::Registry.build({**fields, key => more}, numbers: [*0...own.size], wires: own,
+          centres:, weaving_mm: 0.3)
+
+        assert_operator grown.strands.values.sum(&:length), :>, ending.strands.values.sum(&:length), "#{said}: #{key}"
+      end
+      refute_empty ending.words
+    end
+  end
+
+  # On a piece each of them is cut, marked where it begins and ends, and told as a step.
+  def test_endings_on_a_piece
+    one = {"eye" => {"inside" => size("2 mm")}, "curl" => {"inside" => size("1 mm"), "turns" => 2},
+      "post" => {"length" => size("12 mm")}, "coil" => {"inside" => size("2 mm"), "turns" => 4},
+           "doubled_hook" => {"inside" => size("3 mm"), "shank" => size("7 mm"), "wraps" => 2},
+           "tuck" => {"length" => size("4 mm")}, "loop" => {"inside" => size("3 mm"), "wraps" => 2},
+           "hook" => {"inside" => size("3 mm"), "shank" => size("7 mm"), "wraps" => 2}}
+    one.each do |kind, fields|
+      json = put_together([bent("s1", "w1", {kind: "line", length: 30.0})], wires: [base("w1")],
+        endings: [{"id" => "e1", "kind" => kind, "side" => "end", "wires" => ["w1"], **fields}])
+      made = plan(json)
+      ending = made.ends.all.first
+      part = made.cuts.first.parts.find { |found| found.kind == "ending" && found.mm.positive? }
+
+      assert_in_delta ending.strands[0].length, part.mm, 1e-9, kind
+      assert_equal ["start of the #{ending.words}", "end of the #{ending.words}"],
+        made.cuts.first.marks.map(&:words).last(2)
+      assert(Meander::Work::Order.call(made)
+        .any? { |step| step.words == "#{Meander::Units::Text.sentence(ending.words)} at the end." }, kind)
+    end
+  end
+end
