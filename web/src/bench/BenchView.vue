@@ -3,18 +3,18 @@ import { computed, onBeforeUnmount, onMounted, ref } from "vue";
 import { RouterLink, useRouter } from "vue-router";
 import AdviceList from "../answers/AdviceList.vue";
 import AnswersPanel from "../answers/AnswersPanel.vue";
+import CutTally from "../answers/CutTally.vue";
 import FaultList from "../answers/FaultList.vue";
 import OrderPanel from "../answers/OrderPanel.vue";
 import { api } from "../api/client";
 import BeadsPanel from "../beads/BeadsPanel.vue";
 import TheBrief from "../brief/TheBrief.vue";
-import FinishedPanel from "../finished/FinishedPanel.vue";
-import SectionStrip from "../sections/SectionStrip.vue";
 import WiresPanel from "../wires/WiresPanel.vue";
 import BenchHead from "./BenchHead.vue";
 import ConflictDialog from "./ConflictDialog.vue";
 import NotesPanel from "./NotesPanel.vue";
 import PlannedAnew from "./PlannedAnew.vue";
+import TheStage from "./TheStage.vue";
 import { createBench, provideBench } from "./useBench";
 
 /** One piece on the bench: the brief, its pictures, the wires and the answers, all of them following each other. */
@@ -24,8 +24,7 @@ const router = useRouter();
 const bench = createBench(props.id);
 provideBench(bench);
 const plan = computed(() => bench.answer.value?.plan);
-const finished = ref<InstanceType<typeof FinishedPanel> | null>(null);
-const strip = ref<InstanceType<typeof SectionStrip> | null>(null);
+const stage = ref<InstanceType<typeof TheStage> | null>(null);
 
 /** Both versions stay: this tab's becomes a piece of its own. */
 async function keepBoth() {
@@ -36,14 +35,23 @@ async function keepBoth() {
 }
 
 /** Single keys, while nothing is typed. */
-const panel = () => strip.value?.panel;
 const KEYS: Record<string, () => void> = {
-  f: () => (finished.value ?? panel())?.turn(),
-  w: () => panel()?.showWalk(),
-  m: () => panel()?.watchIt(),
-  p: () => panel()?.pointAt(),
-  s: () => panel()?.showSpace(),
+  f: () => stage.value?.turn(),
+  w: () => void stage.value?.onStrip("showWalk"),
+  m: () => void stage.value?.onStrip("watchIt"),
+  p: () => void stage.value?.onStrip("pointAt"),
+  s: () => void stage.value?.onStrip("showSpace"),
 };
+
+/** What stands below the brief, to go to. */
+const PARTS = [
+  { id: "part-brief", name: "Brief" },
+  { id: "part-beads", name: "Beads" },
+  { id: "part-wires", name: "Wires" },
+  { id: "part-order", name: "Order of work" },
+  { id: "part-notes", name: "Notes" },
+];
+const goTo = (id: string) => document.getElementById(id)?.scrollIntoView({ block: "start" });
 
 function undoOrRedo(event: KeyboardEvent) {
   event.preventDefault();
@@ -64,33 +72,29 @@ onBeforeUnmount(() => removeEventListener("keydown", key));
 </script>
 
 <template>
-  <main v-if="plan" class="bench" :class="{ built: !plan.strip }">
-    <BenchHead />
-    <p v-if="bench.trouble.value" class="trouble" role="alert">{{ bench.trouble.value }}</p>
-    <PlannedAnew />
-    <TheBrief />
-    <FaultList />
-    <AdviceList which="urgent" />
-    <FinishedPanel
-      v-if="!plan.strip"
-      ref="finished"
-      :plan="plan"
-      :title="bench.draft.value!.name"
-      :section="plan.sections.length > 1 ? bench.hand.value : null"
-      @stale="bench.replan"
-    />
-    <SectionStrip v-if="bench.strip.value" :key="bench.hand.value" ref="strip" />
-    <BeadsPanel :beads="plan.beads" :own="plan.own" :pieces="plan.pieces" />
-    <div class="bench-lower" :class="{ stale: bench.faults.value.length }">
-      <div class="bench-side">
-        <WiresPanel :plan="plan" />
-        <OrderPanel :order="plan.order" />
-      </div>
-      <div class="bench-side">
-        <AnswersPanel />
-        <AdviceList which="rest" />
-        <NotesPanel />
-      </div>
+  <main v-if="plan" class="bench">
+    <div class="bench-top">
+      <BenchHead />
+      <p v-if="bench.trouble.value" class="trouble" role="alert">{{ bench.trouble.value }}</p>
+      <PlannedAnew />
+    </div>
+    <TheStage ref="stage" />
+    <aside class="tally" data-part="tally" aria-label="The tally" :class="{ stale: bench.faults.value.length }">
+      <AdviceList which="urgent" />
+      <CutTally :plan="plan" />
+      <AnswersPanel />
+      <AdviceList which="rest" />
+    </aside>
+    <div class="work" data-part="brief">
+      <nav class="work-parts" aria-label="Parts of the bench">
+        <button v-for="part in PARTS" :key="part.id" type="button" @click="goTo(part.id)">{{ part.name }}</button>
+      </nav>
+      <FaultList />
+      <TheBrief id="part-brief" />
+      <BeadsPanel id="part-beads" :beads="plan.beads" :own="plan.own" :pieces="plan.pieces" />
+      <WiresPanel id="part-wires" :plan="plan" />
+      <OrderPanel id="part-order" :order="plan.order" />
+      <NotesPanel id="part-notes" />
     </div>
     <ConflictDialog @both="keepBoth" />
   </main>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWindowSize } from "@vueuse/core";
 import { computed, ref } from "vue";
 import type { Plan } from "../generated/plan";
 import { useFormat } from "../units/format";
@@ -10,7 +11,12 @@ import { useNear } from "./useNear";
 const props = defineProps<{ plan: Plan; title: string; section: string | null }>();
 const emit = defineEmits<{ stale: [] }>();
 const format = useFormat();
-const HEIGHT_PX = 360;
+/** Its share of the window, less what stands round it. */
+const { height: window_px, width: window_width } = useWindowSize();
+const heightPx = computed(() => {
+  const share = window_width.value < 1000 ? 0.36 : 0.46;
+  return Math.min(Math.max(Math.round(window_px.value * share) - 172, 150), 460);
+});
 const LYING_PX = 130;
 type Show = "front" | "back" | "both";
 const show = ref<Show>("both");
@@ -21,7 +27,7 @@ const FACES: { key: Show; name: string }[] = [
 ];
 const faces = computed<("front" | "back")[]>(() => (show.value === "both" ? ["front", "back"] : [show.value]));
 const size = computed(() => props.plan.extent.map(([low, high]) => high! - low!) as [number, number]);
-const height = computed(() => (liesDown(props.plan.extent) ? LYING_PX : HEIGHT_PX));
+const height = computed(() => (liesDown(props.plan.extent) ? LYING_PX : heightPx.value));
 const box = ref<HTMLElement | null>(null);
 const look = useNear(box);
 const turn = () => (show.value = show.value === "back" ? "front" : "back");

@@ -24,7 +24,7 @@ const props = defineProps<{ picture: Picture | null; title: string }>();
 const SpaceView = defineAsyncComponent(() => import("../space/SpaceView.vue"));
 const RULER_PX = 22;
 /** A band over more base wires gets a higher loupe, as far as the window allows. */
-const LOUPE_PX = { least: 168, most: 320, mostPointing: 210, perWire: 26 };
+const LOUPE_PX = { least: 132, most: 300, mostPointing: 210, perWire: 26 };
 const loupePx = computed(() => {
   const wanted = LOUPE_PX.least + Math.max((props.picture?.gaps.length ?? 3) - 3, 0) * LOUPE_PX.perWire;
   return Math.min(wanted, pointing.on.value ? LOUPE_PX.mostPointing : LOUPE_PX.most);
