@@ -243,6 +243,7 @@ class BuiltBenchTest < SystemTest
     assert_equal [untouched[0], untouched[2]], [after[0], after[2]]
     refute_in_delta untouched[1], after[1], 1.0
     take_in_hand 2
+    click_on "Section 2 as a strip"
     click_on "Watch it made"
 
     assert_selector ".player-words", text: "Hold the tail"

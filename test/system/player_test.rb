@@ -20,7 +20,7 @@ class PlayerTest < SystemTest
     click_on "Watch it made"
 
     assert_selector ".player"
-    find(".player")
+    find(".player-words")
   end
 
   def shown_made = find_field("How far it is made").value.to_i
@@ -74,6 +74,8 @@ class PlayerTest < SystemTest
     assert_button "Hold"
     assert_selector ".player-words", text: /move [5-9]/
     click_on "Hold"
+
+    assert_button "Play"
     held = find(".player-words").text
     sleep 0.4
 

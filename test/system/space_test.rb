@@ -74,7 +74,7 @@ class SpaceTest < SystemTest
     assert_equal "packed", stored_document("Heron cuff")["sections"][0]["rise"]["kind"]
     click_on "Watch it made"
     bare = drawn
-    find(".player").send_keys(:up, :up, :up)
+    find(".player-words").send_keys(:up, :up, :up)
 
     assert_operator drawn, :>, bare + 500
     click_on "Turn over"

@@ -28,7 +28,7 @@ const words = computed(() => props.string.runs.map((run) => `${run.times} × ${r
       }}{{ string.share ? `, for ${string.share}` : "" }}, {{ count }} in all: <b>{{ words }}</b>. What is used first is
       strung last.
     </figcaption>
-    <div class="bead-row">
+    <div class="bead-row" tabindex="0" role="group" :aria-label="`Beads of string ${number}`">
       <span class="bead-end">{{ count > shown.length ? `… ${count - shown.length} more` : "strung first" }}</span>
       <BeadLook v-for="(id, i) in shown" :key="i" :look="lookOf(id)" :scale="SCALE" />
       <span class="bead-end">working end</span>

@@ -89,12 +89,14 @@ onBeforeUnmount(() => removeEventListener("keydown", key));
       <nav class="work-parts" aria-label="Parts of the bench">
         <button v-for="part in PARTS" :key="part.id" type="button" @click="goTo(part.id)">{{ part.name }}</button>
       </nav>
-      <FaultList />
-      <TheBrief id="part-brief" />
-      <BeadsPanel id="part-beads" :beads="plan.beads" :own="plan.own" :pieces="plan.pieces" />
-      <WiresPanel id="part-wires" :plan="plan" />
-      <OrderPanel id="part-order" :order="plan.order" />
-      <NotesPanel id="part-notes" />
+      <div class="work-scroll">
+        <FaultList />
+        <TheBrief id="part-brief" />
+        <BeadsPanel id="part-beads" :beads="plan.beads" :own="plan.own" :pieces="plan.pieces" />
+        <WiresPanel id="part-wires" :plan="plan" />
+        <OrderPanel id="part-order" :order="plan.order" />
+        <NotesPanel id="part-notes" />
+      </div>
     </div>
     <ConflictDialog @both="keepBoth" />
   </main>

@@ -171,7 +171,6 @@ defineExpose({ turn, showWalk, watchIt, pointAt, showSpace });
       </button>
       <button type="button" class="toggle" :aria-pressed="space" title="S" @click="showSpace">In space</button>
       <span class="spacer" />
-      <span class="quiet figures">loupe shows {{ format.length(loupe.shownMm.value) }}</span>
       <div class="choice" role="group" aria-label="Loupe">
         <button type="button" aria-label="Farther" @click="loupe.zoomOut">−</button>
         <button type="button" aria-label="Nearer" @click="loupe.zoomIn">+</button>
@@ -189,6 +188,7 @@ defineExpose({ turn, showWalk, watchIt, pointAt, showSpace });
     />
     <p v-if="flat" class="trouble" role="status">{{ flat }}</p>
     <div ref="box" class="loupe-box">
+      <span class="quiet figures loupe-shows">loupe shows {{ format.length(loupe.shownMm.value) }}</span>
       <SpaceView
         v-if="space && picture"
         :picture="picture"
