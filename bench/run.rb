@@ -322,7 +322,8 @@ Dir.mktmpdir do |data|
   browser.go_to("#{server.url}/pieces/#{many}")
   sleep 0.02 until browser.evaluate("document.querySelector('.finished-picture canvas')?.width > 0")
   sleep 1
-  watch_redraws(browser, "input[aria-label='Section 3: Radius of the bend']", ".finished-picture")
+  browser.css(".section-folded")[1].click # the third section, as the first is in hand
+  watch_redraws(browser, "input[aria-label='Radius of the bend']", ".finished-picture")
   60.times do |i|
     browser.evaluate("window.say('#{30 + (i / 100.0)} mm')")
     deadline = Measure.now + 3000

@@ -95,12 +95,9 @@ Dir.mktmpdir do |data|
     browser.evaluate("document.activeElement.blur()")
   end
   look(server, "beads", size: [1280, 1000], path: "/pieces/#{ids["Kelp earrings"]}") do |browser|
-    browser.evaluate(
-      "document.querySelectorAll('.section-bench, .sections-brief').forEach((part) => (part.style.display = 'none'))"
-    )
+    browser.xpath("//button[normalize-space()='Beads']").first.click
     browser.xpath("//button[normalize-space()='What fits here?']").first.click
     sleep 1
-    browser.evaluate("window.scrollTo(0, 0)")
   end
   look(server, "heart", size: [1280, 1000], path: "/pieces/#{ids["Limpet heart"]}")
   look(server, "links", path: "/pieces/#{ids["Sluice links"]}")

@@ -41,6 +41,37 @@ class EveryPieceTest < SystemTest
     end
   end
 
+  # How much of a part of the bench is in sight, as a share; how high the page is, in windows.
+  SEEN = <<~JS
+    (() => {
+      const seen = (part) => {
+        const { top, bottom, left, right } = document.querySelector(`[data-part=${part}]`).getBoundingClientRect();
+        const high = Math.min(bottom, innerHeight) - Math.max(top, 0);
+        const wide = Math.min(right, innerWidth) - Math.max(left, 0);
+        return (high * wide) / ((bottom - top) * (right - left));
+      };
+      return [seen("stage"), seen("tally"), document.documentElement.scrollHeight / innerHeight];
+    })()
+  JS
+
+  # Whatever field of the brief is in hand, what it changes is in sight: stage and tally, in every piece, at both sizes.
+  def test_stage_and_tally_stay_in_sight
+    [[1280, 800], [820, 1180]].each do |size|
+      page.driver.resize(*size)
+      plans.each_key do |piece|
+        visit "/pieces/#{piece.id}"
+        fields = all(".brief input")
+        [fields.first, fields[fields.size / 2], fields.last].each do |field|
+          field.click
+          stage, tally, windows = page.evaluate_script(SEEN)
+
+          assert_operator [stage, tally].min, :>=, 0.6, "#{piece.name} at #{size}"
+          assert_operator windows, :<=, 2.0, piece.name
+        end
+      end
+    end
+  end
+
   # The same of pieces put together from sections, with what the core says of them.
   # Which of the finished pictures are drawn, once they had their time.
   def drawn
