@@ -54,6 +54,7 @@ Dir.mktmpdir do |data|
   look(server, "weaves", path: "/pieces/#{tide}") do |browser|
     browser.xpath("//button[normalize-space()='look at them all']").first.click
     sleep 6
+    browser.evaluate("document.querySelector('.collection').scrollIntoView()")
   end
   look(server, "weaves-compared", size: [1280, 1000], path: "/pieces/#{heron}") do |browser|
     browser.xpath("//button[normalize-space()='look at them all']").first.click
@@ -63,6 +64,7 @@ Dir.mktmpdir do |data|
       ".toggle`).click())"
     )
     sleep 1.5
+    browser.evaluate("document.querySelector('.compare').scrollIntoView()")
   end
   look(server, "pointing", size: [1280, 1180], path: "/pieces/#{heron}") do |browser|
     browser.keyboard.type("p")

@@ -12,11 +12,17 @@ const rows = computed(() => {
   return [...groups.values()].map((alike) => {
     const count = alike.reduce((sum, row) => sum + row.count, 0);
     const { cut_mm, words } = alike[0]!;
-    const uses = [...new Set(alike.map((row) => row.use))];
-    return { times: count > 1 ? `${count} × ` : "", mm: format.cut(cut_mm), words, use: uses.join("; ") };
+    const [first, ...others] = [...new Set(alike.map((row) => row.use))];
+    const use = [first, ...others.map((other) => withoutSame(other, first!))].join("; ");
+    return { times: count > 1 ? `${count} × ` : "", mm: format.cut(cut_mm), words, use };
   });
 });
 const MANY = 6;
+/** What is said twice in a row is said once: "base wire, near; far". */
+function withoutSame(use: string, before: string): string {
+  const [head] = before.split(", ");
+  return use.startsWith(`${head}, `) ? use.slice(head!.length + 2) : use;
+}
 </script>
 
 <template>

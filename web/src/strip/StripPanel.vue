@@ -16,6 +16,7 @@ import StripOverview from "./StripOverview.vue";
 import { useDrag } from "./useDrag";
 import { useLoupe } from "./useLoupe";
 import { usePlayer } from "./usePlayer";
+import { useRoom } from "./useRoom";
 import { paintWalk } from "./walk";
 
 /** The piece to scale: the whole strip with its ruler and marks, and under it a loupe on any part of it, flat or in space. */
@@ -25,8 +26,10 @@ const SpaceView = defineAsyncComponent(() => import("../space/SpaceView.vue"));
 const RULER_PX = 22;
 /** A band over more base wires gets a higher loupe, as far as the window allows. */
 const LOUPE_PX = { least: 132, most: 300, mostPointing: 210, perWire: 26 };
+const room = useRoom();
 const loupePx = computed(() => {
-  const wanted = LOUPE_PX.least + Math.max((props.picture?.gaps.length ?? 3) - 3, 0) * LOUPE_PX.perWire;
+  const wires = Math.max((props.picture?.gaps.length ?? 3) - 3, 0);
+  const wanted = Math.max(LOUPE_PX.least + wires * LOUPE_PX.perWire, room.value);
   return Math.min(wanted, pointing.on.value ? LOUPE_PX.mostPointing : LOUPE_PX.most);
 });
 const settings = useSettings();
