@@ -5,24 +5,33 @@ module Server
     # Live answers: nothing is stored.
     module Plans
       def self.catalogue
-        metals = Meander::Materials::Metal::ALL.values.map do |metal|
-          {key: metal.key, name: metal.name, colour: metal.colour}
-        end
-        tempers = Meander::Materials::Temper::ALL.map { |key, name| {key:, name:} }
-        beads = {materials: Meander::Beads::Material::ALL.values
-          .map { |material| {key: material.key, name: material.name} },
-                 shapes: Meander::Beads::Body::NAMES.map { |key, name| {key:, name:} }}
-        eases = Meander::Planner::Wearing::EASES.map { |name, mm| {name:, mm:} }
-        crafts = Meander::Crafts::Registry.all.transform_values do |craft|
-          {words: craft.words, beads: craft.beads, parts: Meander::Document::FieldParts.call(craft.fields).map(&:to_h)}
-        end
-        kinds = Meander::Document::Fields::CALLED.map do |key, name|
-          {key:, name:, strip: Meander::Document::Fields::BANDS.include?(key)}
-        end
-        {kinds:, metals:, tempers:, eases:, beads:, crafts:, sentences: sentences,
+        {kinds: kinds, **wires, beads: beads, crafts: crafts, sentences: sentences,
+          eases: Meander::Planner::Wearing::EASES.map { |name, mm| {name:, mm:} },
           weaves: Meander::Weave::Samples::ALL.map(&:to_h), beginnings: Meander::Weave::Beginnings.all(1..25),
-          starts: Meander::Document::Fields::PIECES.keys
-            .to_h { |kind| [kind, Meander::Document::StartingPiece.call(kind)] }}
+          starts: Meander::Document::Fields::PIECES.keys.to_h { |kind| [kind, Meander.start(kind)] }}
+      end
+
+      def self.kinds
+        strips = Meander::Document::Fields::BANDS
+        Meander::Document::Fields::CALLED.map { |key, name| {key:, name:, strip: strips.include?(key)} }
+      end
+
+      def self.wires
+        metals = Meander::Materials::Metal::ALL.values
+        {metals: metals.map { |metal| {key: metal.key, name: metal.name, colour: metal.colour} },
+          tempers: Meander::Materials::Temper::ALL.map { |key, name| {key:, name:} }}
+      end
+
+      def self.beads
+        {materials: Meander::Beads::Material::ALL.values.map { |material| {key: material.key, name: material.name} },
+          shapes: Meander::Beads::Body::NAMES.map { |key, name| {key:, name:} }}
+      end
+
+      def self.crafts
+        Meander::Crafts::Registry.all.transform_values do |craft|
+          parts = Meander::Document::FieldParts.call(craft.fields)
+          {words: craft.words, beads: craft.beads, parts: parts.map(&:to_h)}
+        end
       end
 
       # What a maker may choose, as it is said in sentences.
