@@ -54,6 +54,8 @@ module Server
       )
       ActiveRecord::Migration.verbose = false
       ActiveRecord::MigrationContext.new(MIGRATIONS).migrate
+      # What a migration saw of a table may have been changed by the next one.
+      ActiveRecord::Base.schema_cache.clear!
     end
 
     # Looks at a database without writing to it.

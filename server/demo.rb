@@ -6,6 +6,7 @@ module Server
   # The Saltmarsh collection, laid on the shelf of a new database.
   module Demo
     FOLDER = File.expand_path("../demo", __dir__)
+    COLLECTION = "Saltmarsh"
 
     # Lays out the collection when the shelf was never used.
     def self.lay_out_if_new = Piece.none? && lay_out
@@ -15,7 +16,7 @@ module Server
       files("pieces").each do |key, json|
         Piece.transaction do
           Piece.find_by(demo_key: key)&.destroy!
-          Piece.keep({document: Meander::Document::PieceReader.call(json).piece.to_h}, demo_key: key)
+          Piece.keep({document: Meander::Document::PieceReader.call(json).piece.to_h}, demo_key: key).put_in(COLLECTION)
         end
       end
       files("weaves").each_value do |json|

@@ -22,10 +22,12 @@ module Server
 
     # As far as revisions can count.
     MOST_REVISION = (2**62) - 1
+    COLLECTION = Meander::Document::Fields::COLLECTION
 
     has_many :versions, class_name: "Server::PieceVersion", dependent: :delete_all
 
-    scope :on_shelf, -> { where(deleted_at: nil).order(:created_at, :id) }
+    # The one that was changed last hangs first.
+    scope :on_shelf, -> { where(deleted_at: nil).order(updated_at: :desc, created_at: :asc, id: :asc) }
     scope :set_aside, -> { where.not(deleted_at: nil).order(deleted_at: :desc) }
 
     # A new piece. kept: a document as plain values and what was told of it, see Planning.kept; by: what it was planned
@@ -38,6 +40,12 @@ module Server
         piece.versions.create!(base_revision: 0, outcome: "saved", document: piece.document)
         piece
       end
+    end
+
+    # A name that no piece on the shelf has: as it is, or with a number after it.
+    def self.free_name(wanted)
+      taken = on_shelf.where("name LIKE ?", "#{sanitize_sql_like(wanted)}%").pluck(:name).to_set
+      ([wanted] + (2..(taken.size + 1)).map { |number| "#{wanted} #{number}" }).find { |name| !taken.include?(name) }
     end
 
     def self.told(kept, by)
@@ -65,6 +73,13 @@ module Server
       before = repeats if repeats && repeats != counts && ShelfRows.same_maker?(told_by, by)
       self.class.where(id:, revision:).update_all(repeats_before: repeats_before || before, **self.class.told(kept, by))
       reload
+    end
+
+    # A collection is a name, or none: then it hangs by itself. It is no change of the piece, which keeps its revision.
+    # @raise [Meander::InvalidInput]
+    def put_in(name)
+      update_columns(collection: Meander::Document::Reading.whole(COLLECTION, {"collection" => name})[:collection])
+      self
     end
 
     def content = JSON.parse(document)

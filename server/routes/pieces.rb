@@ -43,7 +43,7 @@ module Server
 
       def self.stamp(piece)
         {id: piece.id, name: piece.name, revision: piece.revision, saved_at: piece.updated_at.utc.iso8601,
-          set_aside: !piece.deleted_at.nil?}
+          collection: piece.collection, set_aside: !piece.deleted_at.nil?}
       end
 
       def self.members(stamp, *more) = "{#{[JSON.generate(stamp)[1..-2], *more.compact].join(",")}}"
@@ -51,6 +51,18 @@ module Server
       # A new piece, once it was planned.
       # @raise [Meander::InvalidInput]
       def self.keep(json, waiting: nil) = Piece.keep(Planners.ask(:kept, json, Maker.said, waiting:), by: ShelfRows.by)
+
+      # A piece to begin with, under a name that none has.
+      # @raise [Meander::InvalidInput] where there is no such kind
+      def self.start(kind, waiting: nil)
+        kinds = Meander::Document::Fields::PIECES.keys
+        unless kinds.include?(kind)
+          raise Meander::InvalidInput.new([Meander::Fault.new(path: "/start", code: "choice",
+            message: "there is no such kind of piece", given: kind, accepted: kinds.join(", "))])
+        end
+        document = Meander.start(kind)
+        keep(document.merge("name" => Piece.free_name(document["name"])), waiting:)
+      end
 
       # @raise [Meander::InvalidInput, Piece::Stale]
       def self.save(id, json, revision, waiting: nil)
@@ -66,8 +78,8 @@ module Server
 
       def self.duplicate(piece, waiting: nil)
         document = piece.content
-        name = "#{document["name"][0, 110]} (copy)"
-        keep(document.merge("name" => name), waiting:)
+        name = Piece.free_name("#{document["name"][0, 110]} (copy)")
+        keep(document.merge("name" => name), waiting:).put_in(piece.collection)
       end
 
       # A piece that cannot be planned goes back to its last version that can.
@@ -99,7 +111,9 @@ module Server
         app.get("/api/pieces") { text_json(Pieces.everything(request)) }
         app.get("/api/pieces/:id") { |id| text_json(Pieces.full(Piece.find(id), waiting: request)) }
         app.post("/api/pieces") do
-          text_json(Pieces.full(Pieces.keep(given_document, waiting: request), waiting: request), status: 201)
+          piece = given.key?("start") ? Pieces.start(given["start"], waiting: request) :
+            Pieces.keep(given_document, waiting: request)
+          text_json(Pieces.full(piece, waiting: request), status: 201)
         end
         app.post("/api/pieces/:id/duplicate") do |id|
           text_json(Pieces.row(Pieces.duplicate(Piece.find(id), waiting: request)), status: 201)
@@ -111,6 +125,9 @@ module Server
           json(Pieces.stamp(Pieces.save(id, given_document, given["revision"], waiting: request)))
         end
         app.post("/api/pieces/:id/mend") { |id| text_json(Pieces.row(Pieces.mend(Piece.find(id), waiting: request))) }
+        app.put("/api/pieces/:id/collection") do |id|
+          json(Pieces.stamp(Piece.find(id).put_in(given["collection"])))
+        end
         app.post("/api/pieces/:id/seen") do |id|
           Piece.find(id).update_columns(repeats_before: nil)
           halt 204

@@ -49,6 +49,37 @@ class PiecesTest < ServerTest
     assert_equal 7, Server::PieceVersion.where(piece_id: id, outcome: "refused").count
   end
 
+  # Each piece to begin with has a name of its own; the one that was changed last hangs first.
+  def test_pieces_are_started_under_names_of_their_own
+    ids = Array.new(3) { send_json(:post, "/api/pieces", {start: "cuff"})["id"] }
+    send_json(:put, "/api/pieces/#{ids[1]}", {revision: 1, document: document(name: "Second")})
+    Server::Piece.find(ids[1]).update_columns(updated_at: Time.now.utc + 5)
+    get "/api/pieces"
+
+    assert_equal ["New cuff", "New cuff 3", "Second"], answer["pieces"].map { |piece| piece["name"] }.sort
+    assert_equal "Second", answer["pieces"].first["name"]
+    send_json(:post, "/api/pieces", {start: "hat"})
+
+    assert_problem 422, "invalid-input"
+    assert_equal ["/start", "hat"], answer["faults"][0].values_at("path", "given")
+  end
+
+  def test_a_piece_hangs_in_a_collection
+    id = stored["id"]
+
+    assert_equal "Winter", send_json(:put, "/api/pieces/#{id}/collection", {collection: "Winter"})["collection"]
+    get "/api/pieces"
+
+    assert_equal [["Winter", 1]], answer["pieces"].map { |piece| piece.values_at("collection", "revision") }
+    [7, "", "n" * 61].each do |wrong|
+      send_json(:put, "/api/pieces/#{id}/collection", {collection: wrong})
+
+      assert_problem 422, "invalid-input"
+      assert_equal "/collection", answer["faults"][0]["path"]
+    end
+    assert_nil send_json(:put, "/api/pieces/#{id}/collection", {collection: nil})["collection"]
+  end
+
   def test_deleting_is_taken_back_and_a_copy_is_a_piece_of_its_own
     id = stored["id"]
     delete "/api/pieces/#{id}"
@@ -61,7 +92,7 @@ class PiecesTest < ServerTest
     post "/api/pieces/#{id}/duplicate"
     get "/api/pieces"
 
-    assert_equal ["New cuff", "New cuff (copy)"], answer["pieces"].map { |piece| piece["name"] }
+    assert_equal ["New cuff (copy)", "New cuff"], answer["pieces"].map { |piece| piece["name"] }
   end
 
   def test_the_demo_is_laid_out_once_and_put_back_on_demand

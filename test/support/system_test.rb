@@ -75,6 +75,47 @@ class SystemTest < ServerTest
     click_on act
   end
 
+  # A view of the stage, or a part of the bench below it.
+  def show(name) = find("[role=tab]", text: name, exact_text: true).click
+
+  # What is asked of one part of the bench, before the brief is seen again.
+  def in_part(name)
+    show name
+    yield
+    show "Brief"
+  end
+
+  # A new piece, from the shelf.
+  def start(kind)
+    click_on "New piece"
+    find(".modal .picture-choices .btn", text: kind).click
+
+    assert_selector ".bench"
+  end
+
+  # Does what the menu named "More of ..." offers.
+  def from_menu(of, act)
+    click_on "More of #{of}"
+    find(".dropdown-menu.show .dropdown-item", text: act, exact_text: true).click
+  end
+
+  # Opens a dialog by its button and chooses a picture in it.
+  def choose_picture(button, name)
+    click_on button
+    find(".modal .picture-choices .btn", text: name).click
+
+    assert_no_selector ".modal.show"
+  end
+
+  # Says how one works: "left", "dark", "inches".
+  def set(choice)
+    click_on "How you work"
+    find(".offcanvas .btn", text: choice, exact_text: true).click
+    find(".offcanvas .btn-close").click
+
+    assert_no_selector ".offcanvas"
+  end
+
   def assert_saved = assert_selector("[role=status]", text: /\ASaved\z/)
 
   def stored_document(name) = Server::Piece.find_by!(name:).content

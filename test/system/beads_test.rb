@@ -4,19 +4,31 @@ require_relative "../support/system_test"
 
 # Beads through the real interface: the tray, placing them, what fits, the order they are strung in.
 class BeadsOnTheBenchTest < SystemTest
+  def place_beads(name, rule = nil)
+    click_on "Place beads…"
+    find(".modal .picture-choices .btn", text: name).click
+    choose rule if rule
+    click_on "Place them"
+
+    assert_no_selector ".modal.show"
+  end
+
   def planned(name) = Server::Planning.plan(stored_document(name))
 
   # Beads on a cuff's weaving wire: counted, strung, their wire added; what is wrong is named and nothing is lost.
   def test_beads_woven_into_a_cuff
     visit "/"
-    click_on "New cuff"
-    select "Saltmarsh glass", from: "Bead to place"
-    click_on "Place it"
+    start "Cuff"
+    show "Beads"
+    place_beads "Saltmarsh glass"
 
     assert_selector ".placement .quiet", text: /28 beads, \d+\.\d mm of wire/
     assert_selector ".bead-string figcaption", text: "for repeats 1 to 27, 14 in all: 14 × Saltmarsh glass"
     assert_selector ".bead-string figcaption", text: "for repeats 28 to 55, 14 in all"
+    show "Wires"
+
     assert_selector ".account", text: "round beads"
+    show "Beads"
     enter "Beads 1: Every how many", "7"
 
     assert_selector ".placement .quiet", text: /\A8 beads/
@@ -35,7 +47,7 @@ class BeadsOnTheBenchTest < SystemTest
     assert_equal [7, ["hole"]],
       [stored_document("New cuff")["beads"].first["every"], stored_document("New cuff")["tray"].first["guessed"]]
     assert_equal 8, planned("New cuff").beads.first.count
-    click_on "Take beads 1 out"
+    from_menu "beads 1", "Take them out"
 
     assert_no_selector ".placement"
     click_on "Undo"
@@ -47,11 +59,10 @@ class BeadsOnTheBenchTest < SystemTest
   # In a frame's open end: rows as they fit, and the beads of the tray that fit the gap.
   def test_rows_in_a_frame_and_what_fits
     visit "/"
-    click_on "New earrings"
+    start "Earrings"
     enter "Left open at the end", "14 mm"
-    select "Reed seed", from: "Bead to place"
-    select "in rows across the frame", from: "How it is placed"
-    click_on "Place it"
+    show "Beads"
+    place_beads "Reed seed", "in rows across the frame"
     enter "Beads 1: Where the rows begin", "19"
 
     assert_no_selector "[data-advice='bead-on-weave']"
@@ -118,18 +129,22 @@ class BeadsOnTheBenchTest < SystemTest
   # than the tray holds are named.
   def test_a_gap_that_is_held
     visit "/"
-    click_on "New cuff"
+    start "Cuff"
     click_on "base wires"
     select "held apart", from: "How the base wires lie"
     enter "Clear gap 1", "3 mm"
 
+    show "Beads"
+
     assert_selector ".held-gaps li", text: "Hold the gap of 3 mm between the two wires"
+    show "Order of work"
+
     assert_selector ".order li", text: "push it along after every repeat, take it off before the last one"
+    show "Beads"
     click_on "Which of mine hold it?"
 
     assert_selector ".held-gaps tbody tr", text: /Saltmarsh glass.*as wide.*along the strip/
-    select "Marram tube", from: "Bead to place"
-    click_on "Place it"
+    place_beads "Marram tube"
 
     assert_selector ".kind-line"
     assert_saved
@@ -142,10 +157,10 @@ class BeadsOnTheBenchTest < SystemTest
   # What hangs on a bracelet is part of its length: rings, then a clasp between two loops, and back to its own hook.
   def test_what_hangs_on_a_bracelet
     visit "/"
-    click_on "New bracelet"
+    start "Bracelet"
     click_on "hook and loop"
     before = find_field("Repeats").value.to_i
-    select "jump rings", from: "Add a finding"
+    choose_picture "Hang something on…", "jump rings"
     enter "Finding 1: Jump rings", "5"
     select "start", from: "Finding 1: side"
 
@@ -159,7 +174,7 @@ class BeadsOnTheBenchTest < SystemTest
     assert_saved
     assert_equal %w[loop loop], stored_document("New bracelet")["endings"].map { |ending| ending["kind"] }
     select "a hook of its own wire", from: "What closes it"
-    click_on "Take finding 1 off"
+    from_menu "finding 1", "Take it off"
 
     assert_field "Repeats", with: before.to_s
     assert_accessible
@@ -169,7 +184,7 @@ class BeadsOnTheBenchTest < SystemTest
   # the core's.
   def test_a_toggle_and_a_ribbon_end
     visit "/"
-    click_on "New bracelet"
+    start "Bracelet"
     click_on "hook and loop"
     select "a toggle", from: "What closes it"
     select "a ribbon end", from: "The end ends in"
@@ -181,7 +196,7 @@ class BeadsOnTheBenchTest < SystemTest
 
     assert_no_selector "[data-advice='ribbon-small']"
     assert_selector "[data-advice='glue-cures']"
-    assert_selector ".order li", text: "Let the glue cure as long as its label says"
+    in_part("Order of work") { assert_selector ".order li", text: "Let the glue cure as long as its label says" }
     enter "Finding 1: Bar of the toggle", "5 mm"
 
     assert_selector "[data-advice='toggle-slips']", text: "slip out"
@@ -192,8 +207,8 @@ class BeadsOnTheBenchTest < SystemTest
     made = planned("New bracelet")
 
     assert_selector ".ending-lines li", text: "from #{made.piece.findings.first.wire_mm.ceil} mm of wire"
-    assert_selector ".order li", text: "Make a toggle bar, 16 mm long, of 1 mm copper"
-    select "a hook with two eyes", from: "Add a finding"
+    in_part("Order of work") { assert_selector ".order li", text: "Make a toggle bar, 16 mm long, of 1 mm copper" }
+    choose_picture "Hang something on…", "a hook with two eyes"
 
     assert_selector ".faults", text: "hangs in two loops"
     click_on "Undo"

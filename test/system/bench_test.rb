@@ -6,7 +6,7 @@ class BenchTest < SystemTest
   # The whole way: a new cuff, said in the brief, planned, saved and taken out.
   def test_from_a_wrist_to_a_cut_list
     visit "/"
-    click_on "New cuff"
+    start "Cuff"
     enter "Name of the piece", "Saltpan cuff"
     enter "Wrist measured", "6 1/2 in"
     enter "Ease over the wrist", "9"
@@ -123,11 +123,11 @@ class BenchTest < SystemTest
 
   def test_units_light_and_hand_are_kept
     open_piece "Reed cuff"
-    click_on "inches"
-    click_on "dark"
-    click_on "left"
+    set "inches"
+    set "dark"
+    set "left"
 
-    assert_selector ".cut-number strong", text: "6.78 in", match: :first
+    assert_selector ".cut-tally strong", text: "6.78 in", match: :first
     enter "Bare at each end", "0.25"
 
     assert_saved
@@ -136,7 +136,9 @@ class BenchTest < SystemTest
 
     assert_field "Bare at each end", with: "0.25 in"
     assert_equal "dark", page.evaluate_script("document.documentElement.dataset.bsTheme")
-    assert_equal "true", find_button("left")["aria-pressed"]
+    click_on "How you work"
+
+    assert_selector ".offcanvas .btn[aria-pressed=true]", text: "left"
   end
 
   def test_the_loupe_moves_turns_and_zooms_by_keyboard
@@ -157,10 +159,10 @@ class BenchTest < SystemTest
   private
 
   def assert_shown(planned)
-    planned.cuts.each { |bar| assert_selector ".cut-number strong", text: "#{bar.cut_mm} mm" }
+    planned.cuts.each { |bar| assert_selector ".cut-tally strong", text: "#{bar.cut_mm} mm" }
     assert_field "Repeats", with: planned.fit.repeats.to_s
     planned.band.strip.to_h[:weaving][:lengths].each do |length|
-      assert_selector ".cut-number strong", text: "#{length[:cut_mm]} mm"
+      assert_selector ".cut-tally strong", text: "#{length[:cut_mm]} mm"
     end
     assert_selector ".facts dd", text: format("%.2f g", planned.mass[:finished_g])
   end

@@ -11,9 +11,11 @@ class BuiltBenchTest < SystemTest
     assert_saved
     plan = made(name)
 
-    plan.cuts.each { |cut| assert_selector ".cut-number strong", text: "#{cut.cut_mm} mm" }
+    plan.cuts.each { |cut| assert_selector ".cut-tally strong", text: "#{cut.cut_mm} mm" }
     # alike ones are told once
-    assert_selector ".cut", count: plan.cuts.uniq { |cut| [cut.words, cut.parts, cut.marks.map(&:to_h)] }.size
+    in_part("Wires") do
+      assert_selector ".cut", count: plan.cuts.uniq { |cut| [cut.words, cut.parts, cut.marks.map(&:to_h)] }.size
+    end
     plan
   end
 
@@ -27,7 +29,7 @@ class BuiltBenchTest < SystemTest
 
   def test_earrings_from_new_to_cut_list
     visit "/"
-    click_on "New earrings"
+    start "Earrings"
     enter "Length of the frame", "30"
     enter "Width of the frame", "12 mm"
     enter "Left open at the end", "3"
@@ -35,8 +37,8 @@ class BuiltBenchTest < SystemTest
     plan = assert_cuts("New earring")
 
     assert_in_delta 12, plan.sections.first.opening.width_mm, 1e-9
-    assert_selector ".cut", text: "folded in one piece"
-    assert_selector ".order li", text: /Make the second one as its mirror image/
+    in_part("Wires") { assert_selector ".cut", text: "folded in one piece" }
+    in_part("Order of work") { assert_selector ".order li", text: /Make the second one as its mirror image/ }
     assert drawn?(".finished-picture canvas")
     select "leaf", from: "Form"
 
@@ -44,7 +46,7 @@ class BuiltBenchTest < SystemTest
     assert_cuts("New earring")
     select "a single one", from: "Pair or single"
 
-    assert_no_selector ".order li", text: /second one/
+    in_part("Order of work") { assert_no_selector ".order li", text: /second one/ }
     click_on "Undo"
     click_on "Undo"
 
@@ -67,8 +69,9 @@ class BuiltBenchTest < SystemTest
 
     cut = plan.cut_list.find { |row| row.count == 7 }
 
-    assert_selector ".weaving-cuts td",
-      text: /7 × #{cut.cut_mm} mm 0.28 mm brass, repeats 1 to #{plan.sections.first.repeats}/
+    in_part("Wires") do
+      assert_selector ".weaving-cuts td", text: /7 × #{cut.cut_mm} mm 0.28 mm brass, repeats 1 to #{plan.sections.first.repeats}/
+    end
     visit page.current_path.sub(%r{\z}, "/print")
 
     assert_equal plan.cut_list.map { |row| "#{"#{row.count} × " if row.count > 1}#{row.cut_mm} mm" },
@@ -78,7 +81,7 @@ class BuiltBenchTest < SystemTest
   # The chain says how many frames the wrist asks for, and takes them.
   def test_links_from_new_to_cut_list
     visit "/"
-    click_on "New links"
+    start "Row of links"
     enter "Wrist measured", "6 1/2 in"
 
     assert_field "Frames in the chain", with: "8"
@@ -95,10 +98,12 @@ class BuiltBenchTest < SystemTest
 
     assert_no_selector "[data-advice='row-off']"
     assert_field "Frames", with: "8"
-    assert_selector ".mark-list li", text: "start of frame 1"
-    find("button", text: /All \d+ marks/, match: :first).click
+    in_part("Wires") do
+      assert_selector ".mark-list li", text: "start of frame 1"
+      find("button", text: /All \d+ marks/, match: :first).click
 
-    assert_selector ".mark-list li", text: "crossing 7"
+      assert_selector ".mark-list li", text: "crossing 7"
+    end
     select "from either side in turn", from: "Wire that lies over at a waist"
 
     assert_selector "[data-advice='waists-differ']", text: "do not all cross the same way"
@@ -108,12 +113,12 @@ class BuiltBenchTest < SystemTest
   # A pendant grows: another section on its wires, then one mirrored, its ends bent to curls.
   def test_a_pendant_from_new_to_cut_list
     visit "/"
-    click_on "New pendant"
+    start "Pendant"
     enter "Length of the frame", "24"
-    click_on "Cut ending 2 flush"
+    from_menu "ending 2", "Cut it flush"
 
     assert_selector ".ending-lines .sentence", count: 1
-    click_on "Add a woven section"
+    choose_picture "Add a section…", "A woven section"
     select "on from the end of", from: "Where it stands"
     select "arc", from: "Form"
     enter "Turned by", "40"
@@ -122,14 +127,15 @@ class BuiltBenchTest < SystemTest
     plan = assert_cuts("New pendant")
 
     assert_equal [%w[w1 w3], %w[w1 w3]], plan.sections.map { |section| section.base.map(&:id) }
-    assert_selector ".mark-list li", text: "middle between sections"
+    in_part("Wires") { assert_selector ".mark-list li", text: "middle between sections" }
     take_in_hand 1
     choose_for_section "Mirror it"
 
     assert_selector ".section-line", count: 3
     assert_cuts("New pendant")
-    select "end, near wire and far wire of section 2", from: "End of a section"
-    select "a curl", from: "Add an ending"
+    click_on "End a wire…"
+    find(".modal label", text: "end, near wire and far wire of section 2").click
+    find(".modal .picture-choices .btn", text: "a curl").click
 
     assert_field "Ending 2: Turns of the curl", with: "2"
     assert_cuts("New pendant")
@@ -144,19 +150,19 @@ class BuiltBenchTest < SystemTest
   # it is undone.
   def test_sections_joined_in_other_ways
     visit "/"
-    click_on "New pendant"
-    click_on "Cut ending 2 flush"
-    click_on "Add a woven section"
+    start "Pendant"
+    from_menu "ending 2", "Cut it flush"
+    choose_picture "Add a section…", "A woven section"
     select "on from the end of", from: "Where it stands"
     click_on "Cut wire 2 away before it"
 
-    assert_selector ".mark-list li", text: "cut away from here"
+    in_part("Wires") { assert_selector ".mark-list li", text: "cut away from here" }
     assert_button "Cut wire 1 away before it", disabled: true
-    click_on "Add a bent wire"
+    choose_picture "Add a section…", "A bent wire"
     select "on the centre of", from: "Where it stands"
     select "section 1", from: "The section it stands on"
     select "waved ring", from: "Form"
-    click_on "Lace two together"
+    choose_picture "Add a section…", "A lacing"
     select "section 1", from: "First row"
     select "section 3", from: "Second row"
     enter "Wraps at a place", "4"
@@ -168,9 +174,11 @@ class BuiltBenchTest < SystemTest
 
     assert_equal [%w[visit way visit], %w[s1 s3], 4],
       [away[:route].map { |stop| stop[:kind] }, *lacing.section.fields.values_at(:rows, :wraps)]
-    assert_selector ".order li", text: /\AJoin\. (Lace|Tie) section 1 and section 3/
-    assert_selector ".order li", text: "Cut wire 2 away between section 2 and the one before it"
-    assert_selector ".weaving-cuts td", text: "#{lacing.separate_lengths.first.cut_mm} mm"
+    in_part("Order of work") { assert_selector ".order li", text: /\AJoin\. (Lace|Tie) section 1 and section 3/ }
+    in_part("Order of work") do
+      assert_selector ".order li", text: "Cut wire 2 away between section 2 and the one before it"
+    end
+    in_part("Wires") { assert_selector ".weaving-cuts td", text: "#{lacing.separate_lengths.first.cut_mm} mm" }
     3.times { click_on "Nearer" }
     click_on "Whole"
 
@@ -186,7 +194,7 @@ class BuiltBenchTest < SystemTest
 
   def test_a_component_from_new_to_cut_list
     visit "/"
-    click_on "New component"
+    start "Component"
     enter "Petals", "10"
 
     assert_cuts("New component")
@@ -196,7 +204,7 @@ class BuiltBenchTest < SystemTest
     plan = assert_cuts("New component")
 
     assert_in_epsilon (6 * 12) + (5 * 1.4 * Math::PI * 140 / 180), plan.sections.first.length_mm, 1e-9
-    click_on "Add a bent wire"
+    choose_picture "Add a section…", "A bent wire"
 
     assert_selector ".section-line", count: 2
     assert_cuts("New component")
@@ -210,11 +218,11 @@ class BuiltBenchTest < SystemTest
   # What cannot be made is named at its field; the figures stay those of the last good values, nothing typed is lost.
   def test_what_cannot_be_made_is_named
     open_piece "Kelp earrings"
-    before = all(".cut-number strong").map(&:text)
+    before = all(".cut-tally strong").map(&:text)
     field = enter("Left open at the end", "60 mm")
 
     assert_selector ".faults", text: "this frame leaves nothing to weave"
-    assert_equal ["60 mm", before], [field.value, all(".cut-number strong").map(&:text)]
+    assert_equal ["60 mm", before], [field.value, all(".cut-tally strong").map(&:text)]
     enter "Width of the frame", "broad"
 
     assert_selector ".faults", text: "“broad” is not a length"
@@ -243,7 +251,6 @@ class BuiltBenchTest < SystemTest
     assert_equal [untouched[0], untouched[2]], [after[0], after[2]]
     refute_in_delta untouched[1], after[1], 1.0
     take_in_hand 2
-    click_on "Section 2 as a strip"
     click_on "Watch it made"
 
     assert_selector ".player-words", text: "Hold the tail"
@@ -283,9 +290,9 @@ class BuiltBenchTest < SystemTest
     open_piece "Tide-line collar"
 
     assert_operator page.evaluate_script("document.documentElement.scrollWidth"), :<=, 820
-    click_on "inches"
+    set "inches"
 
-    assert_selector ".mark-list li", text: /\d in (start|end) of/
+    in_part("Wires") { assert_selector ".mark-list li", text: /\d in (start|end) of/ }
     assert_accessible
   end
 end

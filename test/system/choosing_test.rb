@@ -66,8 +66,9 @@ class ChoosingTest < SystemTest
     shared = Server::Planning.plan(stored_document("Reed cuff"))
 
     assert_equal 8, shared.band.layout.skipped(1)
-    assert_selector ".order li",
-      text: /read the second half on from the 4 wraps in the middle, which belong to both halves/
+    in_part("Order of work") do
+      assert_selector ".order li", text: /read the second half on from the 4 wraps in the middle, which belong to both halves/
+    end
     click_on "base wires"
     select "at both ends", from: "Ends of a base wire that have a tail"
 

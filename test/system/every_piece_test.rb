@@ -18,14 +18,17 @@ class EveryPieceTest < SystemTest
       assert_field "Repeats", with: plan.fit.repeats.to_s
       assert_selector ".facts dd",
         text: format((plan.mass[:finished_g] < 10) ? "%.2f g" : "%.1f g", plan.mass[:finished_g])
+      show "Wires"
       plan.cuts.each { |bar| assert_selector ".cut-number strong", text: "#{bar.cut_mm} mm" }
       plan.band.strip.to_h[:weaving][:lengths].each do |length|
         assert_selector ".cut-number strong", text: "#{length[:cut_mm]} mm"
       end
       Meander::Advice::Council.call(plan).each { |item| assert_selector "[data-advice='#{item.id}']", text: item.title }
+      show "Order of work"
       assert_equal(Meander::Output::Answer.call(plan)[:order].map { |step| step[:words] },
         all(".order li").map { |step| step.text[/\. (.*?)( about \d.*)?\z/, 1] })
       refute_match(/NaN|undefined|Infinity|null mm/, page.text)
+      show "Brief"
     end
   end
 
@@ -86,11 +89,13 @@ class EveryPieceTest < SystemTest
       page.driver.resize(*[[1280, 800], [820, 1180], [760, 1000]][i % 3])
       visit "/pieces/#{piece.id}"
 
+      show "Wires"
       plan.cuts.each { |cut| assert_selector ".cut-number strong", text: "#{cut.cut_mm} mm" }
       assert_selector ".finished-picture canvas", count: 2
       assert_equal [true, true], drawn, piece.name
       assert_operator overflow, :<=, 0, piece.name
       Meander::Advice::Council.call(plan).each { |item| assert_selector "[data-advice='#{item.id}']", text: item.title }
+      show "Order of work"
       Meander::Output::Answer.call(plan)[:order].each { |step| assert_selector ".order li", text: step[:words] }
       refute_match(/NaN|undefined|Infinity|null mm/, page.text)
     end
@@ -148,7 +153,7 @@ class EveryPieceTest < SystemTest
     find_field("Wraps round both").send_keys(:up)
     press find_button("Walk"), :enter
 
-    assert_selector "button[aria-pressed=true]", text: "Walk"
+    assert_selector "[role=tab][aria-selected=true]", text: "Walk"
     press find_button("Pin woven length"), :enter
 
     assert_selector ".answer.pinned", count: 2
@@ -167,7 +172,7 @@ class EveryPieceTest < SystemTest
     visit "/"
 
     assert_text "Nothing on the shelf"
-    find("summary", text: "Deleted pieces (#{demo_documents.size})").click
+    click_on "Deleted pieces (#{demo_documents.size})"
     click_on "Bring back Heron cuff"
 
     assert_link "Heron cuff"
@@ -180,7 +185,7 @@ class EveryPieceTest < SystemTest
     assert_selector "[role=alert]", text: "there is no such piece"
     click_on "Back to the shelf"
 
-    assert_selector ".shelf-row"
+    assert_selector ".shelf-item"
   end
 
   # While Meander cannot be reached what is typed stays, and it is saved when Meander answers again.

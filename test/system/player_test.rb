@@ -90,7 +90,7 @@ class PlayerTest < SystemTest
   # left hand, too.
   def test_the_wire_grows_along_its_path
     open_piece "Reed cuff"
-    click_on "left"
+    set "left"
     click_on "Watch it made"
 
     assert_selector ".player"

@@ -6,7 +6,7 @@ require_relative "../support/system_test"
 class RingBenchTest < SystemTest
   def test_a_ring_from_new_to_cut_list
     visit "/"
-    click_on "New ring"
+    start "Ring"
     enter "Finger measured", "UK N 1/2"
 
     assert_saved
@@ -14,7 +14,7 @@ class RingBenchTest < SystemTest
     made = Server::Planning.plan(stored_document("New ring"))
 
     assert_in_delta 54.675, made.fit.wrist_mm + made.fit.ease_mm, 1e-6
-    made.cuts.each { |bar| assert_selector ".cut-number strong", text: "#{bar.cut_mm} mm" }
+    made.cuts.each { |bar| assert_selector ".cut-tally strong", text: "#{bar.cut_mm} mm" }
     select "one over the other", from: "How the ends of the ring meet"
     enter "How far the ends lie so", "8"
 
@@ -22,7 +22,7 @@ class RingBenchTest < SystemTest
     over = Server::Planning.plan(stored_document("New ring"))
 
     assert_in_delta made.fit.round_mm + 8, over.fit.strip_mm, 1e-6
-    assert_selector ".cut-number strong", text: "#{over.cuts.first.cut_mm} mm"
+    assert_selector ".cut-tally strong", text: "#{over.cuts.first.cut_mm} mm"
     assert_accessible
   end
 
@@ -65,26 +65,26 @@ class RingBenchTest < SystemTest
   # The ends wrapped over the band, and weaving wire kept for later: both are cut, both can be taken back.
   def test_ends_wrapped_over_and_wire_kept
     visit "/"
-    click_on "New ring"
+    start "Ring"
     select "wrapped over the band", from: "How the wires of the ring end"
     enter "Wraps over the band at the end", "3"
 
-    assert_selector ".cut .parts", text: "wrapped over the band 3 times"
+    in_part("Wires") { assert_selector ".cut .parts", text: "wrapped over the band 3 times" }
     click_on "bound"
     click_on "Keep some for later"
 
-    assert_selector ".account", text: /kept for later/
-    assert_selector ".cut .parts", text: /begin 50 mm from its first end/
+    in_part("Wires") { assert_selector ".account", text: /kept for later/ }
+    in_part("Wires") { assert_selector ".cut .parts", text: /begin 50 mm from its first end/ }
     select "start", from: "Tail kept for later"
 
-    assert_selector ".cut .parts", text: /begin 550 mm from its first end/
+    in_part("Wires") { assert_selector ".cut .parts", text: /begin 550 mm from its first end/ }
     assert_saved
     assert_equal [%w[wrap wrap], [2, 3]], stored_document("New ring")["endings"].then { |ends|
       [ends.map { |one| one["kind"] }, ends.map { |one| one["wraps"] }]
     }
     select "cut flush", from: "How the wires of the ring end"
 
-    assert_no_selector ".cut .parts", text: "wrapped over"
+    in_part("Wires") { assert_no_selector ".cut .parts", text: "wrapped over" }
     assert_saved
   end
 

@@ -23,7 +23,7 @@ class TypingTest < SystemTest
 
   def test_a_bare_number_is_in_the_makers_unit_but_a_wire_is_in_mm
     open_piece "Reed cuff"
-    click_on "inches"
+    set "inches"
     enter "Bare at each end", "1/4"
     enter "Base wires: size", "1.2"
 
@@ -32,10 +32,10 @@ class TypingTest < SystemTest
 
     assert_equal ["1/4 in", 6.35], json["sections"][0]["bare"]["length"].values_at("typed", "mm")
     assert_equal ["1.2", 1.2], kinds_of(json)[0]["size"].values_at("typed", "mm")
-    assert_selector ".cut-number strong", text: / in\z/
+    assert_selector ".cut-tally strong", text: / in\z/
     click_on "mm"
 
-    assert_selector ".cut-number strong", text: / mm\z/
+    assert_selector ".cut-tally strong", text: / mm\z/
     assert_field "Bare at each end", with: "1/4 in"
   end
 
@@ -76,8 +76,8 @@ class TypingTest < SystemTest
     select "brass", from: "Far base wire: metal"
 
     assert_saved
-    assert_selector ".cut-number", text: "near"
-    assert_selector ".cut-number", text: "far"
+    assert_selector ".cut-tally li", text: "base wire, near"
+    assert_selector ".cut-tally li", text: "base wire, far"
     assert_equal [["1.0", "copper"], ["0.8", "brass"]], kinds_of(stored_document("Reed cuff")).first(2).map { |kind|
       [kind["size"]["typed"], kind["metal"]]
     }
@@ -85,6 +85,7 @@ class TypingTest < SystemTest
 
   def test_notes_are_kept_and_printed
     open_piece "Reed cuff"
+    show "Notes"
     fill_in "Notes", with: "For the tide table: “half past low water” <b>"
 
     assert_saved
@@ -98,7 +99,7 @@ class TypingTest < SystemTest
     open_piece "Reed cuff"
     enter "Number of base wires", "10"
 
-    assert_selector ".cut-number strong", text: "10 × "
+    assert_selector ".cut-tally strong", text: "10 × "
     enter "Number of base wires", "1"
 
     assert_selector ".faults", text: "gap 2 is not there: 1 base wire has the gaps 0 to 1"

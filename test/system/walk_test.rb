@@ -7,11 +7,11 @@ class WalkTest < SystemTest
   # A walk nobody named: said, seen on both faces, its wire and its faults, saved and opened again.
   def test_a_walk_of_the_makers_own
     visit "/"
-    click_on "New cuff"
+    start "Cuff"
     enter "Name of the piece", "Kelp cuff"
     enter "Number of base wires", "4"
 
-    assert_selector ".base-wires, .cut-number", text: "4 × "
+    assert_selector ".cut-tally strong", text: "4 × "
     enter "Gaps of the walk", "0 2 0 2 1 4 2 3, 1 3"
 
     assert_saved
@@ -22,7 +22,7 @@ class WalkTest < SystemTest
     assert_equal %w[w1 w2 w4 w5], planned.sections.first.base.map(&:id)
     assert_field "Repeats", with: planned.fit.repeats.to_s
     planned.band.strip.to_h[:weaving][:lengths].each do |length|
-      assert_selector ".cut-number strong", text: "#{length[:cut_mm]} mm"
+      assert_selector ".cut-tally strong", text: "#{length[:cut_mm]} mm"
     end
     assert_advice planned
     front = loupe
@@ -88,11 +88,11 @@ class WalkTest < SystemTest
     select "two wires side by side", from: "Strands"
     select "sterling silver", from: "Second weaving wire: metal"
 
-    assert_selector ".cut-number strong", text: /2 × \d+ mm/
+    assert_selector ".cut-tally strong", text: /2 × \d+ mm/
     click_on "base wires"
     click_on "Cut away base wire 3"
 
-    assert_selector ".cut-number", text: "cut away after weaving"
+    assert_selector ".cut-tally li", text: "cut away after weaving"
     assert_saved
     json = stored_document("Heron cuff")
 

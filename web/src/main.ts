@@ -2,7 +2,9 @@ import "bootstrap/dist/css/bootstrap.css";
 import "bootstrap-vue-next/dist/bootstrap-vue-next.css";
 import "@fontsource-variable/source-sans-3/index.css";
 import "@fontsource-variable/source-serif-4/index.css";
-import "./styles/ground.css";
+import "./styles/theme.css";
+import "./styles/pages.css";
+import "./styles/bench.css";
 import "./styles/controls.css";
 import "./styles/beads.css";
 
@@ -13,12 +15,14 @@ import BenchView from "./bench/BenchView.vue";
 import PrintView from "./print/PrintView.vue";
 import ShelfView from "./shelf/ShelfView.vue";
 import TrayView from "./tray/TrayView.vue";
+import WeavesView from "./weaves/WeavesView.vue";
 
 const router = createRouter({
   history: createWebHistory(),
   routes: [
     { path: "/", component: ShelfView },
     { path: "/tray", component: TrayView },
+    { path: "/weaves", component: WeavesView },
     { path: "/pieces/:id", component: BenchView, props: true },
     { path: "/pieces/:id/print", component: PrintView, props: true },
   ],

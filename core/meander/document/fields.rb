@@ -173,6 +173,9 @@ module Meander
       # Calibration).
       MAKER = Record.new({pace: Count.new(1..120), push: Choice.new(%w[lightly well hard])}, left_out: {push: "well"})
 
+      # The collection a piece hangs in: a name, or null for none.
+      COLLECTION = Record.new({collection: Maybe.new(Text.new(min: 1, max: 60))})
+
       # A stone, which nothing sets yet.
       STONE = Record.new(
         {id: Id.new, name: Text.new(min: 1, max: 80), length: size("length of the stone", 1.0..150.0, 4.0..60.0),

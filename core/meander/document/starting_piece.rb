@@ -41,6 +41,11 @@ module Meander
       private_class_method :size, :kind, :visit, :wire, :at, :woven
 
       COPPER = ->(base, working) { [kind("k1", "base", base), kind("k2", "working", working)].freeze }
+      # A hook of soft wire would open.
+      HARD = ->(base, working) {
+        hard, soft = COPPER.call(base, working)
+        [{**hard, "temper" => "half_hard"}.freeze, soft].freeze
+      }
       # Two base wires from ending to ending, and one that is woven over them.
       TWO = [wire("w1", "k1", visit("base 1"), start: at("e1", 1), stop: at("e2", 1)),
         wire("w2", "k1", visit("base 2"), start: at("e1", 2), stop: at("e2", 2)),
@@ -65,7 +70,7 @@ module Meander
           "pins" => WRIST
         },
         "bracelet" => {
-          "worn" => EASE, "kinds" => COPPER.call("1.0 mm", "0.4 mm"), "wires" => TWO, "sections" => STRIP,
+          "worn" => EASE, "kinds" => HARD.call("1.0 mm", "0.4 mm"), "wires" => TWO, "sections" => STRIP,
           "endings" => LOOP_AND_HOOK, "pins" => WRIST
         },
         # A ring is woven of finer wire.
@@ -76,7 +81,7 @@ module Meander
         },
         # As many frames as the wrist asks for.
         "links" => {
-          "worn" => EASE, "kinds" => COPPER.call("1.0 mm", "0.3 mm"), "wires" => TWO, "endings" => LOOP_AND_HOOK,
+          "worn" => EASE, "kinds" => HARD.call("1.0 mm", "0.3 mm"), "wires" => TWO, "endings" => LOOP_AND_HOOK,
           "pins" => WRIST, "sections" => FRAME.call({"kind" => "waists", "length" => size("18 mm"),
             "width" => size("6 mm"), "frames" => nil, "crossing" => "left"})
         },

@@ -40,7 +40,7 @@ class AdviceTest < PieceTest
   end
 
   def test_a_soft_hook_is_warned_of_and_a_hard_one_is_not
-    assert advice(plan(document("bracelet")), "hook-soft")
+    assert advice(plan(document("bracelet", "wires.0.temper": "soft")), "hook-soft")
     refute advice(plan(document("bracelet", "wires.0.temper": "half_hard")), "hook-soft")
   end
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from "vue";
 import { useBench } from "../bench/useBench";
+import MoreWords from "../common/MoreWords.vue";
 
 /** What Meander noticed: the reason and the remedy one tap away, and a likely value to take where there is one. */
 const props = defineProps<{
@@ -30,18 +31,24 @@ function take(place: string, offer: string) {
     <header v-if="which === 'rest'" class="panel-head"><h2>Advice</h2></header>
     <ul>
       <li v-for="item in advice" :key="item.id + item.place" :class="`advice-${item.severity}`" :data-advice="item.id">
-        <details :open="which === 'urgent'">
-          <summary>
-            <span class="badge-word">{{ WORDS[item.severity] }}</span> {{ item.title }}
-          </summary>
+        <MoreWords :words="item.title" :opened="which === 'urgent'">
+          <template #words
+            ><span class="badge me-2">{{ WORDS[item.severity] }}</span> {{ item.title }}</template
+          >
           <p>
             {{ item.why }} <b>{{ item.remedy }}</b>
           </p>
-        </details>
+        </MoreWords>
         <div v-if="item.offers.length" class="offers">
-          <button v-for="offer in item.offers" :key="offer" type="button" @click="take(item.place, offer)">
-            Take {{ offer }}
-          </button>
+          <BButton
+            v-for="offer in item.offers"
+            :key="offer"
+            variant="outline-primary"
+            size="sm"
+            class="me-2"
+            @click="take(item.place, offer)"
+            >Take {{ offer }}</BButton
+          >
         </div>
       </li>
     </ul>

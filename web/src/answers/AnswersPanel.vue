@@ -11,6 +11,7 @@ import {
   withPin,
 } from "../bench/pins";
 import { useBench } from "../bench/useBench";
+import { useWas } from "../common/useWas";
 import { asPushed } from "./pushed";
 import PaceField from "../settings/PaceField.vue";
 import PushField from "../settings/PushField.vue";
@@ -147,6 +148,23 @@ const facts = computed(() => {
     { name: "Length", mm: long! },
   ];
 });
+/** What every figure here was before the last change. */
+function reads(quantity: Quantity): string {
+  const value = answered(plan.value, quantity, bench.answer.value!.document, bench.hand.value);
+  if (value === undefined || value === null) return "";
+  return ["repeats", "frames"].includes(quantity) ? String(value) : format.length(value);
+}
+const was = useWas(
+  () =>
+    new Map([
+      ...rows.value
+        .filter((row) => row.quantity !== "finger" && !isPinned(row.quantity))
+        .map((row): [string, string] => [`${bench.hand.value} ${row.name}`, reads(row.quantity)]),
+      ...facts.value.map((fact): [string, string] => [fact.name, format.length(fact.mm)]),
+      ["mass", format.mass(plan.value.mass.finished_g)],
+    ]),
+);
+const before = (row: { name: string }) => was.value.get(`${bench.hand.value} ${row.name}`);
 </script>
 
 <template>
@@ -177,15 +195,16 @@ const facts = computed(() => {
         </svg>
       </button>
       <span class="answer-name">{{ row.name }}</span>
-      <span class="answer-value figures"
-        ><PinnedValue :key="bench.hand.value" :quantity="row.quantity" :label="row.name" :by="row.by"
+      <span class="answer-value figures" :class="{ changed: before(row) }"
+        ><s v-if="before(row)" class="was">{{ before(row) }}</s>
+        <PinnedValue :key="bench.hand.value" :quantity="row.quantity" :label="row.name" :by="row.by"
       /></span>
       <span class="answer-aside figures">{{ aside[row.quantity] }}</span>
     </div>
     <p v-if="worn && plan.fit.found.length" class="reached figures">{{ off }}.</p>
     <ul v-if="neighbours.length" class="neighbours figures">
       <li v-for="other in neighbours" :key="other.count">
-        <button type="button" @click="takeOther(other.count)">{{ other.words }}</button> {{ other.count }}:
+        <BButton variant="link" size="sm" @click="takeOther(other.count)">{{ other.words }}</BButton> {{ other.count }}:
         {{ other.told }}
       </li>
     </ul>
@@ -198,11 +217,11 @@ const facts = computed(() => {
     <dl class="facts figures">
       <div>
         <dt>Finished mass{{ plan.pieces === 2 ? ", each" : "" }}</dt>
-        <dd>{{ format.mass(plan.mass.finished_g) }}</dd>
+        <dd :class="{ changed: was.has('mass') }">{{ format.mass(plan.mass.finished_g) }}</dd>
       </div>
       <div v-for="fact in facts" :key="fact.name">
         <dt>{{ fact.name }}</dt>
-        <dd>{{ format.length(fact.mm) }}</dd>
+        <dd :class="{ changed: was.has(fact.name) }">{{ format.length(fact.mm) }}</dd>
       </div>
     </dl>
   </section>

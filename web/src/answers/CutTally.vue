@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed } from "vue";
 import type { Plan } from "../generated/plan";
+import { together } from "./together";
+import { useWas } from "../common/useWas";
 import { useFormat } from "../units/format";
 
 /** What to cut, in the largest figures there are on the bench: every row of the cut list. */
@@ -12,17 +14,14 @@ const rows = computed(() => {
   return [...groups.values()].map((alike) => {
     const count = alike.reduce((sum, row) => sum + row.count, 0);
     const { cut_mm, words } = alike[0]!;
-    const [first, ...others] = [...new Set(alike.map((row) => row.use))];
-    const use = [first, ...others.map((other) => withoutSame(other, first!))].join("; ");
+    const use = together([...new Set(alike.map((row) => row.use))]);
     return { times: count > 1 ? `${count} × ` : "", mm: format.cut(cut_mm), words, use };
   });
 });
 const MANY = 6;
-/** What is said twice in a row is said once: "base wire, near; far". */
-function withoutSame(use: string, before: string): string {
-  const [head] = before.split(", ");
-  return use.startsWith(`${head}, `) ? use.slice(head!.length + 2) : use;
-}
+const was = useWas(() => new Map(rows.value.map((row) => [`${row.words}, ${row.use}`, `${row.times}${row.mm}`])));
+/** What changed, for those who listen. */
+const said = computed(() => [...was.value].map(([what, before]) => `${what}: ${before} before.`).join(" "));
 </script>
 
 <template>
@@ -32,8 +31,11 @@ function withoutSame(use: string, before: string): string {
     </header>
     <ul class="figures" :class="{ many: rows.length > MANY }">
       <li v-for="row in rows" :key="`${row.mm} ${row.words}`">
-        <strong>{{ row.times }}{{ row.mm }}</strong> <span>{{ row.words }}, {{ row.use }}</span>
+        <strong :class="{ changed: was.has(`${row.words}, ${row.use}`) }">{{ row.times }}{{ row.mm }}</strong>
+        <s v-if="was.has(`${row.words}, ${row.use}`)" class="was">{{ was.get(`${row.words}, ${row.use}`) }}</s>
+        <span>{{ row.words }}, {{ row.use }}</span>
       </li>
     </ul>
+    <p class="visually-hidden" aria-live="polite">{{ said }}</p>
   </section>
 </template>

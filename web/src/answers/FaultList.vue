@@ -13,19 +13,19 @@ const faults = computed(() => {
 </script>
 
 <template>
-  <section v-if="faults.length" class="panel faults" role="alert" aria-label="Values to put right">
-    <p class="faults-head">These figures are from before the last change.</p>
+  <section v-if="faults.length" class="alert alert-danger faults" role="alert" aria-label="Values to put right">
+    <p class="fw-semibold">These figures are from before the last change.</p>
     <ul>
       <li v-for="fault in faults" :key="fault.message">
         <b>{{ fault.message }}</b>. Accepted: {{ fault.accepted }}.
-        <button
+        <BButton
           v-for="text in fault.likely"
           :key="text"
-          type="button"
+          variant="outline-primary"
+          size="sm"
           @click="bench.edit(fault.paths, { typed: text })"
+          >Take {{ text }}</BButton
         >
-          Take {{ text }}
-        </button>
       </li>
     </ul>
   </section>

@@ -26,6 +26,8 @@ export interface Stamp {
   name: string;
   revision: number;
   saved_at: string;
+  /** The collection it hangs in, if any. */
+  collection: string | null;
   set_aside: boolean;
 }
 
@@ -222,6 +224,9 @@ export const api = {
   finished: (hash: string) => call<Finished>("GET", `/api/pictures/${hash}`),
   open: (id: string) => call<StoredPiece>("GET", piece(id)),
   create: (document: unknown) => call<StoredPiece>("POST", "/api/pieces", { document }),
+  start: (kind: Piece["kind"]) => call<StoredPiece>("POST", "/api/pieces", { start: kind }),
+  putInCollection: (id: string, collection: string | null) =>
+    call<Stamp>("PUT", `${piece(id)}/collection`, { collection }),
   save: (id: string, revision: number, document: Piece) => call<Stamp>("PUT", piece(id), { revision, document }),
   /** Goes back to the last version that can be planned. */
   mend: (id: string) => call<ShelfPiece>("POST", `${piece(id)}/mend`),

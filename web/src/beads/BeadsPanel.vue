@@ -5,11 +5,11 @@ import { api, type BeadKind, type TrayBead } from "../api/client";
 import { useBench } from "../bench/useBench";
 import type { Plan } from "../generated/plan";
 import { useFormat } from "../units/format";
-import { carriers, same, withPlacement } from "./document";
+import BeadAdd from "./BeadAdd.vue";
+import { same } from "./document";
 import HeldGap from "./HeldGap.vue";
 import KindLine from "./KindLine.vue";
 import PlacementLine from "./PlacementLine.vue";
-import { choices } from "../choices/choices";
 import StringView from "./StringView.vue";
 
 /** The beads of a piece: where they are placed, in what order they are strung, and what they are. */
@@ -19,9 +19,11 @@ const format = useFormat();
 const piece = computed(() => bench.draft.value!);
 const tray = shallowRef<TrayBead[]>([]);
 const trouble = ref("");
+const read = ref(false);
 onMounted(async () => {
   try {
     tray.value = (await api.tray()).beads;
+    read.value = true;
   } catch {
     trouble.value = "The tray cannot be read";
   }
@@ -30,27 +32,10 @@ const kindOf = (id: string) => props.beads.kinds.find((one) => one.id === id);
 const toldOf = (id: string) => props.beads.placed.find((one) => one.id === id);
 const carried = computed(() => props.own.filter((one) => one.kind === "beads"));
 
-const bead = ref("");
-const rule = ref("woven");
-const possible = computed(() => choices().rules.filter((one) => carriers(piece.value, one.key).length > 0));
-const section = ref("");
-const places = computed(() => (rule.value ? carriers(piece.value, rule.value) : []));
-const chosen = computed(() => places.value.find((one) => one.id === section.value) ?? places.value[0]);
-const kinds = computed(() => [
-  ...(piece.value.tray ?? []).map((one) => ({ key: `own ${one.id}`, bead: one })),
-  ...tray.value.map((one) => ({ key: one.id, bead: one.bead })),
-]);
-function add() {
-  const found = kinds.value.find((one) => one.key === bead.value) ?? kinds.value[0];
-  const way = possible.value.some((one) => one.key === rule.value) ? rule.value : possible.value[0]?.key;
-  if (!found || !way || !chosen.value) return;
-  void bench.change(withPlacement(piece.value, found.bead, way, chosen.value.id, bench.catalogue.value!.starts));
-}
 /** How many of a kind the piece takes, and how many of it lie in the tray (none there: not known). */
 const needed = (id: string) =>
   (props.pieces ?? 1) * props.beads.placed.reduce((sum, one) => sum + (one.bead === id ? one.count : 0), 0);
 const stockOf = (kind: BeadKind) => tray.value.find((one) => same(one.bead, kind))?.stock;
-const number = (id: string) => piece.value.sections.findIndex((one) => one.id === id) + 1;
 </script>
 
 <template>
@@ -58,7 +43,7 @@ const number = (id: string) => piece.value.sections.findIndex((one) => one.id ==
     <header class="panel-head">
       <h2>Beads <small v-if="!piece.beads.length">none yet</small></h2>
       <span class="spacer" />
-      <RouterLink to="/tray" class="quiet-act">The tray</RouterLink>
+      <RouterLink to="/tray">The tray</RouterLink>
     </header>
     <ul v-if="piece.beads.length" class="placements">
       <PlacementLine
@@ -70,31 +55,10 @@ const number = (id: string) => piece.value.sections.findIndex((one) => one.id ==
       />
     </ul>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
-    <p v-else-if="!kinds.length" class="quiet">
+    <p v-else-if="read && !tray.length && !piece.tray?.length" class="quiet">
       No beads to place: <RouterLink to="/tray">put the first into the tray</RouterLink>.
     </p>
-    <p v-else class="bead-add">
-      <label
-        >Place
-        <select v-model="bead" aria-label="Bead to place">
-          <option v-for="(one, i) in kinds" :key="one.key" :value="i === 0 ? '' : one.key">
-            {{ one.bead.name }}
-          </option>
-        </select></label
-      >
-      <select v-model="rule" aria-label="How it is placed">
-        <option v-for="one in possible" :key="one.key" :value="one.key">{{ one.name }}</option>
-      </select>
-      <label v-if="places.length > 1"
-        >of
-        <select v-model="section" aria-label="Section it is placed on">
-          <option v-for="(one, i) in places" :key="one.id" :value="i === 0 ? '' : one.id">
-            section {{ number(one.id) }}
-          </option>
-        </select></label
-      >
-      <button type="button" class="act" @click="add">Place it</button>
-    </p>
+    <BeadAdd v-else :tray="tray" :told="beads.kinds" />
     <template v-if="beads.strings.length">
       <h3>String them in this order</h3>
       <StringView v-for="(string, i) in beads.strings" :key="i" :string="string" :kinds="beads.kinds" :number="i + 1" />

@@ -24,7 +24,7 @@ async function ask() {
 </script>
 
 <template>
-  <button type="button" class="quiet-act" :aria-expanded="fits !== null" @click="ask">What fits here?</button>
+  <BButton variant="link" :aria-expanded="fits !== null" @click="ask">What fits here?</BButton>
   <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
   <p v-else-if="fits && !fits.length">Nothing in your tray is small enough for {{ format.length(gap) }}.</p>
   <table v-else-if="fits" class="figures fit-list" :aria-label="`What fits ${format.length(gap)}`">
@@ -46,9 +46,7 @@ async function ask() {
         <td>{{ fit.passes ? "the wire passes" : `${(fit.need_mm - fit.hole_mm).toFixed(2)} mm too small` }}</td>
         <td>{{ fit.stock }}</td>
         <td>
-          <button type="button" class="quiet-act" :aria-label="`Take ${fit.name}`" @click="emit('take', fit.id)">
-            Take it
-          </button>
+          <BButton variant="link" :aria-label="`Take ${fit.name}`" @click="emit('take', fit.id)"> Take it </BButton>
         </td>
       </tr>
     </tbody>

@@ -27,7 +27,7 @@ const off = (mm: number) =>
 <template>
   <li>
     {{ held.words }}.
-    <button type="button" class="quiet-act" :aria-expanded="holds !== null" @click="ask">Which of mine hold it?</button>
+    <BButton variant="link" :aria-expanded="holds !== null" @click="ask">Which of mine hold it?</BButton>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <p v-else-if="holds && !holds.length">
       None in your tray is as wide; a scrap of wire {{ format.length(held.clear_mm) }} thick laid between does it, too.

@@ -28,15 +28,15 @@ const toggle = (key: (typeof SIZES)[number]) =>
       <b>{{ kind.name }}</b>
       <template v-for="key in SIZES" :key="key"
         >, {{ NAMES[key] }} <LiveSize :path="`${path}/${key}`" :label="`${kind.name}: ${key}`" :by="0.1" />
-        <button
-          type="button"
-          class="toggle small"
-          :aria-pressed="kind.guessed.includes(key)"
+        <BButton
+          variant="outline-secondary"
+          class="small"
+          :pressed="kind.guessed.includes(key)"
           :aria-label="`${kind.name}: ${key} is guessed`"
           @click="toggle(key)"
         >
           {{ kind.guessed.includes(key) ? "guessed" : "measured" }}
-        </button></template
+        </BButton></template
       ><template v-if="told">; {{ format.mass(told.mass_g) }} each</template>; <b>{{ needed }}</b> needed<template
         v-if="stock !== undefined"
         >, {{ stock }} in the tray<strong v-if="needed > stock" class="short"

@@ -94,15 +94,10 @@ async function take(id: string) {
           :wires="told.wires_mm"
           @take="take"
         />
-        <button
-          type="button"
-          class="quiet-act"
-          :aria-label="`Take beads ${index + 1} out`"
-          @click="bench.change(withoutPlacement(piece, placed.id))"
-        >
-          Take them out
-        </button>
       </p>
     </div>
+    <BDropdown text="⋯" variant="link" no-caret class="line-menu ms-auto" :aria-label="`More of beads ${index + 1}`">
+      <BDropdownItem @click="bench.change(withoutPlacement(piece, placed.id))">Take them out</BDropdownItem>
+    </BDropdown>
   </li>
 </template>

@@ -1,9 +1,8 @@
 <script setup lang="ts">
-import { BDropdown, BDropdownItem } from "bootstrap-vue-next/components/BDropdown";
 import { computed, ref } from "vue";
-import { RouterLink, useRouter } from "vue-router";
+import { useRouter } from "vue-router";
 import { api } from "../api/client";
-import SettingsBar from "../common/SettingsBar.vue";
+import { useCommands } from "../keys/commands";
 import { useSettings } from "../settings/useSettings";
 import { useBench } from "./useBench";
 
@@ -41,37 +40,41 @@ async function duplicate() {
   const copy = await api.duplicate(bench.id);
   await router.push(`/pieces/${copy.id}`);
 }
+useCommands(() => [
+  { words: "Print it", run: () => void print() },
+  { words: "Duplicate it", run: () => void duplicate() },
+  { words: "Take out the cut list (CSV)", run: () => void take(api.file(bench.id, "cut-list.csv")) },
+  { words: "Take out the piece (JSON)", run: () => void take(api.file(bench.id, "document.json")) },
+]);
 const picture = computed(() => (bench.answer.value?.plan.strip ? "Strip" : "Template"));
 const strip = (face: string) => api.file(bench.id, "strip.svg", `?face=${face}&hand=${settings.hand}`);
 </script>
 
 <template>
-  <header class="bench-head">
-    <RouterLink to="/" class="back">‹ Shelf</RouterLink>
-    <input
-      class="piece-name"
-      :class="{ wrong: nameFault }"
-      :value="name"
-      aria-label="Name of the piece"
-      :aria-invalid="nameFault ? true : undefined"
-      maxlength="130"
-      @input="bench.edit('/name', ($event.target as HTMLInputElement).value)"
-    />
-    <span class="save-state" role="status">{{ state }}</span>
-    <div class="choice" role="group" aria-label="History">
-      <button type="button" :disabled="!bench.canUndo.value" title="Undo (Ctrl Z)" @click="bench.undo()">Undo</button>
-      <button type="button" :disabled="!bench.canRedo.value" title="Redo (Ctrl Shift Z)" @click="bench.redo()">
-        Redo
-      </button>
-    </div>
-    <BDropdown text="Take out" class="take-out" variant="link" no-caret>
-      <BDropdownItem @click="print">Printed page</BDropdownItem>
-      <BDropdownItem @click="take(api.file(bench.id, 'cut-list.csv'))">Cut list (CSV)</BDropdownItem>
-      <BDropdownItem @click="take(strip('front'))">{{ picture }}, front (SVG)</BDropdownItem>
-      <BDropdownItem @click="take(strip('back'))">{{ picture }}, back (SVG)</BDropdownItem>
-      <BDropdownItem @click="take(api.file(bench.id, 'document.json'))">Piece (JSON)</BDropdownItem>
-      <BDropdownItem :disabled="busy" @click="duplicate">Duplicate</BDropdownItem>
-    </BDropdown>
-    <SettingsBar />
-  </header>
+  <input
+    class="piece-name"
+    :class="{ wrong: nameFault }"
+    :value="name"
+    aria-label="Name of the piece"
+    :aria-invalid="nameFault ? true : undefined"
+    maxlength="130"
+    @input="bench.edit('/name', ($event.target as HTMLInputElement).value)"
+  />
+  <span class="save-state" role="status">{{ state }}</span>
+  <BButtonGroup aria-label="History">
+    <BButton variant="outline-secondary" :disabled="!bench.canUndo.value" title="Ctrl Z" @click="bench.undo()">
+      Undo
+    </BButton>
+    <BButton variant="outline-secondary" :disabled="!bench.canRedo.value" title="Ctrl Shift Z" @click="bench.redo()">
+      Redo
+    </BButton>
+  </BButtonGroup>
+  <BDropdown text="Take out" variant="outline-primary">
+    <BDropdownItem @click="print">Printed page</BDropdownItem>
+    <BDropdownItem @click="take(api.file(bench.id, 'cut-list.csv'))">Cut list (CSV)</BDropdownItem>
+    <BDropdownItem @click="take(strip('front'))">{{ picture }}, front (SVG)</BDropdownItem>
+    <BDropdownItem @click="take(strip('back'))">{{ picture }}, back (SVG)</BDropdownItem>
+    <BDropdownItem @click="take(api.file(bench.id, 'document.json'))">Piece (JSON)</BDropdownItem>
+    <BDropdownItem :disabled="busy" @click="duplicate">Duplicate</BDropdownItem>
+  </BDropdown>
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, onMounted, ref } from "vue";
+import { useEventListener, useStorage } from "@vueuse/core";
+import { computed, onMounted } from "vue";
 import { RouterLink, useRouter } from "vue-router";
 import AdviceList from "../answers/AdviceList.vue";
 import AnswersPanel from "../answers/AnswersPanel.vue";
@@ -9,6 +10,8 @@ import OrderPanel from "../answers/OrderPanel.vue";
 import { api } from "../api/client";
 import BeadsPanel from "../beads/BeadsPanel.vue";
 import TheBrief from "../brief/TheBrief.vue";
+import SiteBar from "../common/SiteBar.vue";
+import { useCommands } from "../keys/commands";
 import WiresPanel from "../wires/WiresPanel.vue";
 import BenchHead from "./BenchHead.vue";
 import ConflictDialog from "./ConflictDialog.vue";
@@ -17,14 +20,13 @@ import PlannedAnew from "./PlannedAnew.vue";
 import TheStage from "./TheStage.vue";
 import { createBench, provideBench } from "./useBench";
 
-/** One piece on the bench: the brief, its pictures, the wires and the answers, all of them following each other. */
+/** One piece on the bench: its picture on the stage, what to cut in the tally, and one of its parts at a time to work on. */
 const props = defineProps<{ id: string }>();
 
 const router = useRouter();
 const bench = createBench(props.id);
 provideBench(bench);
 const plan = computed(() => bench.answer.value?.plan);
-const stage = ref<InstanceType<typeof TheStage> | null>(null);
 
 /** Both versions stay: this tab's becomes a piece of its own. */
 async function keepBoth() {
@@ -34,76 +36,85 @@ async function keepBoth() {
   await router.push(`/pieces/${copy.id}`);
 }
 
-/** Single keys, while nothing is typed. */
-const KEYS: Record<string, () => void> = {
-  f: () => stage.value?.turn(),
-  w: () => void stage.value?.onStrip("showWalk"),
-  m: () => void stage.value?.onStrip("watchIt"),
-  p: () => void stage.value?.onStrip("pointAt"),
-  s: () => void stage.value?.onStrip("showSpace"),
-};
-
-/** What stands below the brief, to go to. */
+/** What is worked on below the stage, one at a time; the same for every piece. */
 const PARTS = [
-  { id: "part-brief", name: "Brief" },
-  { id: "part-beads", name: "Beads" },
-  { id: "part-wires", name: "Wires" },
-  { id: "part-order", name: "Order of work" },
-  { id: "part-notes", name: "Notes" },
+  { id: "brief", name: "Brief", key: "b" },
+  { id: "beads", name: "Beads", key: "e" },
+  { id: "wires", name: "Wires", key: "r" },
+  { id: "order", name: "Order of work", key: "o" },
+  { id: "notes", name: "Notes", key: "u" },
 ];
-const goTo = (id: string) => document.getElementById(id)?.scrollIntoView({ block: "start" });
+const kept = useStorage("meander-part", "brief");
+const part = computed({
+  get: () => (PARTS.some((one) => one.id === kept.value) ? kept.value : "brief"),
+  set: (id) => (kept.value = id),
+});
 
-function undoOrRedo(event: KeyboardEvent) {
+function takeHand(by: 1 | -1) {
+  const { sections } = bench.draft.value!;
+  const at = sections.findIndex((one) => one.id === bench.hand.value);
+  bench.choose(sections[(at + by + sections.length) % sections.length]!.id);
+}
+useCommands(() => {
+  if (!plan.value) return [];
+  const many = bench.draft.value!.sections.length > 1;
+  return [
+    ...PARTS.map(({ id, name, key }) => ({ words: `Work on: ${name}`, key, run: () => (part.value = id) })),
+    { words: "Undo", run: bench.undo, off: !bench.canUndo.value && "nothing to undo" },
+    { words: "Redo", run: bench.redo, off: !bench.canRedo.value && "nothing to redo" },
+    ...(many
+      ? [
+          { words: "Take the next section in hand", key: "]", run: () => takeHand(1) },
+          { words: "Take the section before in hand", key: "[", run: () => takeHand(-1) },
+        ]
+      : []),
+  ];
+});
+useEventListener("keydown", (event: KeyboardEvent) => {
+  if (!(event.ctrlKey || event.metaKey) || !/^[zy]$/i.test(event.key)) return;
   event.preventDefault();
   if (event.key.toLowerCase() === "y" || event.shiftKey) bench.redo();
   else bench.undo();
-}
-function key(event: KeyboardEvent) {
-  const typing = event.target instanceof HTMLElement && event.target.matches("input, select, textarea");
-  if (event.ctrlKey || event.metaKey) {
-    if (/^[zy]$/i.test(event.key)) undoOrRedo(event);
-  } else if (!typing) KEYS[event.key]?.();
-}
-onMounted(() => {
-  addEventListener("keydown", key);
-  void bench.open();
 });
-onBeforeUnmount(() => removeEventListener("keydown", key));
+onMounted(() => void bench.open());
 </script>
 
 <template>
-  <main v-if="plan" class="bench">
-    <div class="bench-top">
-      <BenchHead />
-      <p v-if="bench.trouble.value" class="trouble" role="alert">{{ bench.trouble.value }}</p>
-      <PlannedAnew />
-    </div>
-    <TheStage ref="stage" />
-    <aside class="tally" data-part="tally" aria-label="The tally" :class="{ stale: bench.faults.value.length }">
-      <AdviceList which="urgent" />
-      <CutTally :plan="plan" />
-      <AnswersPanel />
-      <AdviceList which="rest" />
-    </aside>
-    <div class="work" data-part="brief">
-      <nav class="work-parts" aria-label="Parts of the bench">
-        <button v-for="part in PARTS" :key="part.id" type="button" @click="goTo(part.id)">{{ part.name }}</button>
-      </nav>
-      <div class="work-scroll">
+  <div v-if="plan" class="bench">
+    <SiteBar class="bench-top" @said="bench.replan"><BenchHead /></SiteBar>
+    <main class="bench-panes">
+      <h1 class="visually-hidden">{{ bench.draft.value!.name }}</h1>
+      <TheStage />
+      <aside class="tally" data-part="tally" aria-label="The tally" :class="{ stale: bench.faults.value.length }">
+        <AdviceList which="urgent" />
+        <CutTally :plan="plan" />
+        <AnswersPanel />
+        <AdviceList which="rest" />
+      </aside>
+      <div class="work" data-part="brief">
+        <p v-if="bench.trouble.value" class="trouble" role="alert">{{ bench.trouble.value }}</p>
+        <PlannedAnew />
         <FaultList />
-        <TheBrief id="part-brief" />
-        <BeadsPanel id="part-beads" :beads="plan.beads" :own="plan.own" :pieces="plan.pieces" />
-        <WiresPanel id="part-wires" :plan="plan" />
-        <OrderPanel id="part-order" :order="plan.order" />
-        <NotesPanel id="part-notes" />
+        <BTabs v-model="part" class="work-tabs" content-class="work-scroll" no-fade>
+          <BTab id="brief" title="Brief"><TheBrief /></BTab>
+          <BTab id="beads" title="Beads" unmount-lazy>
+            <BeadsPanel :beads="plan.beads" :own="plan.own" :pieces="plan.pieces" />
+          </BTab>
+          <BTab id="wires" title="Wires" unmount-lazy><WiresPanel :plan="plan" /></BTab>
+          <BTab id="order" title="Order of work" unmount-lazy><OrderPanel :order="plan.order" /></BTab>
+          <BTab id="notes" title="Notes" unmount-lazy><NotesPanel /></BTab>
+        </BTabs>
       </div>
-    </div>
+    </main>
     <ConflictDialog @both="keepBoth" />
-  </main>
-  <main v-else class="waiting">
-    <p v-if="bench.trouble.value" role="alert">
-      {{ bench.trouble.value }}. <RouterLink to="/">Back to the shelf</RouterLink>
-    </p>
-    <p v-else role="status">Laying out the piece…</p>
-  </main>
+  </div>
+  <template v-else>
+    <SiteBar />
+    <main class="waiting">
+      <p v-if="bench.trouble.value" role="alert">
+        {{ bench.trouble.value }}. <RouterLink to="/">Back to the shelf</RouterLink>
+      </p>
+      <p v-else role="status">Laying out the piece…</p>
+    </main>
+  </template>
 </template>

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { kindWords } from "./kinds";
-import { BModal } from "bootstrap-vue-next/components/BModal";
 import { shallowRef, watch } from "vue";
 import { type Answer, api } from "../api/client";
 import type { Picture } from "../generated/picture";
@@ -97,9 +96,9 @@ function takeTheirs() {
       </article>
     </div>
     <div class="dialog-actions">
-      <button type="button" class="act" @click="bench.saving.keepMine()">Keep mine</button>
-      <button type="button" class="act" @click="takeTheirs">Take the other</button>
-      <button type="button" class="act" @click="emit('both')">Keep both, mine as a copy</button>
+      <BButton variant="outline-primary" @click="bench.saving.keepMine()">Keep mine</BButton>
+      <BButton variant="outline-primary" @click="takeTheirs">Take the other</BButton>
+      <BButton variant="outline-primary" @click="emit('both')">Keep both, mine as a copy</BButton>
     </div>
   </BModal>
 </template>

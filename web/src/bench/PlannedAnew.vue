@@ -13,7 +13,7 @@ function before() {
 <template>
   <p v-if="bench.anew.value" class="undo-bar" role="status">
     {{ bench.anew.value }}
-    <button type="button" class="act" @click="before">As before</button>
-    <button type="button" class="quiet-act" @click="bench.anew.value = ''">Keep it so</button>
+    <BButton variant="outline-primary" @click="before">As before</BButton>
+    <BButton variant="link" @click="bench.anew.value = ''">Keep it so</BButton>
   </p>
 </template>

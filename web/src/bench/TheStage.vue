@@ -1,46 +1,87 @@
 <script setup lang="ts">
-import { useLocalStorage } from "@vueuse/core";
-import { computed, nextTick, ref } from "vue";
+import { useStorage } from "@vueuse/core";
+import { computed, ref, useTemplateRef } from "vue";
 import FinishedPanel from "../finished/FinishedPanel.vue";
+import WornPanel from "../finished/WornPanel.vue";
+import { useCommands } from "../keys/commands";
 import SectionStrip from "../sections/SectionStrip.vue";
+import { usePicture } from "../strip/usePicture";
+import { AT_REST, type StageView, stageViews } from "./stageViews";
+import TheTemplate from "./TheTemplate.vue";
 import { useBench } from "./useBench";
 
-/** The piece to scale, always in view: finished, or the section in hand as a strip. A piece that is one strip is seen as that strip. */
+/** The piece to scale, always in view: finished, or the section in hand as a strip, being made, pointed at, in space. */
 const bench = useBench();
 const plan = computed(() => bench.answer.value!.plan);
-const view = useLocalStorage<"finished" | "strip">("meander-stage", "finished");
 const number = computed(() => plan.value.sections.findIndex((one) => one.id === bench.hand.value) + 1);
-const woven = computed(() => Boolean(bench.strip.value));
-const shown = computed(() => (plan.value.strip || (view.value === "strip" && woven.value) ? "strip" : "finished"));
-const strip = ref<InstanceType<typeof SectionStrip> | null>(null);
-const finished = ref<InstanceType<typeof FinishedPanel> | null>(null);
+const tabs = computed(() => stageViews(plan.value, bench.strip.value ?? null));
 
-/** What is done to the strip brings it on. */
-async function onStrip(act: "showWalk" | "watchIt" | "pointAt" | "showSpace") {
-  if (woven.value) view.value = "strip";
-  await nextTick();
-  strip.value?.panel?.[act]();
+const rest = useStorage<StageView>("meander-stage", "finished");
+const doing = ref<StageView | null>(null);
+const possible = (key: StageView) => tabs.value.some((tab) => tab.key === key && !tab.off);
+/** A piece that is one strip is first seen as that strip. */
+const touched = useStorage("meander-stage-chosen", false);
+const shown = computed<StageView>(() => {
+  if (doing.value && possible(doing.value)) return doing.value;
+  const wanted = plan.value.strip && !touched.value ? "strip" : rest.value;
+  return possible(wanted) ? wanted : tabs.value.find((tab) => !tab.off)!.key;
+});
+function show(view: StageView) {
+  if (!AT_REST.includes(view)) doing.value = view;
+  else {
+    doing.value = null;
+    touched.value = true;
+    rest.value = view;
+  }
 }
-const turn = () => (shown.value === "strip" ? strip.value?.panel?.turn() : finished.value?.turn());
-defineExpose({ turn, onStrip });
+/** What was being done is put away: back to the strip, without it being chosen for all pieces. */
+function put() {
+  doing.value = possible("strip") ? "strip" : null;
+}
+const onStrip = computed(() => ["strip", "walk", "made", "point", "space"].includes(shown.value));
+const picture = usePicture(
+  computed(() => (shown.value === "finished" ? (plan.value.strip ?? undefined) : undefined)),
+  () => void bench.replan(),
+);
+const seen = useTemplateRef<{ turn?: () => void }>("seen");
+const turn = () => seen.value?.turn?.();
+useCommands(() => [
+  ...tabs.value.map(({ key, name, press, off }) => ({ words: `See: ${name}`, key: press, run: () => show(key), off })),
+  { words: "Turn it over", key: "f", run: turn },
+]);
 </script>
 
 <template>
   <section class="stage" data-part="stage" aria-label="The stage">
-    <div v-if="!plan.strip" class="choice stage-views" role="group" aria-label="What is shown">
-      <button type="button" :aria-pressed="shown === 'finished'" @click="view = 'finished'">Finished</button>
-      <button type="button" :aria-pressed="shown === 'strip'" :disabled="!woven" @click="view = 'strip'">
-        {{ plan.sections.length > 1 ? `Section ${number} as a strip` : "As a strip" }}
-      </button>
-    </div>
+    <BNav tabs class="stage-tabs" role="tablist" aria-label="What is shown">
+      <li v-for="tab in tabs" :key="tab.key" class="nav-item" role="presentation">
+        <button
+          type="button"
+          class="nav-link"
+          role="tab"
+          :class="{ active: shown === tab.key }"
+          :aria-selected="shown === tab.key"
+          :aria-disabled="tab.off ? true : undefined"
+          :disabled="Boolean(tab.off)"
+          :title="tab.off || tab.press"
+          @click="show(tab.key)"
+        >
+          {{ tab.name }}
+        </button>
+      </li>
+      <li v-if="onStrip && plan.sections.length > 1" class="quiet ms-auto align-self-center">section {{ number }}</li>
+    </BNav>
+    <SectionStrip v-if="onStrip" :key="bench.hand.value" ref="seen" :view="shown as never" @view="put" />
+    <TheTemplate v-else-if="shown === 'template'" ref="seen" />
+    <WornPanel v-else-if="plan.strip" :picture="picture" :round="plan.worn!" :title="bench.draft.value!.name" />
     <FinishedPanel
-      v-if="shown === 'finished'"
-      ref="finished"
+      v-else
+      ref="seen"
       :plan="plan"
       :title="bench.draft.value!.name"
       :section="plan.sections.length > 1 ? bench.hand.value : null"
       @stale="bench.replan"
+      @choose="bench.choose"
     />
-    <SectionStrip v-else :key="bench.hand.value" ref="strip" />
   </section>
 </template>

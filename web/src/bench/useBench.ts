@@ -7,7 +7,9 @@ import type { Piece } from "../generated/piece";
 import type { Plan } from "../generated/plan";
 import { fetchFinished } from "../finished/finishedPictures";
 import { fetchPicture } from "../strip/usePicture";
+import { say } from "../common/notices";
 import { valueAt, withValue } from "./pointer";
+import { whatWasDone } from "./whatWasDone";
 import { useHistory } from "./useHistory";
 import { useSaving } from "./useSaving";
 import { inHand } from "./inHand";
@@ -33,9 +35,10 @@ async function pictured(planned: Promise<Answer>): Promise<Answer> {
 
 /**
  * One piece on its bench. `draft` is what the maker has typed, `answer` the last document that could be planned with its
- * plan; while the draft has faults the answer stays and nothing typed is lost.
+ * plan; while the draft has faults the answer stays and nothing typed is lost. Without an id it is a piece that is only
+ * tried and never stored.
  */
-export function createBench(id: string) {
+export function createBench(id: string | null) {
   const draft = shallowRef<Piece | null>(null);
   const answer = shallowRef<Answer | null>(null);
   const catalogue = shallowRef<Catalogue | null>(null);
@@ -44,14 +47,26 @@ export function createBench(id: string) {
   /** What the rules of today count otherwise than the piece was planned with, told once. */
   const anew = ref("");
   const history = useHistory();
-  const saving = useSaving(id);
+  const saving = useSaving(id ?? "");
   /** Grows whenever the document was exchanged for another one, so that fields drop what was typed. */
   const exchanged = ref(0);
   let latest = 0;
 
+  /** Lays out a start of a kind, only to try something. */
+  async function lay(kind: Piece["kind"]) {
+    try {
+      catalogue.value = await api.catalogue();
+      draft.value = catalogue.value.starts[kind];
+      history.begin(draft.value);
+      await replan();
+    } catch (error) {
+      trouble.value = error instanceof Error ? error.message : "Meander did not answer";
+    }
+  }
+
   async function open() {
     try {
-      const [piece, words] = await Promise.all([api.open(id), api.catalogue()]);
+      const [piece, words] = await Promise.all([api.open(id!), api.catalogue()]);
       catalogue.value = words;
       adopt(piece);
     } catch (error) {
@@ -70,7 +85,7 @@ export function createBench(id: string) {
     if (piece.anew) {
       history.keep(piece.document, "");
       anew.value = piece.anew.words;
-      void api.seen(id).catch(() => {});
+      void api.seen(id!).catch(() => {});
     }
     saving.opened(piece);
   }
@@ -96,11 +111,12 @@ export function createBench(id: string) {
   }
 
   async function show(document: Piece, remember: boolean, path = "") {
+    const words = remember ? whatWasDone(draft.value!, document, path) : "";
     draft.value = document;
-    const forget = remember ? history.keep(document, path) : () => {};
+    const forget = remember ? history.keep(document, path, words) : () => {};
     const outcome = await saving.during(replan());
     if (outcome === "not planned") forget();
-    else if (outcome === "shown") saving.later(document);
+    else if (outcome === "shown" && id) saving.later(document);
   }
 
   /** Takes a document that was planned elsewhere, unless something newer is on its way. Answers whether it was taken. */
@@ -136,15 +152,16 @@ export function createBench(id: string) {
   });
   const stripIn = (plan?: Plan) => plan?.sections.find((one) => one.id === hand.value)?.strip as Strip;
 
-  function step(document: Piece | null) {
-    if (!document) return;
+  function step(to: { document: Piece; words: string } | null, what: string) {
+    if (!to) return;
     exchanged.value++;
-    void show(document, false);
+    say(to.words ? `${what}: ${to.words}` : `${what}.`, undefined, "history");
+    void show(to.document, false);
   }
 
   /** Another tab may have saved meanwhile: with nothing waiting here, its version is shown. */
   async function refresh() {
-    if (saving.state.value !== "saved" || faults.value.length) return;
+    if (!id || saving.state.value !== "saved" || faults.value.length) return;
     const piece = await api.open(id).catch(() => null);
     if (piece && piece.revision > saving.revision() && saving.state.value === "saved") adopt(piece);
   }
@@ -154,7 +171,7 @@ export function createBench(id: string) {
   /** What Meander noticed about the piece as it was planned last. */
   const advice = () => answer.value?.plan.advice ?? [];
   return {
-    id,
+    id: id ?? "",
     draft: draft as Readonly<Ref<Piece | null>>,
     answer: answer as Readonly<Ref<Answer | null>>,
     /** The section in hand: its id, how another one is taken in hand, and the pointer to what it holds. */
@@ -176,14 +193,15 @@ export function createBench(id: string) {
     anew,
     exchanged,
     saving,
+    lay,
     open,
     adopt,
     replan,
     take,
     edit,
     change,
-    undo: () => step(history.back()),
-    redo: () => step(history.forth()),
+    undo: () => step(history.back(), "Undone"),
+    redo: () => step(history.forth(), "Done again"),
     canUndo: history.canUndo,
     canRedo: history.canRedo,
     value: (path: string) => valueAt(draft.value, path),

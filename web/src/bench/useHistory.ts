@@ -7,6 +7,8 @@ const ONE_STEP_MS = 1200;
 /** Undo and redo as a stack of whole documents, each one that can be planned or is being planned. */
 export function useHistory() {
   const stack = shallowRef<Piece[]>([]);
+  /** What led to each of them, in words. */
+  const led = new WeakMap<Piece, string>();
   const place = ref(-1);
   let last = { path: "", at: 0 };
 
@@ -17,10 +19,11 @@ export function useHistory() {
   }
 
   /**
-   * Keeps a document; `path` is what was changed in it. Answers how to forget it again, where it turns out that it cannot
-   * be planned.
+   * Keeps a document; `path` is what was changed in it, `words` what was done. Answers how to forget it again, where it
+   * turns out that it cannot be planned.
    */
-  function keep(document: Piece, path: string): () => void {
+  function keep(document: Piece, path: string, words = ""): () => void {
+    led.set(document, words);
     const now = Date.now();
     const goesOn = path !== "" && path === last.path && now - last.at < ONE_STEP_MS && place.value > 0;
     const kept = stack.value.slice(0, place.value + (goesOn ? 0 : 1));
@@ -44,11 +47,20 @@ export function useHistory() {
     return document;
   }
 
+  const words = () => led.get(stack.value[place.value]!) ?? "";
   return {
     begin,
     keep,
-    back: () => move(-1),
-    forth: () => move(1),
+    /** One step back: the document there was, and what is undone with it; null where there is none. */
+    back() {
+      const undone = words();
+      const document = move(-1);
+      return document && { document, words: undone };
+    },
+    forth() {
+      const document = move(1);
+      return document && { document, words: words() };
+    },
     canUndo: computed(() => place.value > 0),
     canRedo: computed(() => place.value < stack.value.length - 1),
   };

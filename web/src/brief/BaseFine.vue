@@ -96,17 +96,16 @@ const mayGo = (number: number) => away.value.includes(number) || away.value.leng
           <span v-for="(_, i) in now.spacing.stations" :key="i" class="stretch">
             <LiveSize :path="bench.path(`spacing/stations/${i}/clear`)" :label="`Clear gap at ${i + 1}`" :by="0.1" /> at
             <LiveSize :path="bench.path(`spacing/stations/${i}/at`)" :label="`Place ${i + 1} along the weave`" />
-            <button
+            <BButton
               v-if="now.spacing.stations.length > 2"
-              type="button"
-              class="quiet-act"
+              variant="link"
               :aria-label="`Leave out place ${i + 1}`"
               @click="putStations(now.spacing.stations.filter((_, k) => k !== i))"
             >
               leave out
-            </button>
+            </BButton>
           </span>
-          <button type="button" class="quiet-act" @click="addStation(now.spacing.stations)">add a place</button>
+          <BButton variant="link" @click="addStation(now.spacing.stations)">add a place</BButton>
           Before weaving their ends are
           <LiveChoice
             :value="now.spacing.ends"
@@ -119,18 +118,18 @@ const mayGo = (number: number) => away.value.includes(number) || away.value.leng
     </p>
     <p v-if="bases.length > 1 && !framed" class="wire-row">
       Cut away after weaving:
-      <button
+      <BButton
         v-for="i in bases.length"
         :key="i"
-        type="button"
-        class="toggle figures"
-        :aria-pressed="away.includes(i)"
+        variant="outline-secondary"
+        class="figures"
+        :pressed="away.includes(i)"
         :aria-label="`Cut away base wire ${i}`"
         :disabled="!mayGo(i)"
         @click="toggle(i)"
       >
         {{ i }}
-      </button>
+      </BButton>
     </p>
     <ol v-if="bases.length > 2" class="each-wire">
       <li v-for="(id, i) in bases" :key="id">

@@ -6,6 +6,7 @@ import FormParts from "../sections/FormParts.vue";
 import { withEnds } from "../document/change";
 import { baseOf, endsIn } from "../document/routes";
 import { holders, withFinding } from "../findings/findings";
+import FindingAdd from "../findings/FindingAdd.vue";
 import FindingLines from "../findings/FindingLines.vue";
 import LiveChoice from "./LiveChoice.vue";
 
@@ -84,5 +85,6 @@ function nextFormer() {
       </template>
     </p>
     <FindingLines />
+    <FindingAdd />
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import LiveChoice from "./LiveChoice.vue";
 import { computed, ref, shallowRef, watch } from "vue";
 import { api, ApiProblem, type Filling } from "../api/client";
 import { isPinned, pinIndex, withoutPin, withPin, worn } from "../bench/pins";
@@ -84,12 +85,13 @@ const over = (filling: Filling) =>
         ><input v-model="length" aria-label="Strip to fill, end to end" @keydown.enter="find"
       /></span>
       of strip evenly, with more or fewer of
-      <span class="live"
-        ><select v-model.number="free" aria-label="Coils that may be more or fewer">
-          <option v-for="choice in strip.weave.free" :key="choice" :value="choice">{{ parts[choice] }}</option>
-        </select></span
-      >
-      <button type="button" class="quiet-act" @click="find">Make it even</button>
+      <LiveChoice
+        :value="String(free)"
+        :options="strip.weave.free.map((choice) => ({ key: String(choice), name: parts[choice]! }))"
+        label="Coils that may be more or fewer"
+        @change="(key) => (free = Number(key))"
+      />
+      <BButton variant="link" @click="find">Make it even</BButton>
     </p>
     <p v-if="fault" class="said-wrong" role="alert">{{ fault }}</p>
     <table v-if="fillings.length" class="figures" aria-label="Even fillings">
@@ -113,9 +115,9 @@ const over = (filling: Filling) =>
           <td>{{ format.length(filling.bare_mm) }}</td>
           <td>{{ filling.from === "end" ? "one end" : "the middle" }}</td>
           <td>
-            <button type="button" class="quiet-act" :disabled="isTaken(filling)" @click="take(filling)">
+            <BButton variant="link" :disabled="isTaken(filling)" @click="take(filling)">
               {{ isTaken(filling) ? "On the bench" : "Take it" }}
-            </button>
+            </BButton>
           </td>
         </tr>
       </tbody>

@@ -13,10 +13,10 @@ const emit = defineEmits<{ fold: [] }>();
 </script>
 
 <template>
-  <div class="fine-print" @keydown.esc="emit('fold')">
+  <div class="fine-print">
     <BaseFine v-if="topic === 'base'" />
     <WeavingFine v-else-if="topic === 'weaving'" />
     <CoilsFine v-else-if="topic === 'coils'" />
-    <button type="button" class="fold" aria-label="Fold away" @click="emit('fold')">×</button>
+    <BCloseButton aria-label="Fold away" @click="emit('fold')" />
   </div>
 </template>

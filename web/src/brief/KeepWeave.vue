@@ -71,8 +71,8 @@ async function refused(error: unknown, name: string) {
       placeholder="what it is good for"
       aria-label="What your weave is good for"
     />
-    <button type="submit" class="act">{{ over ? "Keep over it" : "Keep" }}</button>
-    <button type="button" class="quiet-act" @click="form = null">Leave it</button>
+    <BButton variant="outline-primary" type="submit">{{ over ? "Keep over it" : "Keep" }}</BButton>
+    <BButton variant="link" @click="form = null">Leave it</BButton>
   </form>
   <small v-if="fault && form" class="said-wrong" role="alert">{{ fault }}</small>
   <small v-else-if="done" class="quiet" role="status">{{ done }}</small>

@@ -82,8 +82,6 @@ const rows = computed(() => Math.min(Math.ceil((text.value.length + 1) / LINE), 
   </span>
   <small v-if="fault" class="said-wrong" role="alert">
     {{ fault.message }}; accepted: {{ fault.accepted }}
-    <button v-for="word in fault.likely" :key="word" type="button" class="quiet-act" @click="take(word)">
-      Take {{ word }}
-    </button>
+    <BButton v-for="word in fault.likely" :key="word" variant="link" @click="take(word)"> Take {{ word }} </BButton>
   </small>
 </template>

@@ -37,19 +37,18 @@ function add() {
   <span v-for="(_, i) in stretches" :key="i" class="stretch">
     <LiveCount :path="bench.path(`pattern/${side}/${i}/times`)" :label="`Times, ${side} ${i + 1}`" /> ×
     <LiveGaps :path="bench.path(`pattern/${side}/${i}/gaps`)" :label="`Gaps, ${side} ${i + 1}`" />
-    <button
-      type="button"
-      class="quiet-act"
+    <BButton
+      variant="link"
       :aria-label="`Leave out ${side} ${i + 1}`"
       @click="put(stretches.filter((_, k) => k !== i))"
     >
       leave out
-    </button>
+    </BButton>
   </span>
   <span v-if="!stretches.length">nothing</span>
-  <button v-if="stretches.length < MOST" type="button" class="quiet-act" @click="add">add coils</button>
+  <BButton v-if="stretches.length < MOST" variant="link" @click="add">add coils</BButton>
   <template v-if="side === 'before' && wires > 1">
-    <button type="button" class="quiet-act" @click="begin('one_by_one')">bring the wires in one by one</button>
-    <button type="button" class="quiet-act" @click="begin('in_pairs')">bring them in by pairs</button>
+    <BButton variant="link" @click="begin('one_by_one')">bring the wires in one by one</BButton>
+    <BButton variant="link" @click="begin('in_pairs')">bring them in by pairs</BButton>
   </template>
 </template>

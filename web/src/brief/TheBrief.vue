@@ -1,7 +1,10 @@
 <script setup lang="ts">
-import { computed, ref } from "vue";
+import { computed } from "vue";
+import { useUnfold } from "../common/useUnfold";
 import { useBench } from "../bench/useBench";
 import { isStrip, withKindOfPiece } from "../bench/kinds";
+import FindingAdd from "../findings/FindingAdd.vue";
+import EndingAdd from "../sections/EndingAdd.vue";
 import EndingLines from "../sections/EndingLines.vue";
 import SectionAdd from "../sections/SectionAdd.vue";
 import SectionLine from "../sections/SectionLine.vue";
@@ -25,7 +28,7 @@ const kinds = computed(() => {
 const takeKind = (kind: string) =>
   bench.change(withKindOfPiece(piece.value, kind, bench.catalogue.value!, plan.value.sections));
 
-const closing = ref(false);
+const { topic: closing, unfold: unfoldClosing, fold: foldClosing } = useUnfold<"closing">();
 const closedBy = computed(
   () => (piece.value.findings ?? []).find((one) => ["clasp", "toggle"].includes(one.kind))?.kind ?? "hook and loop",
 );
@@ -40,14 +43,14 @@ const front = computed(() => plan.value.front);
       <LiveChoice :value="piece.kind" :options="kinds" label="Kind of piece" @change="takeKind" />
       {{ " " }}<WornWords /><template v-if="piece.kind === 'bracelet'"
         >, closed by a
-        <button type="button" class="unfold" :aria-expanded="closing" @click="closing = !closing">
+        <button type="button" class="unfold" :aria-expanded="closing !== null" @click="unfoldClosing('closing')">
           {{ closedBy }}
         </button></template
       ><template v-if="piece.sections.length > 1">, of {{ piece.sections.length }} sections</template>.
     </p>
-    <div v-if="closing && piece.kind === 'bracelet'" class="fine-print" @keydown.esc="closing = false">
+    <div v-if="closing && piece.kind === 'bracelet'" class="fine-print">
       <BraceletEnds />
-      <button type="button" class="fold" aria-label="Fold away" @click="closing = false">×</button>
+      <BCloseButton aria-label="Fold away" @click="foldClosing" />
     </div>
     <ol class="section-lines">
       <SectionLine v-for="(section, index) in piece.sections" :key="section.id" :index="index" />
@@ -64,7 +67,7 @@ const front = computed(() => plan.value.front);
     </p>
     <template v-if="!strip">
       <EndingLines />
-      <SectionAdd />
+      <div class="d-flex flex-wrap gap-2 mt-2"><EndingAdd /><FindingAdd /><SectionAdd /></div>
     </template>
   </section>
 </template>

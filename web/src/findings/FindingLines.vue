@@ -5,7 +5,7 @@ import LiveChoice from "../brief/LiveChoice.vue";
 import FormParts from "../sections/FormParts.vue";
 import { useFormat } from "../units/format";
 import { choices, named } from "../choices/choices";
-import { holders, hungOn, withFinding, withoutFinding } from "./findings";
+import { holders, hungOn, withoutFinding } from "./findings";
 
 /** What is hung on the endings: jump rings, chain, a clasp, an ear wire. */
 const bench = useBench();
@@ -32,16 +32,10 @@ const lines = computed(() =>
     told: told.value.find((one) => one.id === finding.id),
   })),
 );
-function add(event: Event) {
-  const select = event.target as HTMLSelectElement;
-  const last = holders(piece.value).findLast((one) => one.side === "end") ?? holders(piece.value).at(-1);
-  if (select.value && last) void bench.change(withFinding(piece.value, select.value, last.id));
-  select.value = "";
-}
 </script>
 
 <template>
-  <ul v-if="lines.length || places.length" class="ending-lines" aria-label="What is hung on the ends">
+  <ul v-if="lines.length" class="ending-lines" aria-label="What is hung on the ends">
     <li v-for="{ finding, index, form, told: one } in lines" :key="finding.id" class="sentence">
       At the
       <LiveChoice
@@ -64,23 +58,9 @@ function add(event: Event) {
           >; a metre makes {{ one.per_metre }}</template
         ></span
       >
-      <button
-        type="button"
-        class="quiet-act"
-        :aria-label="`Take finding ${index + 1} off`"
-        @click="bench.change(withoutFinding(piece, finding.id))"
-      >
-        Take it off
-      </button>
-    </li>
-    <li v-if="places.length" class="ending-add">
-      <label
-        >Hang on an ending
-        <select aria-label="Add a finding" @change="add">
-          <option value="">nothing more</option>
-          <option v-for="one in choices().findings" :key="one.key" :value="one.key">{{ one.name }}</option>
-        </select></label
-      >
+      <BDropdown text="⋯" variant="link" no-caret class="line-menu" :aria-label="`More of finding ${index + 1}`">
+        <BDropdownItem @click="bench.change(withoutFinding(piece, finding.id))">Take it off</BDropdownItem>
+      </BDropdown>
     </li>
   </ul>
 </template>

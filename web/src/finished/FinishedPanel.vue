@@ -1,22 +1,17 @@
 <script setup lang="ts">
-import { useWindowSize } from "@vueuse/core";
-import { computed, ref } from "vue";
+import { computed, ref, useTemplateRef } from "vue";
 import type { Plan } from "../generated/plan";
 import { useFormat } from "../units/format";
 import { liesDown } from "./paintFinished";
 import FinishedPicture from "./FinishedPicture.vue";
 import { useNear } from "./useNear";
+import { useStageHeight } from "./useStageHeight";
 
 /** The piece as it will look, front and back beside each other or one of them large. */
 const props = defineProps<{ plan: Plan; title: string; section: string | null }>();
-const emit = defineEmits<{ stale: [] }>();
+const emit = defineEmits<{ stale: []; choose: [section: string] }>();
 const format = useFormat();
-/** Its share of the window, less what stands round it. */
-const { height: window_px, width: window_width } = useWindowSize();
-const heightPx = computed(() => {
-  const share = window_width.value < 1000 ? 0.36 : 0.46;
-  return Math.min(Math.max(Math.round(window_px.value * share) - 172, 150), 460);
-});
+const heightPx = useStageHeight();
 const LYING_PX = 130;
 type Show = "front" | "back" | "both";
 const show = ref<Show>("both");
@@ -29,7 +24,12 @@ const faces = computed<("front" | "back")[]>(() => (show.value === "both" ? ["fr
 const size = computed(() => props.plan.extent.map(([low, high]) => high! - low!) as [number, number]);
 const height = computed(() => (liesDown(props.plan.extent) ? LYING_PX : heightPx.value));
 const box = ref<HTMLElement | null>(null);
-const look = useNear(box);
+const pictures = useTemplateRef<InstanceType<typeof FinishedPicture>[]>("pictures");
+/** A press takes a section in hand. */
+const look = useNear(box, (event) => {
+  const found = pictures.value?.map((one) => one.at(event)).find((section) => section !== null);
+  if (found) emit("choose", found);
+});
 const turn = () => (show.value = show.value === "back" ? "front" : "back");
 defineExpose({ turn });
 </script>
@@ -38,22 +38,26 @@ defineExpose({ turn });
   <section class="panel finished-panel" aria-label="The finished piece">
     <header class="panel-head">
       <h2>Finished <small>to scale</small></h2>
-      <div class="choice" role="group" aria-label="Faces">
-        <button
+      <BButtonGroup aria-label="Faces">
+        <BButton
           v-for="face in FACES"
           :key="face.key"
-          type="button"
-          :aria-pressed="show === face.key"
+          variant="outline-secondary"
+          :pressed="show === face.key"
           @click="show = face.key"
         >
           {{ face.name }}
-        </button>
-      </div>
-      <div class="choice" role="group" aria-label="How near">
-        <button type="button" aria-label="Farther" :disabled="look.farthest()" @click="look.farther">−</button>
-        <button type="button" :disabled="look.farthest()" @click="look.whole">Whole</button>
-        <button type="button" aria-label="Nearer" :disabled="look.nearest()" @click="look.nearer">+</button>
-      </div>
+        </BButton>
+      </BButtonGroup>
+      <BButtonGroup aria-label="How near">
+        <BButton variant="outline-secondary" aria-label="Farther" :disabled="look.farthest()" @click="look.farther"
+          >−</BButton
+        >
+        <BButton variant="outline-secondary" :disabled="look.farthest()" @click="look.whole">Whole</BButton>
+        <BButton variant="outline-secondary" aria-label="Nearer" :disabled="look.nearest()" @click="look.nearer"
+          >+</BButton
+        >
+      </BButtonGroup>
       <span class="spacer" />
       <span class="quiet figures">{{ format.length(size[0]) }} wide, {{ format.length(size[1]) }} long</span>
     </header>
@@ -68,6 +72,7 @@ defineExpose({ turn });
     >
       <figure v-for="face in faces" :key="face">
         <FinishedPicture
+          ref="pictures"
           :near="look.near.value"
           :shown="plan"
           :face="face"

@@ -5,7 +5,8 @@ import { useSettings } from "../settings/useSettings";
 import { useCanvas } from "../strip/useCanvas";
 import { type Shown, useFinished } from "./finishedPictures";
 import { type Near, WHOLE } from "./useNear";
-import { finishedHeight, fitted, paintFinished } from "./paintFinished";
+import { finishedHeight, fitted, type FinishedView, paintFinished } from "./paintFinished";
+import { sectionAt } from "./sectionAt";
 
 /** A finished piece to scale, one face of it. */
 const props = defineProps<{
@@ -17,6 +18,8 @@ const props = defineProps<{
   scale?: number;
   /** A section that stands out. */
   section?: string | null;
+  /** Its mirror image, as the other one of a pair. */
+  mirrored?: boolean;
   /** Drawn a frame after others. */
   later?: boolean;
   /** How near it is looked at; left out, all of it is seen. */
@@ -25,16 +28,18 @@ const props = defineProps<{
 const emit = defineEmits<{ stale: [] }>();
 
 const settings = useSettings();
+/** Only measures. */
+const probe = document.createElement("canvas").getContext("2d")!;
 const canvas = ref<HTMLCanvasElement | null>(null);
 const fetched = useFinished(toRef(props, "shown"), () => emit("stale"));
 const ready = props.later ? useFrameLater(fetched, (one) => one !== null) : fetched;
 const heightPx = () => props.height ?? finishedHeight(ready.value?.extent ?? props.shown.extent, props.scale ?? 1);
-useCanvas(canvas, heightPx, (ctx, width, height) => {
-  if (!ready.value) return;
-  const { placed, extent, beads } = ready.value;
-  paintFinished(ctx, placed, {
+function viewOf(width: number, height: number): FinishedView {
+  const { extent, beads } = ready.value!;
+  return {
     ...fitted(extent, width, height, props.scale),
     left: props.scale !== undefined,
+    mirrored: props.mirrored,
     near: props.near ?? WHOLE,
     beads,
     width,
@@ -43,8 +48,19 @@ useCanvas(canvas, heightPx, (ctx, width, height) => {
     face: props.face,
     hand: settings.hand,
     section: props.section ?? null,
-  });
+  };
+}
+useCanvas(canvas, heightPx, (ctx, width, height) => {
+  if (ready.value) paintFinished(ctx, ready.value.placed, viewOf(width, height));
 });
+/** The section at a place of the window, if any is. */
+function at(event: MouseEvent): string | null {
+  const { left, top, width, height } = canvas.value!.getBoundingClientRect();
+  const [x, y] = [event.clientX - left, event.clientY - top];
+  if (!ready.value || x < 0 || y < 0 || x > width || y > height) return null;
+  return sectionAt(probe, ready.value.placed, viewOf(width, height), [x, y]);
+}
+defineExpose({ at });
 </script>
 
 <template>

@@ -18,8 +18,9 @@ export interface FinishedView {
   lying: boolean;
   /** A section that stands out; the others are paler. */
   section: string | null;
-  /** Whether it begins at the left instead of standing in the middle. */
+  /** Whether it begins at the left instead of standing in the middle; whether it is its mirror image. */
   left: boolean;
+  mirrored?: boolean;
   near: Near;
   beads: Plan["beads"]["drawn"];
 }
@@ -46,7 +47,7 @@ function lineTo(path: Path2D, line: number[], least: number) {
 }
 
 /** px: pixels to one step of its lines. Kept for each doubling of it. */
-function pathOf(group: Finished["groups"][number], px: number): Path2D {
+export function pathOf(group: Finished["groups"][number], px: number): Path2D {
   const kept = paths.get(group) ?? new Map<number, Path2D>();
   paths.set(group, kept);
   const least = 2 ** Math.floor(Math.log2(LEAST_PX / px));
@@ -59,9 +60,10 @@ function pathOf(group: Finished["groups"][number], px: number): Path2D {
 }
 
 /** From the finished piece to the page: hung as it is worn, or lying along the page. */
-function pageOf(view: FinishedView): DOMMatrix {
+export function pageOf(view: FinishedView): DOMMatrix {
   const [[x0, x1], [y0, y1]] = view.extent as [[number, number], [number, number]];
-  const flip = (view.face === "back") !== (view.hand === "left") ? -1 : 1;
+  const turnedOver = (view.face === "back") !== (view.hand === "left");
+  const flip = turnedOver !== (view.mirrored ?? false) ? -1 : 1;
   const middle = new DOMMatrix([1, 0, 0, 1, -(x0 + x1) / 2, -(y0 + y1) / 2]);
   const turned = view.lying ? new DOMMatrix([0, -1, 1, 0, 0, 0]) : new DOMMatrix();
   const mirror = new DOMMatrix(view.lying ? [1, 0, 0, flip, 0, 0] : [flip, 0, 0, 1, 0, 0]);
@@ -75,7 +77,7 @@ function pageOf(view: FinishedView): DOMMatrix {
     .multiply(middle);
 }
 
-const standing = ([x, y, turn, side]: Placed["pose"], unit: number) =>
+export const standing = ([x, y, turn, side]: Placed["pose"], unit: number) =>
   new DOMMatrix([
     side * Math.cos(turn) * unit,
     -side * Math.sin(turn) * unit,
@@ -101,6 +103,12 @@ export function fitted(extent: number[][], width: number, height: number, scale:
   const fit = Math.min((width - 2 * margin) / across, (height - 2 * margin) / down, NEAREST);
   return { lying, scale: Math.min(scale ?? NEAREST, fit), down };
 }
+
+/** How wide a piece is drawn at a scale, in pixels. */
+export const finishedWidth = (extent: number[][], scale: number) => {
+  const [w, h] = extent.map(([low, high]) => high! - low! + 2) as [number, number];
+  return Math.ceil((liesDown(extent) ? h : w) * scale) + 8;
+};
 
 /** How high a piece is drawn at a scale, in pixels. */
 export const finishedHeight = (extent: number[][], scale: number) =>

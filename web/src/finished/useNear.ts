@@ -11,8 +11,12 @@ const NEAREST = 16;
 const STEP = 1.5;
 const PAN_PX = 60;
 
-/** Looking nearer at a picture: by wheel with Ctrl, pinch, drag, keys and buttons. */
-export function useNear(box: Ref<HTMLElement | null>) {
+/** A press that moves less than this is no drag. */
+const STILL_PX = 5;
+const DOUBLE = 2.5;
+
+/** Looking nearer at a picture: by wheel, pinch, double press, drag, keys and buttons; `pressed`: where it was pressed. */
+export function useNear(box: Ref<HTMLElement | null>, pressed: (event: PointerEvent) => void = () => {}) {
   const near = ref<Near>({ ...WHOLE });
 
   /** Nearer by a factor, a place of the box staying where it is (its middle where none is given). */
@@ -31,7 +35,8 @@ export function useNear(box: Ref<HTMLElement | null>) {
     return { x: event.clientX - rect.left - rect.width / 2, y: event.clientY - rect.top - rect.height / 2 };
   }
   function wheel(event: WheelEvent) {
-    if (!event.ctrlKey) return;
+    // At its farthest the page may scroll on.
+    if (near.value.k === 1 && event.deltaY > 0) return;
     event.preventDefault();
     zoom(Math.exp(-event.deltaY / 200), place(event));
   }
@@ -41,7 +46,9 @@ export function useNear(box: Ref<HTMLElement | null>) {
     const [one, other] = [...fingers.values()];
     return one && other ? Math.hypot(one.clientX - other.clientX, one.clientY - other.clientY) : 0;
   };
+  let start = { x: 0, y: 0 };
   function down(event: PointerEvent) {
+    start = { x: event.clientX, y: event.clientY };
     if (near.value.k > 1 || fingers.size > 0) box.value!.setPointerCapture(event.pointerId);
     fingers.set(event.pointerId, event);
   }
@@ -53,7 +60,15 @@ export function useNear(box: Ref<HTMLElement | null>) {
     if (fingers.size > 1) zoom(spread() / Math.max(was, 1), place(event));
     else pan(event.clientX - before.clientX, event.clientY - before.clientY);
   }
-  const up = (event: PointerEvent) => void fingers.delete(event.pointerId);
+  function up(event: PointerEvent) {
+    fingers.delete(event.pointerId);
+    if (event.type === "pointerup" && Math.hypot(event.clientX - start.x, event.clientY - start.y) < STILL_PX)
+      pressed(event);
+  }
+  function double(event: MouseEvent) {
+    if (near.value.k > 1) near.value = { ...WHOLE };
+    else zoom(DOUBLE, place(event));
+  }
 
   const ARROWS: Record<string, [number, number]> = {
     ArrowLeft: [PAN_PX, 0],
@@ -77,6 +92,14 @@ export function useNear(box: Ref<HTMLElement | null>) {
     whole: () => (near.value = { ...WHOLE }),
     farthest: () => near.value.k === 1,
     nearest: () => near.value.k >= NEAREST,
-    on: { wheel, pointerdown: down, pointermove: move, pointerup: up, pointercancel: up, keydown: key },
+    on: {
+      wheel,
+      pointerdown: down,
+      pointermove: move,
+      pointerup: up,
+      pointercancel: up,
+      dblclick: double,
+      keydown: key,
+    },
   };
 }

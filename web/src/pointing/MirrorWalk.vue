@@ -12,8 +12,8 @@ function mirror(how: "across" | "along" | "turned") {
 <template>
   <span class="wire-row">
     Mirror the walk
-    <button type="button" class="toggle" @click="mirror('across')">near for far</button>
-    <button type="button" class="toggle" @click="mirror('along')">end for start</button>
-    <button type="button" class="toggle" @click="mirror('turned')">back for front</button>
+    <BButton variant="outline-secondary" @click="mirror('across')">near for far</BButton>
+    <BButton variant="outline-secondary" @click="mirror('along')">end for start</BButton>
+    <BButton variant="outline-secondary" @click="mirror('turned')">back for front</BButton>
   </span>
 </template>

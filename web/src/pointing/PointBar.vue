@@ -59,56 +59,53 @@ function key(event: KeyboardEvent) {
       aria-label="The repeat: left and right choose, up and down count, shift with left and right moves, delete takes out"
       @keydown="key"
     >
-      <button
+      <BButton
         v-for="(group, i) in pointing.groups.value"
         :key="i"
-        type="button"
+        variant="outline-secondary"
         tabindex="-1"
-        class="toggle"
-        :aria-pressed="pointing.selected.value === i"
+        :pressed="pointing.selected.value === i"
         @click="pointing.choose(i)"
       >
         {{ words(group) }}
-      </button>
+      </BButton>
     </div>
     <div class="point-acts">
-      <button
-        type="button"
-        class="act"
+      <BButton
+        variant="outline-primary"
         aria-label="One wrap fewer"
         :disabled="!wraps || wraps.times < 2"
         @click="pointing.more(-1)"
       >
         −
-      </button>
+      </BButton>
       <b class="figures point-count">{{ wraps?.times ?? "–" }}</b>
-      <button type="button" class="act" aria-label="One wrap more" :disabled="!wraps" @click="pointing.more(1)">
+      <BButton variant="outline-primary" aria-label="One wrap more" :disabled="!wraps" @click="pointing.more(1)">
         +
-      </button>
-      <button type="button" class="act" :disabled="pointing.selected.value === 0" @click="pointing.move(-1)">
+      </BButton>
+      <BButton variant="outline-primary" :disabled="pointing.selected.value === 0" @click="pointing.move(-1)">
         Earlier
-      </button>
-      <button
-        type="button"
-        class="act"
+      </BButton>
+      <BButton
+        variant="outline-primary"
         :disabled="pointing.selected.value === pointing.groups.value.length - 1"
         @click="pointing.move(1)"
       >
         Later
-      </button>
-      <button type="button" class="act" :disabled="pointing.groups.value.length < 2" @click="pointing.takeOut">
+      </BButton>
+      <BButton variant="outline-primary" :disabled="pointing.groups.value.length < 2" @click="pointing.takeOut">
         Take out
-      </button>
+      </BButton>
       <span class="wire-row">
         Add a wrap round
-        <select v-model.number="span[0]" class="point-wire figures" aria-label="Round wires from">
-          <option v-for="wire in wires" :key="wire">{{ wire }}</option>
-        </select>
+        <BFormSelect v-model="span[0]" class="w-auto d-inline-block figures" aria-label="Round wires from">
+          <option v-for="wire in wires" :key="wire" :value="wire">{{ wire }}</option>
+        </BFormSelect>
         to
-        <select v-model.number="span[1]" class="point-wire figures" aria-label="Round wires to">
-          <option v-for="wire in wires" :key="wire">{{ wire }}</option>
-        </select>
-        <button type="button" class="act" @click="pointing.add([span[0], span[1]])">Add</button>
+        <BFormSelect v-model="span[1]" class="w-auto d-inline-block figures" aria-label="Round wires to">
+          <option v-for="wire in wires" :key="wire" :value="wire">{{ wire }}</option>
+        </BFormSelect>
+        <BButton variant="outline-primary" @click="pointing.add([span[0], span[1]])">Add</BButton>
       </span>
       <MirrorWalk />
     </div>

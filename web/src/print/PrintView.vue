@@ -48,7 +48,7 @@ onMounted(async () => {
   <main class="print-page">
     <nav class="no-print">
       <RouterLink :to="`/pieces/${id}`" class="back">‹ Bench</RouterLink>
-      <button type="button" class="act" @click="printPage">Print</button>
+      <BButton variant="outline-primary" @click="printPage">Print</BButton>
       <span class="quiet">Print at 100 %, landscape: what is drawn is then at true size; check the ruler.</span>
     </nav>
     <p v-if="trouble" role="alert">{{ trouble }}</p>

@@ -1,15 +1,15 @@
 <script setup lang="ts">
-import { computed, ref } from "vue";
+import { computed } from "vue";
 import { useBench } from "../bench/useBench";
-import { baseOf, cover, endsIn, folds, type Side } from "../document/routes";
-import { foldable, openEnds, withCover, withEndingAdded, withoutEnding } from "./endings";
+import { cover, endsIn, folds, type Side } from "../document/routes";
+import { seatWords, withCover, withoutEnding } from "./endings";
 import LiveChoice from "../brief/LiveChoice.vue";
 import LiveSize from "../brief/LiveSize.vue";
 import FormParts from "./FormParts.vue";
 import FindingLines from "../findings/FindingLines.vue";
 import { choices, named } from "../choices/choices";
 
-/** How the wires end, and where one may still be ended otherwise than cut flush. */
+/** How the wires end. */
 const bench = useBench();
 const piece = computed(() => bench.draft.value!);
 interface Line {
@@ -44,36 +44,13 @@ const lines = computed(() => {
   });
   return [...bent, ...folded].map((line) => ({ ...line, form: named(choices().endings, line.kind) }));
 });
-/** Wires by their seats in a section: "near wire of section 2". */
-function wireWords(section: string, numbers: number[]): string {
-  const count = baseOf(piece.value, section).length;
-  const place = (number: number) => {
-    if (count === 1) return "the wire";
-    return count === 2 ? `${number === 1 ? "near" : "far"} wire` : `wire ${number}`;
-  };
-  const at = piece.value.sections.findIndex((one) => one.id === section) + 1;
-  return `${numbers.map(place).join(" and ")}${piece.value.sections.length > 1 ? ` of section ${at}` : ""}`;
-}
+const wireWords = (section: string, numbers: number[]) => seatWords(piece.value, section, numbers);
 /** A coil of any wire to work with may cover a fold. */
 const coverings = computed(() =>
   piece.value.kinds.flatMap((kind) =>
     kind.use === "working" ? [{ key: kind.id, name: `covered with a coil of ${kind.size.typed}` }] : [],
   ),
 );
-const ends = computed(() => openEnds(piece.value));
-const chosen = ref("");
-const kinds = computed(() => choices().endings.filter((one) => one.key !== "plain"));
-function add(event: Event) {
-  const select = event.target as HTMLSelectElement;
-  const end = ends.value[Number(chosen.value || 0)];
-  if (end && select.value) void bench.change(withEndingAdded(piece.value, end, select.value));
-  select.value = "";
-  chosen.value = "";
-}
-const possible = (key: string) => {
-  const end = ends.value[Number(chosen.value || 0)];
-  return key !== "fold" || (end !== undefined && foldable(piece.value, end.ends));
-};
 </script>
 
 <template>
@@ -100,39 +77,9 @@ const possible = (key: string) => {
           with a ring
         </button></template
       >
-      <button
-        type="button"
-        class="quiet-act"
-        :aria-label="`Cut ending ${index + 1} flush`"
-        @click="bench.change(withoutEnding(piece, id))"
-      >
-        Cut it flush
-      </button>
-    </li>
-    <li v-if="ends.length" class="ending-add">
-      <label
-        >Where wires are cut flush now:
-        <select v-model="chosen" aria-label="End of a section">
-          <option v-for="(end, i) in ends" :key="i" :value="i === 0 ? '' : String(i)">
-            {{ end.side }},
-            {{
-              wireWords(
-                end.section,
-                end.ends.map((one) => one.number),
-              )
-            }}
-          </option>
-        </select></label
-      >
-      <label
-        >end in
-        <select aria-label="Add an ending" @change="add">
-          <option value="">cut flush</option>
-          <option v-for="kind in kinds" :key="kind.key" :value="kind.key" :disabled="!possible(kind.key)">
-            {{ kind.name }}
-          </option>
-        </select></label
-      >
+      <BDropdown text="⋯" variant="link" no-caret class="line-menu" :aria-label="`More of ending ${index + 1}`">
+        <BDropdownItem @click="bench.change(withoutEnding(piece, id))">Cut it flush</BDropdownItem>
+      </BDropdown>
     </li>
   </ul>
   <FindingLines />

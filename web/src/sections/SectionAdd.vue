@@ -1,6 +1,9 @@
 <script setup lang="ts">
-import { computed } from "vue";
+import { computed, ref } from "vue";
 import { useBench } from "../bench/useBench";
+import PictureChoices from "../choices/PictureChoices.vue";
+import { SECTIONS } from "../choices/pictures";
+import { useCommands } from "../keys/commands";
 import type { Piece } from "../generated/piece";
 import { rowsOf, withLacing, withSectionAdded } from "./document";
 
@@ -10,20 +13,43 @@ const bench = useBench();
 const piece = computed(() => bench.draft.value!);
 const full = computed(() => piece.value.sections.length >= MOST_SECTIONS);
 const rows = computed(() => rowsOf(piece.value, piece.value.sections.length));
+const open = ref(false);
+const options = computed(() => [
+  { key: "weave", name: "A woven section", about: "wires woven over base wires", lines: SECTIONS.weave },
+  { key: "bend", name: "A bent wire", about: "an arc, a wave, a swirl, a row of loops", lines: SECTIONS.bend },
+  {
+    key: "lace",
+    name: "A lacing",
+    about: "ties two sections together",
+    lines: SECTIONS.lace,
+    off: rows.value.length < 2 && "two rows to tie together are needed first",
+  },
+]);
 
-function take(next: Piece) {
+function add(craft: string) {
+  open.value = false;
+  const { starts } = bench.catalogue.value!;
+  const next: Piece =
+    craft === "lace"
+      ? withLacing(piece.value, starts)
+      : withSectionAdded(piece.value, craft as "weave" | "bend", starts);
   bench.choose(next.sections.at(-1)!.id);
   void bench.change(next);
 }
-const add = (craft: "weave" | "bend") => take(withSectionAdded(piece.value, craft, bench.catalogue.value!.starts));
-const lace = () => take(withLacing(piece.value, bench.catalogue.value!.starts));
+useCommands(() => [
+  {
+    words: "Add a section",
+    key: "a",
+    run: () => (open.value = true),
+    off: full.value && `at most ${MOST_SECTIONS} sections`,
+  },
+]);
 </script>
 
 <template>
-  <div class="section-add">
-    <button type="button" class="act" :disabled="full" @click="add('weave')">Add a woven section</button>
-    <button type="button" class="act" :disabled="full" @click="add('bend')">Add a bent wire</button>
-    <button v-if="rows.length > 1" type="button" class="act" :disabled="full" @click="lace">Lace two together</button>
-    <span v-if="full" class="quiet">A piece has at most {{ MOST_SECTIONS }} sections.</span>
-  </div>
+  <BButton variant="outline-primary" :disabled="full" @click="open = true">Add a section…</BButton>
+  <span v-if="full" class="quiet ms-2">A piece has at most {{ MOST_SECTIONS }} sections.</span>
+  <BModal v-model="open" title="What is added" no-footer lazy>
+    <PictureChoices :options="options" @choose="add" />
+  </BModal>
 </template>

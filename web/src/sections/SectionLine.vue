@@ -1,9 +1,8 @@
 <script setup lang="ts">
-import { BDropdown, BDropdownItem } from "bootstrap-vue-next/components/BDropdown";
-import { computed } from "vue";
+import { computed, nextTick, useTemplateRef, watch } from "vue";
 import { useBench } from "../bench/useBench";
 import { sentenceOf } from "../crafts/sentences";
-import { withMirror, withoutSection } from "./document";
+import { alikeBefore, type Formed, withMirror, withoutSection } from "./document";
 
 /** One section: the one in hand as a sentence, every value in it alive; any other in a line that opens at a touch. */
 const props = defineProps<{ index: number }>();
@@ -14,9 +13,23 @@ const inHand = computed(() => section.value.id === bench.hand.value);
 const many = computed(() => piece.value.sections.length > 1);
 const told = computed(() => bench.answer.value!.plan.sections.find((one) => one.id === section.value.id));
 const line = computed(() => {
+  const like = alikeBefore(piece.value, props.index);
+  if (like !== null) {
+    const mirrored = (section.value as Formed).at?.kind === "mirror" ? ", mirrored" : "";
+    return `as section ${like + 1}${mirrored}`;
+  }
   const { words, strip, copies } = told.value ?? { words: "a new section", strip: null, copies: 1 };
   const repeats = strip && `${strip.repeats} ${strip.repeats === 1 ? "repeat" : "repeats"}${copies > 1 ? " each" : ""}`;
   return [words, strip?.weave.words, repeats].filter(Boolean).join(", ");
+});
+
+/** What was just taken in hand has the focus, unless something in it has. */
+const item = useTemplateRef<HTMLElement>("item");
+watch(inHand, async (now) => {
+  if (!now) return;
+  await nextTick();
+  if (!item.value?.contains(document.activeElement)) item.value?.focus({ preventScroll: true });
+  item.value?.scrollIntoView({ block: "nearest" });
 });
 
 function mirror() {
@@ -28,6 +41,8 @@ function mirror() {
 
 <template>
   <li
+    ref="item"
+    tabindex="-1"
     class="section-line"
     :class="{ current: inHand }"
     :data-section="section.id"

@@ -17,16 +17,16 @@ const cut = computed(() => ways.value.filter((way) => way.away).length);
 <template>
   <span v-if="ways.length > 1" class="cut-between">
     (cut away in the end:
-    <button
+    <BButton
       v-for="{ wire, number, at, away } in ways"
       :key="number"
-      type="button"
-      class="toggle figures"
-      :aria-pressed="away"
+      variant="outline-secondary"
+      class="figures"
+      :pressed="away"
       :aria-label="`Cut wire ${number} away before it`"
       :disabled="!away && cut + 1 >= ways.length"
       @click="bench.change(withWay(bench.draft.value!, wire, at, !away))"
     >
-      {{ number }}</button>)
+      {{ number }}</BButton>)
   </span>
 </template>

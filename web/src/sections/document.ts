@@ -1,8 +1,8 @@
 import type { Piece } from "../generated/piece";
 import { choices, isFrame, mm, named } from "../choices/choices";
 import { goingOn, tidied, withoutVisits, withWire } from "../document/change";
-import { withKindLike, withWorkingKind } from "../document/kinds";
-import { baseOf, fresh, isVisit, seated, visit } from "../document/routes";
+import { kindOf, withKindLike, withWorkingKind } from "../document/kinds";
+import { baseOf, fresh, isVisit, seated, visit, workingOf } from "../document/routes";
 
 type Part = Piece["sections"][number];
 type Woven = Extract<Part, { craft: "weave" }>;
@@ -180,4 +180,17 @@ export function withWay(piece: Piece, wire: string, at: number, away: boolean): 
       one.id === wire ? { ...one, route: put(one.route) as Piece["wires"][number]["route"] } : one,
     ),
   };
+}
+
+/** What a section is, wherever it stands: its own values and the kinds of its wires. */
+function own(piece: Piece, { id, at: _at, ...values }: Part & { at?: unknown }): string {
+  const kinds = [...baseOf(piece, id), ...workingOf(piece, id)].map((wire) => kindOf(piece, wire).id);
+  return JSON.stringify([values, kinds]);
+}
+
+/** The first section before one that is like it but for where it stands, by its place in the piece; null where none is. */
+export function alikeBefore(piece: Piece, index: number): number | null {
+  const now = own(piece, piece.sections[index]!);
+  const found = piece.sections.slice(0, index).findIndex((one) => own(piece, one) === now);
+  return found < 0 ? null : found;
 }

@@ -1,10 +1,21 @@
 import { choices, named } from "../choices/choices";
 import { tidied, withEnds, withFold, withoutFold, withWire } from "../document/change";
 import { alike } from "../document/kinds";
-import { type End, ends, folds, fresh, type Side } from "../document/routes";
+import { baseOf, type End, ends, folds, fresh, type Side } from "../document/routes";
 import type { Piece } from "../generated/piece";
 
 type Ending = Piece["endings"][number];
+
+/** Wires by their seats in a section: "near wire of section 2". */
+export function seatWords(piece: Piece, section: string, numbers: number[]): string {
+  const count = baseOf(piece, section).length;
+  const place = (number: number) => {
+    if (count === 1) return "the wire";
+    return count === 2 ? `${number === 1 ? "near" : "far"} wire` : `wire ${number}`;
+  };
+  const at = piece.sections.findIndex((one) => one.id === section) + 1;
+  return `${numbers.map(place).join(" and ")}${piece.sections.length > 1 ? ` of section ${at}` : ""}`;
+}
 
 /** Ends of base wires that are cut flush, side by side: at a side of a section. */
 export interface Open {

@@ -1,38 +1,44 @@
-import { reactive, watchEffect } from "vue";
+import { toRefs, usePreferredDark, useStorage } from "@vueuse/core";
+import { computed, reactive, watchEffect } from "vue";
 
 /** How this maker likes to see things; kept in the browser. */
 interface Settings {
   units: "mm" | "in";
-  theme: "light" | "dark";
+  theme: "light" | "dark" | "device";
   hand: "right" | "left";
+  /** Whether single keys do something. */
+  keys: boolean;
 }
 
-const KEY = "meander-settings";
+const USUAL: Settings = { units: "mm", theme: "device", hand: "right", keys: true };
+const CHOICES: { [K in keyof Settings]: Settings[K][] } = {
+  units: ["mm", "in"],
+  theme: ["light", "dark", "device"],
+  hand: ["right", "left"],
+  keys: [true, false],
+};
 
-function stored(): Partial<Settings> {
-  try {
-    return JSON.parse(localStorage.getItem(KEY) ?? "{}") as Partial<Settings>;
-  } catch {
-    return {};
-  }
+/** What was kept, where it is something that can be chosen. */
+function read(text: string): Settings {
+  const kept = (() => {
+    try {
+      return JSON.parse(text) as Record<string, unknown>;
+    } catch {
+      return {};
+    }
+  })();
+  const good = Object.entries(CHOICES).filter(([key, all]) => (all as unknown[]).includes(kept?.[key]));
+  return { ...USUAL, ...Object.fromEntries(good.map(([key]) => [key, kept[key]])) };
 }
 
-function read(): Settings {
-  const kept = stored();
-  const dark = matchMedia("(prefers-color-scheme: dark)").matches;
-  return {
-    units: kept.units === "in" ? "in" : "mm",
-    theme: kept.theme === "dark" || kept.theme === "light" ? kept.theme : dark ? "dark" : "light",
-    hand: kept.hand === "left" ? "left" : "right",
-  };
-}
-
-const settings = reactive(read());
-
-watchEffect(() => {
-  document.documentElement.dataset.bsTheme = settings.theme;
-  localStorage.setItem(KEY, JSON.stringify(settings));
+const kept = useStorage<Settings>("meander-settings", { ...USUAL }, localStorage, {
+  serializer: { read, write: JSON.stringify },
 });
+const settings = reactive(toRefs(kept)) as Settings;
+
+const preferred = usePreferredDark();
+export const isDark = computed(() => (settings.theme === "device" ? preferred.value : settings.theme === "dark"));
+watchEffect(() => (document.documentElement.dataset.bsTheme = isDark.value ? "dark" : "light"));
 
 /** The one set of settings; change its fields and everything follows. */
 export const useSettings = () => settings;

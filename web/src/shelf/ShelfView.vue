@@ -1,115 +1,148 @@
 <script setup lang="ts">
+import { computed, onMounted, ref, useTemplateRef } from "vue";
+import { useRouter } from "vue-router";
+import AskText from "../common/AskText.vue";
+import SiteBar from "../common/SiteBar.vue";
 import { useElementWidth } from "../common/useElementWidth";
-import { computed, onMounted, ref } from "vue";
-import { RouterLink, useRouter } from "vue-router";
-import SettingsBar from "../common/SettingsBar.vue";
-import type { FaultyPiece, ShelfPiece } from "../api/client";
-import FaultyRow from "./FaultyRow.vue";
-import ShelfRow from "./ShelfRow.vue";
+import { useCommands } from "../keys/commands";
+import FaultyItem from "./FaultyItem.vue";
+import { KINDS } from "./kinds";
+import NewPiece from "./NewPiece.vue";
+import ShelfItem from "./ShelfItem.vue";
 import { useShelf } from "./useShelf";
+import { type Hung, SORTS, useWall } from "./useWall";
 
-/** All pieces, drawn to one scale. */
+/** All pieces on a wall, drawn to one scale, the one that was changed last first. */
 const router = useRouter();
 const shelf = useShelf();
 const list = ref<HTMLElement | null>(null);
 const width = useElementWidth(list);
 const pieces = computed(() => shelf.shelf.value?.pieces ?? []);
-const whole = computed(() => pieces.value.filter((piece): piece is ShelfPiece => !piece.fault));
-const isFaulty = (piece: ShelfPiece | FaultyPiece): piece is FaultyPiece => piece.fault !== undefined;
+const wall = useWall(pieces);
 
-/** Room beside the strips: the band from above, and loops and hooks beyond the wearing length. */
-const BAND_PX = 148;
-const OVERHANG_MM = 14;
+/** Pixels per mm, the same for all: the longest piece fits the wall. */
+const MOST_PX = 2.7;
+const MARGIN_PX = 60;
 const scale = computed(() => {
-  const longest = Math.max(
-    120,
-    ...whole.value.map(
-      (piece) =>
-        (piece.strip && piece.worn?.strip_mm) ||
-        Math.max(...piece.extent.map(([low, high]) => high! - low!)) - OVERHANG_MM + 4,
-    ),
-  );
-  return Math.max((width.value - BAND_PX) / (longest + OVERHANG_MM), 1);
+  const across = (piece: Hung) =>
+    piece.fault || piece.strip ? 0 : Math.max(...piece.extent.map(([low, high]) => high! - low!));
+  const longest = pieces.value.reduce((most, piece) => Math.max(most, across(piece)), 120);
+  return Math.min(MOST_PX, Math.max((width.value - MARGIN_PX) / longest, 1));
 });
 
 async function open(piece: Promise<{ id: string } | undefined>) {
   const opened = await piece;
   if (opened) await router.push(`/pieces/${opened.id}`);
 }
-function bringIn(event: Event) {
-  const input = event.target as HTMLInputElement;
-  const file = input.files?.[0];
-  input.value = "";
-  if (file) void open(shelf.bringIn(file));
+const starting = ref(false);
+const removed = ref(false);
+/** The piece that is named anew or put in a collection. */
+const asked = ref<{ piece: Hung; what: "name" | "collection" } | null>(null);
+const asking = computed({ get: () => asked.value !== null, set: (on) => !on && (asked.value = null) });
+function said(text: string) {
+  const { piece, what } = asked.value!;
+  asked.value = null;
+  if (what === "name") void shelf.rename(piece.id, text);
+  else void shelf.collect(piece.id, text || null);
 }
+const search = useTemplateRef<{ focus: () => void }>("search");
+useCommands(() => [
+  { words: "Begin a new piece", key: "n", run: () => (starting.value = true) },
+  { words: "Find a piece on the shelf", key: "f", run: () => search.value?.focus() },
+  ...KINDS.map(({ key, name }) => ({ words: `New ${name.toLowerCase()}`, run: () => void open(shelf.start(key)) })),
+  ...pieces.value.map((piece) => ({
+    words: `Open ${piece.name}`,
+    run: () => void router.push(`/pieces/${piece.id}`),
+    off: piece.fault && "cannot be planned",
+  })),
+]);
 onMounted(shelf.load);
 </script>
 
 <template>
-  <main class="shelf">
-    <header class="shelf-head">
-      <h1>Meander</h1>
-      <p class="promise">Know before you cut, and keep count while you make.</p>
-      <SettingsBar />
-    </header>
-    <div class="shelf-actions">
-      <button type="button" class="act" @click="open(shelf.start('cuff'))">New cuff</button>
-      <button type="button" class="act" @click="open(shelf.start('ring'))">New ring</button>
-      <button type="button" class="act" @click="open(shelf.start('bracelet'))">New bracelet</button>
-      <button type="button" class="act" @click="open(shelf.start('links'))">New links</button>
-      <button type="button" class="act" @click="open(shelf.start('earring'))">New earrings</button>
-      <button type="button" class="act" @click="open(shelf.start('pendant'))">New pendant</button>
-      <button type="button" class="act" @click="open(shelf.start('component'))">New component</button>
-      <RouterLink to="/tray" class="act">The bead tray</RouterLink>
-      <label class="act bring-in"
-        >Bring in a piece…<input type="file" accept=".json,application/json" @change="bringIn"
-      /></label>
+  <SiteBar />
+  <main class="page shelf">
+    <div class="d-flex flex-wrap align-items-center gap-2 mb-3">
+      <h1 class="me-3">The shelf</h1>
+      <BButton variant="primary" title="n" @click="starting = true">New piece</BButton>
+      <BButtonGroup v-if="wall.collections.value.length" aria-label="Collection">
+        <BButton
+          v-for="name in ['', ...wall.collections.value]"
+          :key="name"
+          variant="outline-secondary"
+          :pressed="wall.collection.value === name"
+          @click="wall.choose(name)"
+          >{{ name || "All" }}</BButton
+        >
+      </BButtonGroup>
+      <span class="spacer" />
+      <BFormInput
+        ref="search"
+        v-model="wall.wanted.value"
+        type="search"
+        class="shelf-search"
+        placeholder="Find"
+        aria-label="Find a piece"
+      />
+      <BFormSelect v-model="wall.sort.value" class="w-auto" :options="SORTS" aria-label="In which order" />
     </div>
-    <div v-if="shelf.trouble.value.length" class="panel faults" role="alert">
+    <BAlert v-if="shelf.trouble.value.length" :model-value="true" variant="danger" class="faults">
       <p v-for="line in shelf.trouble.value" :key="line">{{ line }}</p>
+    </BAlert>
+    <div v-if="!shelf.shelf.value && !shelf.trouble.value.length" role="status">
+      <span class="visually-hidden">Laying out the shelf…</span>
+      <BPlaceholder v-for="i in 6" :key="i" class="shelf-item placeholder-wave" width="220px" />
     </div>
-    <p v-if="shelf.gone.value" class="undo-bar" role="status">
-      Deleted {{ shelf.gone.value.name }}.
-      <button type="button" class="act" @click="shelf.restore(shelf.gone.value!.id)">Undo</button>
-    </p>
-    <p v-if="!shelf.shelf.value && !shelf.trouble.value.length" role="status">Laying out the shelf…</p>
     <p v-else-if="shelf.shelf.value && !pieces.length" class="empty">
       Nothing on the shelf. Start a new piece: it comes with common sizes, ready to be changed.
     </p>
-    <ul ref="list" class="shelf-list" aria-label="Pieces">
-      <template v-for="piece in pieces" :key="piece.id">
-        <FaultyRow
-          v-if="isFaulty(piece)"
-          :piece="piece"
-          @mend="shelf.mend(piece.id)"
-          @set-aside="shelf.setAside(piece)"
-        />
-        <ShelfRow
+    <p v-else-if="!wall.shown.value.length" class="empty">
+      No piece is called so.
+      <BButton variant="link" @click="wall.wanted.value = ''">Show all</BButton>
+    </p>
+    <ul ref="list" class="shelf-wall" aria-label="Pieces">
+      <template v-for="piece in wall.shown.value" :key="piece.id">
+        <FaultyItem v-if="piece.fault" :piece="piece" @mend="shelf.mend(piece.id)" @set-aside="shelf.setAside(piece)" />
+        <ShelfItem
           v-else
           :piece="piece"
           :scale="scale"
-          @rename="(name) => shelf.rename(piece.id, name)"
+          @rename="asked = { piece, what: 'name' }"
+          @collect="asked = { piece, what: 'collection' }"
           @duplicate="shelf.duplicate(piece.id)"
           @set-aside="shelf.setAside(piece)"
           @stale="shelf.load"
         />
       </template>
     </ul>
-    <details v-if="shelf.shelf.value?.set_aside.length" class="set-aside">
-      <summary>Deleted pieces ({{ shelf.shelf.value.set_aside.length }})</summary>
-      <ul>
+    <div v-if="shelf.shelf.value?.set_aside.length" class="mt-4">
+      <BButton variant="link" :aria-expanded="removed" @click="removed = !removed">
+        Deleted pieces ({{ shelf.shelf.value.set_aside.length }})
+      </BButton>
+      <ul v-if="removed" class="ms-3">
         <li v-for="piece in shelf.shelf.value.set_aside" :key="piece.id">
           {{ piece.name }}
-          <button
-            type="button"
-            class="quiet-act"
-            :aria-label="`Bring back ${piece.name}`"
-            @click="shelf.restore(piece.id)"
+          <BButton variant="link" :aria-label="`Bring back ${piece.name}`" @click="shelf.restore(piece.id)"
+            >Bring back</BButton
           >
-            Bring back
-          </button>
         </li>
       </ul>
-    </details>
+    </div>
+    <NewPiece
+      v-model="starting"
+      @start="(kind) => open(shelf.start(kind))"
+      @bring-in="(file) => open(shelf.bringIn(file))"
+    />
+    <AskText
+      v-if="asked"
+      v-model="asking"
+      :title="asked.what === 'name' ? `A new name for ${asked.piece.name}` : `${asked.piece.name} hangs in`"
+      :label="asked.what === 'name' ? 'New name' : 'Collection'"
+      :value="(asked.what === 'name' ? asked.piece.name : asked.piece.collection) ?? ''"
+      :most="asked.what === 'name' ? 120 : 60"
+      :known="asked.what === 'name' ? [] : wall.collections.value"
+      :empty="asked.what === 'collection'"
+      @said="said"
+    />
   </main>
 </template>

@@ -1,12 +1,12 @@
 import { ref, shallowRef } from "vue";
-import { api, ApiProblem, type Catalogue, type Shelf } from "../api/client";
+import { api, ApiProblem, type Shelf } from "../api/client";
+import { say } from "../common/notices";
+import type { Piece } from "../generated/piece";
 
 /** The shelf of pieces, with everything that can be done to one without opening it. */
 export function useShelf() {
   const shelf = shallowRef<Shelf | null>(null);
   const trouble = ref<string[]>([]);
-  /** The piece just deleted, for taking it back. */
-  const gone = ref<{ id: string; name: string } | null>(null);
 
   /** Runs an action and shows what went wrong; the shelf is read again either way. */
   async function act<T>(action: () => Promise<T>): Promise<T | undefined> {
@@ -40,13 +40,11 @@ export function useShelf() {
 
   async function setAside(piece: { id: string; name: string }) {
     await act(() => api.setAside(piece.id));
-    gone.value = { id: piece.id, name: piece.name };
+    if (!trouble.value.length)
+      say(`Deleted ${piece.name}.`, { words: "Bring it back", run: () => void restore(piece.id) });
   }
 
-  async function restore(id: string) {
-    await act(() => api.restore(id));
-    if (gone.value?.id === id) gone.value = null;
-  }
+  const restore = (id: string) => act(() => api.restore(id));
 
   /** Brings a piece in from its file. */
   const bringIn = (file: File) =>
@@ -60,19 +58,16 @@ export function useShelf() {
       return await api.create(document);
     });
 
-  const start = (kind: keyof Catalogue["starts"]) =>
-    act(async () => await api.create((await api.catalogue()).starts[kind]));
-
   return {
     shelf,
     trouble,
-    gone,
     load,
     rename,
     setAside,
     restore,
     bringIn,
-    start,
+    start: (kind: Piece["kind"]) => act(() => api.start(kind)),
+    collect: (id: string, name: string | null) => act(() => api.putInCollection(id, name)),
     duplicate: (id: string) => act(() => api.duplicate(id)),
     mend: (id: string) => act(() => api.mend(id)),
   };

@@ -152,11 +152,11 @@ function key(event: KeyboardEvent) {
       @keydown="key"
     />
     <div class="space-acts">
-      <div class="choice" role="group" aria-label="How it lies">
-        <button type="button" :aria-pressed="!round" @click="round = false">Straight</button>
-        <button type="button" :aria-pressed="round" @click="round = true">As worn</button>
-      </div>
-      <button type="button" class="act" @click="straight">Look again</button>
+      <BButtonGroup aria-label="How it lies">
+        <BButton variant="outline-secondary" :pressed="!round" @click="round = false">Straight</BButton>
+        <BButton variant="outline-secondary" :pressed="round" @click="round = true">As worn</BButton>
+      </BButtonGroup>
+      <BButton variant="outline-primary" @click="straight">Look again</BButton>
       <span v-if="round" class="figures">{{ format.length(across) }} across inside</span>
       <label v-if="possible" class="space-spread">
         spread the wires

@@ -71,7 +71,7 @@ function key(event: KeyboardEvent) {
       <span v-if="count" class="player-count figures">{{ count }}</span>
       <span class="figures quiet">{{ player.where.value }}</span>
       <span v-if="turned" class="player-turned">turned over: near is far, over is under</span>
-      <button type="button" class="fold" aria-label="Stop watching" @click="player.close()">×</button>
+      <BCloseButton aria-label="Stop watching" @click="player.close()" />
     </p>
     <PracticeBar v-if="practice.on.value" :practice="practice" :places="picture.places[turned ? 'back' : 'front']" />
     <div class="player-keys">
@@ -102,18 +102,18 @@ function key(event: KeyboardEvent) {
         aria-label="How far it is made"
         @input="player.go(Number(($event.target as HTMLInputElement).value))"
       />
-      <div class="choice" role="group" aria-label="Moves a second">
-        <button
+      <BButtonGroup aria-label="Moves a second">
+        <BButton
           v-for="speed in SPEEDS"
           :key="speed"
-          type="button"
-          :aria-pressed="player.speed.value === speed"
+          variant="outline-secondary"
+          :pressed="player.speed.value === speed"
           :aria-label="`${speed} a second`"
           @click="player.setSpeed(speed)"
         >
           {{ speed }}/s
-        </button>
-      </div>
+        </BButton>
+      </BButtonGroup>
     </div>
   </div>
 </template>

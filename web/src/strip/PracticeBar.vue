@@ -23,9 +23,9 @@ defineProps<{
       <span class="figures quiet">{{ practice.score.value.right }} of {{ practice.score.value.asked }} right</span>
     </p>
     <div class="practice-gaps">
-      <button v-for="(place, gap) in places" :key="gap" type="button" class="act" @click="practice.say(gap)">
+      <BButton v-for="(place, gap) in places" :key="gap" variant="outline-primary" @click="practice.say(gap)">
         {{ place }}
-      </button>
+      </BButton>
     </div>
   </div>
 </template>

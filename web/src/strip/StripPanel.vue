@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, nextTick, ref, toRef, watch } from "vue";
+import { computed, defineAsyncComponent, nextTick, onMounted, ref, toRef, watch } from "vue";
 import { useElementWidth } from "../common/useElementWidth";
 import type { Picture } from "../generated/picture";
 import { paintPointing } from "../pointing/paintPointing";
@@ -20,7 +20,13 @@ import { useRoom } from "./useRoom";
 import { paintWalk } from "./walk";
 
 /** The piece to scale: the whole strip with its ruler and marks, and under it a loupe on any part of it, flat or in space. */
-const props = defineProps<{ picture: Picture | null; title: string }>();
+const props = defineProps<{
+  picture: Picture | null;
+  title: string;
+  /** What is done with it. */
+  view: "strip" | "walk" | "made" | "point" | "space";
+}>();
+const emit = defineEmits<{ view: [view: "strip"] }>();
 
 const SpaceView = defineAsyncComponent(() => import("../space/SpaceView.vue"));
 const RULER_PX = 22;
@@ -36,8 +42,7 @@ const settings = useSettings();
 const format = useFormat();
 const face = ref<View["face"]>("front");
 const otherFace = computed(() => (face.value === "front" ? "back" : "front"));
-/** Whether the weaving wire's way through the gaps is drawn over the strip, and whether the strip is shown in space. */
-const walk = ref(false);
+/** Whether the strip is shown in space. */
 const space = ref(false);
 const player = usePlayer(toRef(props, "picture"));
 const pointing = usePointing(toRef(props, "picture"));
@@ -62,7 +67,7 @@ function paintOver(ctx: CanvasRenderingContext2D, picture: Picture, view: View) 
   if (pointing.on.value || player.made.value !== null) paintNumbers(ctx, view, wireNumbers(picture), { ground, text });
 }
 const paintWay = (ctx: CanvasRenderingContext2D, picture: Picture, view: View) =>
-  walk.value && paintWalk(ctx, picture, view, { ...inks(), line: inks().mark });
+  props.view === "walk" && paintWalk(ctx, picture, view, { ...inks(), line: inks().mark });
 
 const loupeDrag = useDrag({
   start: () => {},
@@ -98,6 +103,10 @@ function wheel(event: WheelEvent) {
   }
 }
 
+const DOUBLE = 2;
+const double = (event: MouseEvent) =>
+  pointing.on.value || loupe.zoomTo(loupe.scale.value * DOUBLE, loupe.left.value + event.offsetX / loupe.scale.value);
+
 const KEYS: Record<string, () => void> = {
   ArrowLeft: () => loupe.moveBy(-loupe.shownMm.value / 6),
   ArrowRight: () => loupe.moveBy(loupe.shownMm.value / 6),
@@ -126,60 +135,48 @@ watch(player.end, (end) => {
 /** What was opened below the loupe is brought into sight with it. */
 const panel = ref<HTMLElement | null>(null);
 const bring = () => nextTick(() => panel.value?.scrollIntoView({ block: "nearest" }));
-function watchIt() {
-  if (player.made.value !== null) return player.close();
-  player.open();
-  void bring();
+/** Each view begins as it is named; what is made in space goes on there. */
+function begin(view: typeof props.view) {
+  if (view !== "made") player.close();
+  else if (player.made.value === null) player.open();
+  if (view !== "made") space.value = view === "space";
+  pointing.on.value = view === "point";
+  if (view === "point") loupe.showStart();
+  if (view !== "strip" && view !== "walk") void bring();
 }
-const showWalk = () => (walk.value = !walk.value);
-/** Watching and pointing take turns: both write on the same picture. */
-function pointAt() {
-  player.close();
-  space.value = false;
-  pointing.on.value = !pointing.on.value;
-  if (pointing.on.value) loupe.showStart();
-  void bring();
-}
-const showSpace = () => {
-  pointing.on.value = false;
-  space.value = !space.value;
-  void bring();
-};
 /** Why there is no view in space, where the browser has none. */
 const flat = ref("");
 function noSpace(reason: string) {
   space.value = false;
   flat.value = reason;
+  if (props.view === "space") emit("view", "strip");
 }
+watch(() => props.view, begin);
+onMounted(() => begin(props.view));
 watch(player.made, (now) => {
-  if (now !== null) pointing.on.value = false;
+  if (now === null && props.view === "made") emit("view", "strip");
 });
-defineExpose({ turn, showWalk, watchIt, pointAt, showSpace });
+defineExpose({ turn });
 </script>
 
 <template>
   <section ref="panel" class="panel strip-panel" aria-label="The strip">
     <header class="panel-head">
-      <h2>The strip <small>to scale</small></h2>
-      <div class="choice" role="group" aria-label="Face">
-        <button type="button" :aria-pressed="face === 'front'" @click="face = 'front'">Front</button>
-        <button type="button" :aria-pressed="face === 'back'" @click="face = 'back'">Back</button>
-      </div>
-      <button type="button" class="toggle" :aria-pressed="walk" title="W" @click="walk = !walk">Walk</button>
-      <button type="button" class="toggle" :aria-pressed="player.made.value !== null" title="M" @click="watchIt">
-        Watch it made
-      </button>
-      <button type="button" class="toggle" :aria-pressed="pointing.on.value" title="P" @click="pointAt">
-        Point and weave
-      </button>
-      <button type="button" class="toggle" :aria-pressed="space" title="S" @click="showSpace">In space</button>
+      <h2 class="visually-hidden">The strip, to scale</h2>
+      <BButtonGroup aria-label="Face">
+        <BButton variant="outline-secondary" :pressed="face === 'front'" @click="face = 'front'">Front</BButton>
+        <BButton variant="outline-secondary" :pressed="face === 'back'" @click="face = 'back'">Back</BButton>
+      </BButtonGroup>
+      <BButton v-if="view === 'made'" variant="outline-secondary" :pressed="space" @click="space = !space">
+        Made in space
+      </BButton>
       <span class="spacer" />
-      <div class="choice" role="group" aria-label="Loupe">
-        <button type="button" aria-label="Farther" @click="loupe.zoomOut">−</button>
-        <button type="button" aria-label="Nearer" @click="loupe.zoomIn">+</button>
-        <button type="button" @click="loupe.showCoils">Coils</button>
-        <button type="button" @click="loupe.showWhole">Whole</button>
-      </div>
+      <BButtonGroup aria-label="Loupe">
+        <BButton variant="outline-secondary" aria-label="Farther" @click="loupe.zoomOut">−</BButton>
+        <BButton variant="outline-secondary" aria-label="Nearer" @click="loupe.zoomIn">+</BButton>
+        <BButton variant="outline-secondary" @click="loupe.showCoils">Coils</BButton>
+        <BButton variant="outline-secondary" @click="loupe.showWhole">Whole</BButton>
+      </BButtonGroup>
     </header>
     <StripOverview
       :picture="picture"
@@ -209,6 +206,7 @@ defineExpose({ turn, showWalk, watchIt, pointAt, showSpace });
         aria-label="Loupe: arrow keys move it, plus and minus change its power"
         v-on="pointing.on.value ? pointer : loupeDrag"
         @wheel.prevent="wheel"
+        @dblclick="double"
         @keydown="key"
       >
         <StripLoupe

@@ -34,64 +34,68 @@ const said = (key: string) => {
     <h2>{{ title }}</h2>
     <label
       >Name
-      <input v-model="entry.name" type="text" :aria-invalid="wrong('name') ? true : undefined" :title="said('name')" />
+      <BFormInput v-model="entry.name" :state="wrong('name') ? false : undefined" :title="said('name')" />
     </label>
     <label
       >Of
-      <select v-model="entry.material" aria-label="Material">
+      <BFormSelect v-model="entry.material" aria-label="Material">
         <option v-for="one in words.materials" :key="one.key" :value="one.key">{{ one.name }}</option>
-      </select>
+      </BFormSelect>
     </label>
     <label
       >Shape
-      <select v-model="entry.shape">
+      <BFormSelect v-model="entry.shape">
         <option v-for="one in words.shapes" :key="one.key" :value="one.key">{{ one.name }}</option>
-      </select>
+      </BFormSelect>
     </label>
     <span v-for="size in SIZES" :key="size.key" class="tray-size">
       <label
         >{{ size.name }}
-        <input
+        <BFormInput
           v-model="entry[size.key]"
-          type="text"
           class="figures"
-          :aria-invalid="wrong(size.key) ? true : undefined"
+          :state="wrong(size.key) ? false : undefined"
           :title="said(size.key)"
         />
       </label>
       <label class="check"
-        ><input v-model="entry.guessed" type="checkbox" :value="size.key" :aria-label="`${size.name} is guessed`" />
+        ><input
+          v-model="entry.guessed"
+          class="form-check-input"
+          type="checkbox"
+          :value="size.key"
+          :aria-label="`${size.name} is guessed`"
+        />
         guessed</label
       >
     </span>
     <label
       >Drilled
-      <select v-model="entry.drilled">
+      <BFormSelect v-model="entry.drilled">
         <option value="along">along its length</option>
         <option value="across">across it</option>
-      </select>
+      </BFormSelect>
     </label>
     <label v-for="text in TEXTS" :key="text.key"
       >{{ text.name }}
-      <input
+      <BFormInput
         v-model="entry[text.key]"
-        type="text"
         inputmode="decimal"
         class="figures"
-        :aria-invalid="wrong(text.key) ? true : undefined"
+        :state="wrong(text.key) ? false : undefined"
         :title="said(text.key)"
       />
     </label>
-    <label>Colour <input v-model="entry.colour" type="color" /></label>
-    <ul v-if="props.faults.length" class="faults" role="alert">
+    <label>Colour <BFormInput v-model="entry.colour" type="color" /></label>
+    <ul v-if="props.faults.length" class="alert alert-danger faults" role="alert">
       <li v-for="fault in props.faults" :key="fault.path">
         <b>{{ fault.path.split("/").at(-1) }}</b>: {{ fault.message }} (given “{{ fault.given }}”). Accepted:
         {{ fault.accepted }}{{ fault.likely.length ? `; likely ${fault.likely.join(" or ")}` : "" }}.
       </li>
     </ul>
     <p class="tray-acts">
-      <button type="submit" class="act">Keep it</button>
-      <button type="button" class="quiet-act" @click="emit('leave')">Leave it</button>
+      <BButton variant="outline-primary" type="submit">Keep it</BButton>
+      <BButton variant="link" @click="emit('leave')">Leave it</BButton>
     </p>
   </form>
 </template>

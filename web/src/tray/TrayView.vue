@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from "vue";
-import { RouterLink } from "vue-router";
 import type { TrayBead } from "../api/client";
 import BeadLook from "../beads/BeadLook.vue";
-import SettingsBar from "../common/SettingsBar.vue";
+import SiteBar from "../common/SiteBar.vue";
 import { useFormat } from "../units/format";
 import TrayForm from "./TrayForm.vue";
 import { BLANK, type Entry, entryOf, useTray } from "./useTray";
@@ -30,19 +29,17 @@ async function keep(entry: Entry) {
 </script>
 
 <template>
-  <main class="shelf tray">
-    <header class="shelf-head">
+  <SiteBar />
+  <main class="page tray">
+    <div class="d-flex flex-wrap align-items-center gap-3 mb-3">
       <h1>The tray</h1>
-      <p class="promise"><RouterLink to="/">‹ Shelf</RouterLink> Every bead to hand, drawn to one scale.</p>
-      <SettingsBar />
-    </header>
-    <p class="shelf-actions">
-      <button type="button" class="act" @click="look('new')">New bead</button>
-    </p>
+      <BButton variant="primary" @click="look('new')">New bead</BButton>
+      <span class="quiet">Every bead to hand, drawn to one scale.</span>
+    </div>
     <p v-if="tray.trouble.value" class="trouble" role="alert">{{ tray.trouble.value }}</p>
     <p v-if="tray.dropped.value" class="undo-bar" role="status">
       {{ tray.dropped.value.name }} is let go.
-      <button type="button" class="act" @click="tray.restore">Bring it back</button>
+      <BButton variant="outline-primary" @click="tray.restore">Bring it back</BButton>
     </p>
     <TrayForm
       v-if="open && tray.catalogue.value"
@@ -76,12 +73,8 @@ async function keep(entry: Entry) {
           <strong>{{ one.stock }}</strong> to hand
         </p>
         <p class="tray-acts">
-          <button type="button" class="quiet-act" :aria-label="`Change ${one.bead.name}`" @click="look(one)">
-            Change
-          </button>
-          <button type="button" class="quiet-act" :aria-label="`Let ${one.bead.name} go`" @click="tray.drop(one)">
-            Let it go
-          </button>
+          <BButton variant="link" :aria-label="`Change ${one.bead.name}`" @click="look(one)"> Change </BButton>
+          <BButton variant="link" :aria-label="`Let ${one.bead.name} go`" @click="tray.drop(one)"> Let it go </BButton>
         </p>
       </li>
     </ul>

@@ -59,9 +59,7 @@ function figure(row: (typeof ROWS)[number], weave: Shown): string {
           </th>
           <th v-for="one in weaves" :key="one.key" scope="col">
             {{ one.sample.name }}
-            <button type="button" class="fold" :aria-label="`Leave out ${one.sample.name}`" @click="emit('leave', one)">
-              ×
-            </button>
+            <BCloseButton :aria-label="`Leave out ${one.sample.name}`" @click="emit('leave', one)" />
           </th>
         </tr>
       </thead>
@@ -79,9 +77,9 @@ function figure(row: (typeof ROWS)[number], weave: Shown): string {
         <tr>
           <th scope="row"><span class="visually-hidden">take</span></th>
           <td v-for="one in weaves" :key="one.key">
-            <button type="button" class="act" :disabled="isTaken(one)" @click="emit('take', one)">
+            <BButton variant="outline-primary" :disabled="isTaken(one)" @click="emit('take', one)">
               {{ isTaken(one) ? "On the bench" : "Swap it in" }}
-            </button>
+            </BButton>
           </td>
         </tr>
       </tbody>

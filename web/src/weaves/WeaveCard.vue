@@ -43,8 +43,8 @@ async function keepIt() {
     <form v-if="editing" class="weave-form" @submit.prevent="save" @keydown.esc.stop="editing = null">
       <input v-model="editing.name" aria-label="Name of the weave" maxlength="80" />
       <textarea v-model="editing.notes" rows="2" aria-label="What it is good for" maxlength="400" />
-      <button type="submit" class="act">Save</button>
-      <button type="button" class="quiet-act" @click="editing = null">Leave it</button>
+      <BButton variant="outline-primary" type="submit">Save</BButton>
+      <BButton variant="link" @click="editing = null">Leave it</BButton>
     </form>
     <template v-else>
       <h3>{{ weave.sample.name }}</h3>
@@ -70,25 +70,24 @@ async function keepIt() {
       </div>
     </dl>
     <div class="weave-acts">
-      <button type="button" class="act" :disabled="taken" @click="emit('take')">
+      <BButton variant="outline-primary" :disabled="taken" @click="emit('take')">
         {{ taken ? "On the bench" : "Weave this" }}
-      </button>
-      <button
-        type="button"
-        class="toggle"
-        :aria-pressed="compared"
+      </BButton>
+      <BButton
+        variant="outline-secondary"
+        :pressed="compared"
         :disabled="full && !compared"
         :title="full && !compared ? 'Three are compared already' : undefined"
         @click="emit('compare')"
       >
         Compare
-      </button>
+      </BButton>
       <template v-if="weave.own && !editing">
         <template v-if="weave.own.id">
-          <button type="button" class="quiet-act" @click="edit">Rename</button>
-          <button type="button" class="quiet-act" @click="emit('drop')">Let go</button>
+          <BButton variant="link" @click="edit">Rename</BButton>
+          <BButton variant="link" @click="emit('drop')">Let go</BButton>
         </template>
-        <button v-else type="button" class="quiet-act" @click="keepIt">It came with this piece: keep it</button>
+        <BButton v-else variant="link" @click="keepIt">It came with this piece: keep it</BButton>
       </template>
     </div>
   </li>

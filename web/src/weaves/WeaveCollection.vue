@@ -1,12 +1,17 @@
 <script setup lang="ts">
 import { computed, ref } from "vue";
+import type { Piece } from "../generated/piece";
 import CompareWeaves from "./CompareWeaves.vue";
 import { type Shown, useWeaves } from "./useWeaves";
 import WeaveCard from "./WeaveCard.vue";
 
 /** The maker's own weaves and those of the collection, each a strip to scale in the maker's wires: to take, keep and compare. */
+const props = defineProps<{
+  /** What is done with a piece in the weave that was chosen, where none is on the bench. */
+  begin?: (document: Piece) => void;
+}>();
 const emit = defineEmits<{ fold: [] }>();
-const weaves = useWeaves();
+const weaves = useWeaves(props.begin);
 const MOST = 3;
 const chosen = ref<string[]>([]);
 const compared = computed(() => chosen.value.flatMap((key) => weaves.shown.value.filter((one) => one.key === key)));
@@ -24,19 +29,19 @@ const parts = computed(() => [
 </script>
 
 <template>
-  <section class="collection" aria-label="The weaves" @keydown.esc="emit('fold')">
+  <section class="collection" aria-label="The weaves">
     <header>
-      <h2>The weaves <small>in your wires, to one scale</small></h2>
-      <button v-if="compared.length" type="button" class="quiet-act" @click="seeThem">
+      <h2>{{ begin ? "To one scale" : "The weaves" }} <small v-if="!begin">in your wires, to one scale</small></h2>
+      <BButton v-if="compared.length" variant="link" @click="seeThem">
         {{ compared.length === 1 ? "One chosen to compare" : `${compared.length} side by side` }}
-      </button>
-      <button type="button" class="fold" aria-label="Fold away" @click="emit('fold')">×</button>
+      </BButton>
+      <BCloseButton v-if="!begin" aria-label="Fold away" @click="emit('fold')" />
     </header>
     <p v-if="weaves.trouble.value" class="trouble" role="alert">{{ weaves.trouble.value }}</p>
     <p v-else-if="!weaves.shown.value.length" role="status">Weaving them…</p>
     <p v-if="weaves.dropped.value" class="undo-bar" role="status">
       “{{ weaves.dropped.value.name }}” is let go.
-      <button type="button" class="quiet-act" @click="weaves.restore">Bring it back</button>
+      <BButton variant="link" @click="weaves.restore">Bring it back</BButton>
     </p>
     <CompareWeaves
       v-if="compared.length"

@@ -3,6 +3,7 @@ import { api, ApiProblem, type OwnWeave, type Sample, type Trial } from "../api/
 import { useBench } from "../bench/useBench";
 import { isWoven } from "../bench/weave";
 import type { Picture } from "../generated/picture";
+import type { Piece } from "../generated/piece";
 
 /** A weave as it is shown: tried in the maker's wires, and where it is the maker's own, as it is kept. */
 export interface Shown {
@@ -16,8 +17,11 @@ export interface Shown {
 const said = (error: unknown) =>
   error instanceof ApiProblem ? (error.faults[0]?.message ?? error.message) : "Meander cannot be reached";
 
-/** Every weave there is to choose from, in the wires of the piece on the bench; and keeping one's own. */
-export function useWeaves() {
+/**
+ * Every weave there is to choose from, in the wires of the piece on the bench; and keeping one's own. `begin`: what is
+ * done with a piece in the weave that was chosen, where the one on the bench is only tried.
+ */
+export function useWeaves(begin?: (document: Piece) => void) {
   const bench = useBench();
   const shown = shallowRef<Shown[]>([]);
   const trouble = ref("");
@@ -57,8 +61,9 @@ export function useWeaves() {
     dropped,
     own: computed(() => shown.value.filter((one) => one.own)),
     common: computed(() => shown.value.filter((one) => !one.own)),
-    isTaken: (one: Shown) => isWoven(bench.draft.value!, bench.hand.value, one.sample),
-    take: (one: Shown) => void bench.change(bench.woven(one.sample, one.own?.weave)),
+    isTaken: (one: Shown) => !begin && isWoven(bench.draft.value!, bench.hand.value, one.sample),
+    take: (one: Shown) =>
+      (begin ?? ((document) => void bench.change(document)))(bench.woven(one.sample, one.own?.weave)),
     keep: (weave: OwnWeave) => change(() => api.keepWeave(weave)),
     put: (id: string, weave: OwnWeave) => change(() => api.putWeave(id, weave)),
     async drop(id: string, name: string) {

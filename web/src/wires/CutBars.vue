@@ -88,9 +88,9 @@ const marks = (cut: Cut, i: number) => (all.value.has(i) ? cut.marks : cut.marks
           <b>{{ format.length(mark.at_mm) }}</b> {{ mark.words }}
         </li>
       </ol>
-      <button v-if="cut.marks.length > FEW" type="button" class="quiet-act" @click="toggle(i)">
+      <BButton v-if="cut.marks.length > FEW" variant="link" @click="toggle(i)">
         {{ all.has(i) ? "Fewer marks" : `All ${cut.marks.length} marks` }}
-      </button>
+      </BButton>
     </div>
   </article>
 </template>

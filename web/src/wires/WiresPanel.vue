@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from "vue";
+import MoreWords from "../common/MoreWords.vue";
 import type { Plan } from "../generated/plan";
 import CoverTable from "./CoverTable.vue";
 import CutBars from "./CutBars.vue";
@@ -25,13 +26,11 @@ const strip = computed(() => (props.plan.strip ? props.plan.sections[0]!.strip :
     <WeavingLengths v-if="strip" :weaving="strip.weaving" />
     <WeavingCuts v-else :plan="plan" />
     <SupplyWays v-if="!strip && plan.supply.length" :supply="plan.supply" />
-    <details v-if="strip">
-      <summary>What the weave covers, and what it leaves bare</summary>
+    <MoreWords v-if="strip" words="What the weave covers, and what it leaves bare">
       <CoverTable :cuts="plan.cuts" :cover="strip.weave.cover" />
-    </details>
-    <details>
-      <summary>What these wires are called elsewhere</summary>
+    </MoreWords>
+    <MoreWords words="What these wires are called elsewhere">
       <GaugeNames :plan="plan" />
-    </details>
+    </MoreWords>
   </section>
 </template>

@@ -86,7 +86,7 @@ module Meander
           asked = bend[:centre].mm / 2 >= radius - 1e-9
           folds = asked ? "The folds lie on a circle of #{Units::Text.length(2 * radius)}." :
             "The legs of #{bend[:petals]} petals stand side by side on a circle no smaller."
-          AdviceItem.of("centre-open", "warn", "/bend/centre",
+          AdviceItem.of("centre-open", "note", "/bend/centre",
             "The centre of the rosette stays open by #{Units::Text.length(hole)}", folds,
             "Fewer petals, tighter folds, or something that covers it.", hole_mm: hole)
         end

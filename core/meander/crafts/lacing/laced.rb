@@ -54,7 +54,9 @@ module Meander
 
         # The wire that laces.
         def separate_lengths
-          use = "#{tied? ? "ties" : "laces"} #{joins.first.join(" and ")}"
+          ids = section.piece.sections.map(&:id)
+          numbers = rows.map { |row| ids.index(row.id) + 1 }
+          use = "#{tied? ? "ties" : "laces"} sections #{numbers.join(" and ")}"
           [SeparateLength.new("lacing", section.piece, wire, path_mm, use:, wraps:, slack: @calibration.slack)]
         end
 

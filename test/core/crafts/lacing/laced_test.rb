@@ -81,7 +81,7 @@ class LacedTest < PieceTest
     loops = plan.runs.sum { |run| run.wire.material.mass_g(0.8, run.kept_mm) }
 
     assert_in_delta lacing.mass_g, plan.mass_g - loops, 1e-9
-    assert_includes Meander::Output::CutListCsv.call(plan), "laces s1 and s2"
+    assert_includes Meander::Output::CutListCsv.call(plan), "laces sections 1 and 2"
     steps = Meander::Work::Order.call(plan).map(&:words)
 
     assert(steps.any? { |words| words.start_with?("Lace section 1 and section 2 together with #{lacing.cut_mm} mm") })

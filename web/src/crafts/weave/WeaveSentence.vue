@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from "vue";
+import { useUnfold } from "../../common/useUnfold";
 import { isStrip } from "../../bench/kinds";
 import { useBench } from "../../bench/useBench";
 import { section, strandsOf } from "../../bench/weave";
@@ -24,8 +25,7 @@ const bench = useBench();
 const piece = computed(() => bench.draft.value!);
 const now = computed(() => section(piece.value, bench.hand.value));
 const index = computed(() => piece.value.sections.indexOf(now.value));
-const topic = ref<Topic | "weaves" | null>(null);
-const unfold = (next: Topic | "weaves") => (topic.value = topic.value === next ? null : next);
+const { topic, unfold, fold } = useUnfold<Topic | "weaves">();
 
 const form = computed(() => now.value.form?.kind ?? "straight");
 /** A piece that is one straight strip is bent to what it is worn on. */
@@ -78,6 +78,6 @@ const apart = ref(false);
       starting and ending</button
     ><template v-if="now.pattern.kind === 'coils'"> on single coils</template>.
   </p>
-  <FinePrint v-if="topic && topic !== 'weaves'" :topic="topic" @fold="topic = null" />
-  <WeaveCollection v-if="topic === 'weaves'" @fold="topic = null" />
+  <FinePrint v-if="topic && topic !== 'weaves'" :topic="topic" @fold="fold" />
+  <WeaveCollection v-if="topic === 'weaves'" @fold="fold" />
 </template>

@@ -4,7 +4,8 @@ module Meander
   module Crafts
     module Weaving
       module Advice
-        # Base wires that come together in the direction of the weave: coils slide towards the narrow end.
+        # Base wires that come together in the direction of the weave: coils slide towards the narrow end. A frame that
+        # opens first and then closes does so from whichever end it is woven; one that only closes could be turned.
         module FrameNarrows
           # Gaps that close by less than this share of their width are held by their coils: ours.
           TELLING = 0.1
@@ -16,11 +17,12 @@ module Meander
             return if narrows.empty?
 
             from, to = narrows.max_by { |wide, narrow| wide - narrow }
-            AdviceItem.new(id: "frame-narrows", severity: "warn", place: "/spacing",
+            turn = woven.profile.gaps.each_cons(2).none? { |one, other| other > one }
+            AdviceItem.new(id: "frame-narrows", severity: turn ? "warn" : "note", place: "/spacing",
               title: "The base wires come together in the direction of the weave",
               why: "The gap closes from #{Units::Text.wire(from)} to #{Units::Text.wire(to)}, and coils slide " \
                    "towards the narrow end.",
-              remedy: "Hold each wrap down as the next is made, or weave from narrow to wide.",
+              remedy: "Hold each wrap down as the next is made#{", or weave from narrow to wide" if turn}.",
               figures: {from_mm: from, to_mm: to})
           end
         end

@@ -1,0 +1,22 @@
+const BASE = /^base wire, ([^,;]+)((?:, section \d+)?)(?:; (.+))?$/;
+
+const list = (all: string[]) => (all.length < 2 ? all.join() : `${all.slice(0, -1).join(", ")} and ${all.at(-1)}`);
+
+/**
+ * What lengths that are cut alike are for, said once: "base wires, near and far", "base wires 1, 2 and 3, section 1;
+ * wire 2 cut away after weaving".
+ */
+export function together(uses: string[]): string {
+  const read = uses.map((use) => BASE.exec(use));
+  if (uses.length < 2 || read.some((one) => !one)) return uses.join("; ");
+  const places = Map.groupBy(read as RegExpExecArray[], ([, , section]) => section!);
+  return [...places].map(([section, wires]) => wiresIn(section, wires)).join("; ");
+}
+
+function wiresIn(section: string, wires: RegExpExecArray[]): string {
+  const names = wires.map(([, name]) => name!);
+  const numbered = names.every((name) => name.startsWith("wire "));
+  const told = numbered ? ` ${list(names.map((name) => name.slice(5)))}` : `, ${list(names)}`;
+  const notes = wires.flatMap(([, name, , note]) => (note ? `; ${name} ${note}` : []));
+  return `base ${wires.length > 1 ? "wires" : "wire"}${told}${section}${notes.join("")}`;
+}

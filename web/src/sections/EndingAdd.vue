@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import { computed, ref } from "vue";
+import { useBench } from "../bench/useBench";
+import { choices } from "../choices/choices";
+import PictureChoices from "../choices/PictureChoices.vue";
+import { ENDINGS } from "../choices/pictures";
+import { foldable, openEnds, seatWords, withEndingAdded } from "./endings";
+
+/** Wires that are cut flush now, ended otherwise: where, and in what. */
+const MOST_ENDINGS = 40;
+const bench = useBench();
+const piece = computed(() => bench.draft.value!);
+const full = computed(() => piece.value.endings.length >= MOST_ENDINGS);
+const ends = computed(() => openEnds(piece.value));
+const open = ref(false);
+const chosen = ref(0);
+const end = computed(() => ends.value[chosen.value] ?? ends.value[0]);
+const places = computed(() =>
+  ends.value.map(({ side, section, ends }, i) => ({
+    value: i,
+    text: `${side}, ${seatWords(
+      piece.value,
+      section,
+      ends.map((one) => one.number),
+    )}`,
+  })),
+);
+const options = computed(() =>
+  choices()
+    .endings.filter((one) => one.key !== "plain")
+    .map(({ key, name }) => ({
+      key,
+      name,
+      lines: ENDINGS[key],
+      off: key === "fold" && !(end.value && foldable(piece.value, end.value.ends)) && "two ends alike, side by side",
+    })),
+);
+function add(kind: string) {
+  open.value = false;
+  void bench.change(withEndingAdded(piece.value, end.value!, kind));
+}
+</script>
+
+<template>
+  <template v-if="ends.length">
+    <BButton variant="outline-primary" :disabled="full" @click="open = true">End a wire…</BButton>
+    <span v-if="full" class="quiet ms-2">A piece has at most {{ MOST_ENDINGS }} endings.</span>
+    <BModal v-model="open" title="Wires that are cut flush now" size="lg" no-footer lazy>
+      <BFormRadioGroup
+        v-model="chosen"
+        :options="places"
+        buttons
+        button-variant="outline-secondary"
+        class="flex-wrap mb-3"
+        aria-label="Which wires"
+      />
+      <PictureChoices :options="options" @choose="add" />
+    </BModal>
+  </template>
+</template>

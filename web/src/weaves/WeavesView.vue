@@ -1,0 +1,49 @@
+<script setup lang="ts">
+import { computed, onMounted } from "vue";
+import { useRouter } from "vue-router";
+import { api } from "../api/client";
+import { createBench, provideBench } from "../bench/useBench";
+import LiveSize from "../brief/LiveSize.vue";
+import SiteBar from "../common/SiteBar.vue";
+import type { Piece } from "../generated/piece";
+import WeaveCollection from "./WeaveCollection.vue";
+
+/** The weaves by themselves, in wires one can try; a cuff begins with the one that is chosen. */
+const router = useRouter();
+const bench = createBench(null);
+provideBench(bench);
+const plan = computed(() => bench.answer.value?.plan);
+/** Tried anew in other wires. */
+const wires = computed(() => bench.answer.value?.document.kinds.map((kind) => kind.size.mm).join(" "));
+
+async function begin(document: Piece) {
+  try {
+    const cuff = await api.start("cuff");
+    await api.save(cuff.id, cuff.revision, { ...document, name: cuff.name });
+    await router.push(`/pieces/${cuff.id}`);
+  } catch {
+    bench.trouble.value = "This could not be kept: Meander cannot be reached";
+  }
+}
+onMounted(() => void bench.lay("cuff"));
+</script>
+
+<template>
+  <SiteBar @said="bench.replan" />
+  <main class="page">
+    <h1>The weaves</h1>
+    <template v-if="plan">
+      <p class="sentence">
+        Base wires of <LiveSize path="/kinds/0/size" label="Base wire" :by="0.1" wire />, woven with
+        <LiveSize path="/kinds/1/size" label="Weaving wire" :by="0.05" wire />. A new cuff begins with the one you
+        choose.
+      </p>
+      <BAlert v-for="fault in bench.faults.value" :key="fault.message" :model-value="true" variant="danger">
+        {{ fault.message }}. Accepted: {{ fault.accepted }}.
+      </BAlert>
+      <WeaveCollection :key="wires" :begin="begin" />
+    </template>
+    <p v-if="bench.trouble.value" class="trouble" role="alert">{{ bench.trouble.value }}</p>
+    <p v-else-if="!plan" role="status">Laying out the weaves…</p>
+  </main>
+</template>
