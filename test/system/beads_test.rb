@@ -94,7 +94,7 @@ class BeadsOnTheBenchTest < SystemTest
   # The tray: a bead put in, a slip named at its field, changed, let go and brought back.
   def test_the_tray
     visit "/"
-    click_on "The bead tray"
+    click_on "Bead tray"
 
     assert_selector ".tray-list li", minimum: 10
     click_on "New bead"

@@ -10,11 +10,11 @@ class ChoosingTest < SystemTest
     %w[coils-3-3 coils-5-2 diamond-5].each { |key| find("[data-weave='#{key}']").click_on "Compare" }
 
     assert_selector ".compare thead th", count: 4
-    assert_selector "[data-weave='ray-5'] .toggle:disabled"
+    assert_selector "[data-weave='ray-5'] .btn-outline-secondary:disabled"
     click_on "Leave out five and two"
 
     assert_selector ".compare thead th", count: 3
-    assert_no_selector "[data-weave='ray-5'] .toggle:disabled"
+    assert_no_selector "[data-weave='ray-5'] .btn-outline-secondary:disabled"
   end
 
   def test_a_pace_that_is_none

@@ -99,7 +99,7 @@ class OwnWeaveTest < SystemTest
 
     assert_selector ".sentence", text: "a walk of its own"
     assert_accessible
-    find(".collection header .fold").click
+    find(".collection header .btn-close").click
   end
 
   def row(name) = find(".compare th", exact_text: name).ancestor("tr").all("td").map(&:text)

@@ -98,6 +98,49 @@ class ShelfTest < SystemTest
     assert_link "Marram bracelet (copy)"
   end
 
+  # Found by words, put in order, hung in collections.
+  def test_pieces_are_found_sorted_and_collected
+    visit "/"
+
+    assert_selector ".shelf-item", count: demo_documents.size
+    fill_in "Find a piece", with: "cuff 171"
+
+    assert_selector ".shelf-item", count: 1, text: "Reed cuff"
+    fill_in "Find a piece", with: "cuffs of gold"
+
+    assert_text "No piece is called so."
+    click_on "Show all"
+    select "by name", from: "In which order"
+
+    assert_equal demo_documents.map { |one| one["name"] }.sort, all(".shelf-name").map(&:text)
+    from_menu "Reed cuff", "Hang it in a collection…"
+    find_field("Collection").send_keys([:control, "a"], "Winter", :enter)
+    click_on "Winter"
+
+    assert_selector ".shelf-item", count: 1, text: "Reed cuff"
+    visit "/"
+
+    assert_selector ".shelf-item", count: 1, text: "Reed cuff"
+    from_menu "Reed cuff", "Hang it in a collection…"
+    find_field("Collection").send_keys([:control, "a"], :backspace, :enter)
+
+    assert_no_button "Winter"
+    assert_selector ".shelf-item", count: demo_documents.size
+    assert_accessible
+  end
+
+  # By themselves, in wires one can try; a cuff begins with the one that is chosen.
+  def test_the_weaves_by_themselves
+    visit "/weaves"
+
+    assert_selector "[data-weave]", minimum: 15
+    find("[data-weave='ray-5']").click_on("Weave this")
+
+    assert_field "Name of the piece", with: "New cuff"
+    assert_saved
+    assert_equal "walk", stored_document("New cuff")["sections"][0]["pattern"]["kind"]
+  end
+
   def test_a_piece_comes_in_from_its_file_and_a_bad_one_is_named
     visit "/"
     good, bad, text = %w[good bad text].map { |name| File.join(SCRATCH, "#{name}.json") }

@@ -37,7 +37,7 @@ class TwoTabsTest < SystemTest
     assert_field "Name of the piece", with: "Reed cuff (mine)"
     assert_field "Coils on the near wire", with: "6"
     assert_equal [[4, 9], [6, 2]], [counts(piece), counts(Server::Piece.find_by!(name: "Reed cuff (mine)"))]
-    click_on "‹ Shelf"
+    click_on "Shelf"
 
     assert_link "Reed cuff"
     assert_link "Reed cuff (mine)"

@@ -33,7 +33,7 @@ class TypingTest < SystemTest
     assert_equal ["1/4 in", 6.35], json["sections"][0]["bare"]["length"].values_at("typed", "mm")
     assert_equal ["1.2", 1.2], kinds_of(json)[0]["size"].values_at("typed", "mm")
     assert_selector ".cut-tally strong", text: / in\z/
-    click_on "mm"
+    set "millimetres"
 
     assert_selector ".cut-tally strong", text: / mm\z/
     assert_field "Bare at each end", with: "1/4 in"

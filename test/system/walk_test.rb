@@ -88,7 +88,7 @@ class WalkTest < SystemTest
     select "two wires side by side", from: "Strands"
     select "sterling silver", from: "Second weaving wire: metal"
 
-    assert_selector ".cut-tally strong", text: /2 × \d+ mm/
+    in_part("Wires") { assert_selector ".cut-number strong", text: /2 × \d+ mm/ }
     click_on "base wires"
     click_on "Cut away base wire 3"
 

@@ -5,8 +5,7 @@ import "@fontsource-variable/source-serif-4/index.css";
 import "./styles/theme.css";
 import "./styles/pages.css";
 import "./styles/bench.css";
-import "./styles/controls.css";
-import "./styles/beads.css";
+import "./styles/pictures.css";
 
 import { createApp } from "vue";
 import { createRouter, createWebHistory } from "vue-router";

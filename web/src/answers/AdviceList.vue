@@ -11,6 +11,11 @@ const props = defineProps<{
 const bench = useBench();
 const urgent = (item: { id: string; severity: string }) => item.severity === "stop" || item.id === "value-doubtful";
 const advice = computed(() => bench.advice().filter((item) => urgent(item) === (props.which === "urgent")));
+const LOOKS = {
+  stop: "text-danger bg-danger-subtle",
+  warn: "text-warning-emphasis bg-warning-subtle",
+  note: "quiet bg-body-tertiary",
+};
 const WORDS = { stop: "Cannot be made", warn: "Look out", note: "Good to know" };
 
 /** Puts an offered text in where the advice points: a size or a count. */
@@ -28,12 +33,15 @@ function take(place: string, offer: string) {
     :aria-label="which === 'urgent' ? 'To answer first' : 'Advice'"
     aria-live="polite"
   >
-    <header v-if="which === 'rest'" class="panel-head"><h2>Advice</h2></header>
+    <header v-if="which === 'rest'" class="panel-head d-flex flex-wrap align-items-center gap-2">
+      <h2>Advice</h2>
+    </header>
     <ul>
       <li v-for="item in advice" :key="item.id + item.place" :class="`advice-${item.severity}`" :data-advice="item.id">
         <MoreWords :words="item.title" :opened="which === 'urgent'">
           <template #words
-            ><span class="badge me-2">{{ WORDS[item.severity] }}</span> {{ item.title }}</template
+            ><span class="badge me-2" :class="LOOKS[item.severity]">{{ WORDS[item.severity] }}</span>
+            {{ item.title }}</template
           >
           <p>
             {{ item.why }} <b>{{ item.remedy }}</b>

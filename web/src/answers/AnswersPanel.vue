@@ -152,7 +152,8 @@ const facts = computed(() => {
 function reads(quantity: Quantity): string {
   const value = answered(plan.value, quantity, bench.answer.value!.document, bench.hand.value);
   if (value === undefined || value === null) return "";
-  return ["repeats", "frames"].includes(quantity) ? String(value) : format.length(value);
+  if (quantity === "repeats" || quantity === "frames") return String(value);
+  return quantity === "wire" ? format.long(value) : format.length(value);
 }
 const was = useWas(
   () =>
@@ -169,19 +170,19 @@ const before = (row: { name: string }) => was.value.get(`${bench.hand.value} ${r
 
 <template>
   <section class="panel answers" aria-label="Pins and answers">
-    <header class="panel-head">
+    <header class="panel-head d-flex flex-wrap align-items-center gap-2">
       <h2>What holds, what follows</h2>
     </header>
     <div
       v-for="row in rows"
       :key="row.quantity"
-      class="answer"
-      :class="{ pinned: isPinned(row.quantity), clash: conflicting(row.quantity) }"
+      class="answer d-grid align-items-center column-gap-2 border-top"
+      :class="{ pinned: isPinned(row.quantity), 'clash bg-danger-subtle': conflicting(row.quantity) }"
     >
-      <button
-        type="button"
-        class="pin"
-        :aria-pressed="isPinned(row.quantity)"
+      <BButton
+        variant="link"
+        class="pin p-0"
+        :pressed="isPinned(row.quantity)"
         :aria-label="`Pin ${row.name.toLowerCase()}`"
         :disabled="lastPin(row.quantity)"
         :title="
@@ -189,39 +190,49 @@ const before = (row: { name: string }) => was.value.get(`${bench.hand.value} ${r
         "
         @click="toggle(row.quantity)"
       >
-        <svg viewBox="0 0 20 20" aria-hidden="true">
+        <svg
+          viewBox="0 0 20 20"
+          width="22"
+          height="22"
+          fill="none"
+          stroke="currentColor"
+          stroke-width="1.4"
+          aria-hidden="true"
+        >
           <path d="M7 2h6l-1 6 3 3H5l3-3z" />
           <path d="M10 11v7" />
         </svg>
-      </button>
+      </BButton>
       <span class="answer-name">{{ row.name }}</span>
-      <span class="answer-value figures" :class="{ changed: before(row) }"
-        ><s v-if="before(row)" class="was">{{ before(row) }}</s>
+      <span
+        class="answer-value figures fs-5 text-end"
+        :class="[isPinned(row.quantity) ? 'fw-semibold' : 'quiet', { 'changed bg-primary-subtle': before(row) }]"
+        ><s v-if="before(row)" class="was quiet text-nowrap small me-1">{{ before(row) }}</s>
         <PinnedValue :key="bench.hand.value" :quantity="row.quantity" :label="row.name" :by="row.by"
       /></span>
-      <span class="answer-aside figures">{{ aside[row.quantity] }}</span>
+      <span class="small quiet text-end figures">{{ aside[row.quantity] }}</span>
     </div>
-    <p v-if="worn && plan.fit.found.length" class="reached figures">{{ off }}.</p>
-    <ul v-if="neighbours.length" class="neighbours figures">
+    <p v-if="worn && plan.fit.found.length" class="reached border-top pt-2 fw-semibold figures">{{ off }}.</p>
+    <ul v-if="neighbours.length" class="neighbours quiet figures">
       <li v-for="other in neighbours" :key="other.count">
         <BButton variant="link" size="sm" @click="takeOther(other.count)">{{ other.words }}</BButton> {{ other.count }}:
         {{ other.told }}
       </li>
     </ul>
-    <p class="reached">
+    <p class="reached border-top pt-2 fw-semibold">
       {{ plan.work.wraps }} wraps{{ each }}, about {{ format.time(plan.work.minutes * plan.pieces) }} of weaving at
       <PaceField @said="bench.replan" />, <PushField @said="bench.replan" /><template v-if="pushed"
         >: {{ pushed }}</template
       >.
     </p>
-    <dl class="facts figures">
+    <dl class="facts d-flex flex-wrap column-gap-4 row-gap-1 border-top pt-2 figures">
       <div>
         <dt>Finished mass{{ plan.pieces === 2 ? ", each" : "" }}</dt>
-        <dd :class="{ changed: was.has('mass') }">{{ format.mass(plan.mass.finished_g) }}</dd>
+        <dd :class="{ 'changed bg-primary-subtle': was.has('mass') }">{{ format.mass(plan.mass.finished_g) }}</dd>
       </div>
       <div v-for="fact in facts" :key="fact.name">
         <dt>{{ fact.name }}</dt>
-        <dd :class="{ changed: was.has(fact.name) }">{{ format.length(fact.mm) }}</dd>
+        <dd :class="{ 'changed bg-primary-subtle': was.has(fact.name) }">{{ format.length(fact.mm) }}</dd>
       </div>
     </dl>
   </section>

@@ -23,7 +23,7 @@ const NAMES: Record<string, string> = {
 
 <template>
   <section class="panel order" aria-label="Order of work">
-    <header class="panel-head"><h2>Order of work</h2></header>
+    <header class="panel-head d-flex flex-wrap align-items-center gap-2"><h2>Order of work</h2></header>
     <ol>
       <li v-for="(step, i) in order" :key="i">
         <b>{{ NAMES[step.kind] ?? step.kind }}</b>. {{ step.words }}

@@ -74,6 +74,7 @@ useCommands(() => [{ words: "Place beads", run: () => (open.value = true), off: 
         v-for="one in kinds"
         :key="one.key"
         variant="outline-secondary"
+        class="justify-content-start gap-3 text-start"
         :pressed="one === found"
         @click="bead = one.key"
       >

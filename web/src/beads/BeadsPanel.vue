@@ -40,12 +40,12 @@ const stockOf = (kind: BeadKind) => tray.value.find((one) => same(one.bead, kind
 
 <template>
   <section class="panel beads-panel" aria-label="Beads">
-    <header class="panel-head">
+    <header class="panel-head d-flex flex-wrap align-items-center gap-2">
       <h2>Beads <small v-if="!piece.beads.length">none yet</small></h2>
-      <span class="spacer" />
+      <span class="flex-fill" />
       <RouterLink to="/tray">The tray</RouterLink>
     </header>
-    <ul v-if="piece.beads.length" class="placements">
+    <ul v-if="piece.beads.length" class="plain">
       <PlacementLine
         v-for="(placed, i) in piece.beads"
         :key="placed.id"
@@ -54,27 +54,27 @@ const stockOf = (kind: BeadKind) => tray.value.find((one) => same(one.bead, kind
         :kind="kindOf(placed.bead)"
       />
     </ul>
-    <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+    <p v-if="trouble" class="alert alert-danger trouble" role="alert">{{ trouble }}</p>
     <p v-else-if="read && !tray.length && !piece.tray?.length" class="quiet">
       No beads to place: <RouterLink to="/tray">put the first into the tray</RouterLink>.
     </p>
     <BeadAdd v-else :tray="tray" :told="beads.kinds" />
     <template v-if="beads.strings.length">
-      <h3>String them in this order</h3>
+      <h3 class="mt-3">String them in this order</h3>
       <StringView v-for="(string, i) in beads.strings" :key="i" :string="string" :kinds="beads.kinds" :number="i + 1" />
     </template>
     <p v-for="(one, i) in carried" :key="i" class="figures">
       Cut <b>{{ format.cut(one.cut_mm) }}</b> of {{ one.words }}: it {{ one.use }}.
     </p>
     <template v-if="beads.held.length">
-      <h3>Gaps to hold while you weave</h3>
-      <ul class="held-gaps">
+      <h3 class="mt-3">Gaps to hold while you weave</h3>
+      <ul class="held-gaps d-grid gap-2 mb-2 ps-3">
         <HeldGap v-for="(held, i) in beads.held" :key="i" :held="held" />
       </ul>
     </template>
     <template v-if="piece.tray?.length">
-      <h3>What they are</h3>
-      <ul class="kinds">
+      <h3 class="mt-3">What they are</h3>
+      <ul class="plain">
         <KindLine
           v-for="(kind, i) in piece.tray"
           :key="kind.id"

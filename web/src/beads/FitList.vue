@@ -25,9 +25,9 @@ async function ask() {
 
 <template>
   <BButton variant="link" :aria-expanded="fits !== null" @click="ask">What fits here?</BButton>
-  <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+  <p v-if="trouble" class="alert alert-danger trouble" role="alert">{{ trouble }}</p>
   <p v-else-if="fits && !fits.length">Nothing in your tray is small enough for {{ format.length(gap) }}.</p>
-  <table v-else-if="fits" class="figures fit-list" :aria-label="`What fits ${format.length(gap)}`">
+  <table v-else-if="fits" class="figures fit-list table table-sm" :aria-label="`What fits ${format.length(gap)}`">
     <thead>
       <tr>
         <th scope="col">Bead</th>
@@ -39,7 +39,7 @@ async function ask() {
       </tr>
     </thead>
     <tbody>
-      <tr v-for="fit in fits.slice(0, FEW)" :key="fit.id" :class="{ impossible: !fit.passes }">
+      <tr v-for="fit in fits.slice(0, FEW)" :key="fit.id" :class="{ quiet: !fit.passes }">
         <th scope="row">{{ fit.words }}{{ fit.guessed.length ? ", guessed" : "" }}</th>
         <td>{{ fit.count }}</td>
         <td>{{ format.length(fit.left_mm) }}, {{ format.length(fit.each_mm) }} between</td>

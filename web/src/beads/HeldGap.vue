@@ -28,11 +28,15 @@ const off = (mm: number) =>
   <li>
     {{ held.words }}.
     <BButton variant="link" :aria-expanded="holds !== null" @click="ask">Which of mine hold it?</BButton>
-    <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+    <p v-if="trouble" class="alert alert-danger trouble" role="alert">{{ trouble }}</p>
     <p v-else-if="holds && !holds.length">
       None in your tray is as wide; a scrap of wire {{ format.length(held.clear_mm) }} thick laid between does it, too.
     </p>
-    <table v-else-if="holds" class="figures fit-list" :aria-label="`What holds ${format.length(held.clear_mm)}`">
+    <table
+      v-else-if="holds"
+      class="figures fit-list table table-sm"
+      :aria-label="`What holds ${format.length(held.clear_mm)}`"
+    >
       <thead>
         <tr>
           <th scope="col">Bead</th>

@@ -22,7 +22,7 @@ const toggle = (key: (typeof SIZES)[number]) =>
 </script>
 
 <template>
-  <li class="kind-line">
+  <li class="kind-line d-flex gap-3 align-items-center py-2 border-top">
     <BeadLook v-if="told" :look="told.look" :scale="7" />
     <p>
       <b>{{ kind.name }}</b>
@@ -39,7 +39,7 @@ const toggle = (key: (typeof SIZES)[number]) =>
         </BButton></template
       ><template v-if="told">; {{ format.mass(told.mass_g) }} each</template>; <b>{{ needed }}</b> needed<template
         v-if="stock !== undefined"
-        >, {{ stock }} in the tray<strong v-if="needed > stock" class="short"
+        >, {{ stock }} in the tray<strong v-if="needed > stock" class="text-danger"
           >: {{ needed - stock }} short</strong
         ></template
       >

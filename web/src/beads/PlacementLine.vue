@@ -49,7 +49,7 @@ async function take(id: string) {
 </script>
 
 <template>
-  <li class="placement">
+  <li class="placement d-flex gap-3 align-items-center py-2 border-top">
     <BeadLook v-if="kind" :look="kind.look" :scale="7" />
     <div>
       <p class="sentence">

@@ -22,16 +22,23 @@ const words = computed(() => props.string.runs.map((run) => `${run.times} × ${r
 </script>
 
 <template>
-  <figure class="bead-string" :aria-label="`String ${number}`">
+  <figure class="bead-string mb-2" :aria-label="`String ${number}`">
     <figcaption class="figures">
       On {{ string.copies > 1 ? `each of ${string.copies} lengths of ` : "" }}{{ string.wire
       }}{{ string.share ? `, for ${string.share}` : "" }}, {{ count }} in all: <b>{{ words }}</b>. What is used first is
       strung last.
     </figcaption>
-    <div class="bead-row" tabindex="0" role="group" :aria-label="`Beads of string ${number}`">
-      <span class="bead-end">{{ count > shown.length ? `… ${count - shown.length} more` : "strung first" }}</span>
+    <div
+      class="bead-row d-flex align-items-center overflow-auto py-1"
+      tabindex="0"
+      role="group"
+      :aria-label="`Beads of string ${number}`"
+    >
+      <span class="bead-end panel-ground flex-shrink-0 px-2 small quiet">{{
+        count > shown.length ? `… ${count - shown.length} more` : "strung first"
+      }}</span>
       <BeadLook v-for="(id, i) in shown" :key="i" :look="lookOf(id)" :scale="SCALE" />
-      <span class="bead-end">working end</span>
+      <span class="bead-end panel-ground flex-shrink-0 px-2 small quiet">working end</span>
     </div>
   </figure>
 </template>

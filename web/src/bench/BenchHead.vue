@@ -52,7 +52,7 @@ const strip = (face: string) => api.file(bench.id, "strip.svg", `?face=${face}&h
 
 <template>
   <input
-    class="piece-name"
+    class="piece-name form-control-plaintext serif fs-4 fw-semibold py-0"
     :class="{ wrong: nameFault }"
     :value="name"
     aria-label="Name of the piece"
@@ -60,7 +60,7 @@ const strip = (face: string) => api.file(bench.id, "strip.svg", `?face=${face}&h
     maxlength="130"
     @input="bench.edit('/name', ($event.target as HTMLInputElement).value)"
   />
-  <span class="save-state" role="status">{{ state }}</span>
+  <span class="save-state quiet small" role="status">{{ state }}</span>
   <BButtonGroup aria-label="History">
     <BButton variant="outline-secondary" :disabled="!bench.canUndo.value" title="Ctrl Z" @click="bench.undo()">
       Undo

@@ -80,22 +80,32 @@ onMounted(() => void bench.open());
 </script>
 
 <template>
-  <div v-if="plan" class="bench">
+  <div v-if="plan" class="bench d-flex flex-column">
     <SiteBar class="bench-top" @said="bench.replan"><BenchHead /></SiteBar>
-    <main class="bench-panes">
+    <main class="bench-panes flex-fill w-100 mx-auto px-3 pb-2 d-grid">
       <h1 class="visually-hidden">{{ bench.draft.value!.name }}</h1>
       <TheStage />
-      <aside class="tally" data-part="tally" aria-label="The tally" :class="{ stale: bench.faults.value.length }">
+      <aside
+        class="tally d-flex flex-column gap-2"
+        data-part="tally"
+        aria-label="The tally"
+        :class="{ stale: bench.faults.value.length }"
+      >
         <AdviceList which="urgent" />
         <CutTally :plan="plan" />
         <AnswersPanel />
         <AdviceList which="rest" />
       </aside>
-      <div class="work" data-part="brief">
-        <p v-if="bench.trouble.value" class="trouble" role="alert">{{ bench.trouble.value }}</p>
+      <div class="work d-flex flex-column gap-1" data-part="brief">
+        <p v-if="bench.trouble.value" class="alert alert-danger trouble" role="alert">{{ bench.trouble.value }}</p>
         <PlannedAnew />
         <FaultList />
-        <BTabs v-model="part" class="work-tabs" content-class="work-scroll" no-fade>
+        <BTabs
+          v-model="part"
+          class="work-tabs d-flex flex-column flex-fill"
+          content-class="work-scroll flex-fill pt-2 px-1"
+          no-fade
+        >
           <BTab id="brief" title="Brief"><TheBrief /></BTab>
           <BTab id="beads" title="Beads" unmount-lazy>
             <BeadsPanel :beads="plan.beads" :own="plan.own" :pieces="plan.pieces" />
@@ -110,7 +120,7 @@ onMounted(() => void bench.open());
   </div>
   <template v-else>
     <SiteBar />
-    <main class="waiting">
+    <main class="p-5 serif fs-4">
       <p v-if="bench.trouble.value" role="alert">
         {{ bench.trouble.value }}. <RouterLink to="/">Back to the shelf</RouterLink>
       </p>

@@ -58,7 +58,7 @@ function takeTheirs() {
       Another tab saved <b>{{ bench.draft.value?.name }}</b> after this one last did. Nothing is lost; which shall be on
       the bench?
     </p>
-    <div class="versions">
+    <div class="versions d-grid gap-3">
       <article v-for="version in versions" :key="version.title" :aria-label="version.title">
         <h3>{{ version.title }}</h3>
         <StripPicture v-if="version.picture" :picture="version.picture" :label="version.title" />
@@ -69,7 +69,7 @@ function takeTheirs() {
           :height="150"
           :label="version.title"
         />
-        <dl class="facts figures">
+        <dl class="facts d-flex flex-wrap column-gap-4 row-gap-1 border-top pt-2 figures">
           <div>
             <dt>Name</dt>
             <dd>{{ version.answer.document.name }}</dd>
@@ -95,7 +95,7 @@ function takeTheirs() {
         </dl>
       </article>
     </div>
-    <div class="dialog-actions">
+    <div class="d-flex flex-wrap align-items-center gap-2 mt-3">
       <BButton variant="outline-primary" @click="bench.saving.keepMine()">Keep mine</BButton>
       <BButton variant="outline-primary" @click="takeTheirs">Take the other</BButton>
       <BButton variant="outline-primary" @click="emit('both')">Keep both, mine as a copy</BButton>

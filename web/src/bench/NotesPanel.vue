@@ -9,14 +9,14 @@ const notes = computed(() => bench.draft.value!.notes);
 
 <template>
   <section class="panel notes">
-    <label for="notes"><h2>Notes</h2></label>
-    <textarea
-      id="notes"
-      :value="notes"
-      rows="2"
+    <label for="notes-text"><h2>Notes</h2></label>
+    <BFormTextarea
+      id="notes-text"
+      :model-value="notes"
+      rows="6"
       maxlength="4000"
       placeholder="For whom, when, what to remember"
-      @input="bench.edit('/notes', ($event.target as HTMLTextAreaElement).value)"
+      @update:model-value="bench.edit('/notes', $event ?? '')"
     />
   </section>
 </template>

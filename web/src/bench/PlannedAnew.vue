@@ -11,7 +11,7 @@ function before() {
 </script>
 
 <template>
-  <p v-if="bench.anew.value" class="undo-bar" role="status">
+  <p v-if="bench.anew.value" class="alert alert-primary d-inline-flex align-items-center gap-3" role="status">
     {{ bench.anew.value }}
     <BButton variant="outline-primary" @click="before">As before</BButton>
     <BButton variant="link" @click="bench.anew.value = ''">Keep it so</BButton>

@@ -52,25 +52,27 @@ useCommands(() => [
 </script>
 
 <template>
-  <section class="stage" data-part="stage" aria-label="The stage">
-    <BNav tabs class="stage-tabs" role="tablist" aria-label="What is shown">
-      <li v-for="tab in tabs" :key="tab.key" class="nav-item" role="presentation">
-        <button
-          type="button"
-          class="nav-link"
-          role="tab"
-          :class="{ active: shown === tab.key }"
-          :aria-selected="shown === tab.key"
-          :aria-disabled="tab.off ? true : undefined"
-          :disabled="Boolean(tab.off)"
-          :title="tab.off || tab.press"
-          @click="show(tab.key)"
-        >
-          {{ tab.name }}
-        </button>
-      </li>
-      <li v-if="onStrip && plan.sections.length > 1" class="quiet ms-auto align-self-center">section {{ number }}</li>
-    </BNav>
+  <section class="stage d-flex flex-column" data-part="stage" aria-label="The stage">
+    <div class="d-flex align-items-end">
+      <BNav tabs class="stage-tabs flex-fill" role="tablist" aria-label="What is shown">
+        <li v-for="tab in tabs" :key="tab.key" class="nav-item" role="presentation">
+          <button
+            type="button"
+            class="nav-link"
+            role="tab"
+            :class="{ active: shown === tab.key }"
+            :aria-selected="shown === tab.key"
+            :aria-disabled="tab.off ? true : undefined"
+            :disabled="Boolean(tab.off)"
+            :title="tab.off || tab.press"
+            @click="show(tab.key)"
+          >
+            {{ tab.name }}
+          </button>
+        </li>
+      </BNav>
+      <span v-if="onStrip && plan.sections.length > 1" class="quiet px-2 pb-2 text-nowrap">section {{ number }}</span>
+    </div>
     <SectionStrip v-if="onStrip" :key="bench.hand.value" ref="seen" :view="shown as never" @view="put" />
     <TheTemplate v-else-if="shown === 'template'" ref="seen" />
     <WornPanel v-else-if="plan.strip" :picture="picture" :round="plan.worn!" :title="bench.draft.value!.name" />

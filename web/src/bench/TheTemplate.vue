@@ -18,7 +18,7 @@ defineExpose({ turn: () => (face.value = face.value === "front" ? "back" : "fron
 
 <template>
   <section class="panel" aria-label="The template">
-    <header class="panel-head">
+    <header class="panel-head d-flex flex-wrap align-items-center gap-2">
       <BButtonGroup aria-label="Face">
         <BButton variant="outline-secondary" :pressed="face === 'front'" @click="face = 'front'">Front</BButton>
         <BButton variant="outline-secondary" :pressed="face === 'back'" @click="face = 'back'">Back</BButton>

@@ -39,5 +39,7 @@ const step = (text: string, direction: 1 | -1) =>
     :step="step"
     @change="change"
     @focusout="refused = null"
-  /><small v-if="fault" class="said-wrong" role="alert">{{ fault.message }}; accepted: {{ fault.accepted }}</small>
+  /><small v-if="fault" class="said-wrong text-danger small sans" role="alert"
+    >{{ fault.message }}; accepted: {{ fault.accepted }}</small
+  >
 </template>

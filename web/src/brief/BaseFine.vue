@@ -93,7 +93,7 @@ const mayGo = (number: number) => away.value.includes(number) || away.value.leng
           >.</template
         ><template v-else-if="now.spacing.kind === 'changing'"
           >: a clear gap of
-          <span v-for="(_, i) in now.spacing.stations" :key="i" class="stretch">
+          <span v-for="(_, i) in now.spacing.stations" :key="i" class="d-flex flex-wrap align-items-center gap-2">
             <LiveSize :path="bench.path(`spacing/stations/${i}/clear`)" :label="`Clear gap at ${i + 1}`" :by="0.1" /> at
             <LiveSize :path="bench.path(`spacing/stations/${i}/at`)" :label="`Place ${i + 1} along the weave`" />
             <BButton
@@ -116,7 +116,7 @@ const mayGo = (number: number) => away.value.includes(number) || away.value.leng
         ><template v-else>.</template>
       </template>
     </p>
-    <p v-if="bases.length > 1 && !framed" class="wire-row">
+    <p v-if="bases.length > 1 && !framed" class="d-inline-flex flex-wrap align-items-center gap-1">
       Cut away after weaving:
       <BButton
         v-for="i in bases.length"

@@ -93,8 +93,8 @@ const over = (filling: Filling) =>
       />
       <BButton variant="link" @click="find">Make it even</BButton>
     </p>
-    <p v-if="fault" class="said-wrong" role="alert">{{ fault }}</p>
-    <table v-if="fillings.length" class="figures" aria-label="Even fillings">
+    <p v-if="fault" class="said-wrong text-danger small sans" role="alert">{{ fault }}</p>
+    <table v-if="fillings.length" class="table table-sm w-auto figures" aria-label="Even fillings">
       <thead>
         <tr>
           <th scope="col">coils between</th>

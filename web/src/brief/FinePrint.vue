@@ -13,7 +13,7 @@ const emit = defineEmits<{ fold: [] }>();
 </script>
 
 <template>
-  <div class="fine-print">
+  <div class="fine-print d-flex gap-3 align-items-start rounded bg-body-tertiary ps-3 pe-2 py-1 serif lh-lg">
     <BaseFine v-if="topic === 'base'" />
     <WeavingFine v-else-if="topic === 'weaving'" />
     <CoilsFine v-else-if="topic === 'coils'" />

@@ -57,16 +57,23 @@ async function refused(error: unknown, name: string) {
 
 <template>
   <button v-if="!form" type="button" class="unfold plain" @click="open">keep it</button>
-  <form v-else class="weave-form inline" @submit.prevent="keep" @keydown.esc="form = null">
-    <input
+  <form
+    v-else
+    class="d-inline-flex flex-wrap align-items-center gap-2 sans"
+    @submit.prevent="keep"
+    @keydown.esc="form = null"
+  >
+    <BFormInput
       v-model="form.name"
+      class="w-auto"
       maxlength="80"
       placeholder="its name"
       aria-label="Name of your weave"
       @input="over = null"
     />
-    <input
+    <BFormInput
       v-model="form.notes"
+      class="w-auto"
       maxlength="400"
       placeholder="what it is good for"
       aria-label="What your weave is good for"
@@ -74,6 +81,6 @@ async function refused(error: unknown, name: string) {
     <BButton variant="outline-primary" type="submit">{{ over ? "Keep over it" : "Keep" }}</BButton>
     <BButton variant="link" @click="form = null">Leave it</BButton>
   </form>
-  <small v-if="fault && form" class="said-wrong" role="alert">{{ fault }}</small>
+  <small v-if="fault && form" class="said-wrong text-danger small sans" role="alert">{{ fault }}</small>
   <small v-else-if="done" class="quiet" role="status">{{ done }}</small>
 </template>

@@ -46,6 +46,6 @@ function key(event: KeyboardEvent) {
       @blur="field.blur"
       @keydown="key"
       @keydown.enter="($event.target as HTMLInputElement).blur()"
-    /><small v-if="also && !fault" class="also">{{ also }}</small>
+    /><small v-if="also && !fault" class="also quiet sans ms-1">{{ also }}</small>
   </span>
 </template>

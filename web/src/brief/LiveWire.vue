@@ -19,7 +19,7 @@ const put = (changes: object) =>
 </script>
 
 <template>
-  <span class="live-wire">
+  <span>
     <LiveSize :path="path" :put="(size) => put({ size })" :label="`${name}: size`" :by="0.05" wire />
     {{ " "
     }}<LiveChoice

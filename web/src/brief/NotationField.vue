@@ -80,7 +80,7 @@ const rows = computed(() => Math.min(Math.ceil((text.value.length + 1) / LINE), 
       @keydown.enter.prevent="($event.target as HTMLTextAreaElement).blur()"
     />
   </span>
-  <small v-if="fault" class="said-wrong" role="alert">
+  <small v-if="fault" class="said-wrong text-danger small sans" role="alert">
     {{ fault.message }}; accepted: {{ fault.accepted }}
     <BButton v-for="word in fault.likely" :key="word" variant="link" @click="take(word)"> Take {{ word }} </BButton>
   </small>

@@ -34,7 +34,7 @@ function add() {
 </script>
 
 <template>
-  <span v-for="(_, i) in stretches" :key="i" class="stretch">
+  <span v-for="(_, i) in stretches" :key="i" class="d-flex flex-wrap align-items-center gap-2">
     <LiveCount :path="bench.path(`pattern/${side}/${i}/times`)" :label="`Times, ${side} ${i + 1}`" /> ×
     <LiveGaps :path="bench.path(`pattern/${side}/${i}/gaps`)" :label="`Gaps, ${side} ${i + 1}`" />
     <BButton

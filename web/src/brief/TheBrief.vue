@@ -41,26 +41,29 @@ const front = computed(() => plan.value.front);
     <p class="sentence">
       {{ piece.kind === "earring" ? "An" : "A" }}
       <LiveChoice :value="piece.kind" :options="kinds" label="Kind of piece" @change="takeKind" />
-      {{ " " }}<WornWords /><template v-if="piece.kind === 'bracelet'"
+      <WornWords /><template v-if="piece.kind === 'bracelet'"
         >, closed by a
         <button type="button" class="unfold" :aria-expanded="closing !== null" @click="unfoldClosing('closing')">
           {{ closedBy }}
         </button></template
       ><template v-if="piece.sections.length > 1">, of {{ piece.sections.length }} sections</template>.
     </p>
-    <div v-if="closing && piece.kind === 'bracelet'" class="fine-print">
+    <div
+      v-if="closing && piece.kind === 'bracelet'"
+      class="fine-print d-flex gap-3 align-items-start rounded bg-body-tertiary ps-3 pe-2 py-1 serif lh-lg"
+    >
       <BraceletEnds />
       <BCloseButton aria-label="Fold away" @click="foldClosing" />
     </div>
-    <ol class="section-lines">
+    <ol class="plain">
       <SectionLine v-for="(section, index) in piece.sections" :key="section.id" :index="index" />
     </ol>
-    <p v-if="worn && !strip" class="reached figures">
+    <p v-if="worn && !strip" class="reached border-top pt-2 fw-semibold figures">
       It reaches {{ format.length(worn.strip_mm) }}; {{ format.length(worn.wanted_mm) }} is asked for ({{
         format.signed(worn.off_mm, ["short", "over"])
       }}).
     </p>
-    <p v-if="front" class="reached figures">
+    <p v-if="front" class="reached border-top pt-2 fw-semibold figures">
       Its front runs {{ format.length(front.curve_mm) }} along, {{ format.length(front.chord_mm) }} straight across, and
       drops {{ format.length(front.drop_mm) }}; each side takes {{ format.length(front.chain_mm) }} of chain, clasp and
       all.

@@ -50,7 +50,7 @@ function takeOpening(kind: string) {
 
 <template>
   <template v-if="worn?.on === 'finger'">
-    for a <PinnedValue quantity="finger" label="Finger measured" :by="1" /> finger, its ends
+    {{ " " }}for a <PinnedValue quantity="finger" label="Finger measured" :by="1" /> finger, its ends
     <LiveChoice
       :value="worn.closing.kind"
       :options="CLOSINGS"
@@ -60,7 +60,7 @@ function takeOpening(kind: string) {
     by <LiveSize path="/worn/closing/length" label="How far the ends lie so" :by="0.5" />, <RingEnds />
   </template>
   <template v-else-if="worn?.on === 'wrist'">
-    for a <PinnedValue quantity="wrist" label="Wrist measured" :by="1" /> wrist,
+    {{ " " }}for a <PinnedValue quantity="wrist" label="Wrist measured" :by="1" /> wrist,
     <LiveChoice
       :value="easeKey"
       :options="eases"
@@ -76,8 +76,8 @@ function takeOpening(kind: string) {
     /></template>
   </template>
   <template v-else-if="worn?.on === 'neck'">
-    for a chain <LiveSize path="/worn/chain" label="Widest part of the chain" :by="0.5" /> at its widest<template
-      v-if="worn.neck"
+    {{ " " }}for a chain <LiveSize path="/worn/chain" label="Widest part of the chain" :by="0.5" /> at its
+    widest<template v-if="worn.neck"
       >, the front of a necklace <LiveSize path="/worn/neck" label="Necklace round the neck" :by="10" /> round
       <button type="button" class="unfold plain" @click="bench.edit('/worn/neck', null)">no necklace</button></template
     ><template v-else

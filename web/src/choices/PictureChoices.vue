@@ -12,6 +12,7 @@ const emit = defineEmits<{ choose: [key: string] }>();
       v-for="option in options"
       :key="option.key"
       variant="outline-secondary"
+      class="justify-content-start gap-3 text-start"
       :disabled="Boolean(option.off)"
       @click="emit('choose', option.key)"
     >

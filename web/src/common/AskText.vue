@@ -19,8 +19,8 @@ const text = ref("");
 watch(open, (now) => now && (text.value = props.value), { immediate: true });
 
 function put() {
-  open.value = false;
   if (text.value.trim() !== props.value) emit("said", text.value.trim());
+  open.value = false;
 }
 </script>
 

@@ -8,9 +8,14 @@ const open = ref(props.opened ?? false);
 
 <template>
   <div>
-    <button type="button" class="more-words" :aria-expanded="open" @click="open = !open">
-      <slot name="words">{{ words }}</slot>
-    </button>
+    <BButton
+      variant="link"
+      class="w-100 px-0 fw-normal text-start text-body d-block"
+      :aria-expanded="open"
+      @click="open = !open"
+    >
+      <slot name="words">{{ words }}</slot> <span class="text-primary" aria-hidden="true">{{ open ? "▴" : "▾" }}</span>
+    </BButton>
     <div v-if="open"><slot /></div>
   </div>
 </template>

@@ -16,6 +16,7 @@ export function useKeptFocus() {
     () => {
       if (document.activeElement !== document.body || !round.length || round[0]!.isConnected) return;
       const [near] = round.filter((one) => one.isConnected && one.checkVisibility());
+      if (near?.hasAttribute("tabindex")) return (near as HTMLElement).focus({ preventScroll: true });
       const found = [...(near?.querySelectorAll<HTMLElement>(FOCUSABLE) ?? [])].find((one) => one.checkVisibility());
       round = [];
       found?.focus({ preventScroll: true });

@@ -35,7 +35,7 @@ const lines = computed(() =>
 </script>
 
 <template>
-  <ul v-if="lines.length" class="ending-lines" aria-label="What is hung on the ends">
+  <ul v-if="lines.length" class="ending-lines plain" aria-label="What is hung on the ends">
     <li v-for="{ finding, index, form, told: one } in lines" :key="finding.id" class="sentence">
       At the
       <LiveChoice

@@ -35,9 +35,9 @@ defineExpose({ turn });
 </script>
 
 <template>
-  <section class="panel finished-panel" aria-label="The finished piece">
-    <header class="panel-head">
-      <h2>Finished <small>to scale</small></h2>
+  <section class="panel" aria-label="The finished piece">
+    <header class="panel-head d-flex flex-wrap align-items-center gap-2">
+      <h2 class="visually-hidden">Finished, to scale</h2>
       <BButtonGroup aria-label="Faces">
         <BButton
           v-for="face in FACES"
@@ -58,19 +58,20 @@ defineExpose({ turn });
           >+</BButton
         >
       </BButtonGroup>
-      <span class="spacer" />
+      <span class="flex-fill" />
       <span class="quiet figures">{{ format.length(size[0]) }} wide, {{ format.length(size[1]) }} long</span>
     </header>
     <div
       ref="box"
       class="finished-faces"
-      :class="{ lying: liesDown(plan.extent), near: look.near.value.k > 1 }"
+      :class="{ near: look.near.value.k > 1 }"
+      :style="{ '--face': liesDown(plan.extent) ? '100%' : '280px' }"
       tabindex="0"
       role="group"
       aria-label="The finished piece, near or far: plus, minus, 0 and the arrow keys"
       v-on="look.on"
     >
-      <figure v-for="face in faces" :key="face">
+      <figure v-for="face in faces" :key="face" class="text-center">
         <FinishedPicture
           ref="pictures"
           :near="look.near.value"

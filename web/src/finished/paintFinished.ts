@@ -26,6 +26,8 @@ export interface FinishedView {
 }
 
 const LAYERS = 8;
+/** How strongly sections are drawn that are not in hand. */
+const OTHERS = 0.62;
 /** Pixels per mm at the most. */
 const NEAREST = 26;
 /** Below so many pixels a wire is a dark line and a light one. */
@@ -152,7 +154,7 @@ export function paintFinished(ctx: CanvasRenderingContext2D, placed: Placed[], v
     const layer = back ? LAYERS - 1 - i : i;
     for (const { picture, pose, section } of order) {
       const on = page.multiply(standing(pose, picture.finest_mm));
-      ctx.globalAlpha = view.section === null || section === null || section === view.section ? 1 : 0.5;
+      ctx.globalAlpha = view.section === null || section === null || section === view.section ? 1 : OTHERS;
       for (const group of picture.groups)
         if (group.layer === layer) paintGroup(ctx, picture, group, on, view.scale * view.near.k);
     }

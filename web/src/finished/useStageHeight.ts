@@ -5,7 +5,7 @@ import { computed } from "vue";
 export function useStageHeight() {
   const { height, width } = useWindowSize();
   return computed(() => {
-    const share = width.value < 1000 ? 0.36 : 0.46;
-    return Math.min(Math.max(Math.round(height.value * share) - 172, 150), 460);
+    const [share, round] = width.value < 1000 ? [0.42, 210] : [0.5, 178];
+    return Math.min(Math.max(Math.round(height.value * share) - round, 150), 460);
   });
 }

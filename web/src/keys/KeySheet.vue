@@ -27,7 +27,7 @@ const parts = () => [
   <BModal v-model="open" title="Keys" no-footer lazy>
     <section v-for="part in parts()" :key="part.name" class="mb-3" :aria-label="part.name">
       <h3>{{ part.name }}<small v-if="part.off" class="quiet"> (switched off)</small></h3>
-      <dl class="key-list" :class="{ quiet: part.off }">
+      <dl :class="{ quiet: part.off }">
         <div v-for="one in part.keys" :key="one.words" class="d-flex align-items-center gap-3">
           <dt class="flex-fill fw-normal">{{ one.words }}</dt>
           <dd class="m-0">

@@ -10,7 +10,7 @@ function mirror(how: "across" | "along" | "turned") {
 </script>
 
 <template>
-  <span class="wire-row">
+  <span class="d-inline-flex flex-wrap align-items-center gap-1">
     Mirror the walk
     <BButton variant="outline-secondary" @click="mirror('across')">near for far</BButton>
     <BButton variant="outline-secondary" @click="mirror('along')">end for start</BButton>

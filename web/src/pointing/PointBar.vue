@@ -43,17 +43,19 @@ function key(event: KeyboardEvent) {
 </script>
 
 <template>
-  <div class="point-bar">
-    <p class="point-help">
+  <div class="point-bar d-grid gap-2 border-top pt-2">
+    <p class="d-flex flex-wrap column-gap-3">
       Press a base wire to add a wrap, draw across wires for one round them all, drag along to change a count.
       <span class="figures quiet"
         >Repeat {{ format.length(weave.advance_mm) }}, {{ format.length(weave.wire_per_repeat_mm) }} of wire, width
         {{ format.length(weave.width_mm) }}</span
       >
     </p>
-    <p v-if="pointing.trouble.value" class="said-wrong" role="alert">{{ pointing.trouble.value }}</p>
+    <p v-if="pointing.trouble.value" class="said-wrong text-danger small sans" role="alert">
+      {{ pointing.trouble.value }}
+    </p>
     <div
-      class="point-groups figures"
+      class="point-groups d-flex flex-wrap align-items-center gap-2 figures"
       role="group"
       tabindex="0"
       aria-label="The repeat: left and right choose, up and down count, shift with left and right moves, delete takes out"
@@ -70,7 +72,7 @@ function key(event: KeyboardEvent) {
         {{ words(group) }}
       </BButton>
     </div>
-    <div class="point-acts">
+    <div class="d-flex flex-wrap align-items-center gap-2">
       <BButton
         variant="outline-primary"
         aria-label="One wrap fewer"
@@ -79,7 +81,7 @@ function key(event: KeyboardEvent) {
       >
         −
       </BButton>
-      <b class="figures point-count">{{ wraps?.times ?? "–" }}</b>
+      <b class="figures fs-4 text-center px-2">{{ wraps?.times ?? "–" }}</b>
       <BButton variant="outline-primary" aria-label="One wrap more" :disabled="!wraps" @click="pointing.more(1)">
         +
       </BButton>
@@ -96,7 +98,7 @@ function key(event: KeyboardEvent) {
       <BButton variant="outline-primary" :disabled="pointing.groups.value.length < 2" @click="pointing.takeOut">
         Take out
       </BButton>
-      <span class="wire-row">
+      <span class="d-inline-flex flex-wrap align-items-center gap-1">
         Add a wrap round
         <BFormSelect v-model="span[0]" class="w-auto d-inline-block figures" aria-label="Round wires from">
           <option v-for="wire in wires" :key="wire" :value="wire">{{ wire }}</option>

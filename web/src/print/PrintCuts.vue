@@ -8,7 +8,7 @@ const format = useFormat();
 </script>
 
 <template>
-  <table class="print-cuts figures">
+  <table class="print-cuts caption-top table table-sm my-3 figures">
     <caption>
       Cut; marks from the first end
     </caption>
@@ -23,7 +23,7 @@ const format = useFormat();
     </thead>
     <tbody>
       <tr v-for="(row, i) in rows" :key="i">
-        <td class="tick">☐</td>
+        <td class="tick fs-5">☐</td>
         <td>
           <strong>{{ row.count > 1 ? `${row.count} × ` : "" }}{{ format.cut(row.cut_mm) }}</strong>
         </td>

@@ -45,9 +45,9 @@ onMounted(async () => {
 </script>
 
 <template>
-  <main class="print-page">
-    <nav class="no-print">
-      <RouterLink :to="`/pieces/${id}`" class="back">‹ Bench</RouterLink>
+  <main class="print-page p-3">
+    <nav class="d-print-none">
+      <RouterLink :to="`/pieces/${id}`">‹ Bench</RouterLink>
       <BButton variant="outline-primary" @click="printPage">Print</BButton>
       <span class="quiet">Print at 100 %, landscape: what is drawn is then at true size; check the ruler.</span>
     </nav>
@@ -82,7 +82,7 @@ onMounted(async () => {
         </figure>
       </template>
     </article>
-    <p v-if="piece" class="caution">
+    <p v-if="piece" class="small quiet">
       Wear eye protection when cutting and hold both sides of the cut. Keep offcuts away from children and pets. Follow
       product labels and local rules for finishes and metals.
     </p>

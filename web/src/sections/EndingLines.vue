@@ -54,7 +54,7 @@ const coverings = computed(() =>
 </script>
 
 <template>
-  <ul class="ending-lines" aria-label="How the wires end">
+  <ul class="ending-lines plain" aria-label="How the wires end">
     <li v-for="({ id, path, side, section, numbers, fold, form }, index) in lines" :key="id" class="sentence">
       At the {{ side }} {{ wireWords(section, numbers) }} {{ numbers.length > 1 ? "end" : "ends" }} in {{ form.name
       }}<FormParts :parts="form.parts" :path="path" :name="`Ending ${index + 1}`" />

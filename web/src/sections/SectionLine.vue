@@ -43,17 +43,22 @@ function mirror() {
   <li
     ref="item"
     tabindex="-1"
-    class="section-line"
+    class="section-line d-flex gap-3 align-items-start py-2 border-top"
     :class="{ current: inHand }"
     :data-section="section.id"
     :aria-label="many ? `Section ${index + 1}` : undefined"
   >
-    <button v-if="!inHand" type="button" class="section-folded" @click="bench.choose(section.id)">
-      <span class="section-number">{{ index + 1 }}</span> {{ line }}
-    </button>
+    <BButton
+      v-if="!inHand"
+      variant="link"
+      class="section-folded flex-fill justify-content-start gap-3 px-0 fw-normal text-start"
+      @click="bench.choose(section.id)"
+    >
+      <span class="section-number badge rounded-pill fs-6 border">{{ index + 1 }}</span> {{ line }}
+    </BButton>
     <template v-else>
-      <span v-if="many" class="section-number in-hand">{{ index + 1 }}</span>
-      <div class="section-said">
+      <span v-if="many" class="section-number in-hand badge rounded-pill fs-6 mt-1">{{ index + 1 }}</span>
+      <div class="section-said flex-fill">
         <component :is="sentenceOf(section.craft)" />
       </div>
       <BDropdown

@@ -15,7 +15,7 @@ const cut = computed(() => ways.value.filter((way) => way.away).length);
 </script>
 
 <template>
-  <span v-if="ways.length > 1" class="cut-between">
+  <span v-if="ways.length > 1" class="d-inline-flex flex-wrap align-items-center gap-1">
     (cut away in the end:
     <BButton
       v-for="{ wire, number, at, away } in ways"

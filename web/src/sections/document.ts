@@ -183,9 +183,9 @@ export function withWay(piece: Piece, wire: string, at: number, away: boolean): 
 }
 
 /** What a section is, wherever it stands: its own values and the kinds of its wires. */
-function own(piece: Piece, { id, at: _at, ...values }: Part & { at?: unknown }): string {
-  const kinds = [...baseOf(piece, id), ...workingOf(piece, id)].map((wire) => kindOf(piece, wire).id);
-  return JSON.stringify([values, kinds]);
+function own(piece: Piece, section: Part): string {
+  const kinds = [...baseOf(piece, section.id), ...workingOf(piece, section.id)].map((wire) => kindOf(piece, wire).id);
+  return JSON.stringify([{ ...section, id: "", at: null }, kinds]);
 }
 
 /** The first section before one that is like it but for where it stands, by its place in the piece; null where none is. */

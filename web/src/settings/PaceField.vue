@@ -39,5 +39,5 @@ async function put() {
       @change="put"
       @keydown.enter="($event.target as HTMLInputElement).blur()"
   /></span>
-  wraps a minute<small v-if="fault" class="said-wrong" role="alert"> {{ fault }}</small>
+  wraps a minute<small v-if="fault" class="said-wrong text-danger small sans" role="alert"> {{ fault }}</small>
 </template>

@@ -25,7 +25,7 @@ async function put(push: string) {
   coils pushed together
   <LiveChoice label="How hard you push coils together" :value="maker.push" :options="OPTIONS" @change="put" /><small
     v-if="fault"
-    class="said-wrong"
+    class="said-wrong text-danger small sans"
     role="alert"
   >
     {{ fault }}</small

@@ -7,9 +7,10 @@ defineEmits<{ mend: []; setAside: [] }>();
 </script>
 
 <template>
-  <li class="shelf-item faulty" :data-piece="piece.name">
+  <li class="shelf-item d-flex flex-column justify-content-end mw-100 faulty" :data-piece="piece.name">
     <div class="alert alert-danger">
-      <span class="shelf-name">{{ piece.name }}</span> cannot be planned.
+      <span class="shelf-name serif fw-semibold fs-5 text-reset text-decoration-none">{{ piece.name }}</span> cannot be
+      planned.
       <p v-if="!piece.fault.faults.length">{{ piece.fault.detail }}.</p>
       <p v-for="fault in piece.fault.faults.slice(0, 5)" :key="fault.path">
         {{ fault.path || "The piece" }}: {{ fault.message }}. It says {{ fault.given }}; accepted is

@@ -40,8 +40,13 @@ const place = computed(() => `/pieces/${props.piece.id}`);
 </script>
 
 <template>
-  <li ref="item" class="shelf-item" :data-piece="piece.name">
-    <RouterLink class="shelf-picture" :to="place" tabindex="-1" aria-hidden="true">
+  <li ref="item" class="shelf-item d-flex flex-column justify-content-end mw-100" :data-piece="piece.name">
+    <RouterLink
+      class="shelf-picture flex-fill d-flex justify-content-center align-items-center gap-3 pb-3"
+      :to="place"
+      tabindex="-1"
+      aria-hidden="true"
+    >
       <span
         v-for="mirrored in one"
         :key="String(mirrored)"
@@ -68,12 +73,19 @@ const place = computed(() => `/pieces/${props.piece.id}`);
         <StripPicture v-else-if="picture" :picture="picture" :scale="scale" :label="`${piece.name}, strip`" />
       </span>
     </RouterLink>
-    <div class="shelf-caption d-flex align-items-start gap-1">
+    <div class="shelf-caption border-top pt-1 d-flex align-items-start gap-1">
       <div class="flex-fill overflow-hidden">
-        <RouterLink class="shelf-name text-truncate" :to="place" :title="piece.name">{{ piece.name }}</RouterLink>
-        <span class="text-truncate quiet figures" :title="about(piece)">{{ about(piece) }}</span>
-        <span v-if="piece.stops" class="text-truncate shelf-stop">cannot be made as it stands</span>
-        <span v-else class="text-truncate quiet small" :title="wires">{{ wires }}</span>
+        <RouterLink
+          class="shelf-name serif fw-semibold fs-5 text-reset text-decoration-none d-block text-truncate"
+          :to="place"
+          :title="piece.name"
+          >{{ piece.name }}</RouterLink
+        >
+        <span class="d-block text-truncate quiet figures" :title="about(piece)">{{ about(piece) }}</span>
+        <span v-if="piece.stops" class="d-block text-truncate text-danger fw-semibold"
+          >cannot be made as it stands</span
+        >
+        <span v-else class="d-block text-truncate quiet small" :title="wires">{{ wires }}</span>
       </div>
       <BDropdown text="⋯" variant="link" no-caret :aria-label="`More of ${piece.name}`" teleport-to="body">
         <BDropdownItem :to="place">Open</BDropdownItem>

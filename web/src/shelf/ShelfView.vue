@@ -61,7 +61,7 @@ onMounted(shelf.load);
 
 <template>
   <SiteBar />
-  <main class="page shelf">
+  <main class="page container-xl px-4 pb-4 shelf">
     <div class="d-flex flex-wrap align-items-center gap-2 mb-3">
       <h1 class="me-3">The shelf</h1>
       <BButton variant="primary" title="n" @click="starting = true">New piece</BButton>
@@ -75,12 +75,12 @@ onMounted(shelf.load);
           >{{ name || "All" }}</BButton
         >
       </BButtonGroup>
-      <span class="spacer" />
+      <span class="flex-fill" />
       <BFormInput
         ref="search"
         v-model="wall.wanted.value"
         type="search"
-        class="shelf-search"
+        class="w-auto"
         placeholder="Find"
         aria-label="Find a piece"
       />
@@ -91,16 +91,21 @@ onMounted(shelf.load);
     </BAlert>
     <div v-if="!shelf.shelf.value && !shelf.trouble.value.length" role="status">
       <span class="visually-hidden">Laying out the shelf…</span>
-      <BPlaceholder v-for="i in 6" :key="i" class="shelf-item placeholder-wave" width="220px" />
+      <BPlaceholder
+        v-for="i in 6"
+        :key="i"
+        class="shelf-item d-flex flex-column justify-content-end mw-100 placeholder-wave"
+        width="220px"
+      />
     </div>
-    <p v-else-if="shelf.shelf.value && !pieces.length" class="empty">
+    <p v-else-if="shelf.shelf.value && !pieces.length" class="empty p-5 serif fs-4">
       Nothing on the shelf. Start a new piece: it comes with common sizes, ready to be changed.
     </p>
-    <p v-else-if="!wall.shown.value.length" class="empty">
+    <p v-else-if="!wall.shown.value.length" class="empty p-5 serif fs-4">
       No piece is called so.
       <BButton variant="link" @click="wall.wanted.value = ''">Show all</BButton>
     </p>
-    <ul ref="list" class="shelf-wall" aria-label="Pieces">
+    <ul ref="list" class="shelf-wall d-flex flex-wrap" aria-label="Pieces">
       <template v-for="piece in wall.shown.value" :key="piece.id">
         <FaultyItem v-if="piece.fault" :piece="piece" @mend="shelf.mend(piece.id)" @set-aside="shelf.setAside(piece)" />
         <ShelfItem

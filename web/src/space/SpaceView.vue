@@ -146,21 +146,30 @@ function key(event: KeyboardEvent) {
   <div ref="box" class="space">
     <canvas
       ref="canvas"
+      class="w-100"
       tabindex="0"
       role="img"
       aria-label="The strip in space: drag or use the arrow keys to turn it, plus and minus to come nearer, Home to look straight at it"
       @keydown="key"
     />
-    <div class="space-acts">
+    <div class="space-acts d-flex flex-wrap align-items-center gap-2 pt-2">
       <BButtonGroup aria-label="How it lies">
         <BButton variant="outline-secondary" :pressed="!round" @click="round = false">Straight</BButton>
         <BButton variant="outline-secondary" :pressed="round" @click="round = true">As worn</BButton>
       </BButtonGroup>
       <BButton variant="outline-primary" @click="straight">Look again</BButton>
       <span v-if="round" class="figures">{{ format.length(across) }} across inside</span>
-      <label v-if="possible" class="space-spread">
+      <label v-if="possible" class="d-flex align-items-center gap-2">
         spread the wires
-        <input v-model.number="by" type="range" min="0" max="4" step="0.1" aria-label="Spread the wires, in mm" />
+        <input
+          v-model.number="by"
+          class="form-range"
+          type="range"
+          min="0"
+          max="4"
+          step="0.1"
+          aria-label="Spread the wires, in mm"
+        />
         <span class="figures">{{ by.toFixed(1) }} mm wider</span>
       </label>
       <span v-else class="quiet">Gaps that change are shown as they are.</span>

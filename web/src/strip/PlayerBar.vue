@@ -59,42 +59,39 @@ function key(event: KeyboardEvent) {
 
 <template>
   <div
-    class="player"
+    class="player d-flex flex-column border-top pt-2"
     role="group"
     tabindex="0"
     aria-label="Making: arrow keys go on and back, up and down by a repeat, space plays, T turns the work over, R practises"
     @keydown="key"
   >
-    <p class="player-words" aria-live="polite">
+    <p class="player-words d-flex flex-wrap align-items-baseline column-gap-3 mb-2" aria-live="polite">
       <span v-if="practice.on.value" class="quiet">made:</span>
-      <b>{{ words }}</b>
-      <span v-if="count" class="player-count figures">{{ count }}</span>
+      <b class="serif fs-4">{{ words }}</b>
+      <span v-if="count" class="player-count fs-5 fw-semibold text-primary figures">{{ count }}</span>
       <span class="figures quiet">{{ player.where.value }}</span>
-      <span v-if="turned" class="player-turned">turned over: near is far, over is under</span>
+      <span v-if="turned" class="player-turned bg-warning-subtle rounded px-2"
+        >turned over: near is far, over is under</span
+      >
       <BCloseButton aria-label="Stop watching" @click="player.close()" />
     </p>
     <PracticeBar v-if="practice.on.value" :practice="practice" :places="picture.places[turned ? 'back' : 'front']" />
-    <div class="player-keys">
-      <button type="button" aria-label="A repeat back" @click="player.step(-repeat)">«</button>
-      <button type="button" aria-label="A move back" @click="player.step(-1)">‹</button>
-      <button
-        v-if="!practice.on.value"
-        type="button"
-        class="player-play"
-        :aria-pressed="player.running.value"
-        @click="player.toggle()"
-      >
-        {{ player.running.value ? "Hold" : "Play" }}
-      </button>
-      <button v-if="!practice.on.value" type="button" aria-label="A move on" @click="player.step(1)">›</button>
-      <button type="button" aria-label="A repeat on" @click="player.step(repeat)">»</button>
-      <button type="button" class="player-word" :aria-pressed="turned" title="T" @click="emit('turn')">
-        Turn over
-      </button>
-      <button type="button" class="player-word" :aria-pressed="practice.on.value" title="R" @click="practice.toggle">
+    <div class="player-keys order-first d-flex flex-wrap align-items-center gap-2">
+      <BButton variant="outline-primary" aria-label="A repeat back" @click="player.step(-repeat)">«</BButton>
+      <BButton variant="outline-primary" aria-label="A move back" @click="player.step(-1)">‹</BButton>
+      <template v-if="!practice.on.value">
+        <BButton variant="outline-primary" class="player-play" :pressed="player.running.value" @click="player.toggle()">
+          {{ player.running.value ? "Hold" : "Play" }}
+        </BButton>
+        <BButton variant="outline-primary" aria-label="A move on" @click="player.step(1)">›</BButton>
+      </template>
+      <BButton variant="outline-primary" aria-label="A repeat on" @click="player.step(repeat)">»</BButton>
+      <BButton variant="outline-secondary" :pressed="turned" title="T" @click="emit('turn')">Turn over</BButton>
+      <BButton variant="outline-secondary" :pressed="practice.on.value" title="R" @click="practice.toggle">
         Practise
-      </button>
+      </BButton>
       <input
+        class="form-range flex-fill"
         type="range"
         min="0"
         :max="player.total.value"

@@ -10,8 +10,12 @@ defineProps<{
 </script>
 
 <template>
-  <div class="practice">
-    <p aria-live="assertive" class="practice-said" :class="{ right: practice.said.value?.right }">
+  <div class="practice mb-2">
+    <p
+      aria-live="assertive"
+      class="practice-said rounded px-2 d-flex flex-wrap align-items-baseline column-gap-3 mb-2"
+      :class="practice.said.value?.right ? 'right bg-primary-subtle' : 'bg-warning-subtle'"
+    >
       <template v-if="practice.trouble.value">{{ practice.trouble.value }}</template>
       <template v-else-if="!practice.said.value"
         >Where does the wire go next? Say it, or press the gap's number.</template
@@ -22,7 +26,7 @@ defineProps<{
       <template v-else><b>Not yet:</b> {{ practice.said.value.why }}.</template>
       <span class="figures quiet">{{ practice.score.value.right }} of {{ practice.score.value.asked }} right</span>
     </p>
-    <div class="practice-gaps">
+    <div class="d-flex flex-wrap align-items-center gap-2">
       <BButton v-for="(place, gap) in places" :key="gap" variant="outline-primary" @click="practice.say(gap)">
         {{ place }}
       </BButton>

@@ -66,8 +66,8 @@ defineExpose({ view });
 </script>
 
 <template>
-  <div class="loupe-sheet">
+  <div class="loupe-sheet position-relative">
     <canvas ref="strip" role="img" :aria-label="label" />
-    <canvas ref="above" class="above" aria-hidden="true" />
+    <canvas ref="above" class="above position-absolute top-0 start-0" aria-hidden="true" />
   </div>
 </template>

@@ -78,8 +78,8 @@ const drag = useDrag({ start: moveTo, move: moveTo });
 </script>
 
 <template>
-  <div class="overview" v-on="drag">
+  <div class="overview position-relative overflow-hidden" v-on="drag">
     <canvas ref="strip" role="img" :aria-label="label" />
-    <canvas ref="above" class="above" aria-hidden="true" />
+    <canvas ref="above" class="above position-absolute top-0 start-0" aria-hidden="true" />
   </div>
 </template>

@@ -161,7 +161,7 @@ defineExpose({ turn });
 
 <template>
   <section ref="panel" class="panel strip-panel" aria-label="The strip">
-    <header class="panel-head">
+    <header class="panel-head d-flex flex-wrap align-items-center gap-2">
       <h2 class="visually-hidden">The strip, to scale</h2>
       <BButtonGroup aria-label="Face">
         <BButton variant="outline-secondary" :pressed="face === 'front'" @click="face = 'front'">Front</BButton>
@@ -170,7 +170,7 @@ defineExpose({ turn });
       <BButton v-if="view === 'made'" variant="outline-secondary" :pressed="space" @click="space = !space">
         Made in space
       </BButton>
-      <span class="spacer" />
+      <span class="flex-fill" />
       <BButtonGroup aria-label="Loupe">
         <BButton variant="outline-secondary" aria-label="Farther" @click="loupe.zoomOut">−</BButton>
         <BButton variant="outline-secondary" aria-label="Nearer" @click="loupe.zoomIn">+</BButton>
@@ -186,9 +186,9 @@ defineExpose({ turn });
       :running="player.running.value"
       :label="label"
     />
-    <p v-if="flat" class="trouble" role="status">{{ flat }}</p>
-    <div ref="box" class="loupe-box">
-      <span class="quiet figures loupe-shows">loupe shows {{ format.length(loupe.shownMm.value) }}</span>
+    <p v-if="flat" class="alert alert-danger trouble" role="status">{{ flat }}</p>
+    <div ref="box" class="loupe-box position-relative">
+      <span class="quiet figures over-picture">loupe shows {{ format.length(loupe.shownMm.value) }}</span>
       <SpaceView
         v-if="space && picture"
         :picture="picture"
@@ -199,7 +199,7 @@ defineExpose({ turn });
       />
       <div
         v-else
-        class="loupe"
+        class="loupe position-relative overflow-hidden border-top mt-1"
         :class="{ pointed: pointing.on.value }"
         tabindex="0"
         role="group"
@@ -221,7 +221,7 @@ defineExpose({ turn });
           :over="paintOver"
         />
       </div>
-      <figure v-if="pointing.on.value" class="other-face">
+      <figure v-if="pointing.on.value" class="other-face position-relative">
         <figcaption class="quiet">{{ otherFace }}</figcaption>
         <StripLoupe
           :picture="picture"

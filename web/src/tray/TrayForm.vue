@@ -30,8 +30,13 @@ const said = (key: string) => {
 </script>
 
 <template>
-  <form class="panel tray-form" :aria-label="title" @submit.prevent="emit('keep', entry)" @keydown.esc="emit('leave')">
-    <h2>{{ title }}</h2>
+  <form
+    class="panel tray-form d-flex flex-wrap gap-3 align-items-end mb-3"
+    :aria-label="title"
+    @submit.prevent="emit('keep', entry)"
+    @keydown.esc="emit('leave')"
+  >
+    <h2 class="w-100">{{ title }}</h2>
     <label
       >Name
       <BFormInput v-model="entry.name" :state="wrong('name') ? false : undefined" :title="said('name')" />
@@ -48,7 +53,7 @@ const said = (key: string) => {
         <option v-for="one in words.shapes" :key="one.key" :value="one.key">{{ one.name }}</option>
       </BFormSelect>
     </label>
-    <span v-for="size in SIZES" :key="size.key" class="tray-size">
+    <span v-for="size in SIZES" :key="size.key" class="d-flex align-items-end gap-2">
       <label
         >{{ size.name }}
         <BFormInput
@@ -58,7 +63,7 @@ const said = (key: string) => {
           :title="said(size.key)"
         />
       </label>
-      <label class="check"
+      <label class="check d-flex align-items-center gap-1"
         ><input
           v-model="entry.guessed"
           class="form-check-input"
@@ -87,13 +92,13 @@ const said = (key: string) => {
       />
     </label>
     <label>Colour <BFormInput v-model="entry.colour" type="color" /></label>
-    <ul v-if="props.faults.length" class="alert alert-danger faults" role="alert">
+    <ul v-if="props.faults.length" class="alert alert-danger faults w-100" role="alert">
       <li v-for="fault in props.faults" :key="fault.path">
         <b>{{ fault.path.split("/").at(-1) }}</b>: {{ fault.message }} (given “{{ fault.given }}”). Accepted:
         {{ fault.accepted }}{{ fault.likely.length ? `; likely ${fault.likely.join(" or ")}` : "" }}.
       </li>
     </ul>
-    <p class="tray-acts">
+    <p class="d-flex gap-2 w-100">
       <BButton variant="outline-primary" type="submit">Keep it</BButton>
       <BButton variant="link" @click="emit('leave')">Leave it</BButton>
     </p>

@@ -30,14 +30,14 @@ async function keep(entry: Entry) {
 
 <template>
   <SiteBar />
-  <main class="page tray">
+  <main class="page container-xl px-4 pb-4 tray">
     <div class="d-flex flex-wrap align-items-center gap-3 mb-3">
       <h1>The tray</h1>
       <BButton variant="primary" @click="look('new')">New bead</BButton>
       <span class="quiet">Every bead to hand, drawn to one scale.</span>
     </div>
-    <p v-if="tray.trouble.value" class="trouble" role="alert">{{ tray.trouble.value }}</p>
-    <p v-if="tray.dropped.value" class="undo-bar" role="status">
+    <p v-if="tray.trouble.value" class="alert alert-danger trouble" role="alert">{{ tray.trouble.value }}</p>
+    <p v-if="tray.dropped.value" class="alert alert-primary d-inline-flex align-items-center gap-3" role="status">
       {{ tray.dropped.value.name }} is let go.
       <BButton variant="outline-primary" @click="tray.restore">Bring it back</BButton>
     </p>
@@ -52,13 +52,18 @@ async function keep(entry: Entry) {
       @leave="look(null)"
     />
     <p v-if="!tray.beads.value && !tray.trouble.value" role="status">Laying out the tray…</p>
-    <p v-else-if="tray.beads.value && !tray.beads.value.length" class="empty">
+    <p v-else-if="tray.beads.value && !tray.beads.value.length" class="empty p-5 serif fs-4">
       Nothing in the tray. Measure a bead and put it in: its size and its hole decide what it can be threaded on.
     </p>
     <ul v-else-if="tray.beads.value" class="tray-list" aria-label="Beads">
-      <li v-for="one in tray.beads.value" :key="one.id" class="panel" :data-bead="one.bead.name">
-        <span class="tray-look"><BeadLook :look="one.kind.look" :scale="SCALE" /></span>
-        <div>
+      <li
+        v-for="one in tray.beads.value"
+        :key="one.id"
+        class="panel d-flex flex-wrap gap-3 align-items-center"
+        :data-bead="one.bead.name"
+      >
+        <span class="tray-look text-center"><BeadLook :look="one.kind.look" :scale="SCALE" /></span>
+        <div class="col">
           <h2>{{ one.bead.name }}</h2>
           <p class="figures">
             {{ nameOf("materials", one.bead.material) }}, {{ nameOf("shapes", one.bead.shape) }},
@@ -69,10 +74,10 @@ async function keep(entry: Entry) {
             {{ format.mass(one.kind.mass_g) }} each{{ guessed(one, "mass") ? " (guessed)" : "" }}
           </p>
         </div>
-        <p class="tray-stock figures">
-          <strong>{{ one.stock }}</strong> to hand
+        <p class="tray-stock text-end figures">
+          <strong class="d-block fs-4">{{ one.stock }}</strong> to hand
         </p>
-        <p class="tray-acts">
+        <p class="d-flex gap-2 w-100">
           <BButton variant="link" :aria-label="`Change ${one.bead.name}`" @click="look(one)"> Change </BButton>
           <BButton variant="link" :aria-label="`Let ${one.bead.name} go`" @click="tray.drop(one)"> Let it go </BButton>
         </p>

@@ -50,8 +50,8 @@ function figure(row: (typeof ROWS)[number], weave: Shown): string {
 </script>
 
 <template>
-  <div class="compare">
-    <table aria-label="Weaves compared">
+  <div class="compare overflow-auto">
+    <table class="table table-sm align-middle" aria-label="Weaves compared">
       <thead>
         <tr>
           <th scope="col">
@@ -85,6 +85,6 @@ function figure(row: (typeof ROWS)[number], weave: Shown): string {
       </tbody>
     </table>
     <p v-if="weaves.length === 1" class="quiet">Choose another to compare it with, three at the most.</p>
-    <p v-if="trouble" class="said-wrong" role="alert">{{ trouble }}</p>
+    <p v-if="trouble" class="said-wrong text-danger small sans" role="alert">{{ trouble }}</p>
   </div>
 </template>

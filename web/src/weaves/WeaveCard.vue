@@ -38,20 +38,25 @@ async function keepIt() {
 </script>
 
 <template>
-  <li :class="{ taken }" :data-weave="weave.key">
-    <StripPicture :picture="weave.picture" :scale="SCALE" :label="`${weave.sample.name}, strip`" />
-    <form v-if="editing" class="weave-form" @submit.prevent="save" @keydown.esc.stop="editing = null">
-      <input v-model="editing.name" aria-label="Name of the weave" maxlength="80" />
-      <textarea v-model="editing.notes" rows="2" aria-label="What it is good for" maxlength="400" />
+  <li class="card p-2 gap-1" :class="{ 'border-primary': taken }" :data-weave="weave.key">
+    <StripPicture
+      class="overflow-hidden"
+      :picture="weave.picture"
+      :scale="SCALE"
+      :label="`${weave.sample.name}, strip`"
+    />
+    <form v-if="editing" class="d-grid gap-2" @submit.prevent="save" @keydown.esc.stop="editing = null">
+      <BFormInput v-model="editing.name" aria-label="Name of the weave" maxlength="80" />
+      <BFormTextarea v-model="editing.notes" rows="2" aria-label="What it is good for" maxlength="400" />
       <BButton variant="outline-primary" type="submit">Save</BButton>
       <BButton variant="link" @click="editing = null">Leave it</BButton>
     </form>
     <template v-else>
       <h3>{{ weave.sample.name }}</h3>
-      <p class="quiet">{{ weave.sample.suits }}</p>
+      <p class="quiet flex-fill">{{ weave.sample.suits }}</p>
     </template>
-    <p v-if="fault" class="said-wrong" role="alert">{{ fault }}</p>
-    <dl class="figures">
+    <p v-if="fault" class="said-wrong text-danger small sans" role="alert">{{ fault }}</p>
+    <dl class="facts d-flex flex-wrap column-gap-4 row-gap-1 border-top pt-2 figures border-0">
       <div>
         <dt>wire for 1 cm</dt>
         <dd>{{ format.length(weave.figures.wire_per_cm_mm) }}</dd>
@@ -69,7 +74,7 @@ async function keepIt() {
         <dd>{{ bend(weave) }}</dd>
       </div>
     </dl>
-    <div class="weave-acts">
+    <div class="d-flex flex-wrap align-items-center gap-2">
       <BButton variant="outline-primary" :disabled="taken" @click="emit('take')">
         {{ taken ? "On the bench" : "Weave this" }}
       </BButton>

@@ -30,16 +30,16 @@ const parts = computed(() => [
 
 <template>
   <section class="collection" aria-label="The weaves">
-    <header>
+    <header class="d-flex align-items-center gap-3">
       <h2>{{ begin ? "To one scale" : "The weaves" }} <small v-if="!begin">in your wires, to one scale</small></h2>
       <BButton v-if="compared.length" variant="link" @click="seeThem">
         {{ compared.length === 1 ? "One chosen to compare" : `${compared.length} side by side` }}
       </BButton>
       <BCloseButton v-if="!begin" aria-label="Fold away" @click="emit('fold')" />
     </header>
-    <p v-if="weaves.trouble.value" class="trouble" role="alert">{{ weaves.trouble.value }}</p>
+    <p v-if="weaves.trouble.value" class="alert alert-danger trouble" role="alert">{{ weaves.trouble.value }}</p>
     <p v-else-if="!weaves.shown.value.length" role="status">Weaving them…</p>
-    <p v-if="weaves.dropped.value" class="undo-bar" role="status">
+    <p v-if="weaves.dropped.value" class="alert alert-primary d-inline-flex align-items-center gap-3" role="status">
       “{{ weaves.dropped.value.name }}” is let go.
       <BButton variant="link" @click="weaves.restore">Bring it back</BButton>
     </p>
@@ -52,7 +52,7 @@ const parts = computed(() => [
       @leave="choose"
     />
     <template v-for="part in parts" :key="part.name">
-      <h3 v-if="part.name && part.list.length" class="collection-part">{{ part.name }}</h3>
+      <h3 v-if="part.name && part.list.length" class="mt-3 mb-1">{{ part.name }}</h3>
       <ul>
         <WeaveCard
           v-for="one in part.list"

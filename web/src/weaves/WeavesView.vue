@@ -30,7 +30,7 @@ onMounted(() => void bench.lay("cuff"));
 
 <template>
   <SiteBar @said="bench.replan" />
-  <main class="page">
+  <main class="page container-xl px-4 pb-4">
     <h1>The weaves</h1>
     <template v-if="plan">
       <p class="sentence">
@@ -43,7 +43,7 @@ onMounted(() => void bench.lay("cuff"));
       </BAlert>
       <WeaveCollection :key="wires" :begin="begin" />
     </template>
-    <p v-if="bench.trouble.value" class="trouble" role="alert">{{ bench.trouble.value }}</p>
+    <p v-if="bench.trouble.value" class="alert alert-danger trouble" role="alert">{{ bench.trouble.value }}</p>
     <p v-else-if="!plan" role="status">Laying out the weaves…</p>
   </main>
 </template>

@@ -19,7 +19,7 @@ const rows = computed(() =>
 </script>
 
 <template>
-  <table class="gauges figures">
+  <table class="table table-sm w-auto figures">
     <thead>
       <tr>
         <th scope="col">Base wire</th>

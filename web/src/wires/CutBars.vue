@@ -53,15 +53,22 @@ const marks = (cut: Cut, i: number) => (all.value.has(i) ? cut.marks : cut.marks
 </script>
 
 <template>
-  <article v-for="(cut, i) in cuts" :key="cut.wires.join()" class="cut" :aria-label="`Base wire ${i + 1}`">
-    <div class="cut-number">
-      <strong class="figures"
-        ><small v-if="cut.count > 1" class="times">{{ cut.count }} × </small>{{ format.cut(cut.cut_mm) }}</strong
+  <article
+    v-for="(cut, i) in cuts"
+    :key="cut.wires.join()"
+    class="cut row gx-3 border-top py-2"
+    :aria-label="`Base wire ${i + 1}`"
+  >
+    <div class="cut-number col-4 col-xl-3">
+      <strong class="figures d-block fs-3 lh-1"
+        ><small v-if="cut.count > 1" class="fs-6">{{ cut.count }} × </small>{{ format.cut(cut.cut_mm) }}</strong
       >
-      <span>{{ cut.place }} · {{ cut.words }}<template v-if="cut.cut_away">, cut away after weaving</template></span>
+      <span class="quiet small"
+        >{{ cut.place }} · {{ cut.words }}<template v-if="cut.cut_away">, cut away after weaving</template></span
+      >
     </div>
-    <div class="bar-frame">
-      <div class="bar" :style="{ width: share(cut.total_mm) }">
+    <div class="bar-frame col">
+      <div class="bar d-flex overflow-hidden rounded mt-1" :style="{ width: share(cut.total_mm) }">
         <span
           v-for="(part, k) in cut.parts"
           :key="k"
@@ -71,19 +78,24 @@ const marks = (cut: Cut, i: number) => (all.value.has(i) ? cut.marks : cut.marks
           :title="`${partName(part)} ${format.length(part.mm)}`"
         />
       </div>
-      <div v-if="atBar(cut)" class="marks figures" :class="{ close: close(cut) }">
-        <span v-for="mark in cut.marks" :key="mark.words" class="bar-mark" :style="{ left: share(mark.at_mm) }">
+      <div v-if="atBar(cut)" class="marks position-relative small figures" :class="{ close: close(cut) }">
+        <span
+          v-for="mark in cut.marks"
+          :key="mark.words"
+          class="bar-mark position-absolute text-nowrap"
+          :style="{ left: share(mark.at_mm) }"
+        >
           <b>{{ format.length(mark.at_mm) }}</b> {{ SHORT[mark.words] ?? mark.words }}
         </span>
       </div>
-      <p class="parts figures">
+      <p class="parts d-flex flex-wrap column-gap-3 small quiet figures">
         <template v-for="(part, k) in cut.parts" :key="k">
           <span v-if="part.mm > 0.05"
             >{{ partName(part) }} <b>{{ format.length(part.mm) }}</b></span
           >
         </template>
       </p>
-      <ol v-if="!atBar(cut)" class="mark-list figures" :aria-label="`Marks on base wire ${i + 1}`">
+      <ol v-if="!atBar(cut)" class="mark-list mt-1 ps-3 figures" :aria-label="`Marks on base wire ${i + 1}`">
         <li v-for="(mark, k) in marks(cut, i)" :key="k">
           <b>{{ format.length(mark.at_mm) }}</b> {{ mark.words }}
         </li>

@@ -17,7 +17,7 @@ const off = (gauge: Gauge) =>
 </script>
 
 <template>
-  <table class="gauges figures">
+  <table class="table table-sm w-auto figures">
     <thead>
       <tr>
         <th scope="col">Wire</th>

@@ -19,8 +19,8 @@ const told = (row: Plan["cut_list"][number]) => `${row.words}, ${row.use.replace
 </script>
 
 <template>
-  <div v-if="rows.length || plan.own.length" class="weaving-cuts">
-    <table class="figures" aria-label="Weaving wire by section">
+  <div v-if="rows.length || plan.own.length" class="weaving-cuts mt-3 overflow-auto">
+    <table class="table table-sm figures" aria-label="Weaving wire by section">
       <thead>
         <tr>
           <th scope="col">Section</th>
@@ -35,7 +35,7 @@ const told = (row: Plan["cut_list"][number]) => `${row.words}, ${row.use.replace
         <tr v-for="row in rows" :key="row.number">
           <th scope="row">{{ row.number }}</th>
           <td>
-            <span v-for="(cut, k) in row.cuts" :key="k" class="cut-line">
+            <span v-for="(cut, k) in row.cuts" :key="k" class="d-block">
               <b>{{ cut.count > 1 ? `${cut.count} × ` : "" }}{{ format.cut(cut.cut_mm) }}</b> {{ told(cut) }}
             </span>
           </td>

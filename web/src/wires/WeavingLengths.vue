@@ -36,22 +36,22 @@ const account = computed(() => [
   <article
     v-for="(length, index) in weaving.lengths"
     :key="index"
-    class="cut"
+    class="cut row gx-3 border-top py-2"
     :aria-label="`Weaving length ${index + 1}`"
   >
-    <div class="cut-number">
+    <div class="cut-number col-4 col-xl-3">
       <strong class="figures"
         ><small v-if="length.strands.length > 1" class="times">{{ length.strands.length }} × </small
         >{{ format.cut(length.cut_mm) }}</strong
       >
       <span v-if="wordsAt(index)">weaving · {{ wordsAt(index) }}</span>
     </div>
-    <div class="bar-frame">
+    <div class="bar-frame col">
       <div
-        class="bar coil"
+        class="bar d-flex overflow-hidden rounded mt-1 coil"
         :style="{ width: `${(100 * length.cut_mm) / longest}%`, '--wire': weaving.strands[length.strands[0]!]!.colour }"
       />
-      <p class="parts figures">
+      <p class="parts d-flex flex-wrap column-gap-3 small quiet figures">
         {{ length.strands.length < weaving.strands.length ? "every other of repeats" : "repeats" }}
         <b>{{ length.first }}–{{ length.last }}</b>
         <span v-if="length.half !== null && halves">{{ length.half === 0 ? "first half" : "second half" }}</span>
@@ -66,7 +66,10 @@ const account = computed(() => [
       </p>
     </div>
   </article>
-  <dl class="account figures" aria-label="Weaving wire in all">
+  <dl
+    class="account facts d-flex flex-wrap column-gap-4 row-gap-1 border-top pt-2 figures"
+    aria-label="Weaving wire in all"
+  >
     <template v-for="entry in account" :key="entry.name">
       <div>
         <dt>{{ entry.name }}</dt>

@@ -17,7 +17,7 @@ const strip = computed(() => (props.plan.strip ? props.plan.sections[0]!.strip :
 
 <template>
   <section class="panel wires" aria-label="Wires to cut">
-    <header class="panel-head">
+    <header class="panel-head d-flex flex-wrap align-items-center gap-2">
       <h2>
         Cut <small>{{ plan.pieces === 2 ? "for each of the two; " : "" }}marks are measured from the first end</small>
       </h2>
