@@ -195,7 +195,7 @@ end
 
 # Is every piece in sight on the shelf drawn?
 DRAWN = <<~JS
-  (() => [...document.querySelectorAll(".shelf-row")].filter((row) => row.getBoundingClientRect().top < innerHeight).every((row) => {
+  (() => [...document.querySelectorAll(".shelf-item")].filter((row) => row.getBoundingClientRect().top < innerHeight).every((row) => {
     const canvas = row.querySelector("canvas");
     return canvas?.width > 0 && canvas.getContext("2d").getImageData(0, 0, canvas.width, canvas.height).data.some((v) => v > 0);
   }))()
@@ -236,7 +236,7 @@ Dir.mktmpdir do |data|
     browser.go_to("about:blank")
     start = Measure.now
     browser.go_to("#{server.url}/")
-    sleep 0.005 until browser.evaluate("document.querySelectorAll('.shelf-row').length") == pieces &&
+    sleep 0.005 until browser.evaluate("document.querySelectorAll('.shelf-item').length") == pieces &&
         browser.evaluate(DRAWN)
     Measure.now - start
   end

@@ -12,7 +12,7 @@ module Meander
 
     # maker: what a maker said of their work, see Document::Fields::MAKER.
     def self.of(maker)
-      new(**usual.to_h, **maker.except(:push), lean: self::LEANS.fetch(maker[:push] || "well")).freeze
+      new(**usual.to_h, **maker.slice(:pace), lean: self::LEANS.fetch(maker[:push] || "well")).freeze
     end
   end
 end

@@ -51,17 +51,13 @@ Dir.mktmpdir do |data|
     browser.evaluate("document.querySelector('.player').focus({ preventScroll: true })")
     browser.keyboard.type(*([:up] * 4), *([:right] * 9))
   end
-  look(server, "weaves", path: "/pieces/#{tide}") do |browser|
-    browser.xpath("//button[normalize-space()='look at them all']").first.click
-    sleep 6
-    browser.evaluate("document.querySelector('.collection').scrollIntoView()")
-  end
+  look(server, "weaves", path: "/weaves") { sleep 6 }
   look(server, "weaves-compared", size: [1280, 1000], path: "/pieces/#{heron}") do |browser|
     browser.xpath("//button[normalize-space()='look at them all']").first.click
     sleep 3
     browser.evaluate(
       "['own Kelp ladder', 'coils-5-2', 'diamond-5'].forEach((key) => document.querySelector(`[data-weave='${key}'] " \
-      ".toggle`).click())"
+      ".btn-outline-secondary`).click())"
     )
     sleep 1.5
     browser.evaluate("document.querySelector('.compare').scrollIntoView()")

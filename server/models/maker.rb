@@ -10,7 +10,7 @@ module Server
     # What the maker said (Meander::Document::Fields::MAKER), the usual until they do.
     def self.said
       first&.document&.then { |text| JSON.parse(text, symbolize_names: true) }.to_h.then do |kept|
-        {pace: USUAL.pace, push: "well", **kept}
+        {pace: USUAL.pace, push: "well", allowances: nil, **kept}
       end
     end
 
@@ -18,7 +18,8 @@ module Server
 
     # @raise [Meander::InvalidInput]
     def self.say(json)
-      document = JSON.generate(Meander::Document::Reading.whole(Meander::Document::Fields::MAKER, json))
+      said = Meander::Document::Reading.whole(Meander::Document::Fields::MAKER, json)
+      document = JSON.generate(Meander::Document::Plain.call(said))
       (first || new).update!(document:)
     end
   end

@@ -61,8 +61,16 @@ module Server
             message: "there is no such kind of piece", given: kind, accepted: kinds.join(", "))])
         end
         document = Meander.start(kind)
-        keep(document.merge("name" => Piece.free_name(document["name"])), waiting:)
+        keep(document.merge("name" => Piece.free_name(document["name"]), "allowances" => allowances(document)),
+          waiting:)
       end
+
+      # The maker's own tails and margins, if they said some; at which ends base wires are held is the piece's affair.
+      def self.allowances(document)
+        said = JSON.parse(JSON.generate(Maker.said[:allowances] || {}))
+        {**document["allowances"], **said.except("base_tails")}
+      end
+      private_class_method :allowances
 
       # @raise [Meander::InvalidInput, Piece::Stale]
       def self.save(id, json, revision, waiting: nil)

@@ -64,6 +64,24 @@ class PiecesTest < ServerTest
     assert_equal ["/start", "hat"], answer["faults"][0].values_at("path", "given")
   end
 
+  # New pieces begin with the maker's own tails and margins, once they said some.
+  def test_pieces_are_started_with_the_makers_allowances
+    own = document["allowances"].merge("tail" => size("80 mm"), "margin" => 0.1, "base_tails" => "both")
+    send_json(:put, "/api/maker", {pace: 10, push: "well", allowances: own})
+
+    assert_equal 200, last_response.status
+    send_json(:post, "/api/pieces", {start: "cuff"})
+
+    assert_equal 201, last_response.status, last_response.body[0, 300]
+    started = answer["document"]["allowances"]
+
+    assert_equal ["80 mm", 0.1, "start"], [started["tail"]["typed"], *started.values_at("margin", "base_tails")]
+    send_json(:put, "/api/maker", {pace: 10, push: "well", allowances: own.merge("tail" => size("none"))})
+
+    assert_problem 422, "invalid-input"
+    assert_equal "/allowances/tail", answer["faults"][0]["path"]
+  end
+
   def test_a_piece_hangs_in_a_collection
     id = stored["id"]
 

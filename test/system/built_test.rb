@@ -70,7 +70,8 @@ class BuiltBenchTest < SystemTest
     cut = plan.cut_list.find { |row| row.count == 7 }
 
     in_part("Wires") do
-      assert_selector ".weaving-cuts td", text: /7 × #{cut.cut_mm} mm 0.28 mm brass, repeats 1 to #{plan.sections.first.repeats}/
+      assert_selector ".weaving-cuts td",
+        text: /7 × #{cut.cut_mm} mm 0.28 mm brass, repeats 1 to #{plan.sections.first.repeats}/
     end
     visit page.current_path.sub(%r{\z}, "/print")
 

@@ -9,11 +9,12 @@ class ChoosingTest < SystemTest
     click_on "look at them all"
     %w[coils-3-3 coils-5-2 diamond-5].each { |key| find("[data-weave='#{key}']").click_on "Compare" }
 
-    assert_selector ".compare thead th", count: 4
+    assert_selector ".compare thead th", count: 5
+    assert_selector ".compare thead th", text: "As it is now"
     assert_selector "[data-weave='ray-5'] .btn-outline-secondary:disabled"
     click_on "Leave out five and two"
 
-    assert_selector ".compare thead th", count: 3
+    assert_selector ".compare thead th", count: 4
     assert_no_selector "[data-weave='ray-5'] .btn-outline-secondary:disabled"
   end
 
@@ -29,7 +30,7 @@ class ChoosingTest < SystemTest
     wraps = Server::Planning.plan(stored_document("Reed cuff")).wraps
 
     assert_selector ".reached", text: "#{wraps} wraps, about #{(wraps / 12.0).round} min of weaving"
-    assert_equal({pace: 12, push: "well"}, Server::Maker.said)
+    assert_equal({pace: 12, push: "well", allowances: nil}, Server::Maker.said)
   end
 
   # Coils in a gap of three wires: how many repeats, as one pushes; the choice is kept and the plan follows it.
@@ -67,7 +68,8 @@ class ChoosingTest < SystemTest
 
     assert_equal 8, shared.band.layout.skipped(1)
     in_part("Order of work") do
-      assert_selector ".order li", text: /read the second half on from the 4 wraps in the middle, which belong to both halves/
+      assert_selector ".order li",
+        text: /read the second half on from the 4 wraps in the middle, which belong to both halves/
     end
     click_on "base wires"
     select "at both ends", from: "Ends of a base wire that have a tail"

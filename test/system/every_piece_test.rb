@@ -19,12 +19,14 @@ class EveryPieceTest < SystemTest
       assert_selector ".facts dd",
         text: format((plan.mass[:finished_g] < 10) ? "%.2f g" : "%.1f g", plan.mass[:finished_g])
       show "Wires"
+
       plan.cuts.each { |bar| assert_selector ".cut-number strong", text: "#{bar.cut_mm} mm" }
       plan.band.strip.to_h[:weaving][:lengths].each do |length|
         assert_selector ".cut-number strong", text: "#{length[:cut_mm]} mm"
       end
       Meander::Advice::Council.call(plan).each { |item| assert_selector "[data-advice='#{item.id}']", text: item.title }
       show "Order of work"
+
       assert_equal(Meander::Output::Answer.call(plan)[:order].map { |step| step[:words] },
         all(".order li").map { |step| step.text[/\. (.*?)( about \d.*)?\z/, 1] })
       refute_match(/NaN|undefined|Infinity|null mm/, page.text)
@@ -90,12 +92,14 @@ class EveryPieceTest < SystemTest
       visit "/pieces/#{piece.id}"
 
       show "Wires"
+
       plan.cuts.each { |cut| assert_selector ".cut-number strong", text: "#{cut.cut_mm} mm" }
       assert_selector ".finished-picture canvas", count: 2
       assert_equal [true, true], drawn, piece.name
       assert_operator overflow, :<=, 0, piece.name
       Meander::Advice::Council.call(plan).each { |item| assert_selector "[data-advice='#{item.id}']", text: item.title }
       show "Order of work"
+
       Meander::Output::Answer.call(plan)[:order].each { |step| assert_selector ".order li", text: step[:words] }
       refute_match(/NaN|undefined|Infinity|null mm/, page.text)
     end

@@ -4,7 +4,7 @@ require_relative "../support/system_test"
 
 # Everything by keyboard: what is wanted by its name, single keys, the focus, what was undone.
 class KeysTest < SystemTest
-  def focus = page.evaluate_script("document.activeElement.ariaLabel ?? document.activeElement.textContent.trim()")
+  def focused = page.evaluate_script("document.activeElement.ariaLabel ?? document.activeElement.textContent.trim()")
 
   # Asks for something by some letters of its name.
   def ask(letters)
@@ -25,9 +25,9 @@ class KeysTest < SystemTest
     field.send_keys(:enter)
 
     assert_no_selector ".modal.show"
-    40.times { (focus == "Wraps round both") ? break : sleep(0.05) }
+    40.times { (focused == "Wraps round both") ? break : sleep(0.05) }
 
-    assert_equal "Wraps round both", focus
+    assert_equal "Wraps round both", focused
     find_field("Wraps round both").send_keys(:up, :enter)
 
     assert_saved
@@ -84,13 +84,13 @@ class KeysTest < SystemTest
     open_piece "Limpet heart"
     take_in_hand 2
 
-    assert_equal "Section 2", focus
+    assert_equal "Section 2", focuseded
     click_on "bound"
     find_field("Comfortable working length").click
     page.driver.browser.keyboard.type(:escape)
 
     assert_no_selector ".fine-print"
-    assert_equal "bound", focus
+    assert_equal "bound", focused
     choose_picture "Add a section…", "A woven section"
 
     assert_selector ".section-line.current", text: "Standing"

@@ -99,7 +99,7 @@ class WalkTest < SystemTest
     laid = plan(json).piece.sections.first
 
     assert_equal [[2, 3], 2, "sterling"], [laid.seating[:cut_away], laid.working.size, laid.working.last.metal]
-    click_on "‹ Shelf"
+    click_on "Shelf"
     click_on "Sluice cuff"
     click_on "base wires"
     enter "Clear gap at 1", "0.1"

@@ -171,7 +171,11 @@ module Meander
 
       # How a maker works. pace: wraps a minute, pushed up and counted; push: how hard coils are pushed together (see
       # Calibration).
-      MAKER = Record.new({pace: Count.new(1..120), push: Choice.new(%w[lightly well hard])}, left_out: {push: "well"})
+      # How a maker works; allowances: what new pieces begin with, null for the usual.
+      MAKER = Record.new(
+        {pace: Count.new(1..120), push: Choice.new(%w[lightly well hard]), allowances: Maybe.new(ALLOWANCES)},
+        left_out: {push: "well", allowances: nil}
+      )
 
       # The collection a piece hangs in: a name, or null for none.
       COLLECTION = Record.new({collection: Maybe.new(Text.new(min: 1, max: 60))})

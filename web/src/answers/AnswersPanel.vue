@@ -213,7 +213,7 @@ const before = (row: { name: string }) => was.value.get(`${bench.hand.value} ${r
       <span class="small quiet text-end figures">{{ aside[row.quantity] }}</span>
     </div>
     <p v-if="worn && plan.fit.found.length" class="reached border-top pt-2 fw-semibold figures">{{ off }}.</p>
-    <ul v-if="neighbours.length" class="neighbours quiet figures">
+    <ul v-if="neighbours.length" class="neighbours quiet small figures">
       <li v-for="other in neighbours" :key="other.count">
         <BButton variant="link" size="sm" @click="takeOther(other.count)">{{ other.words }}</BButton> {{ other.count }}:
         {{ other.told }}

@@ -130,10 +130,11 @@ export interface Filling {
   pattern: Extract<Extract<Piece["sections"][number], { craft: "weave" }>["pattern"], { kind: "walk" }>;
 }
 
-/** How the maker works: wraps a minute, and how hard coils are pushed together. */
+/** How the maker works: wraps a minute, how hard coils are pushed together, and what new pieces begin with (null: the usual). */
 export interface Maker {
   pace: number;
   push: "lightly" | "well" | "hard";
+  allowances: Piece["allowances"] | null;
 }
 
 export interface Catalogue {

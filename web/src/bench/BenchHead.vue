@@ -19,11 +19,12 @@ const SAVING = {
   waiting: "Saving…",
   saving: "Saving…",
   conflict: "Changed in two places",
-  unreachable: "Not saved: Meander cannot be reached. Trying again.",
+  unreachable: "Not saved: Meander cannot be reached. Kept here, tried again.",
 };
-const state = computed(() =>
-  bench.faults.value.length ? "Not saved until every value can be used" : SAVING[bench.saving.state.value],
-);
+const state = computed(() => {
+  if (bench.away.value) return SAVING.unreachable;
+  return bench.faults.value.length ? "Not saved until every value can be used" : SAVING[bench.saving.state.value];
+});
 
 /** Leaves for a file or a page with everything saved. */
 async function take(address: string) {
@@ -57,7 +58,7 @@ const strip = (face: string) => api.file(bench.id, "strip.svg", `?face=${face}&h
     :value="name"
     aria-label="Name of the piece"
     :aria-invalid="nameFault ? true : undefined"
-    maxlength="130"
+    maxlength="120"
     @input="bench.edit('/name', ($event.target as HTMLInputElement).value)"
   />
   <span class="save-state quiet small" role="status">{{ state }}</span>

@@ -70,7 +70,13 @@ useCommands(() => {
       : []),
   ];
 });
+/** In a text that was just typed Ctrl Z takes back what was typed; anywhere else, the last change of the piece. */
+let typedIn: EventTarget | null = null;
+useEventListener("focusin", () => (typedIn = null));
+useEventListener("input", ({ target }) => (typedIn = target));
 useEventListener("keydown", (event: KeyboardEvent) => {
+  if (typedIn && typedIn === event.target && (event.target as HTMLElement).matches("input[type=text], textarea"))
+    return;
   if (!(event.ctrlKey || event.metaKey) || !/^[zy]$/i.test(event.key)) return;
   event.preventDefault();
   if (event.key.toLowerCase() === "y" || event.shiftKey) bench.redo();

@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { useBench } from "./useBench";
 
-/** Said once, when a piece is opened whose counts have changed since it was planned last: the counts it had are one step back. */
+/**
+ * Said when a piece is opened: that its counts have changed since it was planned last, the counts it had being one step
+ * back; that something typed here was never saved.
+ */
 const bench = useBench();
 
 function before() {
@@ -15,5 +18,14 @@ function before() {
     {{ bench.anew.value }}
     <BButton variant="outline-primary" @click="before">As before</BButton>
     <BButton variant="link" @click="bench.anew.value = ''">Keep it so</BButton>
+  </p>
+  <p
+    v-if="bench.drafts.leftOver.value"
+    class="alert alert-primary d-inline-flex align-items-center gap-3"
+    role="status"
+  >
+    What you typed here last was never saved, and the piece was changed elsewhere since.
+    <BButton variant="outline-primary" @click="bench.drafts.putBack()">Put mine back</BButton>
+    <BButton variant="link" @click="bench.drafts.drop()">Leave it as it is</BButton>
   </p>
 </template>

@@ -1,15 +1,13 @@
 import { computed, inject, type InjectionKey, onBeforeUnmount, provide, type Ref, ref, shallowRef } from "vue";
 import { type Answer, type Asked, api, ApiProblem, type Catalogue, type StoredPiece, type Strip } from "../api/client";
 import type { Fault } from "../generated/fault";
-import type { Finished } from "../generated/finished";
-import type { Picture } from "../generated/picture";
 import type { Piece } from "../generated/piece";
 import type { Plan } from "../generated/plan";
-import { fetchFinished } from "../finished/finishedPictures";
-import { fetchPicture } from "../strip/usePicture";
 import { say } from "../common/notices";
 import { valueAt, withValue } from "./pointer";
 import { whatWasDone } from "./whatWasDone";
+import { useDrafts } from "./useDrafts";
+import { pictured } from "./pictured";
 import { useHistory } from "./useHistory";
 import { useSaving } from "./useSaving";
 import { inHand } from "./inHand";
@@ -20,18 +18,8 @@ export interface Tried {
   strip: Strip;
 }
 
-/** An answer once its picture is here, too; a picture that cannot be fetched is asked for again where it is shown. */
-async function pictured(planned: Promise<Answer>): Promise<Answer> {
-  const answer = await planned;
-  const came = answer.drawn ?? {};
-  const { strip, finished } = answer.plan;
-  if (strip) await fetchPicture(strip, came[strip] as Picture).catch(() => null);
-  else
-    await Promise.all(
-      finished.map(({ picture }) => fetchFinished(picture, came[picture] as Finished).catch(() => null)),
-    );
-  return answer;
-}
+/** How long it is before Meander is asked again where it could not be reached, in ms. */
+const AGAIN_MS = 3000;
 
 /**
  * One piece on its bench. `draft` is what the maker has typed, `answer` the last document that could be planned with its
@@ -47,7 +35,18 @@ export function createBench(id: string | null) {
   /** What the rules of today count otherwise than the piece was planned with, told once. */
   const anew = ref("");
   const history = useHistory();
-  const saving = useSaving(id ?? "");
+  const saving = useSaving(id ?? "", (saved) => {
+    if (saved === draft.value) drafts.drop();
+    else drafts.keep({ revision: saving.revision(), document: draft.value! });
+  });
+  const drafts = useDrafts(id, (document) => {
+    exchanged.value++;
+    void show(document, true);
+  });
+  /** Meander cannot be reached: what is typed is kept here, planned and saved once it can be. */
+  const away = ref(false);
+  let again: ReturnType<typeof setTimeout> | undefined;
+  onBeforeUnmount(() => clearTimeout(again));
   /** Grows whenever the document was exchanged for another one, so that fields drop what was typed. */
   const exchanged = ref(0);
   let latest = 0;
@@ -69,6 +68,7 @@ export function createBench(id: string | null) {
       const [piece, words] = await Promise.all([api.open(id!), api.catalogue()]);
       catalogue.value = words;
       adopt(piece);
+      drafts.bringBack(piece);
     } catch (error) {
       trouble.value = error instanceof Error ? error.message : "Meander did not answer";
     }
@@ -91,7 +91,7 @@ export function createBench(id: string | null) {
   }
 
   /** Asks for the draft's plan; a late answer never overwrites a newer one. */
-  async function replan(): Promise<"shown" | "late" | "not planned"> {
+  async function replan(): Promise<"shown" | "late" | "not planned" | "away"> {
     const asked = ++latest;
     try {
       const planned = await pictured(api.plan(draft.value!));
@@ -99,23 +99,28 @@ export function createBench(id: string | null) {
       answer.value = planned;
       faults.value = [];
       trouble.value = "";
+      away.value = false;
       return "shown";
     } catch (error) {
       if (asked !== latest) return "not planned";
+      away.value = !(error instanceof ApiProblem);
       if (error instanceof ApiProblem && error.faults.length) faults.value = error.faults;
       else
         trouble.value =
           error instanceof ApiProblem ? error.message : "Meander cannot be reached; what you type is kept here";
-      return "not planned";
+      return away.value ? "away" : "not planned";
     }
   }
 
   async function show(document: Piece, remember: boolean, path = "") {
     const words = remember ? whatWasDone(draft.value!, document, path) : "";
     draft.value = document;
+    clearTimeout(again);
+    drafts.keep({ revision: saving.revision(), document });
     const forget = remember ? history.keep(document, path, words) : () => {};
     const outcome = await saving.during(replan());
     if (outcome === "not planned") forget();
+    else if (outcome === "away") again = setTimeout(() => void show(draft.value!, false), AGAIN_MS);
     else if (outcome === "shown" && id) saving.later(document);
   }
 
@@ -191,6 +196,8 @@ export function createBench(id: string | null) {
     faults,
     trouble,
     anew,
+    away,
+    drafts,
     exchanged,
     saving,
     lay,
@@ -200,9 +207,14 @@ export function createBench(id: string | null) {
     take,
     edit,
     change,
-    undo: () => step(history.back(), "Undone"),
+    /** Where what stands cannot be used, what could be used last comes back first. */
+    undo() {
+      const last = history.now();
+      if (faults.value.length && last) step({ document: last, words: "what could not be used" }, "Undone");
+      else step(history.back(), "Undone");
+    },
     redo: () => step(history.forth(), "Done again"),
-    canUndo: history.canUndo,
+    canUndo: computed(() => history.canUndo.value || faults.value.length > 0),
     canRedo: history.canRedo,
     value: (path: string) => valueAt(draft.value, path),
     /** The number behind a size, as the last good plan read it. */

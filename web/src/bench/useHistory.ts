@@ -9,6 +9,9 @@ export function useHistory() {
   const stack = shallowRef<Piece[]>([]);
   /** What led to each of them, in words. */
   const led = new WeakMap<Piece, string>();
+  /** What stood in the place of a document before the same value went on to be changed; what could not be planned. */
+  const before = new WeakMap<Piece, Piece>();
+  const forgotten = new WeakSet<Piece>();
   const place = ref(-1);
   let last = { path: "", at: 0 };
 
@@ -27,16 +30,25 @@ export function useHistory() {
     const now = Date.now();
     const goesOn = path !== "" && path === last.path && now - last.at < ONE_STEP_MS && place.value > 0;
     const kept = stack.value.slice(0, place.value + (goesOn ? 0 : 1));
-    const instead = goesOn ? stack.value.slice(place.value, place.value + 1) : [];
+    if (goesOn) before.set(document, stack.value[place.value]!);
     stack.value = [...kept, document];
     place.value = stack.value.length - 1;
     last = { path, at: now };
     return () => {
+      forgotten.add(document);
       const at = stack.value.indexOf(document);
       if (at < 0) return;
+      const instead = lastGood(document);
       stack.value = [...stack.value.slice(0, at), ...instead, ...stack.value.slice(at + 1)];
       if (place.value >= at && !instead.length) place.value--;
     };
+  }
+
+  /** The last that could be planned of those that stood in its place; none where there was none. */
+  function lastGood(document: Piece): Piece[] {
+    const found = before.get(document);
+    if (!found) return [];
+    return forgotten.has(found) ? lastGood(found) : [found];
   }
 
   function move(by: 1 | -1): Piece | null {
@@ -61,6 +73,8 @@ export function useHistory() {
       const document = move(1);
       return document && { document, words: words() };
     },
+    /** The document that stands, as it could be planned last. */
+    now: () => stack.value[place.value] ?? null,
     canUndo: computed(() => place.value > 0),
     canRedo: computed(() => place.value < stack.value.length - 1),
   };

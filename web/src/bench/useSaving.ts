@@ -9,9 +9,10 @@ export type SaveState = "saved" | "waiting" | "saving" | "conflict" | "unreachab
 
 /**
  * Saves by itself shortly after the last change, one save at a time. A save refused as stale stops saving until the
- * maker has chosen between the two versions; while the server cannot be reached it tries again.
+ * maker has chosen between the two versions; while the server cannot be reached it tries again. `saved`: called with
+ * every document that was.
  */
-export function useSaving(id: string) {
+export function useSaving(id: string, saved: (document: Piece) => void = () => {}) {
   const own = ref<SaveState>("saved");
   /** Changes that are being planned and are saved once they are. */
   const planning = ref(0);
@@ -51,6 +52,7 @@ export function useSaving(id: string) {
     try {
       revision = (await api.save(id, revision, document)).revision;
       if (!pending) own.value = "saved";
+      saved(document);
     } catch (error) {
       if (error instanceof ApiProblem && error.current) {
         conflict.value = { mine: document, theirs: error.current };
@@ -89,14 +91,7 @@ export function useSaving(id: string) {
     conflict.value = null;
   }
 
-  const warn = (event: BeforeUnloadEvent) => {
-    if (state.value !== "saved") event.preventDefault();
-  };
-  addEventListener("beforeunload", warn);
-  onBeforeUnmount(() => {
-    removeEventListener("beforeunload", warn);
-    void flush();
-  });
+  onBeforeUnmount(() => void flush());
 
   return { state, conflict, opened, later, during, flush, keepMine, settled, revision: () => revision };
 }

@@ -3,6 +3,8 @@ import { computed } from "vue";
 import { useBench } from "../bench/useBench";
 import { strandsOf, type Strands, withReserve, withStrands } from "../bench/weave";
 import { wireOf, workingOf } from "../document/routes";
+import { say } from "../common/notices";
+import { useMaker } from "../settings/useMaker";
 import LiveChoice from "./LiveChoice.vue";
 import LiveCount from "./LiveCount.vue";
 import LiveSize from "./LiveSize.vue";
@@ -20,6 +22,21 @@ const SIDES = [
   { key: "start", name: "start" },
   { key: "end", name: "end" },
 ];
+/** Whether new pieces begin with the tails and margins of this one. */
+const { maker, say: sayMaker } = useMaker();
+const own = computed(() => bench.answer.value!.document.allowances);
+const usual = computed(() => {
+  const begin = maker.allowances ?? bench.catalogue.value!.starts.cuff.allowances;
+  const told = (one: typeof begin) =>
+    [one.tail, one.waste, one.working_length, one.base_tail].map((size) => size.typed);
+  return String([...told(begin), begin.margin]) === String([...told(own.value), own.value.margin]);
+});
+async function lend() {
+  await sayMaker({ ...maker, allowances: own.value }).then(
+    () => say("New pieces begin with these tails and margins."),
+    () => say("This could not be kept: Meander cannot be reached."),
+  );
+}
 const laid = computed(() => workingOf(bench.draft.value!, bench.hand.value));
 /** Every wire that is laid keeps as much. */
 const paths = (field: string) =>
@@ -40,6 +57,7 @@ const take = (next: string) => void bench.change(withStrands(bench.draft.value!,
     tails of <LiveSize path="/allowances/tail" label="Weaving-wire tail" :by="5" /> and loses
     <LiveSize path="/allowances/waste" label="Waste on each length" :by="5" /> too short to hold. Add
     <LiveCount path="/allowances/margin" label="Margin in percent" percent /> % to be safe.
+    <button v-if="!usual" type="button" class="unfold plain" @click="lend">New pieces shall begin so</button>
     <template v-if="reserve"
       >Keep
       <LiveSize

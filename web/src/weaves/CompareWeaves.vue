@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { ref, shallowRef, watch } from "vue";
+import { computed, ref, shallowRef, watch } from "vue";
+import type { Picture } from "../generated/picture";
+import { usePicture } from "../strip/usePicture";
 import { type Tried, useBench } from "../bench/useBench";
 import PaceField from "../settings/PaceField.vue";
 import StripPicture from "../strip/StripPicture.vue";
@@ -8,7 +10,12 @@ import { SCALE, useBend } from "./figures";
 import type { Shown } from "./useWeaves";
 
 /** Up to three weaves side by side, each planned as this very piece: both faces, wire, hours, width and tightest bend. */
-const props = defineProps<{ weaves: Shown[]; isTaken: (weave: Shown) => boolean }>();
+const props = defineProps<{
+  weaves: Shown[];
+  isTaken: (weave: Shown) => boolean;
+  /** The weave on the bench stands beside them, where it is none of them. */
+  present: boolean;
+}>();
 const emit = defineEmits<{ take: [weave: Shown]; leave: [weave: Shown] }>();
 const bench = useBench();
 const format = useFormat();
@@ -33,18 +40,41 @@ async function plan() {
 }
 watch([() => props.weaves, () => bench.answer.value], plan, { immediate: true });
 
-const ROWS: { name: string; figure: (tried: Tried, weave: Shown) => string }[] = [
+/** What stands side by side: the weave on the bench, where it is none of those chosen, and these. */
+interface Column {
+  key: string;
+  name: string;
+  picture: Picture | null;
+  weave?: Shown;
+}
+const now = usePicture(
+  computed(() => (props.present ? bench.strip.value?.picture : undefined)),
+  () => void bench.replan(),
+);
+const columns = computed<Column[]>(() => {
+  const chosen = props.weaves.map((weave) => ({
+    key: weave.key,
+    name: weave.sample.name,
+    picture: weave.picture,
+    weave,
+  }));
+  const here = props.present && bench.strip.value && !props.weaves.some(props.isTaken);
+  return here ? [{ key: "now", name: "As it is now", picture: now.value }, ...chosen] : chosen;
+});
+
+const ROWS: { name: string; figure: (tried: Tried, weave?: Shown) => string }[] = [
   { name: "repeats", figure: ({ strip }) => `${strip.repeats}` },
   { name: "woven length", figure: ({ strip }) => format.length(strip.woven_mm) },
   { name: "weaving wire in all", figure: ({ strip }) => format.long(strip.weaving.total_mm) },
   { name: "hours of weaving", figure: ({ plan }) => format.time(plan.work.minutes) },
   { name: "wraps", figure: ({ plan }) => `${plan.work.wraps}` },
   { name: "width", figure: ({ strip }) => format.length(strip.weave.width_mm) },
-  { name: "bends edgewise to", figure: (_, weave) => bend(weave) },
+  { name: "bends edgewise to", figure: (_, weave) => (weave ? bend(weave) : "—") },
   { name: "finished mass", figure: ({ plan }) => format.mass(plan.mass.finished_g) },
 ];
-function figure(row: (typeof ROWS)[number], weave: Shown): string {
-  const found = plans.value.get(weave.key);
+function figure(row: (typeof ROWS)[number], { key, weave }: Column): string {
+  if (!weave) return row.figure({ plan: bench.answer.value!.plan, strip: bench.strip.value! });
+  const found = plans.value.get(key);
   return found === undefined ? "…" : found === null ? "—" : row.figure(found, weave);
 }
 </script>
@@ -57,28 +87,40 @@ function figure(row: (typeof ROWS)[number], weave: Shown): string {
           <th scope="col">
             <span class="quiet">This piece, at <PaceField @said="bench.replan" /></span>
           </th>
-          <th v-for="one in weaves" :key="one.key" scope="col">
-            {{ one.sample.name }}
-            <BCloseButton :aria-label="`Leave out ${one.sample.name}`" @click="emit('leave', one)" />
+          <th v-for="one in columns" :key="one.key" scope="col" class="serif fs-5">
+            {{ one.name }}
+            <BCloseButton v-if="one.weave" :aria-label="`Leave out ${one.name}`" @click="emit('leave', one.weave)" />
           </th>
         </tr>
       </thead>
       <tbody>
         <tr v-for="face in ['front', 'back'] as const" :key="face">
           <th scope="row">{{ face }}</th>
-          <td v-for="one in weaves" :key="one.key">
-            <StripPicture :picture="one.picture" :scale="SCALE" :face="face" :label="`${one.sample.name}, ${face}`" />
+          <td v-for="one in columns" :key="one.key">
+            <StripPicture
+              v-if="one.picture"
+              class="overflow-hidden"
+              :picture="one.picture"
+              :scale="SCALE"
+              :face="face"
+              :label="`${one.name}, ${face}`"
+            />
           </td>
         </tr>
         <tr v-for="row in ROWS" :key="row.name" class="figures">
           <th scope="row">{{ row.name }}</th>
-          <td v-for="one in weaves" :key="one.key">{{ figure(row, one) }}</td>
+          <td v-for="one in columns" :key="one.key">{{ figure(row, one) }}</td>
         </tr>
         <tr>
           <th scope="row"><span class="visually-hidden">take</span></th>
-          <td v-for="one in weaves" :key="one.key">
-            <BButton variant="outline-primary" :disabled="isTaken(one)" @click="emit('take', one)">
-              {{ isTaken(one) ? "On the bench" : "Swap it in" }}
+          <td v-for="one in columns" :key="one.key">
+            <BButton
+              v-if="one.weave"
+              variant="outline-primary"
+              :disabled="isTaken(one.weave)"
+              @click="emit('take', one.weave)"
+            >
+              {{ isTaken(one.weave) ? "On the bench" : "Swap it in" }}
             </BButton>
           </td>
         </tr>

@@ -38,7 +38,7 @@ async function keepIt() {
 </script>
 
 <template>
-  <li class="card p-2 gap-1" :class="{ 'border-primary': taken }" :data-weave="weave.key">
+  <li class="card p-2 gap-1" :class="{ 'taken border-primary': taken }" :data-weave="weave.key">
     <StripPicture
       class="overflow-hidden"
       :picture="weave.picture"

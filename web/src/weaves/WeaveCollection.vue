@@ -48,6 +48,7 @@ const parts = computed(() => [
       ref="side"
       :weaves="compared"
       :is-taken="weaves.isTaken"
+      :present="!begin"
       @take="weaves.take"
       @leave="choose"
     />

@@ -14,13 +14,23 @@ module Meander
         def read(value, path, reading)
           return value if value.is_a?(String) && value.valid_encoding? && fits?(value)
 
-          reading.fault(path, "text", value, message: "#{path} is not such a text",
+          reading.fault(path, "text", value, message: said(value, path),
             accepted: "text of #{@min} to #{@max} characters")
         end
 
         def schema = {type: "string", minLength: @min, maxLength: @max}
 
         private
+
+        # What is wrong with it, by the name of its field.
+        def said(value, path)
+          name = path.split("/").last.to_s.tr("_", " ")
+          return "the #{name} is no text" unless value.is_a?(String) && value.valid_encoding?
+          return "the #{name} is empty" if value.strip.length < @min
+          return "the #{name} is #{value.length} characters long" if value.length > @max
+
+          "the #{name} has characters that cannot be written"
+        end
 
         def fits?(value)
           value.strip.length >= @min && value.length <= @max && !value.match?(/[\x00-\x08\x0b\x0c\x0e-\x1f]/)
