@@ -84,7 +84,7 @@ class KeysTest < SystemTest
     open_piece "Limpet heart"
     take_in_hand 2
 
-    assert_equal "Section 2", focuseded
+    assert_equal "Section 2", focused
     click_on "bound"
     find_field("Comfortable working length").click
     page.driver.browser.keyboard.type(:escape)

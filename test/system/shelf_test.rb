@@ -12,9 +12,8 @@ class ShelfTest < SystemTest
 
       assert row.has_selector?("canvas"), row["data-piece"]
     end
-    widths = all(".shelf-item .worn-picture canvas").to_h { |one|
-      [one.ancestor(".shelf-item")["data-piece"], drawn(one)]
-    }
+    worn = all(".shelf-item .worn-picture canvas")
+    widths = worn.to_h { |one| [one.ancestor(".shelf-item")["data-piece"], drawn(one)] }
     summaries = Server::Piece.on_shelf.to_h do |piece|
       [piece.name, JSON.parse(Server::Routes::Pieces.row(piece), symbolize_names: true)]
     end
