@@ -7,6 +7,7 @@ module Meander
     # Reads the short notation of weaves (docs/notation.md) into a list of gaps:
     #
     #   3 on 1, 2 on 1-2           three wraps round wire 1, two round wires 1 and 2, each begun on the near side
+    #   3 round 1                  the same as 3 on 1
     #   2 far 2                    two wraps round wire 2 begun on its far side (a crossing lies before them)
     #   through 0 1 2 3            from gap to gap, pass by pass
     #   (3 on 1, 2 on 1-2) x 4     a group made four times
@@ -15,7 +16,7 @@ module Meander
       LONGEST_TEXT = 10_000
       MOST_GAPS = 1000
       DEEPEST = 8
-      WORDS = %w[on far through x mirror].freeze
+      WORDS = %w[on round far through x mirror].freeze
 
       # @return [Array<Integer>] gaps
       # @raise [InvalidInput] with the place in the text, what stands there and what may
@@ -73,7 +74,7 @@ module Meander
 
       def mirror(depth)
         space
-        group(depth).map { |gap| @base - gap }
+        group(depth).map { |gap| @base - gap }.tap { @last = nil }
       end
 
       def through
@@ -81,17 +82,27 @@ module Meander
         while (space; @scan.check(/\d/)) # rubocop:disable Style/Semicolon
           found << gap
         end
-        found.empty? ? refuse(@scan.pos, "no gap is named", "gaps 0 to #{@base}, such as through 0 1 2") : found
+        refuse(@scan.pos, "no gap is named", "gaps 0 to #{@base}, such as through 0 1 2") if found.empty?
+        @last = found.last
+        found
       end
 
       def wraps
         count = number("how many wraps", 1..500)
         space
+        at = @scan.pos
         far = word("far")
-        far || word("on") || stray
+        far || word("on") || word("round") || stray
         space
         near, last = span
-        (far ? [last, near - 1] : [near - 1, last]) * count
+        begun_at(at, far, *(far ? [last, near - 1] : [near - 1, last])) * count
+      end
+
+      # Wraps that begin at the gap the last move ended in cannot be made so; begun on the other side they can.
+      def begun_at(place, far, first, last)
+        @turned ||= [place, far ? "on" : "far"] if first == @last
+        @last = last
+        [first, last]
       end
 
       def span
@@ -128,9 +139,10 @@ module Meander
         gaps.each_index do |i|
           next unless gaps[i] == gaps[i - 1]
 
+          place, other = @turned unless i.zero?
           where = i.zero? ? "the way back to the first move" : "moves #{i} and #{i + 1}"
-          refuse(@text.length, "#{where} would pass gap #{gaps[i]} twice in a row",
-            "a move between them, or wraps begun on the far side")
+          refuse(place || @text.length, "#{where} would pass gap #{gaps[i]} twice in a row",
+            "a move between them, or wraps begun on the #{(other == "on") ? "near" : "far"} side", other)
         end
       end
 
@@ -138,7 +150,7 @@ module Meander
         given = @scan.check(/[[:alpha:]]+|./m).to_s
         near = WORDS.min_by { |known| distance(given.downcase, known) }
         refuse(@scan.pos, given.empty? ? "the text ends too early" : "“#{given[0, 20]}” is not understood here",
-          "on, far, through, x, mirror, numbers, commas and ( )",
+          "on, round, far, through, x, mirror, numbers, commas and ( )",
           (near if given.match?(/\A[[:alpha:]]{2,}/) && distance(given.downcase, near) <= 2))
       end
 

@@ -137,6 +137,21 @@ class FindingsTest < PieceTest
     end
   end
 
+  # An ear wire is bought, and drawn from its loop to the ear: as far as it reaches, without a kink, at both ends of what
+  # may be said.
+  def test_an_ear_wire_as_it_is_drawn
+    [2, 20, 100].each do |length|
+      one = finding({kind: "ear_wire", length: size("#{length} mm"), metal: "sterling"})
+      places = one.way.sample.map { |across, out, _| [across, out] }
+      heads = places.each_cons(2).map { |(x, y), (u, v)| Math.atan2(v - y, u - x) }
+
+      assert_in_delta [length, 2.8 + 0.8 + (length / 4.0)].max, places.map(&:last).max, 0.01
+      assert_operator places.map(&:last).min, :>=, -0.01
+      assert(heads.each_cons(2).all? { |a, b| (((b - a + Math::PI) % (2 * Math::PI)) - Math::PI).abs < 0.5 })
+      assert_nil one.wire_mm
+    end
+  end
+
   # A hook with two eyes hangs in two loops; a toggle has something to go through, and is longer than it is wide.
   def test_what_hooks_and_toggles_ask_for
     eyes = %w[w1 w2].each_with_index.map do |id, i|

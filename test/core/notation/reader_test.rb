@@ -13,7 +13,7 @@ class NotationTest < Minitest::Test
 
   def test_what_is_said_and_what_it_means
     {"3 on 1" => [0, 1] * 3, "2 on 1-2" => [0, 2] * 2, "2 far 1" => [1, 0] * 2, "through 0 1 2 3" => [0, 1, 2, 3],
-      "2 on 2, 2 far 1" => [1, 2, 1, 2, 1, 0, 1, 0],
+      "2 on 2, 2 far 1" => [1, 2, 1, 2, 1, 0, 1, 0], "2 round 2, 2 far 1" => [1, 2, 1, 2, 1, 0, 1, 0],
       "(3 on 1, 2 on 1-2) x 2" => (([0, 1] * 3) + ([0, 2] * 2)) * 2, "mirror (3 on 1)" => [3, 2] * 3,
       "1 on 3-1" => [0, 3], "2 ON 1 , 1 on 1 - 2" => [0, 1, 0, 1, 0, 2],
       "(2 on 1) x 2, through 0 2" => [0, 1, 0, 1, 0, 1, 0, 1, 0, 2],
@@ -53,7 +53,8 @@ class NotationTest < Minitest::Test
       "mirror 3 on 1" => [8, /a group must begin here/], "((((((((((3 on 1))))))))))" => [9, /too deep/],
       "3 on 1 2 on 1" => [8, /not understood/],
       "(500 on 1) x 500" => [17, /too many moves/], "\u0000" => [1, /not understood/],
-      "3 on 1, 2 far 1" => [16, /twice in a row/]}.each do |text, (place, message)|
+      "3 on 1, 2 far 1" => [16, /twice in a row/],
+      "2 on 1, 2 on 2" => [11, /gap 1 twice in a row/]}.each do |text, (place, message)|
       found = fault(text)
 
       assert_match message, found.message, text
@@ -65,7 +66,7 @@ class NotationTest < Minitest::Test
 
   def test_a_word_that_was_probably_meant_is_offered
     {"3 onn 1" => "on", "2 fra 1" => "far", "throug 0 1" => "through",
-      "mirorr (3 on 1)" => "mirror"}.each { |text, word| assert_equal [word], fault(text).likely, text }
+      "mirorr (3 on 1)" => "mirror", "2 on 1, 2 on 2" => "far"}.each { |text, word| assert_equal [word], fault(text).likely, text }
     assert_empty fault("3 bananas 1").likely
   end
 

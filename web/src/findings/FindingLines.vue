@@ -36,28 +36,34 @@ const lines = computed(() =>
 
 <template>
   <ul v-if="lines.length" class="ending-lines plain" aria-label="What is hung on the ends">
-    <li v-for="{ finding, index, form, told: one } in lines" :key="finding.id" class="sentence">
-      At the
-      <LiveChoice
-        :value="finding.on[0]!"
-        :options="places"
-        :label="`Finding ${index + 1}: side`"
-        @change="(id) => bench.edit(`/findings/${index}/on`, hungOn(piece, finding.kind, id))"
-      />
-      {{ form.name }}<FormParts :parts="form.parts" :path="`/findings/${index}`" :name="`Finding ${index + 1}`" />
-      {{ " "
-      }}<LiveChoice
-        v-if="form.metal && 'metal' in finding"
-        :value="finding.metal"
-        :options="metals"
-        :label="`Finding ${index + 1}: metal`"
-        @change="(metal) => bench.edit(`/findings/${index}/metal`, metal)"
-      />
-      <span v-if="one && one.cut_mm !== null" class="quiet figures"
-        >&ensp;from {{ format.cut(one.cut_mm) }} of wire<template v-if="one.per_metre !== null"
-          >; a metre makes {{ one.per_metre }}</template
-        ></span
-      >
+    <li
+      v-for="{ finding, index, form, told: one } in lines"
+      :key="finding.id"
+      class="sentence d-flex gap-3 align-items-start"
+    >
+      <span class="flex-fill"
+        >At the
+        <LiveChoice
+          :value="finding.on[0]!"
+          :options="places"
+          :label="`Finding ${index + 1}: side`"
+          @change="(id) => bench.edit(`/findings/${index}/on`, hungOn(piece, finding.kind, id))"
+        />
+        {{ form.name }}<FormParts :parts="form.parts" :path="`/findings/${index}`" :name="`Finding ${index + 1}`" />
+        {{ " "
+        }}<LiveChoice
+          v-if="form.metal && 'metal' in finding"
+          :value="finding.metal"
+          :options="metals"
+          :label="`Finding ${index + 1}: metal`"
+          @change="(metal) => bench.edit(`/findings/${index}/metal`, metal)"
+        />
+        <span v-if="one && one.cut_mm !== null" class="quiet figures"
+          >&ensp;from {{ format.cut(one.cut_mm) }} of wire<template v-if="one.per_metre !== null"
+            >; a metre makes {{ one.per_metre }}</template
+          ></span
+        >
+      </span>
       <BDropdown text="⋯" variant="link" no-caret class="line-menu" :aria-label="`More of finding ${index + 1}`">
         <BDropdownItem @click="bench.change(withoutFinding(piece, finding.id))">Take it off</BDropdownItem>
       </BDropdown>

@@ -55,28 +55,34 @@ const coverings = computed(() =>
 
 <template>
   <ul class="ending-lines plain" aria-label="How the wires end">
-    <li v-for="({ id, path, side, section, numbers, fold, form }, index) in lines" :key="id" class="sentence">
-      At the {{ side }} {{ wireWords(section, numbers) }} {{ numbers.length > 1 ? "end" : "ends" }} in {{ form.name
-      }}<FormParts :parts="form.parts" :path="path" :name="`Ending ${index + 1}`" />
-      <template v-if="fold && coverings.length"
-        >,
-        <LiveChoice
-          :value="fold.cover"
-          :options="[{ key: '', name: 'left bare' }, ...coverings]"
-          :label="`Ending ${index + 1}: what covers the fold`"
-          @change="(kind) => bench.change(withCover(piece, id, kind))"
-      /></template>
-      <template v-if="fold"
-        >,
-        <template v-if="fold.ring"
-          >round a ring <LiveSize :path="`${path}/ring`" :label="`Ending ${index + 1}: ring`" :by="0.5" /> inside
-          <button type="button" class="unfold plain" @click="bench.edit(`${path}/ring`, null)">
-            no ring
+    <li
+      v-for="({ id, path, side, section, numbers, fold, form }, index) in lines"
+      :key="id"
+      class="sentence d-flex gap-3 align-items-start"
+    >
+      <span class="flex-fill"
+        >At the {{ side }} {{ wireWords(section, numbers) }} {{ numbers.length > 1 ? "end" : "ends" }} in {{ form.name
+        }}<FormParts :parts="form.parts" :path="path" :name="`Ending ${index + 1}`" />
+        <template v-if="fold && coverings.length"
+          >,
+          <LiveChoice
+            :value="fold.cover"
+            :options="[{ key: '', name: 'left bare' }, ...coverings]"
+            :label="`Ending ${index + 1}: what covers the fold`"
+            @change="(kind) => bench.change(withCover(piece, id, kind))"
+        /></template>
+        <template v-if="fold"
+          >,
+          <template v-if="fold.ring"
+            >round a ring <LiveSize :path="`${path}/ring`" :label="`Ending ${index + 1}: ring`" :by="0.5" /> inside
+            <button type="button" class="unfold plain" @click="bench.edit(`${path}/ring`, null)">
+              no ring
+            </button></template
+          ><button v-else type="button" class="unfold plain" @click="bench.edit(`${path}/ring`, { typed: '4 mm' })">
+            with a ring
           </button></template
-        ><button v-else type="button" class="unfold plain" @click="bench.edit(`${path}/ring`, { typed: '4 mm' })">
-          with a ring
-        </button></template
-      >
+        >
+      </span>
       <BDropdown text="⋯" variant="link" no-caret class="line-menu" :aria-label="`More of ending ${index + 1}`">
         <BDropdownItem @click="bench.change(withoutEnding(piece, id))">Cut it flush</BDropdownItem>
       </BDropdown>

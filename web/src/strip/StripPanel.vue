@@ -31,11 +31,12 @@ const emit = defineEmits<{ view: [view: "strip"] }>();
 const SpaceView = defineAsyncComponent(() => import("../space/SpaceView.vue"));
 const RULER_PX = 22;
 /** A band over more base wires gets a higher loupe, as far as the window allows. */
-const LOUPE_PX = { least: 132, most: 300, mostPointing: 210, perWire: 26 };
+const LOUPE_PX = { least: 132, most: 300, mostPointing: 210, mostMade: 170, perWire: 26 };
 const room = useRoom();
 const loupePx = computed(() => {
   const wires = Math.max((props.picture?.gaps.length ?? 3) - 3, 0);
   const wanted = Math.max(LOUPE_PX.least + wires * LOUPE_PX.perWire, room.value);
+  if (props.view === "made") return Math.min(wanted, LOUPE_PX.mostMade);
   return Math.min(wanted, pointing.on.value ? LOUPE_PX.mostPointing : LOUPE_PX.most);
 });
 const settings = useSettings();
