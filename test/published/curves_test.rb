@@ -188,6 +188,7 @@ class CurvesTest < PieceTest
     assert_in_delta 13.0, rosette.points.map { |x, y| Math.hypot(x, y) }.max, 1e-6
     assert_in_delta radius, Form::Bends.centre_mm({centre: length(0.0), petals: 10}, 0.7), 1e-12
     assert_in_delta 3.0, Form::Bends.centre_mm({centre: length(6.0), petals: 10}, 0.7), 1e-12
+    assert_in_delta 0.8, rosette.least_mm, 1e-12 # its folds are 1.6 mm inside
     assert_in_delta (radius * Math.cos(Math::PI / 20)) - 0.35, rosette.points.map { |x, y| Math.hypot(x, y) }.min, 1e-3
   end
 

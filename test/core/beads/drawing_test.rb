@@ -22,6 +22,19 @@ class BeadPicturesTest < PieceTest
     plan(with_beads(document("cuff", **options), placed("woven", of: "repeat", every: 3, first: 1, on:)))
   end
 
+  # From its rim to its light a bead is the same outline, smaller and smaller in both directions.
+  def test_layers_are_one_outline
+    rim, *others = kind(shape: "oval", length: size("6 mm"), width: size("4 mm")).layers
+    spans = ->(layer) { [0, 1].map { |axis| layer[:points].map { |point| point[axis] }.minmax.reduce(:-).abs } }
+
+    whole = spans.call(rim)
+
+    whole.zip([6.0, 4.0]) { |mm, size| assert_in_delta size, mm, 0.03 }
+    [0.9, 0.68, 0.26].zip(others) do |share, layer|
+      whole.zip(spans.call(layer)) { |mm, less| assert_in_delta mm * share, less, 1e-9 }
+    end
+  end
+
   # The solid a bead is in space holds as much as the bead does (a drop more, its hole being wider than its point):
   # Pappus' second theorem on its profile, against the volumes of handbooks.
   def test_solids_hold_what_beads_do

@@ -163,7 +163,7 @@ class BeadsTest < PieceTest
     wide = pendant(wired("rows", counts: [1, 2, 40], wraps: 9, from: size("12 mm")), bead("k1", "2 mm", "2 mm"))
 
     assert_in_delta 10 * 0.3, rule_of(wide).pitch_mm, 1e-9
-    assert_equal "bead-no-room", advice(wide, "bead-no-room").id
+    assert_match(/a row of 40 needs 80 mm between the wires/, advice(wide, "bead-no-room").remedy)
     assert_equal "warn", advice(wide, "bead-on-weave").severity
   end
 
@@ -210,6 +210,20 @@ class BeadsTest < PieceTest
 
     assert_in_delta (Math::PI * (8.3 + 8.9)) + (2 * Math::PI * 1.1) + (12 * coil), rule_of(framed).own_mm, 1e-9
     assert_in_delta framed.separate_lengths.first.path_mm, rule_of(framed).own_mm, 1e-9
+    framing = plan(
+      with_beads(stem, placed("framed", weaving: "w9", from: size("8 mm"), circuits: 3, coils: 6),
+        bead("k1", "8 mm", "6 mm", hole: "1 mm"))
+    )
+    # Each circuit lies a wire further out round the bead's middle, the odd one in front.
+    rule_of(framing).wire_uses.each_with_index do |(points, face), i|
+      [[0, 0.0, 6.3], [1, 12.0, 8.3]].each do |axis, middle, first|
+        reach = (first + (2 * i * 0.3)) / 2
+
+        assert_equal [middle - reach, middle + reach].map { |mm| mm.round(6) },
+          points.map { |point| point[axis].round(6) }.minmax
+      end
+      assert_equal [1, 1, -1][i], face
+    end
     assert_equal "only a straight run is a stem",
       faults(with_beads(spun, placed("framed", weaving: "w9", from: size("1 mm"), circuits: 1, coils: 1)))[
         "/beads/0/section"]

@@ -19,6 +19,17 @@ class SchemaTest < PieceTest
     false
   end
 
+  # What is published is what the tables say now, the usual sizes in words among it.
+  def test_the_schema_is_written_as_the_tables_are
+    {"piece-2" => [Meander::Document::Fields::PIECE, "Piece"],
+      "plan-2" => [Meander::Document::AnswerFields::TOLD, "Plan of any piece"]}.each do |name, (shape, title)|
+      schema = Meander::Document::JsonSchema.call(shape, id: "urn:meander:schema:#{name}", title:)
+
+      assert_equal JSON.parse(File.read(File.join(ROOT, "schema/#{name}.schema.json"))),
+        JSON.parse(JSON.generate(schema)), name
+    end
+  end
+
   # What the reader takes, the schema takes: nothing Meander writes is ever invalid by its own publication.
   def test_whatever_can_be_read_is_valid
     PLACES.product(VALUES).each do |place, value|

@@ -79,6 +79,10 @@ class RoutesTest < PieceTest
     loose = start("earring").tap { |json| json["wires"][0]["route"].pop }
 
     assert_equal ["/sections/0"], faults(gap).keys
+    jewel = start("component").tap { |json| json["wires"][0]["route"][0]["seat"] = "base 2" }
+    found = assert_raises(Meander::InvalidInput) { Meander::Document::PieceReader.call(jewel) }.faults
+
+    assert_equal "base 1", found.find { |fault| fault.path.end_with?("seat") }.accepted
     assert_includes faults(jump).keys, "/wires/0/route/1"
     assert_includes faults(across)["/wires/0/route/2"], "a fold joins two ends of one side"
     assert_includes faults(onward)["/wires/1/route/1"], "cannot be planned yet"

@@ -137,8 +137,8 @@ class FindingsTest < PieceTest
     end
   end
 
-  # An ear wire is bought, and drawn from its loop to the ear: as far as it reaches, without a kink, at both ends of what
-  # may be said.
+  # An ear wire is bought, and drawn from its loop to the ear: as far as it reaches, without a kink, at both ends of
+  # what may be said.
   def test_an_ear_wire_as_it_is_drawn
     [2, 20, 100].each do |length|
       one = finding({kind: "ear_wire", length: size("#{length} mm"), metal: "sterling"})

@@ -66,7 +66,8 @@ class NotationTest < Minitest::Test
 
   def test_a_word_that_was_probably_meant_is_offered
     {"3 onn 1" => "on", "2 fra 1" => "far", "throug 0 1" => "through",
-      "mirorr (3 on 1)" => "mirror", "2 on 1, 2 on 2" => "far"}.each { |text, word| assert_equal [word], fault(text).likely, text }
+      "mirorr (3 on 1)" => "mirror",
+      "2 on 1, 2 on 2" => "far"}.each { |text, word| assert_equal [word], fault(text).likely, text }
     assert_empty fault("3 bananas 1").likely
   end
 

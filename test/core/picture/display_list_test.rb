@@ -95,7 +95,10 @@ class PicturesTest < PieceTest
 
   # What is left of a wire that is cut away lies under the passes that go over it, and nowhere else.
   def test_what_is_kept_of_a_cut_wire_lies_under_the_weave
-    plan = woven("ray-5", cut_away: %w[b3])
+    %w[end middle].each { |from| assert_kept_under_the_weave(woven("ray-5", cut_away: %w[b3], from:)) }
+  end
+
+  def assert_kept_under_the_weave(plan)
     x = plan.band.layout.frame.centres[2]
     kept = plan.strip_picture.rods.select { |rod| rod[:wire] == "b3" }
     over = plan.strip_picture.strokes.select do |stroke|
@@ -108,7 +111,25 @@ class PicturesTest < PieceTest
       assert(kept.any? { |rod| y.between?(rod[:from] - 0.5, rod[:to] + 0.5) })
     end
     assert_operator kept.sum { |rod| rod[:to] - rod[:from] }, :<, plan.band.strip.woven_mm * 0.8
-    assert(kept.each_cons(2).all? { |one, other| other[:from] > one[:to] })
+    lengths = kept.map { |rod| rod[:to] - rod[:from] }
+
+    assert_operator lengths.max - lengths.min, :<, 0.1, "every repeat keeps as much"
+    assert(kept.sort_by { |rod| rod[:from] }.each_cons(2).all? { |one, other| other[:from] > one[:to] })
+  end
+
+  # Wires that are cut flush are drawn to half their thickness beyond what is bare; all that is drawn across is as wide
+  # as what reaches furthest to either side, and a mm.
+  def test_flush_ends_and_how_wide_it_is_drawn
+    strip = cuff.band.strip
+    ends = Meander::Picture::FlushEnds.new.strands(strip)
+
+    assert_equal [strip.bare_mm, strip.bare_mm + 0.5], ends.first[:points].map { |point| -point[1] }
+    assert_in_delta strip.bare_mm + strip.woven_mm + 0.5, ends.last[:points].last[1], 1e-9
+    picture = plan(document("bracelet")).strip_picture
+    xs = picture.x_range + picture.strands.flat_map { |strand| strand[:points].map(&:first) }
+
+    refute_in_delta 0, xs.min, 0.1
+    assert_in_delta xs.max - xs.min + 1, picture.drawn_across_mm, 1e-9
   end
 
   def test_tails_lead_out_at_both_ends_of_every_strand

@@ -17,7 +17,7 @@ export interface Piece {
         | {
             on: "wrist";
             /**
-             * ease over the wrist; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 200 mm
+             * ease over the wrist; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 200 mm; usually 0 mm to 45 mm
              */
             ease: {
               typed: string;
@@ -28,7 +28,7 @@ export interface Piece {
                   | {
                       kind: "length";
                       /**
-                       * opening along the curve; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 400 mm
+                       * opening along the curve; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 400 mm; usually 15 mm to 90 mm
                        */
                       length: {
                         typed: string;
@@ -48,7 +48,7 @@ export interface Piece {
               | {
                   kind: "beside";
                   /**
-                   * ends side by side; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 60 mm
+                   * ends side by side; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 60 mm; usually 0 mm to 30 mm
                    */
                   length: {
                     typed: string;
@@ -58,7 +58,7 @@ export interface Piece {
               | {
                   kind: "over";
                   /**
-                   * overlap of the ends; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 60 mm
+                   * overlap of the ends; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 60 mm; usually 0 mm to 30 mm
                    */
                   length: {
                     typed: string;
@@ -68,7 +68,7 @@ export interface Piece {
               | {
                   kind: "open";
                   /**
-                   * opening of the ring; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 40 mm
+                   * opening of the ring; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 40 mm; usually 0 mm to 15 mm
                    */
                   length: {
                     typed: string;
@@ -82,7 +82,7 @@ export interface Piece {
         | {
             on: "neck";
             /**
-             * widest part of the chain that must pass; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.3 mm to 20 mm
+             * widest part of the chain that must pass; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.3 mm to 20 mm; usually 0.8 mm to 6 mm
              */
             chain: {
               typed: string;
@@ -104,7 +104,7 @@ export interface Piece {
         use: "base";
         id: string;
         /**
-         * base wire; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.1 mm to 6 mm
+         * base wire; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.1 mm to 6 mm; usually 0.5 mm to 2.6 mm
          */
         size: {
           typed: string;
@@ -133,7 +133,7 @@ export interface Piece {
         use: "working";
         id: string;
         /**
-         * weaving wire; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.1 mm to 3 mm
+         * weaving wire; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.1 mm to 3 mm; usually 0.2 mm to 0.8 mm
          */
         size: {
           typed: string;
@@ -212,7 +212,7 @@ export interface Piece {
     reserve?: {
       side: "start" | "end";
       /**
-       * weaving wire kept for later; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 5 m
+       * weaving wire kept for later; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 5 m; usually 0 mm to 1500 mm
        */
       length: {
         typed: string;
@@ -236,7 +236,7 @@ export interface Piece {
           | {
               kind: "line";
               /**
-               * length; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 500 mm
+               * length; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 500 mm; usually 2 mm to 120 mm
                */
               length: {
                 typed: string;
@@ -246,7 +246,7 @@ export interface Piece {
           | {
               kind: "arc";
               /**
-               * radius of the bend; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 500 mm
+               * radius of the bend; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 500 mm; usually 3 mm to 150 mm
                */
               radius: {
                 typed: string;
@@ -258,14 +258,14 @@ export interface Piece {
           | {
               kind: "wave";
               /**
-               * length of the wave; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 400 mm
+               * length of the wave; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 400 mm; usually 8 mm to 120 mm
                */
               length: {
                 typed: string;
                 mm?: number;
               };
               /**
-               * height of the wave; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 100 mm
+               * height of the wave; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 100 mm; usually 1.5 mm to 20 mm
                */
               height: {
                 typed: string;
@@ -276,14 +276,14 @@ export interface Piece {
           | {
               kind: "waved_ring";
               /**
-               * middle of the waved ring, across; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 200 mm
+               * middle of the waved ring, across; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 200 mm; usually 3 mm to 40 mm
                */
               across: {
                 typed: string;
                 mm?: number;
               };
               /**
-               * height of the wave; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.1 mm to 60 mm
+               * height of the wave; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.1 mm to 60 mm; usually 0.5 mm to 8 mm
                */
               height: {
                 typed: string;
@@ -294,7 +294,7 @@ export interface Piece {
           | {
               kind: "swirl";
               /**
-               * inside; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 150 mm
+               * inside; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 150 mm; usually 1.5 mm to 30 mm
                */
               inside: {
                 typed: string;
@@ -302,7 +302,7 @@ export interface Piece {
               };
               turns: number;
               /**
-               * pitch of the swirl; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.1 mm to 40 mm
+               * pitch of the swirl; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.1 mm to 40 mm; usually 0.5 mm to 12 mm
                */
               pitch: {
                 typed: string;
@@ -312,7 +312,7 @@ export interface Piece {
           | {
               kind: "loops";
               /**
-               * inside; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 150 mm
+               * inside; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 150 mm; usually 1.5 mm to 30 mm
                */
               inside: {
                 typed: string;
@@ -320,7 +320,7 @@ export interface Piece {
               };
               count: number;
               /**
-               * pitch of the loops; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 60 mm
+               * pitch of the loops; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 60 mm; usually 1 mm to 40 mm
                */
               pitch: {
                 typed: string;
@@ -331,14 +331,14 @@ export interface Piece {
           | {
               kind: "zigzag";
               /**
-               * leg of the zigzag; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 100 mm
+               * leg of the zigzag; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 100 mm; usually 3 mm to 30 mm
                */
               leg: {
                 typed: string;
                 mm?: number;
               };
               /**
-               * inside of a fold; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 20 mm
+               * inside of a fold; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 20 mm; usually 0.5 mm to 5 mm
                */
               fold: {
                 typed: string;
@@ -350,28 +350,28 @@ export interface Piece {
           | {
               kind: "rosette";
               /**
-               * longer petal; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 100 mm
+               * longer petal; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 100 mm; usually 6 mm to 40 mm
                */
               long: {
                 typed: string;
                 mm?: number;
               };
               /**
-               * shorter petal; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 100 mm
+               * shorter petal; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 100 mm; usually 6 mm to 40 mm
                */
               short: {
                 typed: string;
                 mm?: number;
               };
               /**
-               * inside of a fold; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 20 mm
+               * inside of a fold; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 20 mm; usually 0.8 mm to 6 mm
                */
               fold: {
                 typed: string;
                 mm?: number;
               };
               /**
-               * centre of the rosette; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 60 mm
+               * centre of the rosette; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 60 mm; usually 0 mm to 15 mm
                */
               centre: {
                 typed: string;
@@ -388,7 +388,7 @@ export interface Piece {
               kind: "after";
               section: string;
               /**
-               * bare wire between sections; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm
+               * bare wire between sections; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm; usually 0 mm to 60 mm
                */
               bare: {
                 typed: string;
@@ -400,14 +400,14 @@ export interface Piece {
               kind: "beside";
               section: string;
               /**
-               * distance from the other section; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 200 mm
+               * distance from the other section; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 200 mm; usually 0 mm to 40 mm
                */
               across: {
                 typed: string;
                 mm?: number;
               };
               /**
-               * distance along the other section; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm
+               * distance along the other section; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm; usually 0 mm to 60 mm
                */
               along: {
                 typed: string;
@@ -454,7 +454,7 @@ export interface Piece {
           | {
               kind: "arc";
               /**
-               * radius of the bend; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 500 mm
+               * radius of the bend; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 500 mm; usually 3 mm to 150 mm
                */
               radius: {
                 typed: string;
@@ -469,14 +469,14 @@ export interface Piece {
           | {
               kind: "helix";
               /**
-               * dowel; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 100 mm
+               * dowel; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 100 mm; usually 3 mm to 25 mm
                */
               dowel: {
                 typed: string;
                 mm?: number;
               };
               /**
-               * rise of a turn; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 100 mm
+               * rise of a turn; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 100 mm; usually 0 mm to 20 mm
                */
               rise: {
                 typed: string;
@@ -486,21 +486,21 @@ export interface Piece {
           | {
               kind: "drop";
               /**
-               * length of the frame; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 300 mm
+               * length of the frame; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 300 mm; usually 8 mm to 80 mm
                */
               length: {
                 typed: string;
                 mm?: number;
               };
               /**
-               * width of the frame; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.3 mm to 150 mm
+               * width of the frame; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.3 mm to 150 mm; usually 3 mm to 50 mm
                */
               width: {
                 typed: string;
                 mm?: number;
               };
               /**
-               * left open at the end; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 200 mm
+               * left open at the end; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 200 mm; usually 0 mm to 30 mm
                */
               open: {
                 typed: string;
@@ -510,21 +510,21 @@ export interface Piece {
           | {
               kind: "leaf";
               /**
-               * length of the frame; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 300 mm
+               * length of the frame; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 300 mm; usually 8 mm to 80 mm
                */
               length: {
                 typed: string;
                 mm?: number;
               };
               /**
-               * width of the frame; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.3 mm to 150 mm
+               * width of the frame; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.3 mm to 150 mm; usually 3 mm to 50 mm
                */
               width: {
                 typed: string;
                 mm?: number;
               };
               /**
-               * left open at the end; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 200 mm
+               * left open at the end; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 200 mm; usually 0 mm to 30 mm
                */
               open: {
                 typed: string;
@@ -534,28 +534,28 @@ export interface Piece {
           | {
               kind: "crescent";
               /**
-               * length of the frame; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 300 mm
+               * length of the frame; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 300 mm; usually 8 mm to 80 mm
                */
               length: {
                 typed: string;
                 mm?: number;
               };
               /**
-               * width of the frame; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.3 mm to 150 mm
+               * width of the frame; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.3 mm to 150 mm; usually 3 mm to 50 mm
                */
               width: {
                 typed: string;
                 mm?: number;
               };
               /**
-               * left open at the end; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 200 mm
+               * left open at the end; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 200 mm; usually 0 mm to 30 mm
                */
               open: {
                 typed: string;
                 mm?: number;
               };
               /**
-               * radius of the bend; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 500 mm
+               * radius of the bend; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 500 mm; usually 3 mm to 150 mm
                */
               radius: {
                 typed: string;
@@ -566,14 +566,14 @@ export interface Piece {
           | {
               kind: "waists";
               /**
-               * length of the frame; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 300 mm
+               * length of the frame; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 300 mm; usually 8 mm to 80 mm
                */
               length: {
                 typed: string;
                 mm?: number;
               };
               /**
-               * width of the frame; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.3 mm to 150 mm
+               * width of the frame; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.3 mm to 150 mm; usually 3 mm to 50 mm
                */
               width: {
                 typed: string;
@@ -591,7 +591,7 @@ export interface Piece {
               kind: "after";
               section: string;
               /**
-               * bare wire between sections; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm
+               * bare wire between sections; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm; usually 0 mm to 60 mm
                */
               bare: {
                 typed: string;
@@ -603,14 +603,14 @@ export interface Piece {
               kind: "beside";
               section: string;
               /**
-               * distance from the other section; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 200 mm
+               * distance from the other section; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 200 mm; usually 0 mm to 40 mm
                */
               across: {
                 typed: string;
                 mm?: number;
               };
               /**
-               * distance along the other section; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm
+               * distance along the other section; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm; usually 0 mm to 60 mm
                */
               along: {
                 typed: string;
@@ -647,7 +647,7 @@ export interface Piece {
           | {
               kind: "length";
               /**
-               * woven length; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 2 m
+               * woven length; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 2 m; usually 5 mm to 260 mm
                */
               length: {
                 typed: string;
@@ -704,7 +704,7 @@ export interface Piece {
                * @minItems 0
                * @maxItems 24
                *
-               * Items: clear gap between base wires; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 60 mm
+               * Items: clear gap between base wires; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 60 mm; usually 0 mm to 12 mm
                */
               clear: {
                 typed: string;
@@ -719,14 +719,14 @@ export interface Piece {
                */
               stations: {
                 /**
-                 * place along the weave; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 2 m
+                 * place along the weave; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 2 m; usually 0 mm to 300 mm
                  */
                 at: {
                   typed: string;
                   mm?: number;
                 };
                 /**
-                 * clear gap between base wires; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 60 mm
+                 * clear gap between base wires; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 60 mm; usually 0 mm to 12 mm
                  */
                 clear: {
                   typed: string;
@@ -742,7 +742,7 @@ export interface Piece {
           | {
               kind: "open";
               /**
-               * pitch of a repeat; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.1 mm to 500 mm
+               * pitch of a repeat; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.1 mm to 500 mm; usually 0.3 mm to 60 mm
                */
               pitch: {
                 typed: string;
@@ -753,7 +753,7 @@ export interface Piece {
         centre?: "own" | "shared";
         bare: {
           /**
-           * bare end; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm
+           * bare end; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm; usually 0 mm to 80 mm
            */
           length: {
             typed: string;
@@ -776,7 +776,7 @@ export interface Piece {
         kind: "loop";
         id: string;
         /**
-         * inside of the loop; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 40 mm
+         * inside of the loop; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 40 mm; usually 2 mm to 20 mm
          */
         inside: {
           typed: string;
@@ -789,14 +789,14 @@ export interface Piece {
         kind: "hook";
         id: string;
         /**
-         * inside of the hook; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 40 mm
+         * inside of the hook; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 40 mm; usually 2 mm to 20 mm
          */
         inside: {
           typed: string;
           mm?: number;
         };
         /**
-         * shank of the hook; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 80 mm
+         * shank of the hook; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 80 mm; usually 3 mm to 30 mm
          */
         shank: {
           typed: string;
@@ -808,7 +808,7 @@ export interface Piece {
         kind: "eye";
         id: string;
         /**
-         * inside of the eye; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 40 mm
+         * inside of the eye; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 40 mm; usually 1.5 mm to 8 mm
          */
         inside: {
           typed: string;
@@ -819,7 +819,7 @@ export interface Piece {
         kind: "curl";
         id: string;
         /**
-         * inside of the curl; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 40 mm
+         * inside of the curl; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 40 mm; usually 0.5 mm to 8 mm
          */
         inside: {
           typed: string;
@@ -831,7 +831,7 @@ export interface Piece {
         kind: "post";
         id: string;
         /**
-         * ear post; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 60 mm
+         * ear post; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 60 mm; usually 10 mm to 22 mm
          */
         length: {
           typed: string;
@@ -842,7 +842,7 @@ export interface Piece {
         kind: "bail";
         id: string;
         /**
-         * inside of the bail; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 40 mm
+         * inside of the bail; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 40 mm; usually 2 mm to 10 mm
          */
         inside: {
           typed: string;
@@ -859,14 +859,14 @@ export interface Piece {
         kind: "doubled_hook";
         id: string;
         /**
-         * inside of the hook; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 40 mm
+         * inside of the hook; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 40 mm; usually 2 mm to 20 mm
          */
         inside: {
           typed: string;
           mm?: number;
         };
         /**
-         * shank of the hook; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 80 mm
+         * shank of the hook; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 80 mm; usually 3 mm to 30 mm
          */
         shank: {
           typed: string;
@@ -878,7 +878,7 @@ export interface Piece {
         kind: "tuck";
         id: string;
         /**
-         * length tucked in; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 80 mm
+         * length tucked in; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 80 mm; usually 2 mm to 20 mm
          */
         length: {
           typed: string;
@@ -889,7 +889,7 @@ export interface Piece {
         kind: "coil";
         id: string;
         /**
-         * inside of the coil; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.3 mm to 40 mm
+         * inside of the coil; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.3 mm to 40 mm; usually 1 mm to 10 mm
          */
         inside: {
           typed: string;
@@ -901,28 +901,28 @@ export interface Piece {
         kind: "ribbon";
         id: string;
         /**
-         * ribbon end, wide inside; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 120 mm
+         * ribbon end, wide inside; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 120 mm; usually 3 mm to 50 mm
          */
         wide: {
           typed: string;
           mm?: number;
         };
         /**
-         * ribbon end, thick inside; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 30 mm
+         * ribbon end, thick inside; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 30 mm; usually 0.8 mm to 6 mm
          */
         thick: {
           typed: string;
           mm?: number;
         };
         /**
-         * depth of the ribbon end; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 60 mm
+         * depth of the ribbon end; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 60 mm; usually 3 mm to 15 mm
          */
         depth: {
           typed: string;
           mm?: number;
         };
         /**
-         * length of the ribbon end with its ring; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 80 mm
+         * length of the ribbon end with its ring; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 80 mm; usually 5 mm to 25 mm
          */
         length: {
           typed: string;
@@ -958,7 +958,7 @@ export interface Piece {
         counts: number[];
         wraps: number;
         /**
-         * where the beads begin; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 500 mm
+         * where the beads begin; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 500 mm; usually 0 mm to 120 mm
          */
         from: {
           typed: string;
@@ -980,14 +980,14 @@ export interface Piece {
         bead: string;
         section: string;
         /**
-         * where the beads begin; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 500 mm
+         * where the beads begin; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 500 mm; usually 0 mm to 120 mm
          */
         from: {
           typed: string;
           mm?: number;
         };
         /**
-         * room between beads; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 200 mm
+         * room between beads; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 200 mm; usually 0 mm to 120 mm
          */
         apart: {
           typed: string;
@@ -1001,7 +1001,7 @@ export interface Piece {
         bead: string;
         section: string;
         /**
-         * where the beads begin; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 500 mm
+         * where the beads begin; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 500 mm; usually 0 mm to 120 mm
          */
         from: {
           typed: string;
@@ -1030,7 +1030,7 @@ export interface Piece {
         bead: string;
         section: string;
         /**
-         * where the beads begin; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 500 mm
+         * where the beads begin; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 500 mm; usually 0 mm to 120 mm
          */
         from: {
           typed: string;
@@ -1076,21 +1076,21 @@ export interface Piece {
       | "steel";
     shape: "round" | "oval" | "faceted" | "flat" | "tube" | "cube" | "spacer" | "drop";
     /**
-     * length of the bead; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.3 mm to 80 mm
+     * length of the bead; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.3 mm to 80 mm; usually 1 mm to 30 mm
      */
     length: {
       typed: string;
       mm?: number;
     };
     /**
-     * width of the bead; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.3 mm to 80 mm
+     * width of the bead; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.3 mm to 80 mm; usually 1 mm to 30 mm
      */
     width: {
       typed: string;
       mm?: number;
     };
     /**
-     * hole of the bead; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.1 mm to 20 mm
+     * hole of the bead; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.1 mm to 20 mm; usually 0.3 mm to 3.5 mm
      */
     hole: {
       typed: string;
@@ -1113,21 +1113,21 @@ export interface Piece {
     id: string;
     name: string;
     /**
-     * length of the stone; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 150 mm
+     * length of the stone; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 150 mm; usually 4 mm to 60 mm
      */
     length: {
       typed: string;
       mm?: number;
     };
     /**
-     * width of the stone; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 150 mm
+     * width of the stone; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 150 mm; usually 4 mm to 60 mm
      */
     width: {
       typed: string;
       mm?: number;
     };
     /**
-     * height of the stone; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 80 mm
+     * height of the stone; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 80 mm; usually 2 mm to 25 mm
      */
     height: {
       typed: string;
@@ -1148,14 +1148,14 @@ export interface Piece {
          */
         on: string[];
         /**
-         * inside of the jump ring; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 60 mm
+         * inside of the jump ring; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 60 mm; usually 1.5 mm to 15 mm
          */
         inside: {
           typed: string;
           mm?: number;
         };
         /**
-         * wire of the jump ring; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 4 mm
+         * wire of the jump ring; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 4 mm; usually 0.5 mm to 1.6 mm
          */
         wire: {
           typed: string;
@@ -1190,28 +1190,28 @@ export interface Piece {
          */
         on: string[];
         /**
-         * inside of the hook; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 40 mm
+         * inside of the hook; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 40 mm; usually 2 mm to 20 mm
          */
         inside: {
           typed: string;
           mm?: number;
         };
         /**
-         * shank of the hook; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 80 mm
+         * shank of the hook; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 80 mm; usually 3 mm to 30 mm
          */
         shank: {
           typed: string;
           mm?: number;
         };
         /**
-         * inside of its eyes; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 20 mm
+         * inside of its eyes; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 20 mm; usually 1.5 mm to 6 mm
          */
         eye: {
           typed: string;
           mm?: number;
         };
         /**
-         * wire of the hook; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 4 mm
+         * wire of the hook; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 4 mm; usually 0.6 mm to 1.6 mm
          */
         wire: {
           typed: string;
@@ -1244,21 +1244,21 @@ export interface Piece {
          */
         on: string[];
         /**
-         * bar of the toggle; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 100 mm
+         * bar of the toggle; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 100 mm; usually 10 mm to 40 mm
          */
         bar: {
           typed: string;
           mm?: number;
         };
         /**
-         * inside of its eye; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 20 mm
+         * inside of its eye; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 20 mm; usually 1.5 mm to 6 mm
          */
         eye: {
           typed: string;
           mm?: number;
         };
         /**
-         * wire of the toggle; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 4 mm
+         * wire of the toggle; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 4 mm; usually 0.6 mm to 2 mm
          */
         wire: {
           typed: string;
@@ -1291,7 +1291,7 @@ export interface Piece {
          */
         on: string[];
         /**
-         * chain; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 2 m
+         * chain; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 2 m; usually 8 mm to 700 mm
          */
         length: {
           typed: string;
@@ -1308,7 +1308,7 @@ export interface Piece {
          */
         on: string[];
         /**
-         * clasp from inside to inside; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 100 mm
+         * clasp from inside to inside; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 100 mm; usually 5 mm to 35 mm
          */
         length: {
           typed: string;
@@ -1325,7 +1325,7 @@ export interface Piece {
          */
         on: string[];
         /**
-         * ear wire; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 100 mm
+         * ear wire; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 100 mm; usually 10 mm to 40 mm
          */
         length: {
           typed: string;
@@ -1365,7 +1365,7 @@ export interface Piece {
         quantity: "wrist";
         id: string;
         /**
-         * wrist; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 20 mm to 1000 mm
+         * wrist; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 20 mm to 1000 mm; usually 110 mm to 240 mm
          */
         length: {
           typed: string;
@@ -1376,7 +1376,7 @@ export interface Piece {
         quantity: "finger";
         id: string;
         /**
-         * finger; a ring size such as US 7, UK N 1/2, ISO 54, 54 mm round or 17.3 mm across, from 30 mm to 100 mm
+         * finger; a ring size such as US 7, UK N 1/2, ISO 54, 54 mm round or 17.3 mm across, from 30 mm to 100 mm; usually 40 mm to 76 mm
          */
         length: {
           typed: string;
@@ -1388,7 +1388,7 @@ export interface Piece {
         id: string;
         section: string;
         /**
-         * woven length; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 2 m
+         * woven length; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 2 m; usually 20 mm to 260 mm
          */
         length: {
           typed: string;
@@ -1400,7 +1400,7 @@ export interface Piece {
         id: string;
         kind: string;
         /**
-         * weaving wire to hand; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 10 mm to 1000 m
+         * weaving wire to hand; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 10 mm to 1000 m; usually 500 mm to 60 m
          */
         length: {
           typed: string;
@@ -1410,14 +1410,14 @@ export interface Piece {
   )[];
   allowances: {
     /**
-     * weaving-wire tail; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 1000 mm
+     * weaving-wire tail; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 1000 mm; usually 20 mm to 250 mm
      */
     tail: {
       typed: string;
       mm?: number;
     };
     /**
-     * waste on each working length; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 1000 mm
+     * waste on each working length; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 1000 mm; usually 0 mm to 200 mm
      */
     waste: {
       typed: string;
@@ -1425,14 +1425,14 @@ export interface Piece {
     };
     margin: number;
     /**
-     * comfortable working length; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 100 mm to 20 m
+     * comfortable working length; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 100 mm to 20 m; usually 500 mm to 6 m
      */
     working_length: {
       typed: string;
       mm?: number;
     };
     /**
-     * tail of a base wire; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 500 mm
+     * tail of a base wire; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 500 mm; usually 0 mm to 160 mm
      */
     base_tail: {
       typed: string;
@@ -1440,7 +1440,7 @@ export interface Piece {
     };
     base_tails?: "start" | "both";
     /**
-     * trim allowance of a base wire; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 200 mm
+     * trim allowance of a base wire; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 200 mm; usually 0 mm to 50 mm
      */
     trim: {
       typed: string;

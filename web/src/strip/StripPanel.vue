@@ -31,7 +31,7 @@ const emit = defineEmits<{ view: [view: "strip"] }>();
 const SpaceView = defineAsyncComponent(() => import("../space/SpaceView.vue"));
 const RULER_PX = 22;
 /** A band over more base wires gets a higher loupe, as far as the window allows. */
-const LOUPE_PX = { least: 132, most: 300, mostPointing: 210, mostMade: 170, perWire: 26 };
+const LOUPE_PX = { least: 132, most: 300, mostPointing: 210, mostMade: 152, perWire: 26 };
 const room = useRoom();
 const loupePx = computed(() => {
   const wires = Math.max((props.picture?.gaps.length ?? 3) - 3, 0);

@@ -42,7 +42,7 @@ module Meander
         end
 
         def schema
-          {type: "object", description: "#{@what}; #{accepted}", required: %w[typed], additionalProperties: false,
+          {type: "object", description: "#{@what}; #{accepted}; usually #{usual}", required: %w[typed], additionalProperties: false,
             properties: {typed: {type: "string", maxLength: 40},
                           mm: {type: "number", minimum: @accept.min, maximum: @accept.max}}}
         end
@@ -71,6 +71,8 @@ module Meander
         def agrees?(given, mm)
           given.nil? || (given.is_a?(Numeric) && given.to_f.finite? && (given - mm).abs <= [mm * AGREEMENT, 0.0006].max)
         end
+
+        def usual = "#{Units::Text.length(@plausible.min)} to #{Units::Text.length(@plausible.max)}"
 
         def unreadable(typed, path, reading)
           ways = @words.ways(typed)
