@@ -4,7 +4,7 @@ require_relative "../support/system_test"
 
 # Building a weave by pointing at the strip.
 class PointingTest < SystemTest
-  LOUPE = {least: 132, per_wire: 26, most: 210, ruler: 22}.freeze
+  RULER_PX = 22
 
   def point_at(name)
     open_piece name
@@ -18,8 +18,7 @@ class PointingTest < SystemTest
 
   # A place on the piece in window coordinates, as the loupe shows the beginning of the strip.
   def place(plan, along, across)
-    height = [LOUPE[:least] + ([plan.band.layout.frame.count - 2, 0].max * LOUPE[:per_wire]),
-      LOUPE[:most]].min - LOUPE[:ruler]
+    height = page.evaluate_script("document.querySelector('.loupe canvas').clientHeight") - RULER_PX
     low, high = [*plan.strip_picture.x_range, *plan.strip_picture.beads_across].minmax
     scale = 0.8 * height / (high - low)
     left, top,

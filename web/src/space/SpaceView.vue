@@ -159,7 +159,7 @@ function key(event: KeyboardEvent) {
       </BButtonGroup>
       <BButton variant="outline-primary" @click="straight">Look again</BButton>
       <span v-if="round" class="figures">{{ format.length(across) }} across inside</span>
-      <label v-if="possible" class="d-flex align-items-center gap-2">
+      <label v-if="possible" class="d-flex align-items-center gap-2 text-nowrap">
         spread the wires
         <input
           v-model.number="by"

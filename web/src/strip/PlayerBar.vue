@@ -65,18 +65,20 @@ function key(event: KeyboardEvent) {
     aria-label="Making: arrow keys go on and back, up and down by a repeat, space plays, T turns the work over, R practises"
     @keydown="key"
   >
-    <p class="player-words d-flex flex-wrap align-items-baseline column-gap-3 mb-2" aria-live="polite">
-      <span v-if="practice.on.value" class="quiet">made:</span>
-      <b class="serif fs-4">{{ words }}</b>
-      <span v-if="count" class="player-count fs-5 fw-semibold text-primary figures">{{ count }}</span>
-      <span class="figures quiet">{{ player.where.value }}</span>
-      <span v-if="turned" class="player-turned bg-warning-subtle rounded px-2"
-        >turned over: near is far, over is under</span
-      >
-      <BCloseButton aria-label="Stop watching" @click="player.close()" />
-    </p>
+    <div class="d-flex align-items-start gap-2">
+      <p class="player-words flex-fill d-flex flex-wrap align-items-baseline column-gap-3 mb-2" aria-live="polite">
+        <span v-if="practice.on.value" class="quiet">made:</span>
+        <b class="serif fs-4">{{ words }}</b>
+        <span v-if="count" class="player-count fs-5 fw-semibold text-primary figures">{{ count }}</span>
+        <span class="figures quiet">{{ player.where.value }}</span>
+        <span v-if="turned" class="player-turned bg-warning-subtle rounded px-2"
+          >turned over: near is far, over is under</span
+        >
+      </p>
+      <BCloseButton class="mt-2" aria-label="Stop watching" @click="player.close()" />
+    </div>
     <PracticeBar v-if="practice.on.value" :practice="practice" :places="picture.places[turned ? 'back' : 'front']" />
-    <div class="player-keys order-first d-flex flex-wrap align-items-center gap-2">
+    <div class="player-keys order-first d-flex flex-wrap align-items-center gap-1">
       <BButton variant="outline-primary" aria-label="A repeat back" @click="player.step(-repeat)">«</BButton>
       <BButton variant="outline-primary" aria-label="A move back" @click="player.step(-1)">‹</BButton>
       <template v-if="!practice.on.value">
