@@ -47,7 +47,7 @@ class BeadsOnTheBenchTest < SystemTest
     assert_equal [7, ["hole"]],
       [stored_document("New cuff")["beads"].first["every"], stored_document("New cuff")["tray"].first["guessed"]]
     assert_equal 8, planned("New cuff").beads.first.count
-    from_menu "beads 1", "Take them out"
+    from_menu "beads 1", "Remove them"
 
     assert_no_selector ".placement"
     click_on "Undo"
@@ -174,7 +174,7 @@ class BeadsOnTheBenchTest < SystemTest
     assert_saved
     assert_equal %w[loop loop], stored_document("New bracelet")["endings"].map { |ending| ending["kind"] }
     select "a hook of its own wire", from: "What closes it"
-    from_menu "finding 1", "Take it off"
+    from_menu "finding 1", "Remove it"
 
     assert_field "Repeats", with: before.to_s
     assert_accessible

@@ -168,12 +168,12 @@ class BenchTest < SystemTest
   end
 
   def take_out
-    click_on "Take out"
+    click_on "Print, save"
     click_on "Cut list (CSV)"
     file = wait_for_file("saltpan-cuff-cut-list.csv")
 
     assert_includes File.read(file), "base,w1,sterling silver"
-    click_on "Take out"
+    click_on "Print, save"
     click_on "Printed page"
 
     assert_selector ".print-cuts tbody tr", minimum: 3

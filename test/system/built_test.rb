@@ -130,7 +130,7 @@ class BuiltBenchTest < SystemTest
     assert_equal [%w[w1 w3], %w[w1 w3]], plan.sections.map { |section| section.base.map(&:id) }
     in_part("Wires") { assert_selector ".mark-list li", text: "middle between sections" }
     take_in_hand 1
-    choose_for_section "Mirror it"
+    choose_for_section "Add its mirror image"
 
     assert_selector ".section-line", count: 3
     assert_cuts("New pendant")
@@ -140,7 +140,7 @@ class BuiltBenchTest < SystemTest
 
     assert_field "Ending 2: Turns of the curl", with: "2"
     assert_cuts("New pendant")
-    choose_for_section "Take it out"
+    choose_for_section "Remove it"
 
     assert_selector ".section-line", count: 2
     assert_cuts("New pendant")
@@ -186,7 +186,7 @@ class BuiltBenchTest < SystemTest
     assert_button "Whole", disabled: true
     assert drawn?(".finished-picture canvas")
     take_in_hand 3
-    choose_for_section "Take it out"
+    choose_for_section "Remove it"
 
     assert_selector ".section-line", count: 2
     assert_cuts("New pendant")
@@ -268,7 +268,7 @@ class BuiltBenchTest < SystemTest
     page.send_keys("f")
 
     assert_selector ".finished-picture canvas[aria-label$='back']", count: 1
-    click_on "Take out"
+    click_on "Print, save"
     click_on "Printed page"
     plan = made("Sluice links")
 

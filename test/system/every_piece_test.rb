@@ -35,7 +35,7 @@ class EveryPieceTest < SystemTest
   end
 
   def test_nothing_is_cut_off_on_a_tablet_or_a_narrow_window
-    [[1280, 800], [820, 1180], [760, 1000]].each do |size|
+    [[1280, 800], [820, 1180], [760, 1000], [320, 640]].each do |size|
       page.driver.resize(*size)
       each_piece do |piece, _|
         visit "/pieces/#{piece.id}"

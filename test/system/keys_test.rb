@@ -95,7 +95,7 @@ class KeysTest < SystemTest
 
     assert_selector ".section-line.current", text: "Standing"
     refute_empty page.evaluate_script("document.activeElement.closest('.section-line, .btn')?.className ?? ''")
-    choose_for_section "Take it out"
+    choose_for_section "Remove it"
 
     assert_selector ".section-line", count: 3
     refute_equal "BODY", page.evaluate_script("document.activeElement.tagName")

@@ -90,7 +90,7 @@ class OwnWeaveTest < SystemTest
     enter "Your pace, in wraps a minute", "20\n"
     minutes = ["Reed bars", name].map { |one| wraps(one) / 20.0 }
 
-    assert_equal minutes.map { |minute| "#{minute.round} min" }, row("hours of weaving")
+    assert_equal minutes.map { |minute| "#{minute.round} min" }, row("time of weaving")
     find(".compare thead th", text: name)
     find(".compare tr:last-child td:last-child").click_on "Swap it in"
 

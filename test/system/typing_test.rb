@@ -89,7 +89,7 @@ class TypingTest < SystemTest
     fill_in "Notes", with: "For the tide table: “half past low water” <b>"
 
     assert_saved
-    click_on "Take out"
+    click_on "Print, save"
     click_on "Printed page"
 
     assert_text "For the tide table: “half past low water” <b>"

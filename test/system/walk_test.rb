@@ -105,7 +105,7 @@ class WalkTest < SystemTest
     enter "Clear gap at 1", "0.1"
 
     assert_selector ".advice.urgent", text: "No room to pass through gap 1"
-    click_on "Take out"
+    click_on "Print, save"
     click_on "Strip, front (SVG)"
     svg = wait_for_file("sluice-cuff-front.svg")
 

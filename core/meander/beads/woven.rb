@@ -7,7 +7,7 @@ module Meander
     class Woven < Rule
       SENTENCE =
         Sentence.new("on the weaving wire as it is woven", [Sentence.count("every", "Every how many", "one on every"),
-          Sentence.choice("of", "Counted by", {"repeat" => "repeat", "wrap" => "wrap"}),
+          Sentence.choice("of", "Counted by", {"repeat" => "repeats", "wrap" => "wraps"}),
           Sentence.count("first", "The first", "beginning with number", ","),
           Sentence.choice("on", "Where it lies",
             {"front" => "in front", "back" => "at the back", "near" => "beside the near wire",

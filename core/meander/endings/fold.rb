@@ -5,7 +5,7 @@ module Meander
     # Two wires that are one: it is folded here, half a turn from the one to the other, or straight on where they meet
     # head on (rounded).
     class Fold
-      SENTENCE = Sentence.new("a fold: two wires are one", wires: "all")
+      SENTENCE = Sentence.new("a fold that joins two wires", wires: "all")
 
       # A coil of weaving wire slid over the fold: of which wire, how many turns, and the wire they take.
       Cover = Struct.new(:wire, :coils, :path_mm)

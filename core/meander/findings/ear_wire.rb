@@ -5,7 +5,7 @@ module Meander
     # A bought ear wire, measured from its loop to the ear.
     class EarWire < Finding
       SENTENCE =
-        Sentence.new("an ear wire", [Sentence.size("length", "Ear wire", "of")],
+        Sentence.new("an ear wire", [Sentence.size("length", "Ear wire", "", "long,")],
           {length: Sentence.mm(20), metal: "sterling", mass: nil}, metal: true)
 
       # As it is drawn only, it is bought: of 0.8 mm wire (common practice, no source), with a loop 2 mm inside.

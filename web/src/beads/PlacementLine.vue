@@ -97,7 +97,7 @@ async function take(id: string) {
       </p>
     </div>
     <BDropdown text="⋯" variant="link" no-caret class="line-menu ms-auto" :aria-label="`More of beads ${index + 1}`">
-      <BDropdownItem @click="bench.change(withoutPlacement(piece, placed.id))">Take them out</BDropdownItem>
+      <BDropdownItem @click="bench.change(withoutPlacement(piece, placed.id))">Remove them</BDropdownItem>
     </BDropdown>
   </li>
 </template>

@@ -44,8 +44,8 @@ async function duplicate() {
 useCommands(() => [
   { words: "Print it", run: () => void print() },
   { words: "Duplicate it", run: () => void duplicate() },
-  { words: "Take out the cut list (CSV)", run: () => void take(api.file(bench.id, "cut-list.csv")) },
-  { words: "Take out the piece (JSON)", run: () => void take(api.file(bench.id, "document.json")) },
+  { words: "Save the cut list (CSV)", run: () => void take(api.file(bench.id, "cut-list.csv")) },
+  { words: "Save the piece (JSON)", run: () => void take(api.file(bench.id, "document.json")) },
 ]);
 const picture = computed(() => (bench.answer.value?.plan.strip ? "Strip" : "Template"));
 const strip = (face: string) => api.file(bench.id, "strip.svg", `?face=${face}&hand=${settings.hand}`);
@@ -70,7 +70,7 @@ const strip = (face: string) => api.file(bench.id, "strip.svg", `?face=${face}&h
       Redo
     </BButton>
   </BButtonGroup>
-  <BDropdown text="Take out" variant="outline-primary">
+  <BDropdown text="Print, save" variant="outline-primary">
     <BDropdownItem @click="print">Printed page</BDropdownItem>
     <BDropdownItem @click="take(api.file(bench.id, 'cut-list.csv'))">Cut list (CSV)</BDropdownItem>
     <BDropdownItem @click="take(strip('front'))">{{ picture }}, front (SVG)</BDropdownItem>

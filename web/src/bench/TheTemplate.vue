@@ -26,7 +26,11 @@ defineExpose({ turn: () => (face.value = face.value === "front" ? "back" : "fron
       <span class="quiet">True size on paper: lay the wire on the printed page.</span>
     </header>
     <div class="overflow-auto">
-      <img :src="source" class="sheet" :alt="`${bench.draft.value!.name}, ${face}, template with its marks`" />
+      <img
+        :src="source"
+        class="bg-white rounded"
+        :alt="`${bench.draft.value!.name}, ${face}, template with its marks`"
+      />
     </div>
   </section>
 </template>

@@ -131,7 +131,7 @@ const mayGo = (number: number) => away.value.includes(number) || away.value.leng
         {{ i }}
       </BButton>
     </p>
-    <ol v-if="bases.length > 2" class="each-wire">
+    <ol v-if="bases.length > 2" class="each-wire row row-cols-2 ps-4">
       <li v-for="(id, i) in bases" :key="id">
         <LiveWire :wires="[id]" :name="`Base wire ${i + 1}`" />
       </li>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from "vue";
+import { article } from "../common/article";
 import { useUnfold } from "../common/useUnfold";
 import { useBench } from "../bench/useBench";
 import { isStrip, withKindOfPiece } from "../bench/kinds";
@@ -39,7 +40,7 @@ const front = computed(() => plan.value.front);
 <template>
   <section class="brief" aria-label="The brief">
     <p class="sentence">
-      {{ piece.kind === "earring" ? "An" : "A" }}
+      {{ article(piece.kind) === "an" ? "An" : "A" }}
       <LiveChoice :value="piece.kind" :options="kinds" label="Kind of piece" @change="takeKind" />
       <WornWords /><template v-if="piece.kind === 'bracelet'"
         >, closed by a

@@ -65,7 +65,7 @@ const lines = computed(() =>
         >
       </span>
       <BDropdown text="⋯" variant="link" no-caret class="line-menu" :aria-label="`More of finding ${index + 1}`">
-        <BDropdownItem @click="bench.change(withoutFinding(piece, finding.id))">Take it off</BDropdownItem>
+        <BDropdownItem @click="bench.change(withoutFinding(piece, finding.id))">Remove it</BDropdownItem>
       </BDropdown>
     </li>
   </ul>

@@ -96,7 +96,7 @@ function key(event: KeyboardEvent) {
         Later
       </BButton>
       <BButton variant="outline-primary" :disabled="pointing.groups.value.length < 2" @click="pointing.takeOut">
-        Take out
+        Remove
       </BButton>
       <span class="d-inline-flex flex-wrap align-items-center gap-1">
         Add a wrap round

@@ -69,8 +69,8 @@ function mirror() {
         class="section-menu"
         :aria-label="`More of section ${index + 1}`"
       >
-        <BDropdownItem v-if="section.craft !== 'lace'" @click="mirror">Mirror it</BDropdownItem>
-        <BDropdownItem v-if="many" @click="bench.change(withoutSection(piece, index))">Take it out</BDropdownItem>
+        <BDropdownItem v-if="section.craft !== 'lace'" @click="mirror">Add its mirror image</BDropdownItem>
+        <BDropdownItem v-if="many" @click="bench.change(withoutSection(piece, index))">Remove it</BDropdownItem>
       </BDropdown>
     </template>
   </li>

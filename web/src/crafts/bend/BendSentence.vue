@@ -3,6 +3,7 @@ import { computed } from "vue";
 import { useBench } from "../../bench/useBench";
 import LiveChoice from "../../brief/LiveChoice.vue";
 import { choices, named } from "../../choices/choices";
+import { article } from "../../common/article";
 import BaseWires from "../../sections/BaseWires.vue";
 import { withBend } from "../../sections/document";
 import FormParts from "../../sections/FormParts.vue";
@@ -20,7 +21,7 @@ const bend = computed(() => {
 
 <template>
   <p class="sentence">
-    <PlaceWords /> <BaseWires /> bent to a
+    <PlaceWords /> <BaseWires /> bent to {{ article(named(choices().bends, bend).name) }}
     <LiveChoice
       :value="bend"
       :options="choices().bends"

@@ -11,6 +11,7 @@ import LiveSize from "../../brief/LiveSize.vue";
 import LiveWire from "../../brief/LiveWire.vue";
 import PatternWords from "../../brief/PatternWords.vue";
 import { choices, isFrame, named } from "../../choices/choices";
+import { article } from "../../common/article";
 import { useSame } from "../../common/useSame";
 import { alike } from "../../document/kinds";
 import { baseOf, workingOf } from "../../document/routes";
@@ -58,7 +59,7 @@ const apart = ref(false);
       <LiveWire :wires="[bases[1]!]" name="Far base wire" /> far
     </template>
     <template v-if="bent"
-      >, bent to a
+      >, bent to {{ article(named(choices().forms, form).name) }}
       <LiveChoice
         :value="form"
         :options="choices().forms"
