@@ -54,7 +54,12 @@ useCommands(() => [
 <template>
   <section class="stage d-flex flex-column" data-part="stage" aria-label="The stage">
     <div class="d-flex align-items-end">
-      <BNav tabs class="stage-tabs flex-fill flex-nowrap overflow-x-auto overflow-y-hidden text-nowrap" role="tablist" aria-label="What is shown">
+      <BNav
+        tabs
+        class="stage-tabs flex-fill flex-nowrap overflow-x-auto overflow-y-hidden text-nowrap"
+        role="tablist"
+        aria-label="What is shown"
+      >
         <li v-for="tab in tabs" :key="tab.key" class="nav-item" role="presentation">
           <button
             type="button"
