@@ -18,7 +18,7 @@ const format = useFormat();
         <th scope="col">Cut</th>
         <th scope="col">Wire</th>
         <th scope="col">Marks</th>
-        <th scope="col">For</th>
+        <th scope="col" class="w-25">For</th>
       </tr>
     </thead>
     <tbody>

@@ -46,7 +46,7 @@ onMounted(async () => {
 
 <template>
   <main class="print-page p-3">
-    <nav class="d-print-none">
+    <nav class="d-flex align-items-center gap-3 mb-3 d-print-none">
       <RouterLink :to="`/pieces/${id}`">‹ Bench</RouterLink>
       <BButton variant="outline-primary" @click="printPage">Print</BButton>
       <span class="quiet">Print at 100 %, landscape: what is drawn is then at true size; check the ruler.</span>

@@ -56,9 +56,8 @@ const apart = ref(false);
     </template>
     <template v-else-if="bases.length === 2">
       of <LiveWire :wires="[bases[0]!]" name="Near base wire" /> near and
-      <LiveWire :wires="[bases[1]!]" name="Far base wire" /> far
-    </template>
-    <template v-if="bent"
+      <LiveWire :wires="[bases[1]!]" name="Far base wire" /> far</template
+    ><template v-if="bent"
       >, bent to {{ article(named(choices().forms, form).name) }}
       <LiveChoice
         :value="form"
