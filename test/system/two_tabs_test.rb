@@ -28,6 +28,10 @@ class TwoTabsTest < SystemTest
     assert_saved
     assert_equal [4, 9], counts(piece)
     assert_equal 1, piece.versions.where(outcome: "refused").count
+    open_piece "Reed cuff"
+
+    assert_field "Wraps round both", with: "9"
+    assert_no_text "never saved"
   end
 
   def test_both_versions_stay_as_pieces

@@ -33,6 +33,7 @@ async function keepBoth() {
   const { mine } = bench.saving.conflict.value!;
   const copy = await api.create({ ...mine, name: `${mine.name.slice(0, 100)} (mine)` });
   bench.saving.settled();
+  bench.drafts.drop();
   await router.push(`/pieces/${copy.id}`);
 }
 

@@ -40,6 +40,7 @@ const sectionWords = ({ words, strip }: Answer["plan"]["sections"][number]) =>
 function takeTheirs() {
   const { theirs } = bench.saving.conflict.value!;
   bench.saving.settled();
+  bench.drafts.drop();
   bench.adopt(theirs);
 }
 </script>
