@@ -37,7 +37,7 @@ class LoadingTest < Minitest::Test
       .call(JSON.parse(JSON.generate(Meander::Document::StartingPiece.call("cuff")))).piece
     plan = Meander::Planner::PlanPiece.call(piece)
 
-    [piece, plan, plan.fit, plan.strip_picture, plan.band.layout, plan.band.strip.account, *plan.cuts,
+    [piece, plan, plan.fit, plan.strip_picture, plan.band.layout, plan.band.strip.account, *plan.runs,
       *Meander::Advice::Council.call(plan)].each { |value| assert_predicate value, :frozen?, value.class }
   end
 end

@@ -129,7 +129,7 @@ class TradeTest < PieceTest
     assert_includes 0.80..1.05, (path + (6 * 50)) / 2000
     assert_in_delta 60 * 1.89,
       plan.sections.select(&:strip).sum { |section| section.layout.strip(20).runs.first.woven_mm }, 0.1
-    plan.cuts.each do |cut|
+    plan.runs.each do |cut|
       assert_in_delta plan.sections.select(&:strip).sum(&:length_mm) + 20,
         cut.parts.select { |part| %w[section between].include?(part.kind) }.sum(&:mm), 1e-6
     end

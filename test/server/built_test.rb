@@ -26,7 +26,7 @@ class BuiltApiTest < ServerTest
 
     assert_equal %w[s1 s2], answer["plan"]["sections"].map { |section| section["id"] }
     assert_equal answer["document"], send_json(:post, "/api/plan", {document: answer["document"]})["document"]
-    assert_equal plan(two).cuts.map(&:cut_mm), answer["plan"]["cuts"].map { |cut| cut["cut_mm"] }
+    assert_equal plan(two).runs.map(&:cut_mm), answer["plan"]["cuts"].map { |cut| cut["cut_mm"] }
   end
 
   # Every picture a plan names can be fetched: finished ones and the strip of each section.
@@ -144,7 +144,7 @@ class BuiltApiTest < ServerTest
     get "/api/pieces/#{id}/cut-list.csv"
     rows = CSV.parse(last_response.body, headers: true)
 
-    assert_equal plan(two).cuts.map(&:cut_mm), rows.first(2).map { |row| row["cut_mm"].to_i }
+    assert_equal plan(two).runs.map(&:cut_mm), rows.first(2).map { |row| row["cut_mm"].to_i }
     assert(rows.first(2)
       .all? { |row| row["marks"].include?("start of weave") && row["marks"].include?("between sections") })
     get "/api/pieces/#{id}/document.json"
@@ -158,7 +158,7 @@ class BuiltApiTest < ServerTest
     File.write(path, JSON.generate(two))
     words = `#{RbConfig.ruby} #{File.join(ROOT, "bin/meander")} plan #{path}`
 
-    plan(two).cuts.each { |cut| assert_includes words, "cut #{cut.cut_mm} mm of #{cut.words}" }
+    plan(two).runs.each { |cut| assert_includes words, "cut #{cut.cut_mm} mm of #{cut.words}" }
     assert_match(/^1\. Cut/, words)
   end
 end

@@ -40,7 +40,7 @@ class ExportsTest < ServerTest
       rows = CSV.parse(fetch(piece, "cut-list.csv"), headers: true)
       weaving = rows.select { |row| row["kind"] == "weaving" }
 
-      assert_equal plan.cuts.map(&:cut_mm),
+      assert_equal plan.runs.map(&:cut_mm),
         rows.select { |row| row["kind"] == "base" }.map { |row| row["cut_mm"].to_i }, piece.name
       assert_equal plan.band.strip.account.count, weaving.sum { |row| row["count"].to_i }, piece.name
       assert_in_delta plan.band.strip.account.total_mm, weaving.sum { |row| row["count"].to_i * row["cut_mm"].to_i },

@@ -21,7 +21,7 @@ class RingsApiTest < ServerTest
     get "/api/pieces/#{id}/cut-list.csv"
     rows = CSV.parse(last_response.body, headers: true)
 
-    assert_equal made.cuts.map(&:cut_mm).tally,
+    assert_equal made.runs.map(&:cut_mm).tally,
       rows.select { |row| row.to_s.include?("base") }.map { |row| row["cut_mm"].to_i }.tally
     get "/api/pieces/#{id}/strip.svg"
 

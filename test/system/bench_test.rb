@@ -159,7 +159,7 @@ class BenchTest < SystemTest
   private
 
   def assert_shown(planned)
-    planned.cuts.each { |bar| assert_selector ".cut-tally strong", text: "#{bar.cut_mm} mm" }
+    planned.runs.each { |bar| assert_selector ".cut-tally strong", text: "#{bar.cut_mm} mm" }
     assert_field "Repeats", with: planned.fit.repeats.to_s
     planned.band.strip.to_h[:weaving][:lengths].each do |length|
       assert_selector ".cut-tally strong", text: "#{length[:cut_mm]} mm"

@@ -11,10 +11,10 @@ class BuiltBenchTest < SystemTest
     assert_saved
     plan = made(name)
 
-    plan.cuts.each { |cut| assert_selector ".cut-tally strong", text: "#{cut.cut_mm} mm" }
+    plan.runs.each { |cut| assert_selector ".cut-tally strong", text: "#{cut.cut_mm} mm" }
     # alike ones are told once
     in_part("Wires") do
-      assert_selector ".cut", count: plan.cuts.uniq { |cut| [cut.words, cut.parts, cut.marks.map(&:to_h)] }.size
+      assert_selector ".cut", count: plan.runs.uniq { |cut| [cut.words, cut.parts, cut.marks.map(&:to_h)] }.size
     end
     plan
   end
@@ -272,7 +272,7 @@ class BuiltBenchTest < SystemTest
     click_on "Printed page"
     plan = made("Sluice links")
 
-    plan.cuts.each { |cut| assert_selector ".print-cuts strong", text: "#{cut.cut_mm} mm" }
+    plan.runs.each { |cut| assert_selector ".print-cuts strong", text: "#{cut.cut_mm} mm" }
     assert_selector ".print-cuts td", text: "crossing 6"
     assert_selector ".print-order li", minimum: 5
     width = page.evaluate_async_script(<<~JS)

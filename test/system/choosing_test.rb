@@ -77,7 +77,7 @@ class ChoosingTest < SystemTest
     assert_saved
 
     assert_equal 15,
-      Server::Planning.plan(stored_document("Reed cuff")).cuts.first.total_mm.round - shared.cuts.first.total_mm.round
+      Server::Planning.plan(stored_document("Reed cuff")).runs.first.total_mm.round - shared.runs.first.total_mm.round
   end
 
   def test_a_length_that_cannot_be_filled

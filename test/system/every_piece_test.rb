@@ -20,7 +20,7 @@ class EveryPieceTest < SystemTest
         text: format((plan.mass[:finished_g] < 10) ? "%.2f g" : "%.1f g", plan.mass[:finished_g])
       show "Wires"
 
-      plan.cuts.each { |bar| assert_selector ".cut-number strong", text: "#{bar.cut_mm} mm" }
+      plan.runs.each { |bar| assert_selector ".cut-number strong", text: "#{bar.cut_mm} mm" }
       plan.band.strip.to_h[:weaving][:lengths].each do |length|
         assert_selector ".cut-number strong", text: "#{length[:cut_mm]} mm"
       end
@@ -93,7 +93,7 @@ class EveryPieceTest < SystemTest
 
       show "Wires"
 
-      plan.cuts.each { |cut| assert_selector ".cut-number strong", text: "#{cut.cut_mm} mm" }
+      plan.runs.each { |cut| assert_selector ".cut-number strong", text: "#{cut.cut_mm} mm" }
       assert_selector ".finished-picture canvas", count: 2
       assert_equal [true, true], drawn, piece.name
       assert_operator overflow, :<=, 0, piece.name
@@ -139,7 +139,7 @@ class EveryPieceTest < SystemTest
       visit "/pieces/#{piece.id}/print"
 
       assert_selector ".print-cuts tbody tr",
-        count: plan.cuts.size + plan.band.strip.account.lengths.size + plan.separate_lengths.size +
+        count: plan.runs.size + plan.band.strip.account.lengths.size + plan.separate_lengths.size +
           plan.piece.findings.size
       assert_text "#{plan.fit.repeats} repeats of " \
                   "#{Meander::Weave::Samples.words(plan.band.section.pattern, plan.band.layout.frame.count)}"

@@ -14,7 +14,7 @@ class RingBenchTest < SystemTest
     made = Server::Planning.plan(stored_document("New ring"))
 
     assert_in_delta 54.675, made.fit.wrist_mm + made.fit.ease_mm, 1e-6
-    made.cuts.each { |bar| assert_selector ".cut-tally strong", text: "#{bar.cut_mm} mm" }
+    made.runs.each { |bar| assert_selector ".cut-tally strong", text: "#{bar.cut_mm} mm" }
     select "one over the other", from: "How the ends of the ring meet"
     enter "How far the ends lie so", "8"
 
@@ -22,7 +22,7 @@ class RingBenchTest < SystemTest
     over = Server::Planning.plan(stored_document("New ring"))
 
     assert_in_delta made.fit.round_mm + 8, over.fit.strip_mm, 1e-6
-    assert_selector ".cut-tally strong", text: "#{over.cuts.first.cut_mm} mm"
+    assert_selector ".cut-tally strong", text: "#{over.runs.first.cut_mm} mm"
     assert_accessible
   end
 

@@ -8,14 +8,13 @@ module Meander
 
       def initialize(parts)
         @parts = parts.freeze
-        freeze
       end
 
       # mm, from the exact length of every part.
       def length = parts.sum(&:length)
 
       # Points [[x, y, z], ...] of the drawn way.
-      def points = parts.flat_map(&:points)
+      def points = @points ||= parts.flat_map(&:points).freeze
 
       # mm, added up from the drawn points; for checking the drawing against the exact length.
       def self.polyline_length(points)

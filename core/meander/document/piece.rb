@@ -26,6 +26,9 @@ module Meander
         freeze
       end
 
+      # Short, as a document is long.
+      def inspect = "#<#{self.class} of #{name}>"
+
       def name = document[:name]
       def kind = document[:kind]
       def pair? = document[:pair]

@@ -30,6 +30,8 @@ module Meander
         @of = visits.group_by { |visit| visit.wire[:id] }.freeze
         @folds = wires.flat_map { |wire| folds_of(wire) }.freeze
         @ended = wires.flat_map { |wire| ends_of(wire) }.freeze
+        @ends = ended.group_by(&:ending).transform_values { |some| some.sort_by(&:place).freeze }.freeze
+        @end_of = ended.to_h { |one| [[one.wire[:id], one.side], one] }.freeze
         freeze
       end
 
@@ -46,7 +48,10 @@ module Meander
       end
 
       # Ends in an ending, in their order there.
-      def ends(ending_id) = ended.select { |one| one.ending == ending_id }.sort_by(&:place)
+      def ends(ending_id) = @ends.fetch(ending_id, [].freeze)
+
+      # Where an end of a wire (start or end) ends; nil where it is cut flush.
+      def end_of(wire_id, side) = @end_of[[wire_id, side]]
 
       # The wire that covers a fold, and that which carries a placement of beads: as read, nil where there is none.
       def cover(fold_id)

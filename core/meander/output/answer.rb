@@ -21,7 +21,7 @@ module Meander
 
       # What is cut for it, and what it weighs.
       def self.cut(plan)
-        {cuts: plan.cuts.map { |cut| cut_h(cut, plan) }, cut_list: plan.cut_list.map(&:to_h),
+        {cuts: plan.runs.map { |cut| cut_h(cut, plan) }, cut_list: plan.cut_list.map(&:to_h),
           own: plan.separate_lengths.map(&:to_h),
           supply: plan.supply.map(&:to_h), working: plan.working, mass: plan.mass, pieces: plan.pieces}
       end

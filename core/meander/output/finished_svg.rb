@@ -70,7 +70,7 @@ module Meander
       # Where something happens on a base wire: a ring at the place, and while they are few, how far from the wire's
       # first end it is.
       def marks
-        marks = @plan.cuts.flat_map(&:marks)
+        marks = @plan.runs.flat_map(&:marks)
         rings = marks.map { |mark| %(<circle cx="#{n(@flip * mark.place[0])}" cy="#{n(mark.place[1])}" r="0.7"/>) }
         named = (marks.size > MOST_NAMED) ? [] : apart(marks)
         words = named.map do |mark|

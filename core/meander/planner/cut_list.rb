@@ -26,7 +26,7 @@ module Meander
 
       # @return [Array<Row>]
       def self.call(plan)
-        plan.cuts.map { |cut| base(cut, plan) } + plan.sections.flat_map { |section| working(section, plan) } +
+        plan.runs.map { |cut| base(cut, plan) } + plan.sections.flat_map { |section| working(section, plan) } +
           own(plan.separate_lengths) + findings(plan.piece.findings)
       end
 

@@ -14,6 +14,9 @@ module Meander
       # The way of a wire from its section outwards: [[x, y, z], ...].
       def points(number) = bent.strands.fetch(number).points.map { |point| at(point) }
 
+      # Where that begins and where it ends.
+      def ends(number) = bent.strands.fetch(number).points.values_at(0, -1).map { |point| at(point) }
+
       # Across its section, the middle of what it is bent to; mm.
       def middle = bent.strands.values.flat_map(&:points).map(&:first).minmax.sum / 2
 

@@ -4,7 +4,7 @@ module Meander
   module Planner
     # Everything planned for a piece. Figures in mm and g, full precision.
     class Plan
-      attr_reader :piece, :laid, :placed, :ends, :fit, :calibration, :questions, :runs, :beads
+      attr_reader :piece, :laid, :placed, :ends, :fit, :calibration, :questions, :beads
 
       def initialize(piece:, laid:, placed:, ends:, fit:, calibration:, questions:)
         @piece = piece
@@ -14,13 +14,15 @@ module Meander
         @calibration = calibration
         @questions = questions
         @ended = piece.endings.to_h { |ending| [ending.id, ended_at(ending)] }.freeze
-        @runs = piece.base_wires.map { |wire| WireRun.new(wire, piece, placed, @ended) }.freeze
         @beads = piece.beads.map { |placement| Beads::Rules.build(placement, piece, site(placement)) }.freeze
         Beads::Rule.check(beads.sum(&:count))
         @fit = fit
         @told = {}
         freeze
       end
+
+      # Short, as what it holds would fill a book.
+      def inspect = "#<#{self.class} of #{piece.name}>"
 
       def sections = placed.sections
       def places = placed.places
@@ -49,8 +51,8 @@ module Meander
         [told, called(section)].compact.join(", ")
       end
 
-      # Base wires to cut, each in one.
-      def cuts = runs
+      # Base wires followed from end to end, each cut in one.
+      def runs = @told[:runs] ||= piece.base_wires.map { |wire| WireRun.new(wire, piece, placed, @ended) }.freeze
 
       # Every ending and fold where it stands, by its id; how wide and how thick what one takes is, in mm.
       def ended(id) = @ended.fetch(id)

@@ -111,13 +111,11 @@ module Meander
       end
 
       def ending(end_of_wire)
-        found = @piece.endings.find do |one|
-          !one.fold? && @piece.routes.ends(one.id).any? { |at| at.wire[:id] == wire.id && at.side == end_of_wire }
-        end
+        found = @piece.routes.end_of(wire.id, end_of_wire)
         return [[Part.new("ending", 0.0, nil, "cut flush").freeze, -> { [] }]] unless found
 
         stop = (end_of_wire == "start") ? stops.first : stops.last
-        ended = @ended.fetch(found.id)
+        ended = @ended.fetch(found.ending)
         part = Part.new("ending", ended.length_mm(stop.number), nil, ended.words).freeze
         [[part, -> { in_ending(part, ended, stop.number, end_of_wire) }]]
       end
@@ -184,9 +182,9 @@ module Meander
       def in_ending(part, ended, number, end_of_wire)
         return [] if part.mm < LEAST_MM || ended.ending.kind == "plain"
 
-        points = ended.points(number)
-        points = points.reverse if end_of_wire == "start"
-        [[0.0, "start of the #{part.words}", points.first], [part.mm, "end of the #{part.words}", points.last]]
+        places = ended.ends(number)
+        places = places.reverse if end_of_wire == "start"
+        [[0.0, "start of the #{part.words}", places.first], [part.mm, "end of the #{part.words}", places.last]]
       end
     end
   end

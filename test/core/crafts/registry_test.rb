@@ -23,7 +23,7 @@ class SeamTest < PieceTest
     parts = first.parts.select { |part| part.section == "s1" }
 
     assert_in_delta coil.run_mm(0), parts.sum(&:mm), 1e-9
-    assert_in_delta first.total_mm, made.cuts.find { |cut| cut.wire.id == "w1" }.total_mm, 1e-9
+    assert_in_delta first.total_mm, made.runs.find { |cut| cut.wire.id == "w1" }.total_mm, 1e-9
     assert_includes first.marks.map(&:words), "twist ends"
     assert_operator(made.runs[2].marks.map(&:words).grep(/tie|lacing/).size +
       first.marks.map(&:words).grep(/tie|lacing/).size, :>=, 3)
@@ -34,9 +34,9 @@ class SeamTest < PieceTest
   # One wire there and back again is cut in one, its fold between its two visits; two wires share the seat they bind at.
   def test_one_wire_visits_it_twice_and_two_share_a_seat
     made = plan(folded)
-    cut = made.cuts.first
+    cut = made.runs.first
 
-    assert_equal [["w1"], 2, true], [made.cuts.map { |one| one.wire.id }, cut.stops.size, cut.folded?]
+    assert_equal [["w1"], 2, true], [made.runs.map { |one| one.wire.id }, cut.stops.size, cut.folded?]
     assert_equal %w[tail ending section fold section ending tail], cut.parts.map(&:kind)
     assert_in_delta 2 * made.sections.first.run_mm(0), cut.parts.select { |part| part.kind == "section" }.sum(&:mm),
       1e-9

@@ -110,13 +110,13 @@ class RoutesTest < PieceTest
     two, one = [[], [{"id" => "e1", "kind" => "fold", "side" => "end", "wires" => %w[w1 w2]}]].map do |endings|
       plan(put_together(sections, wires: [base("w1"), base("w2"), weaving], endings:))
     end
-    cut = one.cuts.first
+    cut = one.runs.first
 
     assert_equal [1, %w[s1 s2 s2 s1], [false, false, true, true]],
-      [one.cuts.size, cut.stops.map { |stop| stop.section.id }, cut.stops.map(&:back)]
+      [one.runs.size, cut.stops.map { |stop| stop.section.id }, cut.stops.map(&:back)]
     runs = ->(
       made) {
-      made.cuts
+      made.runs
             .sum { |run| run.parts.select { |part| %w[section bare between].include?(part.kind) }.sum(&:mm) }
     }
 

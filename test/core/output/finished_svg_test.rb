@@ -75,7 +75,7 @@ class BuiltPicturesTest < PieceTest
     assert_equal front.scan("<path").size, back.scan("<path").size
     rows = CSV.parse(Meander::Output::CutListCsv.call(plan), headers: true)
 
-    assert_equal [plan.cuts.first.cut_mm, plan.sections.first.strip.to_h[:weaving][:lengths].first[:cut_mm]],
+    assert_equal [plan.runs.first.cut_mm, plan.sections.first.strip.to_h[:weaving][:lengths].first[:cut_mm]],
       rows.map { |row| row["cut_mm"].to_i }
     assert_includes rows.first["marks"], "start of weave"
   end
@@ -124,7 +124,7 @@ class BuiltPicturesTest < PieceTest
   # Marks lie on their wires as drawn, as far from the start of a section as they say, and stand on the template.
   def test_marks_have_their_places
     each_built do |plan, said|
-      plan.cuts.each do |cut|
+      plan.runs.each do |cut|
         ways = drawn_ways(plan, [cut.wire.id])
         cut.marks.each do |mark|
           off = ways.map { |from, to|
@@ -136,7 +136,7 @@ class BuiltPicturesTest < PieceTest
         end
       end
 
-      assert_equal plan.cuts.sum { |cut| cut.marks.size },
+      assert_equal plan.runs.sum { |cut| cut.marks.size },
         Meander::Output::FinishedSvg.call(plan, title: said).scan("<circle").size, said
     end
   end

@@ -12,7 +12,7 @@ class WordsTest < PieceTest
       words = lines(plan)
 
       assert_operator words.first, :start_with?, "#{json["name"]}: "
-      assert_equal plan.cuts.map { |bar| bar.cut_mm.to_s }, words.grep(/\(base wire/).map { |line|
+      assert_equal plan.runs.map { |bar| bar.cut_mm.to_s }, words.grep(/\(base wire/).map { |line|
         line[/cut (\d+) mm/, 1]
       }
       assert_equal plan.band.strip.account.count, words.grep(/\(weaves /).sum { |line|

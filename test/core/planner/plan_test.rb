@@ -8,7 +8,7 @@ class PlanTest < PieceTest
 
   def test_the_bars_add_up_and_cuts_are_rounded_up
     each_plan do |plan|
-      plan.cuts.each do |bar|
+      plan.runs.each do |bar|
         assert_in_delta bar.total_mm, bar.parts.sum(&:mm), 1e-9
         assert_includes 0...1, bar.cut_mm - bar.total_mm
         first, middle, last = ["start of weave", "middle", "end of weave"].map do |words|
@@ -88,7 +88,7 @@ class PlanTest < PieceTest
 
     assert_equal %w[base base weaving weaving], rows.map { |row| row["kind"] }
     assert_equal rows.first["cut_mm"].to_i,
-      plan(demo_bands.find { |json| json["name"] == "Reed cuff" }).cuts.first.cut_mm
+      plan(demo_bands.find { |json| json["name"] == "Reed cuff" }).runs.first.cut_mm
   end
 
   def test_the_strip_as_svg_is_to_scale_and_well_formed

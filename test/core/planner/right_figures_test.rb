@@ -216,7 +216,7 @@ class RightFiguresTest < PieceTest
     assert_in_delta start.kept_mm, both.kept_mm, 1e-9
     earring = document("earring", "allowances.base_tails": "both")
 
-    assert_equal plan(document("earring")).cuts.first.cut_mm, plan(earring).cuts.first.cut_mm,
+    assert_equal plan(document("earring")).runs.first.cut_mm, plan(earring).runs.first.cut_mm,
       "at the fold there is nothing to hold"
   end
 

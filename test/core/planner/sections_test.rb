@@ -12,7 +12,7 @@ class BuiltTest < PieceTest
   # Parts add up to what is cut, in whole millimetres upwards; marks lie in order on the wire.
   def test_cuts_add_up
     each_built do |plan, said|
-      plan.cuts.each do |cut|
+      plan.runs.each do |cut|
         assert_in_delta cut.total_mm, cut.parts.sum(&:mm), 1e-9, said
         assert_includes 0.0...1.0, cut.cut_mm - cut.total_mm + 1e-6, said
         places = cut.marks.map { |mark| mark.at_mm.round(6) }
@@ -21,7 +21,7 @@ class BuiltTest < PieceTest
         assert_operator cut.marks.last.at_mm, :<=, cut.total_mm + 1e-6, said
         assert_operator cut.marks.first.at_mm, :>=, cut.parts.first.mm - 1e-6, said
       end
-      assert_equal plan.piece.wires.select(&:base?).map(&:id).sort, plan.cuts.map { |cut| cut.wire.id }.sort, said
+      assert_equal plan.piece.wires.select(&:base?).map(&:id).sort, plan.runs.map { |cut| cut.wire.id }.sort, said
     end
   end
 
@@ -160,7 +160,7 @@ class BuiltTest < PieceTest
       left.zip(right) { |(x, y), (mirrored, same)| assert_in_delta(0.0, (x + mirrored).abs + (y - same).abs, 1e-9) }
     end
 
-    assert_equal(*plan.cuts.map(&:cut_mm).each_slice(2).to_a)
+    assert_equal(*plan.runs.map(&:cut_mm).each_slice(2).to_a)
   end
 
   # Sections beside each other keep their distance, and concentric ones the same middle.
@@ -188,9 +188,9 @@ class BuiltTest < PieceTest
     json = document("earring")
     apart = plan(document("earring", endings: []))
     folded = plan(json)
-    cut = folded.cuts.first
+    cut = folded.runs.first
 
-    assert_equal [1, "w1", 2, true], [folded.cuts.size, cut.wire.id, cut.stops.size, cut.folded?]
+    assert_equal [1, "w1", 2, true], [folded.runs.size, cut.wire.id, cut.stops.size, cut.folded?]
     runs = apart.runs.sum { |run| run.parts.find(&:section).mm }
 
     assert_in_delta runs + 0.8 + (Math::PI * 3.3) + (2 * 20), cut.total_mm, 1e-6
@@ -202,8 +202,8 @@ class BuiltTest < PieceTest
 
   # The fold of a leaf is half a turn round the wire's own half thickness; a drop's wires meet head on.
   def test_folds_of_two_kinds
-    leaf = plan(document("pendant")).cuts.first.parts.find { |part| part.words == "folded" }
-    drop = plan(document("earring")).cuts.first.parts.find { |part| part.words == "folded" }
+    leaf = plan(document("pendant")).runs.first.parts.find { |part| part.words == "folded" }
+    drop = plan(document("earring")).runs.first.parts.find { |part| part.words == "folded" }
 
     assert_in_delta Math::PI * 0.4, leaf.mm, 1e-9
     assert_in_delta 0.8, drop.mm, 1e-9

@@ -68,7 +68,7 @@ class RingTest < PieceTest
       assert_in_delta 1.6, far - near, 1e-9
       assert_in_delta plain.fit.repeats, made.fit.repeats, 1
       assert_equal [near, near].map { |mm| mm.round(9) },
-        made.cuts[0].parts.select { |part| part.kind.end_with?("ending") }.map { |part| part.mm.round(9) }
+        made.runs[0].parts.select { |part| part.kind.end_with?("ending") }.map { |part| part.mm.round(9) }
       made.ends.at("end").strands.each_value do |strand|
         assert_in_epsilon strand.length, Meander::Curve::Strand.polyline_length(strand.points), 0.003
       end

@@ -119,7 +119,7 @@ class WovenPiecesTest < PieceTest
   def test_base_wires_that_bend_outwards_are_longer
     straight, bent = plan(woven(2, [1, 2, 1, 0]).merge("pins" => pins("woven" => "130 mm"))),
       plan(woven(2, [1, 2, 1, 0], spacing: CHANGING).merge("pins" => pins("woven" => "130 mm")))
-    run = ->(plan) { plan.cuts.first.parts.find { |part| part.kind == "section" }.mm }
+    run = ->(plan) { plan.runs.first.parts.find { |part| part.kind == "section" }.mm }
 
     assert_in_delta straight.band.strip.woven_mm, run.call(straight), 1e-9
     assert_operator run.call(bent), :>, bent.band.strip.woven_mm

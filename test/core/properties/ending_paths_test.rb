@@ -104,11 +104,11 @@ class EndingPathsTest < PieceTest
         endings: [{"id" => "e1", "kind" => kind, "side" => "end", "wires" => ["w1"], **fields}])
       made = plan(json)
       ending = made.ends.all.first
-      part = made.cuts.first.parts.find { |found| found.kind == "ending" && found.mm.positive? }
+      part = made.runs.first.parts.find { |found| found.kind == "ending" && found.mm.positive? }
 
       assert_in_delta ending.strands[0].length, part.mm, 1e-9, kind
       assert_equal ["start of the #{ending.words}", "end of the #{ending.words}"],
-        made.cuts.first.marks.map(&:words).last(2)
+        made.runs.first.marks.map(&:words).last(2)
       assert(Meander::Work::Order.call(made)
         .any? { |step| step.words == "#{Meander::Units::Text.sentence(ending.words)} at the end." }, kind)
     end

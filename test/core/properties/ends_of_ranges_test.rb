@@ -48,7 +48,7 @@ class EndsOfRangesTest < PieceTest
 
         assert numbers(answer(planned)).all?(&:finite?), said
         planned.cut_list.each { |row| assert row.cut_mm.positive? && row.count.positive?, said }
-        parts = planned.cuts
+        parts = planned.runs
 
         parts.each { |part| assert_in_delta part.cut_mm, part.parts.sum(&:mm), 1.0, said }
       end

@@ -26,7 +26,7 @@ class WorkTest < PieceTest
       assert_equal %w[weave] + (%w[join weave] * plan.band.strip.joins.size), woven,
         "a length is joined on before what it weaves"
       assert_in_delta answer(plan)[:work][:minutes], steps.sum(&:minutes), 1e-9
-      plan.cuts.each { |bar| assert_includes steps.first.words, "#{bar.cut_mm} mm of #{bar.wire.words}" }
+      plan.runs.each { |bar| assert_includes steps.first.words, "#{bar.cut_mm} mm of #{bar.wire.words}" }
       plan.band.strip.account.lengths.each do |length|
         assert_includes steps.first.words,
           "#{length.cut_mm.ceil} mm of #{plan.piece.sections.first.working_wire.words} to weave with"

@@ -12,7 +12,7 @@ module Meander
         # whole: the section as the document has it; section: as a straight strip; seats: Beads::Seats of the beads
         # threaded while it is woven; opening, stretch: of a frame, its Form::Opening and what [from, to] along it is
         # woven, nil else.
-        attr_reader :whole, :section, :calibration, :weave, :sides, :cover, :seats, :opening, :stretch
+        attr_reader :whole, :section, :calibration, :weave, :sides, :seats, :opening, :stretch
 
         # @raise [InvalidInput] where it cannot be woven
         def initialize(whole, calibration)
@@ -24,10 +24,9 @@ module Meander
           @weave = Laying.call(section, calibration)
           open_for_bend if shaped_first?
           @sides = section.from_middle? ? 2 : 1
-          @cover = Weave::Cover.new(pattern)
           @seats = section.threaded.map { |placed| Beads::Seats.new(self, placed, section.piece.bead(placed[:bead])) }
             .freeze
-          @worked = {}
+          @worked, @told = {}, {}
           freeze
         end
 
@@ -39,6 +38,7 @@ module Meander
         def shaped_first? = whole.form[:shaped] == "before"
         def frame = weave.frame
         def pattern = weave.repeat
+        def cover = @told[:cover] ||= Weave::Cover.new(pattern)
         # Ids of the sections it is made on.
         def on = []
         def bare_mm = opening ? 0.0 : whole.bare_mm
@@ -126,11 +126,7 @@ module Meander
 
         # Where the base wires lie across the section where it begins (start) and where it ends, from its middle line.
         # From the middle outwards both ends are as its end is.
-        def across(side)
-          return joined(side) if opening
-
-          ((side == "start" && sides == 1) ? weave.frame : weave.end_frame).centres.map { |centre| centre - middle_mm }
-        end
+        def across(side) = @told[side] ||= (opening ? joined(side) : parted(side)).freeze
 
         # The middle of the strip, from its first base wire.
         def middle_mm = frame.centres.then { |centres| (centres.first + centres.last) / 2 }
@@ -151,6 +147,10 @@ module Meander
         def joined(side)
           crossed = kind == Chain && side == "end" && whole.form[:frames].even?
           section.base.each_with_index.map { |wire, i| (crossed ? -1 : 1) * side_of(i) * wire.mm / 2 }
+        end
+
+        def parted(side)
+          ((side == "start" && sides == 1) ? weave.frame : weave.end_frame).centres.map { |centre| centre - middle_mm }
         end
 
         # A frame as a strip whose gap changes as the frame's opening does.

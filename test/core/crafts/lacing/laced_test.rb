@@ -123,9 +123,9 @@ class LacedTest < PieceTest
       plan(put_together(sections.call(gone), wires: [base("w1"), base("w2"), weaving]))
     end
 
-    assert_equal whole.cuts.map(&:total_mm), cut.cuts.map(&:total_mm)
+    assert_equal whole.runs.map(&:total_mm), cut.runs.map(&:total_mm)
     assert_in_delta whole.mass_g - (8.96e-3 * Math::PI * 0.16 * 9), cut.mass_g, 1e-9
-    assert_equal ["cut away from here", "cut away to here"], cut.cuts[1].marks.map(&:words).grep(/cut away/)
+    assert_equal ["cut away from here", "cut away to here"], cut.runs[1].marks.map(&:words).grep(/cut away/)
     assert(Meander::Work::Order.call(cut).any? { |step| step.words.start_with?("Cut wire 2 away between section 2") })
     assert_equal "nothing would hold the two sections together",
       faults(put_together(sections.call(%w[w1 w2]), wires: [base("w1"), base("w2"), weaving]))["/wires/0/route/1"]
