@@ -38,28 +38,35 @@ module Meander
       read(json).then { |read| Planner::PlanPiece.call(read.piece, questions: read.questions, calibration:) }
     end
 
-    # A plan as plain values, the same for every kind of piece: schema plan-2.
+    # A plan as plain values, the same for every kind of piece: schema plan-2. Figures are in mm whatever unit its
+    # sentences are told in.
+    # @param units [String] "mm" or "in", here and below
     # @example
     #   cuts = Meander.figures(Meander.plan(Meander.start("cuff")))[:cuts]
     #   cuts.map { |cut| cut[:cut_mm] } #=> [170, 170, 1159, 1212]
-    def figures(plan) = Output::PlanJson.call(plan)
+    def figures(plan, units: "mm") = Units::Said.call(Output::PlanJson.call(plan), units)
 
     # A plan as the interface is told it: schema answer-1.
     # @example
     #   Meander.answer(Meander.plan(Meander.start("cuff")))[:fit][:free] #=> "s1"
-    def answer(plan) = Output::Answer.call(plan)
+    def answer(plan, units: "mm") = Units::Said.call(Output::Answer.call(plan), units)
 
     # A plan in words, its steps alone, and its cut list as CSV.
     # @example
     #   Meander.words(Meander.plan(Meander.start("cuff"))).lines.first #=> "New cuff: 4.29 g\n"
-    def words(plan) = "#{Output::PlanWords.call(plan).join("\n")}\n"
-    def steps(plan) = Output::StepWords.call(plan)
-    def csv(plan) = Output::CutListCsv.call(plan)
+    # @example
+    #   Meander.steps(Meander.plan(Meander.start("cuff")), units: "in").first[0, 44]
+    #   #=> "1. From 0.0394 in copper cut 6 3/4 in each fo"
+    def words(plan, units: "mm") = Units::Said.call("#{Output::PlanWords.call(plan).join("\n")}\n", units)
+    def steps(plan, units: "mm") = Units::Said.call(Output::StepWords.call(plan), units)
+    def csv(plan, units: "mm") = Units::Said.call(Output::CutListCsv.call(plan, units), units)
 
     # A plan drawn at true size, from the front or the back; hand: "left" for its mirror image.
     # @example
     #   Meander.svg(Meander.plan(Meander.start("cuff")), face: "back").lines[1][0, 4] #=> "<svg"
-    def svg(plan, face: "front", hand: "right") = Output::Drawing.call(plan, title: plan.piece.name, face:, hand:)
+    def svg(plan, face: "front", hand: "right", units: "mm")
+      Units::Said.call(Output::Drawing.call(plan, title: plan.piece.name, face:, hand:, units:), units)
+    end
 
     # A length as makers type it, in mm; nil where it is none, or may be one of several.
     # @example

@@ -50,10 +50,28 @@ module Server
       def text_json(text, status: 200)
         content_type "application/json"
         cache_control :no_store
-        halt status, text
+        halt status, said(text)
       end
 
-      def problem(error) = error.response.then { |status, headers, body| halt status, headers, body }
+      # Sentences in the unit of who asks.
+      def said(text) = Meander::Units::Said.call(text, units)
+
+      # mm, unless the request asks for inches.
+      def units
+        Routes::Exports.choice({"units" => params["units"] || request.env["HTTP_MEANDER_UNITS"]}, "units",
+          Meander::Units::Said::UNITS)
+      end
+
+      def problem(error)
+        error.response.then { |status, headers, body| halt status, headers, body.map { |text| told(text) } }
+      end
+
+      # What is wrong is told even where the unit that was asked for is none.
+      def told(text)
+        said(text)
+      rescue Meander::InvalidInput
+        Meander::Units::Said.call(text)
+      end
 
       def given = @given ||= RequestBody.read(request)
 

@@ -174,11 +174,11 @@ module Server
     end
 
     # @return [String] the cut list as CSV
-    def self.cut_list(json, maker) = Meander::Output::CutListCsv.call(plan(json, maker))
+    def self.cut_list(json, maker, units) = Meander::Output::CutListCsv.call(plan(json, maker), units)
 
     # @return [String] the strip, or the finished piece, as SVG
-    def self.drawing(json, maker, title, face, hand)
-      Meander::Output::Drawing.call(plan(json, maker), title:, face:, hand:)
+    def self.drawing(json, maker, title, face, hand, units)
+      Meander::Output::Drawing.call(plan(json, maker), title:, face:, hand:, units:)
     end
 
     def self.shown(plan) = {document: plan.piece.to_h, plan: Meander::Output::Answer.call(plan)}

@@ -18,7 +18,7 @@ module Server
       raise Problem.new(413, "too-large", "the request is over #{LIMIT_BYTES} bytes") if text.bytesize > LIMIT_BYTES
       raise Problem.new(400, "not-json", "the request is not valid UTF-8") unless text.valid_encoding?
 
-      parse(text)
+      parse(text.delete(Meander::Units::Said::JOINER))
     end
 
     def self.parse(text)

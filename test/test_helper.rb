@@ -41,9 +41,12 @@ module Pieces
   end
 
   # A plan as the interface is told it, its advice and its order of work.
-  def answer(plan) = Meander::Output::Answer.call(plan)
-  def said(plan) = Meander::Advice::Council.call(plan)
-  def order(plan) = Meander::Work::Order.call(plan)
+  def answer(plan) = Meander.answer(plan)
+  def said(plan) = Meander::Advice::Council.call(plan).map { |item| item.class.new(**plain(item.to_h)) }
+  def order(plan) = Meander::Work::Order.call(plan).map { |step| Meander::Step.new(*plain(step.to_a)) }
+
+  # Words of the core as they are read.
+  def plain(words) = Meander::Units::Said.call(words)
 
   def demo_documents = Dir[File.join(ROOT, "demo/pieces/*.json")].map { |file| JSON.parse(File.read(file)) }
 

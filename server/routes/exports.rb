@@ -63,7 +63,7 @@ module Server
         app.get("/api/pieces/:id/cut-list.csv") do |id|
           piece = Piece.find(id)
           take_out(piece, "-cut-list.csv", "text/csv")
-          Planners.ask(:cut_list, piece.content, Maker.said, waiting: request)
+          said(Planners.ask(:cut_list, piece.content, Maker.said, units, waiting: request))
         end
       end
 
@@ -73,7 +73,8 @@ module Server
           face = Exports.choice(params, "face", %w[front back])
           hand = Exports.choice(params, "hand", %w[right left])
           take_out(piece, "-#{face}.svg", "image/svg+xml")
-          Planners.ask(:drawing, piece.content, Maker.said, "#{piece.name}, #{face}", face, hand, waiting: request)
+          said(Planners.ask(:drawing, piece.content, Maker.said, "#{piece.name}, #{face}", face, hand, units,
+            waiting: request))
         end
       end
     end

@@ -27,13 +27,13 @@ module Meander
         return if rule.kind.passes?(rule.through)
 
         passes = SOLD_MM.select { |mm| rule.kind.passes?(Array.new(rule.through.size, mm)) }.max
-        wider = "a bead with a hole of #{Units::Text.number(need, 2)} mm"
+        wider = "a bead with a hole of #{Units::Text.wire(need)}"
         what = (rule.through.size == 1) ? "a wire of #{Units::Text.wire(rule.through[0])}" :
           "#{rule.through.size} passes of #{Units::Text.wire(rule.through[0])}"
-        title = "The hole of #{rule.kind.name} is #{Units::Text.number(need - rule.kind.hole_mm, 2)} mm too small"
+        title = "The hole of #{rule.kind.name} is #{Units::Text.wire(need - rule.kind.hole_mm)} too small"
         AdviceItem.of("bead-hole-small", "stop", "#{place}/bead", title,
           "#{Units::Text.sentence(what)} #{(rule.through.size == 1) ? "needs" : "need"} " \
-          "#{Units::Text.number(need, 2)} mm, the hole is #{Units::Text.number(rule.kind.hole_mm, 2)} mm.",
+          "#{Units::Text.wire(need)}, the hole is #{Units::Text.wire(rule.kind.hole_mm)}.",
           passes ? "#{Units::Text.wire(passes)} wire would pass, or take #{wider}." : "Take #{wider}.",
           need_mm: need, hole_mm: rule.kind.hole_mm, passes_mm: passes)
       end

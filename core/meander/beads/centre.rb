@@ -9,6 +9,12 @@ module Meander
           [Sentence.count("wraps", "Wraps at each side", "with", "wraps at each side")], {wraps: 3}, thread: true)
 
       def words = "#{kind.words} in the centre, #{Units::Text.count(fields[:wraps], "wrap")} at each side"
+
+      def making
+        "wrap it #{Units::Text.times(fields[:wraps])} round one side at the middle, lead it across through " \
+          "#{kind.words}, and wrap it as often round the other side"
+      end
+
       def wraps = 2 * fields[:wraps]
       # One that is wider than the opening lies over it, in front.
       def over = 0

@@ -13,6 +13,12 @@ module Meander
 
       def words = "#{kind.words} along the #{fields[:side]}, #{Units::Text.count(fields[:wraps], "wrap")} between"
 
+      def making
+        "along the #{fields[:side]} lead it through a bead, down to the wire beside it, " \
+          "#{Units::Text.count(fields[:wraps], "wrap")} round that, up and through the next: #{lying.size} " \
+          "#{kind.words}, evenly spaced"
+      end
+
       # How long the line of their middles is: inside of a radius R_i it runs at R_i - D/2 - d - b/2.
       def line_mm = site.run_mm(line)
       def most = [((line_mm + 1e-9) / kind.along_mm).floor, 0].max

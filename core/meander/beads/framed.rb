@@ -13,6 +13,13 @@ module Meander
           {from: Sentence.mm(8), circuits: 3, coils: 6}, thread: true)
 
       def words = "#{kind.words} on its stem, framed by #{Units::Text.count(fields[:circuits], "circuit")}"
+
+      def making
+        "coil it #{Units::Text.times(fields[:coils])} round the stem below #{kind.words}, lead it round the " \
+          "bead in #{Units::Text.count(fields[:circuits], "circuit")}, over the stem at both ends, the first half of " \
+          "them in front, and coil it as often above"
+      end
+
       def through = [site.wire.mm]
       def wraps = (2 * fields[:coils]) + fields[:circuits]
       def over = fits? ? 0 : 1

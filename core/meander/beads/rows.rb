@@ -17,6 +17,16 @@ module Meander
       OUTLINE = (-12..12).map { |i| (Math::PI * i / 24).then { |t| [Math.cos(t), Math.sin(t)].freeze } }.freeze
 
       def words = "#{Units::Text.count(rows.size, "row")} of #{kind.words} across: #{rows.map(&:count).join(", ")}"
+
+      def making
+        between = fields[:wraps].zero? ? "go straight on to" :
+          "take both ends #{Units::Text.times(fields[:wraps])} round their side of the frame before"
+        counts = (rows.size == 1) ? rows.first.count.to_s : Units::Text.list(rows.map { |row| row.count.to_s }, "then")
+        "lead its two ends through the beads of each row in opposite directions, side to side: #{counts} " \
+          "#{kind.words}, the first row #{Units::Text.length(rows.first.along)} from where the section begins" \
+          "#{"; #{between} the next row" if rows.size > 1}"
+      end
+
       def through = [d, d]
 
       # From row to row: as far as a bead is wide, or as the wraps between are.

@@ -64,6 +64,9 @@ module Meander
       def left_mm = nil
       def pitch_mm = nil
 
+      # How they are set with a wire of their own, as it is told to who does it; nil where they have none.
+      def making = nil
+
       # What would hold as many as are asked for, in words with its mm; nil where they fit.
       def needs = nil
 

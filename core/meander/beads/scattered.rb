@@ -18,6 +18,13 @@ module Meander
         "between#{", in two passes" if passes == 2}"
       end
 
+      def making
+        back = (passes == 2) ? ", and come back the same way with the beads between" : ""
+        "wind it along the core from #{Units::Text.length(fields[:from].mm)} on: " \
+          "#{Units::Text.count(fields[:coils], "bare turn")}, then a turn with a bead on it, to the one side and the " \
+          "other in turn, #{lying.size} #{kind.words} in all#{back}"
+      end
+
       def passes = fields[:passes]
       def pitch_mm = (fields[:coils] * d) + kind.across_mm
       def room_mm = site.length_mm - fields[:from].mm

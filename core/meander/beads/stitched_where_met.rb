@@ -12,6 +12,12 @@ module Meander
           {places: 1, wraps: 3}, thread: true)
 
       def words = "#{kind.words} stitched on where they meet, #{Units::Text.count(fields[:wraps], "wrap")} at each side"
+
+      def making
+        "where the two meet wrap it #{Units::Text.times(fields[:wraps])} round the one, lead it through " \
+          "#{kind.words} and wrap it as often round the other: #{Units::Text.count(lying.size, "place")}, first to last"
+      end
+
       def wraps = 2 * fields[:wraps] * lying.size
 
       # Round the one wire, straight through the bead, round the other, and on behind to the next place.

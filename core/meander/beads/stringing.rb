@@ -24,7 +24,8 @@ module Meander
         (together + own.map { |rule| string([rule], rule.lying) }).reject { |one| one.count.zero? }
       end
 
-      # In the order of the wire: in that of the work, or, where one length weaves both halves from its middle, from its
+      # The strings of one section's woven placements, one for each of its working lengths, empty ones with them. In the
+      # order of the wire: in that of the work, or, where one length weaves both halves from its middle, from its
       # one end over the first pass of each half to its other end.
       def self.lengths(rules)
         strip = rules.first.site.strip
@@ -71,7 +72,7 @@ module Meander
         BeadString.new(wire:, section: rules.first.fields[:section], share:, runs:,
           length_mm: lying.sum { |one| one.kind.along_mm }, copies: rules.first.site.copies).freeze
       end
-      private_class_method :along_the_wire, :lengths, :woven_in, :turn?, :share, :string
+      private_class_method :along_the_wire, :woven_in, :turn?, :share, :string
     end
   end
 end

@@ -7,6 +7,12 @@ module Meander
       SENTENCE = Sentence.new("across the front from corner to corner", [FILL], {count: 0}, thread: true)
 
       def words = "#{kind.words} across the front from corner to corner"
+
+      def making
+        "stitch #{lying.size} #{kind.words} across the front from corner to corner: up, through a bead, down to the " \
+          "back, on to the next"
+      end
+
       def line_mm = Math.hypot(site.strip.woven_mm, wide)
       def most = (line_mm / kind.along_mm).floor
       def over = short(fields[:count])

@@ -36,6 +36,13 @@ module Meander
 
       # What to measure off and cut in all, rounded up to a whole millimetre.
       def cut_mm = (total_mm - Tolerance::PACKING_MM).ceil
+
+      # "Cut 554 mm of 0.35 mm bronze"; in as many lengths as a hand can manage.
+      def cutting
+        told = "Cut #{Units::Text.cut(cut_mm)} of #{wire.words}"
+        (lengths == 1) ? told : "#{told}, in #{lengths} lengths"
+      end
+
       def mass_g = wire.material.mass_g(wire.mm, used_mm)
       def to_h = {kind:, wire: wire.id, words: wire.words, use:, path_mm:, cut_mm:, lengths:, wraps:}
 

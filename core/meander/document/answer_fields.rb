@@ -80,7 +80,8 @@ module Meander
                                        marks: Many.new(Record.new({at_mm: figure, words:}))}
         ))
       ORDER = Many.new(
-        Record.new({kind: words, words:, section: Maybe.new(words), minutes: figure, wires: Many.new(words)})
+        Record.new({kind: words, words:, section: Maybe.new(words), minutes: figure, wires: Many.new(words),
+          caution: Maybe.new(words)})
       )
 
       PICTURE = Record.new({
@@ -162,7 +163,8 @@ module Meander
         ),
         beads: Many.new(Record.new({id: words, bead: words, words:, count: whole, wire: words, mass_g: figure})),
         steps: Many.new(
-          Record.new({kind: words, words:, sections: Many.new(words), wires: Many.new(words), minutes: figure})
+          Record.new({kind: words, words:, sections: Many.new(words), wires: Many.new(words), minutes: figure,
+            caution: Maybe.new(words)})
         ),
         advice: Many.new(ADVICE), mass_g: figure, extent_mm: List.new(List.new(figure, 2..2), 2..2),
         pictures: Many.new(Record.new({of: words, hash: words}))

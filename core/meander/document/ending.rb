@@ -11,6 +11,12 @@ module Meander
       def kind = fields[:kind]
       def fold? = kind == "fold"
 
+      # What it is called: "simple loop", "curl".
+      def noun
+        name = Endings::Registry::SENTENCES.fetch(kind).name
+        name.delete_prefix("an ").delete_prefix("a ").delete_suffix(" that joins two wires")
+      end
+
       # Can something be hung on it?
       def holds? = Endings::Registry::HOLDS.include?(kind) || (fold? && !fields[:ring].nil?)
     end

@@ -12,6 +12,11 @@ module Meander
 
       def words = "bail, #{Units::Text.length(inside_mm)} inside"
 
+      def making(names, all)
+        "lead #{all} over a rod of #{Units::Text.length(inside_mm)} to the back and down, and bind " \
+          "the neck with #{Units::Text.count(@fields[:wraps], "wrap")} of #{names.first}"
+      end
+
       private
 
       def neck_mm(seats) = @fields[:wraps] * seats.first.mm

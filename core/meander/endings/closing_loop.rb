@@ -36,6 +36,13 @@ module Meander
         "#{Units::Text.length((2 * @radius) - @former.mm)} inside"
       end
 
+      def making(names, _all)
+        neck = @alone ? "its own neck" : "the neck it shares with #{names[1]}"
+        rod = Units::Text.length((2 * @radius) - @former.mm)
+        "lead #{names.first} #{Units::Text.times(@turns)} round a rod of #{rod} and bind " \
+          "#{neck} with #{Units::Text.count(@wraps, "wrap")} of its end"
+      end
+
       private
 
       def neck_mm = @wraps * @former.mm

@@ -12,6 +12,11 @@ module Meander
 
       def words = "coil of #{Units::Text.count(@fields[:turns], "turn")}, #{Units::Text.length(inside_mm)} inside"
 
+      def making(_names, all)
+        "wind #{all} on a rod of #{Units::Text.length(inside_mm)} to a coil of " \
+          "#{Units::Text.count(@fields[:turns], "turn")}, turn against turn"
+      end
+
       private
 
       def reach(seat) = @fields[:turns] * seat.mm

@@ -14,6 +14,11 @@ module Meander
 
       def words = "curl of #{Units::Text.count(@fields[:turns], "turn")}, #{Units::Text.length(inside_mm)} inside"
 
+      def making(_names, all)
+        "roll #{all} up flat to a curl of #{Units::Text.count(@fields[:turns], "turn")}, " \
+          "#{Units::Text.length(inside_mm)} inside; trim the straight stub at its tip first"
+      end
+
       private
 
       # Outwards from the middle of the strip, so that curls of a pair turn away from each other.

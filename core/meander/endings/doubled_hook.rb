@@ -17,6 +17,12 @@ module Meander
 
       def words = "doubled hook, #{Units::Text.length(inside_mm)} inside"
 
+      def making(_names, all)
+        "fold #{all} back on itself, bend the doubled wire to a hook " \
+          "#{Units::Text.length(inside_mm)} inside on a shank of #{Units::Text.length(@fields[:shank].mm)}, and bind " \
+          "the shank with #{Units::Text.count(@fields[:wraps], "wrap")} of its end"
+      end
+
       private
 
       def neck(seat) = @fields[:wraps] * seat.mm

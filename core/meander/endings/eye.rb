@@ -10,6 +10,11 @@ module Meander
 
       def words = "simple loop, #{Units::Text.length(inside_mm)} inside"
 
+      def making(_names, all)
+        "roll #{all} to a loop #{Units::Text.length(inside_mm)} inside, centred over its wire, " \
+          "and close it"
+      end
+
       private
 
       def parts(seat, _index, _seats)

@@ -28,6 +28,11 @@ module Meander
 
       def words = @ring ? "folded round a ring, #{Units::Text.length(@ring.mm)} inside" : "folded"
 
+      def making(names, _all)
+        over = @ring ? "once round a rod of #{Units::Text.length(@ring.mm)}" : "so that its two halves lie side by side"
+        "fold #{names.first} at its fold mark #{over}"
+      end
+
       private
 
       def reach(fields, one)

@@ -32,6 +32,12 @@ module Meander
 
       def words = "hook, #{Units::Text.length((2 * @radius) - @former.mm)} inside"
 
+      def making(names, _all)
+        bound = @partner ? ", and bind its neck with #{Units::Text.count(@wraps, "wrap")} of #{names[1]}" : ""
+        "bend #{names.first} to a hook #{Units::Text.length((2 * @radius) - @former.mm)} inside on a shank of " \
+          "#{Units::Text.length(@shank)}, its tip turned outwards#{bound}"
+      end
+
       private
 
       def neck_mm = @partner ? @wraps * @partner.mm : 0.0

@@ -16,6 +16,8 @@ module Meander
 
       def words = "plain rounded end"
 
+      def making(_names, all) = "cut #{all} flush and round the tips with a file"
+
       private
 
       def tip(seat)

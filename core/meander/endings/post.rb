@@ -10,6 +10,11 @@ module Meander
 
       def words = "ear post, #{Units::Text.length(@fields[:length].mm)}"
 
+      def making(_names, all)
+        "leave #{Units::Text.length(@fields[:length].mm)} of #{all} straight as the ear post, " \
+          "round its tip and file it smooth"
+      end
+
       private
 
       def parts(seat, _index, _seats) = [flat([Curve::Line.new([seat.x, 0.0], [seat.x, @fields[:length].mm])])]

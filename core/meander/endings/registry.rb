@@ -6,7 +6,8 @@ module Meander
     #
     # Every ending answers `strands` ({ number of a base wire => Curve::Strand }, the way each wire takes beyond its
     # bare end, with y running outwards from 0), `reach_mm` (how far it adds to the wearing length, to the inside of a
-    # loop or hook) and `words`. What it costs in wire is the length of its strands and nothing else.
+    # loop or hook), `words`, and `making(names, all)`: what is done to wires that are called so, the one that forms it
+    # first, and all of them together. What it costs in wire is the length of its strands and nothing else.
     module Registry
       KINDS = {"plain" => Plain, "loop" => ClosingLoop, "hook" => Hook, "eye" => Eye, "curl" => Curl, "post" => Post,
         "bail" => Bail, "fold" => Fold,

@@ -31,6 +31,12 @@ module Meander
         "inside#{", glued in" if @fields[:glued]}"
       end
 
+      def making(_names, all)
+        held = @fields[:glued] ? "glue the ribbon end on and crimp it" : "crimp the ribbon end over them"
+        "cut #{all} back to #{Units::Text.length(@fields[:depth].mm)}, bend the tips over inwards, " \
+          "and #{held}"
+      end
+
       private
 
       # Straight in and a quarter turn sideways, on a radius of its own wire.

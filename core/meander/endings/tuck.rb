@@ -10,6 +10,11 @@ module Meander
 
       def words = "tucked in at the back, #{Units::Text.length(@fields[:length].mm)}"
 
+      def making(_names, all)
+        "fold #{all} over to the back, lead #{Units::Text.length(@fields[:length].mm)} along it " \
+          "under the weave, and press flat"
+      end
+
       private
 
       def reach(seat) = behind(seat) / 2

@@ -24,7 +24,12 @@ module Meander
         freeze
       end
 
-      def words = "wrapped over the band #{Units::Text.count(@wraps, "time")}"
+      def words = "wrapped over the band #{Units::Text.times(@wraps)}"
+
+      def making(_names, all)
+        "fold #{all} back over the front and wrap #{Units::Text.times(@wraps)} round the whole " \
+          "band, side by side, the tip at the back"
+      end
 
       private
 

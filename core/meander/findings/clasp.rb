@@ -8,7 +8,7 @@ module Meander
         Sentence.new("a clasp", [Sentence.size("length", "Clasp", "of")], {length: Sentence.mm(14), mass: nil},
           metal: false)
 
-      def words = "clasp, #{Units::Text.length(reach_mm)}"
+      def words = "clasp, #{Units::Text.length(reach_mm)} long"
       def rings = [[reach_mm * 0.7, 1.2], [reach_mm * 0.3, 1.0]]
     end
   end

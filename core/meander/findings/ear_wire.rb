@@ -15,7 +15,7 @@ module Meander
       BOW_MM = 4.5
       BACK = 0.7
 
-      def words = "ear wire of #{material.name}, #{Units::Text.length(reach_mm)}"
+      def words = "ear wire of #{material.name}, #{Units::Text.length(reach_mm)} long"
       def material = Materials::Metal.fetch(fields[:metal])
       def d = WIRE_MM
 

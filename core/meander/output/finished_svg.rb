@@ -6,16 +6,18 @@ module Meander
     # ruler: a template to lay the work on.
     class FinishedSvg
       MARGIN_MM = 6.0
-      RULER_MM = 50
+      RULER_MM = {"mm" => 50.0, "in" => 50.8}.freeze
       # More marks than these are drawn without their figures.
       MOST_NAMED = 24
       # Figures nearer to each other than this could not be read.
       NEAR_MM = 4.0
 
-      # plan: Planner::Plan; face: "front" or "back"; hand: "right", or "left" for the mirror image.
-      def self.call(plan, title:, face: "front", hand: "right") = new(plan, title, face, hand).call
+      # plan: Planner::Plan; face: "front" or "back"; hand: "right", or "left" for the mirror image; units: of the
+      # ruler.
+      def self.call(plan, title:, face: "front", hand: "right", units: "mm") = new(plan, title, face, hand, units).call
 
-      def initialize(plan, title, face, hand)
+      def initialize(plan, title, face, hand, units)
+        @units = units
         @plan = plan
         @title = title
         @back = face == "back"
@@ -25,7 +27,8 @@ module Meander
 
       def call
         low, high = @xs.map { |x| @flip * x }.minmax
-        width, height = [high - low, RULER_MM].max + (2 * MARGIN_MM), @ys[1] - @ys[0] + (2 * MARGIN_MM) + 10
+        width, height = [high - low, RULER_MM.fetch(@units)].max + (2 * MARGIN_MM),
+@ys[1] - @ys[0] + (2 * MARGIN_MM) + 10
         <<~SVG
           <?xml version="1.0" encoding="UTF-8"?>
           <svg xmlns="http://www.w3.org/2000/svg" width="#{n(width)}mm" height="#{n(height)}mm" viewBox="#{n(low - MARGIN_MM)} #{n(@ys[0] - MARGIN_MM)} #{n(width)} #{n(height)}">
@@ -74,7 +77,7 @@ module Meander
         rings = marks.map { |mark| %(<circle cx="#{n(@flip * mark.place[0])}" cy="#{n(mark.place[1])}" r="0.7"/>) }
         named = (marks.size > MOST_NAMED) ? [] : apart(marks)
         words = named.map do |mark|
-          %(<text x="#{n((@flip * mark.place[0]) + 1)}" y="#{n(mark.place[1] - 0.6)}">#{n(mark.at_mm.round(1))}</text>)
+          %(<text x="#{n((@flip * mark.place[0]) + 1)}" y="#{n(mark.place[1] - 0.6)}">#{Units::Text.length(mark.at_mm)}</text>)
         end
         %(<g fill="none" stroke="#111" stroke-width="0.2">#{rings.join}</g>) +
           %(<g font-family="sans-serif" font-size="1.7" fill="#111" stroke="#fff" stroke-width="0.5" ) +
@@ -91,12 +94,7 @@ module Meander
       def near?((one_x, one_y), (x, y)) = (one_x - x).abs < NEAR_MM && (one_y - y).abs < NEAR_MM / 2
 
       # To check that the page was printed at its size.
-      def ruler(left, top)
-        ticks = (0..RULER_MM).map { |mm| "M#{n(left + mm)} #{n(top)}v#{(mm % 10).zero? ? 3 : 1.5}" }.join
-        labels = (0..RULER_MM).step(10).map { |mm| %(<text x="#{n(left + mm)}" y="#{n(top + 6)}">#{mm}</text>) }.join
-        %(<path d="#{ticks}" stroke="#333" stroke-width="0.15" fill="none"/>) +
-          %(<g font-family="sans-serif" font-size="2.4" text-anchor="middle" fill="#333">#{labels}</g>)
-      end
+      def ruler(left, top) = Ruler.call(0.0, RULER_MM.fetch(@units), top, units: @units, zero_mm: left)
     end
   end
 end

@@ -54,7 +54,8 @@ module Meander
       end
 
       def self.step_h(step)
-        {kind: step.kind, words: step.words, sections: [step.section].compact, wires: step.wires, minutes: step.minutes}
+        {kind: step.kind, words: step.words, sections: [step.section].compact, wires: step.wires, minutes: step.minutes,
+          caution: step.caution}
       end
       private_class_method :cut, :beads, :pictures, :step_h
     end

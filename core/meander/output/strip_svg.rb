@@ -2,7 +2,7 @@
 
 module Meander
   module Output
-    # A picture as SVG at true size (1 user unit = 1 mm), seen from the front or the back, with a millimetre ruler.
+    # A picture as SVG at true size (1 user unit = 1 mm), seen from the front or the back, with a ruler.
     #
     # The work runs to the right (to the left for a left-handed maker); the maker's side is below in front. Turning the
     # work over swaps near and far and what is behind with what is before.
@@ -13,10 +13,13 @@ module Meander
       # A piece of wire to draw: its SVG, which wire it is and its diameter.
       Run = Struct.new(:svg, :wire, :mm)
 
-      # face: "front" or "back"; hand: "right" or "left".
-      def self.call(picture, title:, face: "front", hand: "right") = new(picture, title, face, hand).call
+      # face: "front" or "back"; hand: "right" or "left"; units: of the ruler.
+      def self.call(picture, title:, face: "front", hand: "right", units: "mm")
+        new(picture, title, face, hand, units).call
+      end
 
-      def initialize(picture, title, face, hand)
+      def initialize(picture, title, face, hand, units)
+        @units = units
         @picture = picture
         @title = title
         @face = (face == "back") ? -1 : 1
@@ -129,20 +132,8 @@ module Meander
       end
 
       def ruler
-        base = low + MARGIN_MM
         from, to = [@along * ys[0], @along * ys[1]].minmax
-        ticks = (from.ceil..to.floor).map { |mm| %(M#{mm} #{n(base)}v#{tick(mm)}) }.join
-        labels = (from.ceil..to.floor).select { |mm| (mm % 10).zero? }.map do |mm|
-          %(<text x="#{mm}" y="#{n(base + 5)}">#{@along * mm}</text>)
-        end
-        %(<path d="#{ticks}" stroke="#333" stroke-width="0.1"/>) +
-          %(<g font-family="sans-serif" font-size="2.2" text-anchor="middle" fill="#333">#{labels.join}</g>)
-      end
-
-      def tick(millimetre)
-        return 2.6 if (millimetre % 10).zero?
-
-        (millimetre % 5).zero? ? 2 : 1.2
+        Ruler.call(from, to, low + MARGIN_MM, units: @units, along: @along)
       end
     end
   end

@@ -21,7 +21,7 @@ module Meander
         end
 
         # "2 times 130 mm of 0.8 mm copper"
-        def told = "#{"#{count} times " if count > 1}#{cut_mm} mm of #{words}"
+        def told = "#{"#{count} times " if count > 1}#{Units::Text.cut(cut_mm)} of #{words}"
       end
 
       # @return [Array<Row>]

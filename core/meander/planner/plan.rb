@@ -39,6 +39,9 @@ module Meander
       # A section among several in words, nil where it is the only one.
       def called(section) = (sections.size == 1) ? nil : "section #{sections.index { |one| one.id == section.id } + 1}"
 
+      # What base wires are called in sentences.
+      def names = @told[:names] ||= WireNames.new(sections)
+
       # Which of the base wires of its section one is, in words.
       def place(wire)
         section = sections.find { |one| one.base.include?(wire) }

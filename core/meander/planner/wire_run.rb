@@ -184,7 +184,8 @@ module Meander
 
         places = ended.ends(number)
         places = places.reverse if end_of_wire == "start"
-        [[0.0, "start of the #{part.words}", places.first], [part.mm, "end of the #{part.words}", places.last]]
+        noun = ended.ending.noun
+        [[0.0, "start of the #{noun}", places.first], [part.mm, "end of the #{noun}", places.last]]
       end
     end
   end

@@ -2,7 +2,8 @@
 
 module Meander
   module Units
-    # Numbers in words, for sentences the core writes. All in mm; an interface may show its own unit beside them.
+    # Numbers in words, for sentences the core writes. Lengths are in mm, marked so that they can be told in inches: see
+    # Said.
     module Text
       # A number without trailing zeros.
       def self.number(value, digits)
@@ -10,12 +11,27 @@ module Meander
       end
 
       # mm to a tenth, metres from two metres on.
-      def self.length(mm) = (mm.abs >= 2000) ? "#{number(mm / 1000.0, 2)} m" : "#{number(mm, 1)} mm"
+      def self.length(mm)
+        (mm.abs >= 2000) ? Said.mark(number(mm / 1000.0, 2), "m", :length) : Said.mark(number(mm, 1), "mm", :length)
+      end
 
-      # A diameter to the hundredth.
-      def self.wire(mm) = "#{number(mm, 2)} mm"
+      # A diameter, to the hundredth unless it is told finer.
+      def self.wire(mm, digits = 2) = Said.mark(number(mm, digits), "mm", :wire)
+
+      # What to cut, rounded up to whole mm.
+      def self.cut(mm) = Said.mark(mm, "mm", :cut)
 
       def self.count(number, one, many = "#{one}s") = "#{number} #{(number == 1) ? one : many}"
+
+      # "once", "twice", "3 times"
+      def self.times(number) = {1 => "once", 2 => "twice"}.fetch(number) { "#{number} times" }
+
+      # With its article: "an ear wire", "a bail"; what begins with a number has none.
+      def self.a(words)
+        return words if words.match?(/\A\d/)
+
+        "#{words.match?(/\A[aeiou]/) ? "an" : "a"} #{words}"
+      end
 
       def self.percent(share) = "#{number(share * 100, 1)} %"
 

@@ -17,17 +17,10 @@ module Meander
           return "at the back; no wire is coiled by itself in this repeat, so tie both tails round the wrapped wires"
         end
 
-        wire = (wires == 1) ? "the wire" : name(single.near, wires)
+        wire = WireName.call(single.near - 1, wires)
         "on the #{(single.times == 1) ? "single coil" : "#{single.times} single coils"} of #{wire}, at the " \
         "back#{", #{Units::Text.count(before.ceil, "wrap")} on" if before.positive?}"
       end
-
-      def self.name(wire, wires)
-        return "the #{(wire == 1) ? "near" : "far"} wire" if wires == 2
-
-        "wire #{wire}"
-      end
-      private_class_method :name
     end
   end
 end

@@ -49,8 +49,7 @@ module Meander
       def open_up(heights, pitch_mm)
         if pitch_mm < packed_mm - 1e-6
           raise Error,
-            "a pitch of #{Units::Text.number(pitch_mm, 3)} mm is below the packed " \
-            "#{Units::Text.number(packed_mm, 3)} mm"
+            "a pitch of #{Units::Text.wire(pitch_mm, 3)} is below the packed #{Units::Text.wire(packed_mm, 3)}"
         end
 
         @advance_mm = [pitch_mm, packed_mm].max

@@ -2,19 +2,44 @@
 
 module Meander
   module Work
-    # What a section's steps are told with: what sections are called, and where on its first base wire a weave begins.
+    # What a section's steps are told with: what sections and wires are called, where on its first base wire a weave
+    # begins, and what is strung on the lengths it is woven with.
     class Context
       def initialize(plan)
         @plan = plan
         @begun = plan.runs.to_h { |run| [run.wire.id, run] }
+        @strung = strung.freeze
       end
 
       # "section 2", or what the only one is called.
       def called(section) = @plan.called(section) || "the piece"
 
+      # The same where it is bent or begun.
+      def part(section) = @plan.called(section) || (section.straight? ? "the strip" : "the piece")
+
+      # What a sentence about one of several sections begins with.
+      def prefix(section) = @plan.called(section)&.then { |called| "in #{called} " } || ""
+
       # How far from the end of its first base wire a section's weave begins; nil where other sections come before it on
       # that wire.
       def start_mark_mm(section) = @begun.fetch(section.base.first.id).start_mark_mm(section)
+
+      # What is strung on a length it is woven with (Crafts::Weaving::Account::Length), in words; nil where nothing is.
+      def beads(section, length) = @strung[[section.id, length]]
+
+      # Where the beads that are woven into a section belong, in words.
+      def places(section) = woven.fetch(section.id).map(&:words).join("; ")
+
+      private
+
+      def woven = @plan.beads.grep(Beads::Woven).group_by { |rule| rule.fields[:section] }
+
+      def strung
+        woven.flat_map { |id, rules|
+          lengths = rules.first.site.strip.account.lengths
+          lengths.zip(Beads::Stringing.lengths(rules)).map { |length, string| [[id, length], Beading.told(string)] }
+        }.to_h
+      end
     end
   end
 end

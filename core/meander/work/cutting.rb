@@ -2,19 +2,44 @@
 
 module Meander
   module Work
-    # The first step: all that is cut before anything else, alike lengths together. What is made later, findings and
-    # wires cut for something by themselves, is cut in its own step.
+    # Base wires cut, straightened and marked, before the first section that they lie in.
     module Cutting
-      FIRST = %w[base weaving].freeze
-      CALLED = {"base" => "", "weaving" => " to weave with"}.freeze
+      CAUTION = "Wear eye protection and hold both sides of a cut: offcuts fly."
 
-      # plan: Planner::Plan; marked: what is done to the base wires, in words.
-      def self.call(plan, marked)
-        first = plan.cut_list.select { |row| FIRST.include?(row.kind) }
-        alike = first.group_by { |row| [row.kind, row.cut_mm, row.words] }
-        told = alike.map { |(kind, _, _), rows| "#{Planner::CutList.together(rows).told}#{CALLED.fetch(kind)}" }
-        Step.of("cut", "Cut #{Units::Text.list(told)}; #{marked}.", wires: first.flat_map(&:ids).uniq)
+      # plan: Planner::Plan; wires: Document::Wire values; section: Crafts::Worked, the first they lie in; caution:
+      # whether it is said.
+      # @return [Array<Step>]
+      def self.call(plan, wires, section, caution:)
+        runs = plan.runs.select { |run| wires.include?(run.wire) }
+        names = Planner::WireNames.new([section])
+        [cut(runs, names, plan.called(section), section.id, caution), mark(runs, names, section.id)].compact
       end
+
+      def self.cut(runs, names, called, section, caution)
+        told = runs.group_by { |run| run.wire.words }.map do |words, alike|
+          lengths = alike.group_by(&:cut_mm).map { |mm, some| length(mm, names.list(some.map(&:wire)), some.size) }
+          Units::Text.sentence("#{"for #{called} " if called}from #{words} cut #{Units::Text.list(lengths)}.")
+        end
+        Step.of("cut", "#{told.join(" ")} Straighten #{(runs.size == 1) ? "it" : "them"}.", section,
+          wires: runs.map { |run| run.wire.id }, caution: caution ? CAUTION : nil)
+      end
+
+      def self.length(cut_mm, names, count) = "#{Units::Text.cut(cut_mm)}#{" each" if count > 1} for #{names}"
+
+      # Where on them something happens, from the end each is begun with; wires marked alike together.
+      def self.mark(runs, names, section)
+        alike = runs.group_by { |run| run.marks.map { |mark| [mark.at_mm.round(2), mark.words] } }
+          .reject { |marks, _| marks.empty? }
+        return if alike.empty?
+
+        told = alike.map do |marks, some|
+          places = marks.map { |at_mm, words| "#{Units::Text.length(at_mm)} (#{words})" }
+          "mark #{names.list(some.map(&:wire))} at #{Units::Text.list(places)}"
+        end
+        Step.of("mark", "Measured from the end you begin with, #{told.join("; ")}.", section,
+          wires: runs.map { |run| run.wire.id })
+      end
+      private_class_method :cut, :length, :mark
     end
   end
 end

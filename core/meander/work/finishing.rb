@@ -2,34 +2,81 @@
 
 module Meander
   module Work
-    # The last steps: wires bent to their endings, what hangs on them, a last look.
+    # The last steps: wires bent to their endings, what hangs on them, tails and tips cut, a last look.
     module Finishing
-      # Endings that are no step of their own.
+      # Endings that are cut with the last tips, and folds, which were made before.
       QUIET = %w[plain fold].freeze
-      GLUE = " Let the glue cure as long as its label says before anything pulls on it."
+      GLUE = "Glue: follow its label, with fresh air; let it cure as long as that says before anything pulls on it."
+      HAMMER = "Keep fingers clear of the hammer, and wear eye protection."
 
+      # plan: Planner::Plan.
+      # @return [Array<Step>]
       def self.call(plan)
-        piece = plan.piece
-        bent = piece.endings.reject { |one| QUIET.include?(one.kind) }
-        bent.map { |one|
-          Step.of("end",
-            "#{Units::Text.sentence(plan.ends.bent_of(one).words)} at the #{one.side}.#{GLUE if one[:glued]}",
-            wires: one.wires.map(&:id))
-        } + piece.findings.map { |finding| hung(finding) }
+        bent = plan.piece.endings.reject { |one| QUIET.include?(one.kind) }
+        [*bent.map { |one| ending(plan, one) }, *plan.piece.findings.map { |finding| hung(plan, finding) },
+          tails(plan), tips(plan)].compact
       end
 
-      def self.hung(finding)
-        article = finding.words.match?(/\A[aeiou]/) ? "an" : "a"
-        one = finding.words.match?(/\A\d/) ? finding.words : "#{article} #{finding.words}"
-        return Step.of("end", "Hang #{one} at the #{finding.side}.") unless finding.wire_mm
-
-        Step.of("end",
-          "Make #{one} from #{finding.wire_mm.ceil} mm of wire and hang #{(finding.count == 1) ? "it" : "them"} at " \
-          "the #{finding.side}.")
+      def self.ending(plan, ending)
+        section = plan.placed.section(ending.section)
+        names = ending.numbers.map { |number| Planner::WireNames.end_at(section, number) }
+        making = plan.ends.bent_of(ending).making(names, all(names, ending.numbers, section))
+        Step.of("end", "#{Units::Text.sentence(place(plan, ending))}, #{making}.", ending.section,
+          wires: ending.wires.map(&:id), caution: ending[:glued] ? GLUE : nil)
       end
-      private_class_method :hung
 
-      def self.look(against) = Step.of("end", "Feel for sharp ends, check the size and both faces against #{against}.")
+      # All wires of an ending, in words.
+      def self.all(names, numbers, section)
+        folded = section.base.uniq.size < section.base.size
+        return Units::Text.list(names) if names.size == 1 || folded
+
+        (section.base.size == 2) ? "both wires" : "wires #{Units::Text.list(numbers.sort.map { |number| number + 1 })}"
+      end
+
+      # Where an ending stands: "at the start of section 2".
+      def self.place(plan, ending)
+        section = plan.called(plan.placed.section(ending.section))
+        "at the #{ending.side}#{" of #{section}" if section}"
+      end
+
+      def self.hung(plan, finding)
+        holders = finding.fields[:on].map { |id| plan.piece.endings.find { |ending| ending.id == id } }
+        on = holders.map { |one| "the #{one.noun} #{place(plan, one)}" }
+        what, wire = Units::Text.a(finding.words), finding.wire_mm
+        them = (finding.count == 1) ? "it" : "them"
+        made = wire ? "Make #{what}, from #{Units::Text.cut(wire.ceil)} of wire, and hang #{them}" : "Hang #{what},"
+        Step.of("end", "#{made} in #{Units::Text.list(on)}.", holders.first.section,
+          wires: holders.flat_map(&:wires).map(&:id).uniq, caution: finding.fields[:flat] ? HAMMER : nil)
+      end
+
+      # The tails of what was woven, once nothing pulls on them any more.
+      def self.tails(plan)
+        wires = plan.cut_list.select { |row| Planner::Plan::WORKED.include?(row.kind) }.flat_map(&:ids).uniq
+        return if wires.empty?
+
+        Step.of("end", "Draw every tail of the working wire to the back, cut it close and press its end down.",
+          wires:)
+      end
+
+      # Tips that end in nothing else.
+      def self.tips(plan)
+        bent = plan.piece.endings.reject { |one| one.kind == "plain" }.map(&:id)
+        free = plan.runs.map(&:wire).select { |wire|
+          free?(plan, wire, bent, "start") || free?(plan, wire, bent, "end")
+        }
+        return if free.empty?
+
+        words = "Cut what stands out of #{plan.names.list(free)} flush and round the tips with a file."
+        Step.of("end", words, wires: free.map(&:id), caution: Cutting::CAUTION)
+      end
+
+      def self.free?(plan, wire, bent, side) = !bent.include?(plan.piece.routes.end_of(wire.id, side)&.ending)
+      private_class_method :ending, :all, :place, :hung, :tails, :tips, :free?
+
+      def self.look(against)
+        Step.of("end", "Feel for sharp tips with a fingertip and a scrap of cloth; check the size, and both faces " \
+                       "against #{against}.")
+      end
     end
   end
 end

@@ -3,8 +3,9 @@
 module Meander
   # The order a maker works in, step by step in words.
   module Work
-    # The order of work of a piece: cut, string, then section by section, join, set beads, bend to what it is worn on,
-    # end.
+    # The order of work of a piece: section by section its wires are cut, marked and folded, its beads strung, and it is
+    # worked; then sections are joined, beads set, and it is bent to what it is worn on and ended. Every length to cut
+    # is in the step that first needs it.
     class Order
       # plan: Planner::Plan.
       # @return [Array<Step>]
@@ -17,31 +18,26 @@ module Meander
       end
 
       def call
-        [cut, *Beading.strung(@plan), *sections, *Beading.set(@plan, @plan.calibration), *worn, *covers,
-          *Finishing.call(@plan), *pair,
+        [*sections, *Beading.set(@plan), *worn, *Finishing.call(@plan), *pair,
           Finishing.look(@plan.band ? "the printed page" : "the printed template")]
       end
 
       private
 
-      def cut
-        marked = @plan.band ? "mark where the weave starts, its middle and where it stops" : "mark them"
-        Cutting.call(@plan, "straighten the base wires and #{marked}")
-      end
-
       # What is made on other sections comes once all of them lie ready.
       def sections
         own, on_others = @plan.sections.partition { |section| section.joins.empty? }
-        [*own, *on_others].flat_map { |section| [*added(section), *section.steps(@context), *freed(section)] }
+        [*own, *on_others].flat_map { |section|
+          [*added(section), *Leading.call(@plan, section), *Folding.call(@plan, section),
+            *Beading.strung(@plan, section), *section.steps(@context), *freed(section)]
+        }
       end
 
       def added(section)
-        fresh = section.base - @laid
+        fresh = section.base.uniq - @laid
+        first = @laid.empty?
         @laid |= section.base
-        return [] if fresh.empty? || section == @plan.sections.first
-
-        [Step.of("add", "Add #{Units::Text.list(fresh.map(&:words))} for #{@context.called(section)}.", section.id,
-          wires: fresh.map(&:id))]
+        fresh.empty? ? [] : Cutting.call(@plan, fresh, section, caution: first)
       end
 
       # Base wires that only led on to here are cut away once the section holds.
@@ -50,7 +46,7 @@ module Meander
         gone = routes.seated(section.id, "base").select { |visit| routes.away?(visit) }.map { |visit| visit.number - 1 }
         return [] if gone.empty?
 
-        named = Units::Text.list(gone.map { |number| "wire #{number + 1}" })
+        named = Units::Text.list(gone.map { |number| Weave::WireName.call(number, section.base.size) })
         said = "Cut #{named} away between #{@context.called(section)} and the one before it; file the stubs, no end " \
                "may stand out."
         [Step.of("secure", said, section.id, wires: gone.map { |number| section.base[number].id })]
@@ -62,10 +58,11 @@ module Meander
         return [] unless fit.free && @plan.piece.band?
 
         to = fit.wrist_mm ? " to a wrist of #{say(fit.wrist_mm)}" : ""
-        how = {"cuff" => "Bend it over a bottle or a mandrel from both " \
-                         "ends#{"#{to}, open #{say(fit.opening_mm)}" if fit.wrist_mm}.",
-               "bracelet" => "Bend it gently over a bottle or a mandrel#{to}.",
-               "ring" => "Bend it on the ring mandrel#{" to #{fit.size_words}" unless fit.size_words.empty?}, #{met}."}
+        gap = fit.wrist_mm ? "; the opening is then #{say(fit.opening_mm)}, measured along the curve" : ""
+        size = fit.size_words.empty? ? "" : " to #{fit.size_words}"
+        how = {"cuff" => "Bend the strip over a bottle or a mandrel, from both ends inwards#{to}#{gap}.",
+               "bracelet" => "Bend the strip gently over a bottle or a mandrel#{to}.",
+               "ring" => "Bend the strip on the ring mandrel#{size}, #{met}."}
         [Step.of("bend", how.fetch(@plan.piece.kind), fit.free, wires: @plan.piece.base_wires.map(&:id))]
       end
 
@@ -74,15 +71,6 @@ module Meander
         closing = @plan.piece.worn[:closing] || {kind: nil}
         {"beside" => "its ends side by side", "over" => "one end over the other",
           "open" => "open #{say(@plan.fit.opening_mm)}"}[closing[:kind]]
-      end
-
-      def covers
-        @plan.separate_lengths.select { |own| own.kind == "cover" }.map do |own|
-          Step.of("end",
-            "Wind #{own.cut_mm} mm of #{own.wire.words} on a mandrel as thick as the base wire and slide it over: it " \
-            "#{own.use}.", nil, own.wraps / @plan.calibration.pace.to_f,
-            wires: [own.wire.id])
-        end
       end
 
       def pair

@@ -64,7 +64,7 @@ class SeamTest < PieceTest
     })
     assert_equal 2, told[:beads].first[:count]
     assert_includes Meander::Output::PlanWords.call(made).join("\n"), "a twist of 7 half turns"
-    assert_includes Meander::Output::CutListCsv.call(made), "twist ends"
+    assert_includes Meander.csv(made), "twist ends"
     %w[front back].each do |face|
       assert_empty Nokogiri::XML(Meander::Output::Drawing.call(made, title: "Twist", face:)).errors
     end

@@ -81,7 +81,7 @@ class FindingsTest < PieceTest
     assert_in_delta 12, hung.ends.reach_mm - bare.ends.reach_mm, 1e-9
     assert_in_delta (bare.band.strip.woven_mm - hung.band.strip.woven_mm), 12, hung.band.layout.pattern.advance_mm
     assert_in_delta hung.mass[:findings_g], 3 * Math::PI * 4.8 * Math::PI * 0.16 * 10.36e-3, 1e-9
-    assert_includes Meander::Output::CutListCsv.call(hung), "3 jump rings 4 mm inside"
+    assert_includes Meander.csv(hung), "3 jump rings 4 mm inside"
     low, high = [bare, hung].map { |one| one.strip_picture.y_range.last - one.band.strip.woven_mm }
 
     assert_in_delta 12, high - low, 1.0

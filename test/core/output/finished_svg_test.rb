@@ -73,7 +73,7 @@ class BuiltPicturesTest < PieceTest
     assert_equal [width, "scale(1 1)", "scale(-1 1)"],
       [back[/width="([\d.]+)mm"/, 1].to_f, front[/scale\([-\d ]+\)/], back[/scale\([-\d ]+\)/]]
     assert_equal front.scan("<path").size, back.scan("<path").size
-    rows = CSV.parse(Meander::Output::CutListCsv.call(plan), headers: true)
+    rows = CSV.parse(Meander.csv(plan), headers: true)
 
     assert_equal [plan.runs.first.cut_mm, plan.sections.first.strip.to_h[:weaving][:lengths].first[:cut_mm]],
       rows.map { |row| row["cut_mm"].to_i }

@@ -4,7 +4,7 @@ require_relative "../../support/weaves"
 
 # What Meander writes in words, on the command line and in its advice.
 class WordsTest < PieceTest
-  def lines(plan) = Meander::Output::PlanWords.call(plan)
+  def lines(plan) = Meander.words(plan).lines(chomp: true)
 
   def test_a_plan_in_words_says_what_to_cut
     demo_bands.each do |json|

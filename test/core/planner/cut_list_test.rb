@@ -22,8 +22,8 @@ class ToldAlikeTest < PieceTest
     each_told do |plan, said|
       listed = cuts(plan.cut_list.map { |row| [row.count, row.cut_mm] })
       told = JSON.parse(JSON.generate(answer(plan)))["cut_list"]
-      rows = CSV.parse(Meander::Output::CutListCsv.call(plan), headers: true)
-      words = Meander::Output::PlanWords.call(plan).grep(/\Acut /)
+      rows = CSV.parse(Meander.csv(plan), headers: true)
+      words = Meander.words(plan).lines.grep(/\Acut /)
 
       assert_equal listed, cuts(told.map { |row| [row["count"], row["cut_mm"]] }), said
       assert_equal listed, cuts(rows.map { |row| [row["count"].to_i, row["cut_mm"].to_i] }), said
@@ -65,18 +65,29 @@ class ToldAlikeTest < PieceTest
     }
   end
 
-  # What is cut first stands in the first step, what is made later in a step of its own.
+  # Every length to cut stands in one step, the first that needs it.
   def test_the_order_of_work_cuts_it_all
     each_told do |plan, said|
-      steps = answer(plan)[:order].map { |step| step[:words] }
-      first = plan.cut_list.select { |row| %w[base weaving].include?(row.kind) }
+      told = order(plan).flat_map { |step| cut_in(step.words) }
 
-      assert_equal cuts(first.map { |row| [row.count, row.cut_mm] }),
-        cuts(steps.first.scan(/(?:(\d+) times )?(\d+) mm of/).map { |count, mm| [(count || 1).to_i, mm.to_i] }), said
-      (plan.cut_list - first).each do |row|
-        assert steps.drop(1).any? { |words| words.include?("#{row.cut_mm} mm of") }, "#{said}: #{row.use}"
-      end
+      assert_equal cuts(plan.cut_list.map { |row| [row.count, row.cut_mm] }), told.sort, said
     end
+  end
+
+  # The lengths a step says to cut: base wires after "cut", each for so many, others before "of", so many of them.
+  def cut_in(words)
+    base = words[/\bcut (.+?)\. Straighten/, 1].to_s.split(/(?: and |, )(?=\d+ mm)|\. (?:For .*? )?[Ff]rom .*? cut /)
+    own = words.scan(/(?:Cut|and|from) (?:(\d+) lengths of )?(\d+) mm of (?=\d|wire)/).flat_map do |count, mm|
+      [mm.to_i] * (count || 1).to_i
+    end
+    own + base.flat_map { |part| [part.to_i] * wires(part) }
+  end
+
+  # Of how many wires a length is told: "172 mm each for both wires", "119 mm for wire 1".
+  def wires(part)
+    return 1 unless part.include?(" each ")
+
+    part.end_with?("both wires") ? 2 : part[/for wires (.*)/, 1].scan(/\d+/).size
   end
 
   # Every working length is one the plan cuts, of all wires of a weave; what is kept for later and all strands are in

@@ -83,7 +83,7 @@ class PlanTest < PieceTest
   end
 
   def test_cut_list_as_csv
-    rows = CSV.parse(Meander::Output::CutListCsv.call(plan(demo_bands.find { |json| json["name"] == "Reed cuff" })),
+    rows = CSV.parse(Meander.csv(plan(demo_bands.find { |json| json["name"] == "Reed cuff" })),
       headers: true)
 
     assert_equal %w[base base weaving weaving], rows.map { |row| row["kind"] }

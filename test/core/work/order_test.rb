@@ -8,33 +8,30 @@ require_relative "../../support/trays"
 class WorkTest < PieceTest
   include Trays
 
-  KINDS = %w[cut bead anchor weave join turn secure bead bend end].freeze
+  KINDS = %w[cut mark bead anchor weave join turn secure bend end].freeze
 
   def band(kind, **changes) = plan(document(kind, **changes))
-  def words(plan, kind) = Meander::Work::Order.call(plan).select { |step| step.kind == kind }.map(&:words)
+  def words(plan, kind) = order(plan).select { |step| step.kind == kind }.map(&:words)
 
-  # Every length of the plan is cut, every wrap timed, no step comes before one it needs.
+  # Every length of the plan is cut where it is first needed, every wrap timed, no step comes before one it needs.
   def test_bands_of_every_kind
-    {"cuff" => [/open 42.5 mm/, "wrist of 170 mm"], "bracelet" => [/gently/, "wrist of 170 mm"],
+    {"cuff" => [/opening is then 42.5 mm/, "wrist of 170 mm"], "bracelet" => [/gently/, "wrist of 170 mm"],
       "ring" => [/ISO 54/, "side by side"]}.each do |kind, (round, worn)|
       plan = band(kind)
-      steps = Meander::Work::Order.call(plan)
-      order = steps.reject { |step| step.kind == "join" }.map { |step| KINDS.index(step.kind) }
+      steps = order(plan)
+      sorted = steps.reject { |step| step.kind == "join" }.map { |step| KINDS.index(step.kind) }
       woven = steps.map(&:kind).select { |step| %w[weave join].include?(step) }
 
-      assert_equal order.sort, order, kind
+      assert_equal sorted.sort, sorted, kind
       assert_equal %w[weave] + (%w[join weave] * plan.band.strip.joins.size), woven,
         "a length is joined on before what it weaves"
       assert_in_delta answer(plan)[:work][:minutes], steps.sum(&:minutes), 1e-9
-      plan.runs.each { |bar| assert_includes steps.first.words, "#{bar.cut_mm} mm of #{bar.wire.words}" }
-      plan.band.strip.account.lengths.each do |length|
-        assert_includes steps.first.words,
-          "#{length.cut_mm.ceil} mm of #{plan.piece.sections.first.working_wire.words} to weave with"
-      end
-      bent = words(plan, "bend").first
+      plan.runs.each { |bar| assert_match(/\AFrom #{plain(bar.wire.words)} cut .*\b#{bar.cut_mm} mm/, steps[0].words) }
+      lengths = plan.band.strip.account.lengths.map { |length| "Cut #{length.cut_mm.ceil} mm of 0." }
 
-      assert_match round, bent
-      assert_includes bent, worn
+      assert(lengths.zip(words(plan, "anchor") + words(plan, "join")).all? { |cut, words| words.include?(cut) })
+      assert_includes [*words(plan, "bend"), ""].first, worn
+      assert_match round, words(plan, "bend").first
     end
   end
 
@@ -50,25 +47,69 @@ class WorkTest < PieceTest
     assert_includes words(band("cuff", **two), "weave").first, "both wires side by side"
     assert_includes words(band("cuff", **two, "sections.0.turns": "in_turn"), "weave").first, "the two wires in turn"
     assert_equal 1, words(band("ring"), "secure").size
-    assert_equal ["Bend it over a bottle or a mandrel from both ends."],
+    assert_equal ["Bend the strip over a bottle or a mandrel, from both ends inwards."],
       words(plan(document("cuff", pins: pins("repeats" => 2))), "bend")
     assert_empty words(band("ring"), "join")
-    assert_equal ["Join on a new length with repeat 28, on the 3 single coils of the near wire, at the back."],
-      words(band("cuff"), "join")
-    assert_equal ["Weave on: repeats 28 to 55."], words(band("cuff"), "weave").drop(1)
+    assert_includes words(band("cuff"), "join")[0], "and join on with repeat 28, on the 3 single coils of the near wire"
+    assert_equal ["Weave repeats 28 to 55 in the same way."], words(band("cuff"), "weave").drop(1)
   end
 
-  # Beads woven in are strung first, with the plan's count; endings and findings come last.
+  # A weave is said as a maker counts it: which wires come in with which wrap, how it is anchored and closed, and how
+  # far it reaches by then, all read off the plan.
+  def test_a_weave_is_said_in_full
+    plan = band("cuff", "sections.0.pattern.anchor": 4)
+    reached = plain(Meander::Units::Text.length(plan.band.strip.woven_mm))
+    mark = plain(Meander::Units::Text.length(plan.runs.first.start_mark_mm(plan.sections.first)))
+
+    assert_includes words(plan, "anchor").first,
+      "begin at the start mark of the near wire, #{mark} from its end: anchor it with 4 wraps round the near wire"
+    assert_includes words(plan, "weave").first,
+      "3 wraps round the near wire, then 3 round both wires. Lay in the far wire with wrap 8, counted from the first."
+    assert_match(/\AClose with 3 wraps round the near wire, .* Check: it is #{reached} long\./,
+      words(plan, "secure")[0])
+    open = band("cuff", "sections.0.rise": {"kind" => "open", "pitch" => size("3 mm")})
+
+    assert_includes words(open, "weave").first, "Leave it open: each repeat takes up 3 mm"
+    walk = {"kind" => "walk", "gaps" => [2, 3, 2, 3, 1, 4, 0, 5], "before" => [], "after" => []}
+    five = plan(demo_documents.find { |json| json["name"] == "Heron cuff" }.then do |json|
+      JSON.parse(JSON.generate(json)).tap { |copy| copy["sections"][0]["pattern"] = walk }
+    end)
+
+    assert_includes words(five, "weave").first,
+      "Lay in wire 2 with wrap 2, wires 1 and 4 with wrap 3 and wire 5 with wrap 4"
+    assert_includes words(five, "secure").first, "Secure it with 3 wraps round one wire alone"
+  end
+
+  # Beads woven in are strung on the length that weaves them; endings and findings come last, told by their wires.
   def test_beads_and_endings
     rule = placed("woven", of: "repeat", every: 4, first: 1, on: "front")
     plan = plan(with_beads(document("bracelet"), rule))
-    steps = Meander::Work::Order.call(plan)
+    steps = order(plan)
+    strung = steps.filter_map { |step| step.words[/string on, from first to last, (\d+) Bead k1/, 1] }.map(&:to_i)
 
-    first, second = steps[1].words.scan(/(\d+) of Bead k1/).flatten.map(&:to_i)
-
-    assert_equal plan.beads.first.count, first + second, "on each length those it weaves"
-    assert_equal ["Closing loop, 5 mm inside at the start.", "Hook, 4 mm inside at the end."],
+    assert_equal 2, strung.size
+    assert_equal plan.beads.first.count, strung.sum, "on each length those it weaves"
+    assert_equal ["At the start, lead the near wire once round a rod of 5 mm and bind the neck it shares with the " \
+                  "far wire with 3 wraps of its end.",
+      "At the end, bend the near wire to a hook 4 mm inside on a shank of 9 mm, its tip turned outwards, and bind " \
+      "its neck with 3 wraps of the far wire."],
       steps.select { |step| step.kind == "end" }.first(2).map(&:words)
     assert_equal answer(plan)[:order].last[:words], steps.last.words
+    assert(steps.first.caution.start_with?("Wear eye protection"))
+  end
+
+  # Wires that go on to another section are told apart there by what they are called in it; folds and what covers them
+  # come before what is woven over them.
+  def test_sections_on_the_same_wires
+    heart, kelp = ["Limpet heart", "Kelp earrings"].map do |name|
+      plan(demo_documents.find { |json| json["name"] == name })
+    end
+    kinds = order(kelp).map(&:kind)
+
+    assert_includes words(heart, "lead"), "Go on to section 3: 9 mm of bare wire after section 1, turned 116° to the " \
+                                          "far side; here wire 3 is the near wire and wire 4 is the far wire."
+    assert_equal %w[cut mark fold fold shape anchor weave], kinds.first(7)
+    assert_match(/\ACut \d+ mm of 0.25 mm fine silver, wind it .* slide it on to the fold mark/, words(kelp, "fold")[0])
+    assert_includes words(kelp, "end")[0], "roll the near end of the folded wire to a loop 2.2 mm inside"
   end
 end

@@ -1,3 +1,4 @@
+import { reactive } from "vue";
 import { type Choices, type Craft, learn } from "../choices/choices";
 import type { Filler, Hold, TrayBead } from "./beads";
 import type { Fault } from "../generated/fault";
@@ -167,10 +168,16 @@ export class ApiProblem extends Error {
   }
 }
 
+/** In which unit sentences are asked for. */
+export const sentences = reactive({ units: "mm" as "mm" | "in" });
+
 async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
   const response = await fetch(path, {
     method,
-    headers: body === undefined ? {} : { "content-type": "application/json" },
+    headers: {
+      "meander-units": sentences.units,
+      ...(body === undefined ? {} : { "content-type": "application/json" }),
+    },
     body: body === undefined ? undefined : JSON.stringify(body),
   });
   if (response.status === 204) return undefined as T;
@@ -237,6 +244,6 @@ export const api = {
   setAside: (id: string) => call<void>("DELETE", piece(id)),
   restore: (id: string) => call<ShelfPiece>("POST", `${piece(id)}/restore`),
   /** The address of a stored piece in another format. */
-  file: (id: string, name: "document.json" | "cut-list.csv" | "strip.svg", query = "") =>
-    `${piece(id)}/${name}${query}`,
+  file: (id: string, name: "document.json" | "cut-list.csv" | "strip.svg", query: Record<string, unknown> = {}) =>
+    `${piece(id)}/${name}?${new URLSearchParams({ units: sentences.units, ...query } as Record<string, string>)}`,
 };

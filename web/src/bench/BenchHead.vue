@@ -48,7 +48,7 @@ useCommands(() => [
   { words: "Save the piece (JSON)", run: () => void take(api.file(bench.id, "document.json")) },
 ]);
 const picture = computed(() => (bench.answer.value?.plan.strip ? "Strip" : "Template"));
-const strip = (face: string) => api.file(bench.id, "strip.svg", `?face=${face}&hand=${settings.hand}`);
+const strip = (face: string) => api.file(bench.id, "strip.svg", { face, hand: settings.hand });
 </script>
 
 <template>

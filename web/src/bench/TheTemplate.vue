@@ -11,7 +11,7 @@ const face = ref<"front" | "back">("front");
 const kept = ref(bench.saving.revision());
 watch(bench.saving.state, (state) => state === "saved" && (kept.value = bench.saving.revision()));
 const source = computed(() =>
-  api.file(bench.id, "strip.svg", `?face=${face.value}&hand=${settings.hand}&show=1&revision=${kept.value}`),
+  api.file(bench.id, "strip.svg", { face: face.value, hand: settings.hand, show: 1, revision: kept.value }),
 );
 defineExpose({ turn: () => (face.value = face.value === "front" ? "back" : "front") });
 </script>

@@ -11,6 +11,7 @@ import { pictured } from "./pictured";
 import { useHistory } from "./useHistory";
 import { useSaving } from "./useSaving";
 import { inHand } from "./inHand";
+import { useUnitsAnew } from "../api/useUnitsAnew";
 
 /** A document planned to be looked at: its plan, and the section in hand as a strip of it. */
 export interface Tried {
@@ -171,6 +172,7 @@ export function createBench(id: string | null) {
     if (piece && piece.revision > saving.revision() && saving.state.value === "saved") adopt(piece);
   }
   addEventListener("focus", refresh);
+  useUnitsAnew(() => draft.value && void replan());
   onBeforeUnmount(() => removeEventListener("focus", refresh));
 
   /** What Meander noticed about the piece as it was planned last. */

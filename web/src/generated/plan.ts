@@ -240,6 +240,7 @@ export interface Plan {
     section: string | null;
     minutes: number;
     wires: string[];
+    caution: string | null;
   }[];
   own: {
     kind: "lacing" | "cover" | "beads";

@@ -17,7 +17,7 @@ const trouble = ref("");
 const format = useFormat();
 const settings = useSettings();
 const picture = (face: string) =>
-  api.file(props.id, "strip.svg", `?face=${face}&hand=${settings.hand}&show=1&v=${piece.value?.revision}`);
+  api.file(props.id, "strip.svg", { face, hand: settings.hand, show: 1, v: piece.value?.revision });
 const plan = computed(() => piece.value?.plan);
 /** What is hung on it and not made. */
 const bought = computed(() => plan.value?.findings.filter((finding) => finding.cut_mm === null) ?? []);

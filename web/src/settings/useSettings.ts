@@ -1,5 +1,6 @@
 import { toRefs, usePreferredDark, useStorage } from "@vueuse/core";
 import { computed, reactive, watchEffect } from "vue";
+import { sentences } from "../api/client";
 
 /** How this maker likes to see things; kept in the browser. */
 interface Settings {
@@ -38,6 +39,7 @@ const settings = reactive(toRefs(kept)) as Settings;
 
 const preferred = usePreferredDark();
 export const isDark = computed(() => (settings.theme === "device" ? preferred.value : settings.theme === "dark"));
+watchEffect(() => (sentences.units = settings.units));
 watchEffect(() => (document.documentElement.dataset.bsTheme = isDark.value ? "dark" : "light"));
 
 /** The one set of settings; change its fields and everything follows. */

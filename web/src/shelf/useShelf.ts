@@ -1,5 +1,6 @@
 import { ref, shallowRef } from "vue";
 import { api, ApiProblem, type Shelf } from "../api/client";
+import { useUnitsAnew } from "../api/useUnitsAnew";
 import { say } from "../common/notices";
 import type { Piece } from "../generated/piece";
 
@@ -31,6 +32,8 @@ export function useShelf() {
       trouble.value = ["Meander cannot be reached. Is it still running?"];
     }
   }
+
+  useUnitsAnew(load);
 
   const rename = (id: string, name: string) =>
     act(async () => {

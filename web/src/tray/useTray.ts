@@ -1,5 +1,6 @@
 import { onMounted, ref, shallowRef } from "vue";
 import { api, ApiProblem, type Catalogue, type TrayBead } from "../api/client";
+import { useUnitsAnew } from "../api/useUnitsAnew";
 import type { Fault } from "../generated/fault";
 
 /** A kind of bead as it is being typed. */
@@ -67,6 +68,7 @@ export function useTray() {
     }
   }
   onMounted(load);
+  useUnitsAnew(load);
 
   /** Does something and reads the tray again. Answers whether it was done; what is wrong stands in `faults`. */
   async function act(change: () => Promise<unknown>): Promise<boolean> {

@@ -52,9 +52,9 @@ module Meander
         end
 
         def steps(context)
-          [Step.of("shape",
-            "Bend #{words} for #{context.called(self)}: #{Units::Text.length(length_mm)} of wire from mark to mark.",
-            id, wires: [wire.id])]
+          from = "from the mark “bend begins” to the mark “bend ends”, #{Units::Text.length(length_mm)} of it"
+          [Step.of("shape", Units::Text.sentence("#{context.prefix(self)}bend the wire to #{words}, #{from}."), id,
+            wires: [wire.id])]
         end
 
         def advice(plan) = [bent_tight, centre_open(plan)].compact

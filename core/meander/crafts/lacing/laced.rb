@@ -75,14 +75,12 @@ module Meander
 
         # Rows are laced once both lie ready.
         def steps(context)
-          named = Units::Text.list(rows.map { |row| context.called(row) })
-          how = tied? ? "Tie #{named} where they meet" : "Lace #{named} together"
-          where = (places.size == 1) ? "at one place" : "at #{places.size} places"
+          one, other = rows.map { |row| context.called(row) }
+          own = separate_lengths.first
+          how = tied? ? "tie #{one} to #{other} where they meet" : "lace #{one} and #{other} together"
           each = "#{Units::Text.count(section[:wraps], "wrap")} round #{tied? ? "both" : "each"}"
-          [Step.of("join",
-            "#{how} with #{separate_lengths.first.cut_mm} mm of #{wire.words}, #{where}, #{each}; tuck both ends " \
-            "in at " \
-            "the back.", id, wraps / @calibration.pace.to_f, wires: [wire.id])]
+          words = "#{own.cutting} and #{how}, #{at_marks}, #{each}; tuck both ends in at the back."
+          [Step.of("join", words, id, wraps / @calibration.pace.to_f, wires: [wire.id])]
         end
 
         def advice(_plan)
@@ -95,6 +93,13 @@ module Meander
         end
 
         private
+
+        # Where on the rows, by what is marked there.
+        def at_marks
+          return "at the mark" if places.size == 1
+
+          "at the #{places.size} places marked on them, in the order of their numbers"
+        end
 
         def place(met)
           numbers = [met.one.line, met.other.line]

@@ -42,7 +42,7 @@ module Meander
 
           length.half.zero? ? ", first half" : ", second half"
         end
-        private_class_method :together, :counted, :repeats, :half
+        private_class_method :together, :repeats, :half
       end
     end
   end

@@ -3,8 +3,9 @@
 module Meander
   module Crafts
     module Weaving
-      # The order of work of a woven section: shape it, or bend it once it is woven; anchor, weave, join on where a
-      # length is used up, secure; from the middle outwards one half after the other, the work turned over between them.
+      # The order of work of a woven section: shape it, or bend it once it is woven; string its beads, anchor, weave,
+      # join on where a length is used up, close; from the middle outwards one half after the other, the work turned
+      # over between them.
       class Steps
         # context: Work::Context.
         def self.call(woven, context) = new(woven, context).call
@@ -14,12 +15,12 @@ module Meander
           @strip = woven.strip
           @layout = woven.layout
           @context = context
-          @named = context.called(woven)
+          @says = StepWords.new(woven)
         end
 
         # @return [Array<Step>]
         def call
-          [*shaped, anchor, *@woven.gaps.map { |gap| Step.of("bead", "#{gap.words}.", @woven.id) }, *weave, *bend,
+          [*shaped, *begun(0), *@woven.gaps.map { |gap| Step.of("bead", "#{gap.words}.", @woven.id) }, *weave, *bend,
             *freed]
         end
 
@@ -30,23 +31,29 @@ module Meander
         end
 
         def on_base(kind, words) = Step.of(kind, words, @woven.id, wires: @woven.base.map(&:id).uniq)
+        def base = @says.several([*0...@woven.base.size])
+        def in_section = @context.prefix(@woven)
 
         def shaped
-          return [on_base("shape", "Bend the frame of #{@named} to #{@woven.words}.")] if @woven.opening
+          bend = Units::Text.sentence("#{in_section}bend #{base} to #{@woven.words}")
+          return [on_base("shape", "#{bend}, as on the printed template.")] if @woven.opening
 
-          @woven.shaped_first? ? [on_base("shape", "Bend the wires of #{@named} to #{@woven.words}#{stepped}.")] : []
+          @woven.shaped_first? ? [on_base("shape", "#{bend}#{stepped}.")] : []
         end
 
         def bend
           return [] if @woven.opening || @woven.shaped_first? || @woven.straight?
 
-          [on_base("bend", "Bend it to #{@woven.words}#{stepped}.")]
+          [on_base("bend", "Bend #{@context.part(@woven)} to #{@woven.words}#{stepped}.")]
         end
 
+        # What lies outside in a bend is drawn in.
         def stepped
           longer = @woven.longer.select { |_, mm| mm.positive? }
-          needs = longer.map { |number, mm| "#{@woven.base[number].words} needs #{Units::Text.length(mm)} more" }
-          needs.any? ? "; #{Units::Text.list(needs)}" : ""
+          needs = longer.map { |number, mm| "#{@says.wire(number)} #{Units::Text.length(mm)}" }
+          return "" if needs.empty?
+
+          "; on the outside of the bend more wire is taken up, of #{Units::Text.list(needs)}: let the ends draw in"
         end
 
         # Base wires cut away once it holds.
@@ -54,16 +61,34 @@ module Meander
           gone = @woven.base.each_index.select { |number| @woven.section.cut_away?(number) }
           return [] if gone.empty?
 
-          named = Units::Text.list(gone.map { |number| "wire #{number + 1}" })
-          [Step.of("secure", "Cut #{named} away; file the stubs, no end may stand out.", @woven.id,
+          cut = Units::Text.sentence("#{in_section}cut #{@says.several(gone)} away close to the weave")
+          [Step.of("secure", "#{cut}; file the stubs, no end may stand out.", @woven.id,
             wires: gone.map { |number| @woven.base[number].id })]
         end
 
-        def anchor
-          first = @strip.account.lengths.first
-          tail = first.half.nil? ? "Begin #{Units::Text.length(first.begin_mm)} from one end of the weaving wire" :
-            "Leave a tail of #{Units::Text.length(first.begin_mm)}"
-          step("anchor", "#{tail} and anchor the weaving wire #{where}.")
+        # A half begun: its lengths cut, strung and anchored.
+        def begun(half)
+          lengths = @strip.account.lengths.select { |one| one.first == 1 && (one.half || 0) == half }
+          [*strung(lengths), step("anchor", "#{cut_first(lengths)}#{anchor(lengths.first)}")]
+        end
+
+        # Is it cut to string its beads on?
+        def strung?(lengths) = lengths.any? { |length| @context.beads(@woven, length) }
+
+        def strung(lengths)
+          return [] unless strung?(lengths)
+
+          [step("bead", "#{@says.cut(lengths)}, bend a stop into one end and string on, from first to last, " \
+                        "#{beads(lengths)}. Slide one up where it belongs as you weave: #{@context.places(@woven)}.")]
+        end
+
+        def beads(lengths) = Units::Text.list(lengths.filter_map { |length| @context.beads(@woven, length) })
+        def cut_first(lengths) = strung?(lengths) ? "" : "#{@says.cut(lengths)} to weave with. "
+
+        def anchor(length)
+          tail = length.half.nil? ? "Lay #{@says.strand} on #{Units::Text.length(length.begin_mm)} from one end" :
+            "Leave a tail of #{Units::Text.length(length.begin_mm)} and begin"
+          "#{tail} #{where}: #{@says.beginning}."
         end
 
         # From the middle it begins at the middle mark, else where the weave starts: at the start mark of the first
@@ -72,17 +97,21 @@ module Meander
           return "at the middle mark" if @layout.sides == 2
 
           mark = @context.start_mark_mm(@woven)
-          return "at the start mark, #{Units::Text.length(mark)} from the end" if mark
+          name = @says.wire(0)
+          return "at the start mark of #{name}, #{Units::Text.length(mark)} from its end" if mark
 
           from = @woven.marks(0).first[0]
-          (from < 0.5) ? "where #{@named} begins" : "#{Units::Text.length(from)} into #{@named}"
+          (from < 0.5) ? "where #{@context.part(@woven)} begins" :
+            "#{Units::Text.length(from)} into #{@context.part(@woven)}"
         end
 
         def weave
-          first = [*half(0, ""), secure]
+          first = [*half(0), close]
           return first if @layout.sides == 1
 
-          [*first, turned, *half(1, "the second half: "), secure]
+          [*first, turned, *((@strip.account.lengths.any? { |length|
+            length.half == 1
+          }) ? begun(1) : []), *half(1), close]
         end
 
         def turned
@@ -95,24 +124,34 @@ module Meander
         # Repeats of a half.
         def repeats = @strip.repeats / @layout.sides
 
-        # A half's stretches, each woven with the lengths that are on, and the joins between them. what: the half in
-        # words.
-        def half(number, what)
+        # A half's stretches, each woven with the lengths that are on, and the joins between them.
+        def half(number)
           begun = @strip.joins.select { |join| join[:half] == number }
           places = [1, *begun.map { |join| join[:repeat] }.uniq.sort]
           places.each_with_index.flat_map do |from, i|
             to = places[i + 1] ? places[i + 1] - 1 : repeats
-            [(joined(begun, from) if i.positive?),
-              stretch(from, to, what, whole: places.size == 1, on: i.positive?, half: number)].compact
+            [(joined(begun, from) if i.positive?), stretch(from, to, whole: places.size == 1, half: number)].compact
           end
         end
 
-        def stretch(from, to, what, whole:, on:, half:)
+        def stretch(from, to, whole:, half:)
+          first = from == 1
           told = whole ? Units::Text.count(repeats, "repeat") : named(from, to)
-          words = on ? "Weave on: #{told}." :
-            "#{each} #{what}#{told} of #{@strip.words}, #{strands}pushing each wrap up; count aloud."
+          what = "#{each} #{"the second half: " if half == 1 && first}#{told}"
+          pattern = " of #{@strip.words}: #{@says.pattern}"
+          words = [first ? "#{what}#{pattern}." : "#{what} in the same way.", (@says.coming_in if first && half.zero?),
+            ("Push each wrap up against the last and count aloud." if first), @says.open, check(to)].compact.join(" ")
           step("weave", words, wraps(from, to, half) / @layout.calibration.pace.to_f)
         end
+
+        # How far it reaches by then, to lay a ruler on; what closes it is measured once it is closed.
+        def check(to)
+          return if to == repeats
+
+          "Check: by then it is #{reached(@layout.weave.repeat_from_mm(to + 1))}."
+        end
+
+        def reached(mm) = "#{Units::Text.length(mm)} long#{", along the middle of the frame" if @woven.opening}"
 
         def named(from, to) = (from == to) ? "repeat #{from}" : "repeats #{from} to #{to}"
         def each = (@woven.copies > 1) ? "In each of the #{@woven.copies} frames weave" : "Weave"
@@ -129,18 +168,19 @@ module Meander
 
         # A length of weaving wire that is used up.
         def joined(begun, from)
-          join = begun.find { |one| one[:repeat] == from }
-          wires = begun.count { |one| one[:repeat] == from }
-          step("join",
-            "Join on #{(wires == 1) ? "a new length" : "new lengths of both wires"} with repeat #{from}, #{join[:on]}.")
+          on = begun.find { |one| one[:repeat] == from }[:on]
+          lengths = @strip.account.lengths.select do |length|
+            length.first == from && begun.any? { |one| one[:repeat] == from && one[:half] == length.half }
+          end
+          string = strung?(lengths) ? ", string on, from first to last, #{beads(lengths)}, behind a stop bend" : ""
+          tail = Units::Text.length(lengths.first.begin_mm)
+          step("join", "The wire is used up after repeat #{from - 1}. #{@says.cut(lengths)}#{string}, leave a tail " \
+                       "of #{tail} and join on with repeat #{from}, #{on}.")
         end
 
-        def secure = step("secure", "Secure with three wraps, ending on one wire.")
-
-        def strands
-          return if @woven.section.strands.size == 1
-
-          @woven.section.in_turn? ? "the two wires in turn, " : "both wires side by side, "
+        def close
+          check = "Check: it is #{reached(@layout.strip(@strip.repeats).woven_mm)}."
+          step("secure", "#{@says.closing} #{check} Leave the tail until all is done: trimmed early it works loose.")
         end
       end
     end

@@ -42,8 +42,8 @@ module Meander
         end
 
         def schema
-          {type: "object", description: "#{@what}; #{accepted}; usually #{usual}", required: %w[typed],
-            additionalProperties: false,
+          description = Units::Said.call("#{@what}; #{accepted}; usually #{usual}")
+          {type: "object", description:, required: %w[typed], additionalProperties: false,
             properties: {typed: {type: "string", maxLength: 40},
                           mm: {type: "number", minimum: @accept.min, maximum: @accept.max}}}
         end

@@ -81,10 +81,12 @@ class LacedTest < PieceTest
     loops = plan.runs.sum { |run| run.wire.material.mass_g(0.8, run.kept_mm) }
 
     assert_in_delta lacing.mass_g, plan.mass_g - loops, 1e-9
-    assert_includes Meander::Output::CutListCsv.call(plan), "laces sections 1 and 2"
-    steps = Meander::Work::Order.call(plan).map(&:words)
+    assert_includes Meander.csv(plan), "laces sections 1 and 2"
+    steps = order(plan).map(&:words)
 
-    assert(steps.any? { |words| words.start_with?("Lace section 1 and section 2 together with #{lacing.cut_mm} mm") })
+    assert(steps.any? { |words|
+      words.match?(/\ACut #{lacing.cut_mm} mm of .* and lace section 1 and section 2 together/)
+    })
     assert_nil said(plan).find { |item| item.id == "lacing-loose" }
     assert advice(pair({kind: "line", length: 30.0}, 12.0), "lacing-loose")
   end
@@ -126,7 +128,7 @@ class LacedTest < PieceTest
     assert_equal whole.runs.map(&:total_mm), cut.runs.map(&:total_mm)
     assert_in_delta whole.mass_g - (8.96e-3 * Math::PI * 0.16 * 9), cut.mass_g, 1e-9
     assert_equal ["cut away from here", "cut away to here"], cut.runs[1].marks.map(&:words).grep(/cut away/)
-    assert(Meander::Work::Order.call(cut).any? { |step| step.words.start_with?("Cut wire 2 away between section 2") })
+    assert(order(cut).any? { |step| step.words.start_with?("Cut the far wire away between section 2") })
     assert_equal "nothing would hold the two sections together",
       faults(put_together(sections.call(%w[w1 w2]), wires: [base("w1"), base("w2"), weaving]))["/wires/0/route/1"]
   end

@@ -1,0 +1,38 @@
+# frozen_string_literal: true
+
+module Meander
+  module Work
+    # Wires folded where they are one, and the coils that cover a fold: both before anything is woven over them.
+    module Folding
+      # plan: Planner::Plan; section: Crafts::Worked that the folds stand at.
+      # @return [Array<Step>]
+      def self.call(plan, section)
+        folds = plan.piece.endings.select { |one| one.fold? && one.section == section.id }
+        folds.flat_map { |one| [cover(plan, one), fold(plan, one)].compact }
+      end
+
+      # Slid on over an end while the wire is still straight.
+      def self.cover(plan, fold)
+        cover = plan.ended(fold.id).bent.cover or return
+        own = plan.separate_lengths.find { |one| one.kind == "cover" && one.wire.id == cover.wire }
+        name = plan.names.call(fold.wires.first)
+        Step.of("fold",
+          "#{own.cutting}, wind it on a rod as thick as #{name} to a coil of " \
+          "#{Units::Text.count(cover.coils, "turn")}, turn against turn, and slide it on to the fold mark of #{name}.",
+          fold.section, own.wraps / plan.calibration.pace.to_f, wires: [own.wire.id, fold.wires.first.id])
+      end
+
+      # At the round end of a frame the wire is bent with the frame.
+      def self.fold(plan, fold)
+        return if round?(plan, fold) && !fold[:ring]
+
+        name = plan.names.call(fold.wires.first)
+        Step.of("fold", "#{Units::Text.sentence(plan.ends.bent_of(fold).making([name], name))}.", fold.section,
+          wires: [fold.wires.first.id])
+      end
+
+      def self.round?(plan, fold) = plan.laid.find { |one| one.id == fold.section }.rounded?(fold.side)
+      private_class_method :cover, :fold, :round?
+    end
+  end
+end
