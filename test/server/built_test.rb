@@ -158,7 +158,7 @@ class BuiltApiTest < ServerTest
     File.write(path, JSON.generate(two))
     words = `#{RbConfig.ruby} #{File.join(ROOT, "bin/meander")} plan #{path}`
 
-    plan(two).runs.each { |cut| assert_includes words, "cut #{cut.cut_mm} mm of #{cut.words}" }
-    assert_match(/^1\. Cut/, words)
+    plan(two).runs.each { |cut| assert_includes words, plain("cut #{cut.cut_mm} mm of #{cut.words}") }
+    assert_match(/^1\. For section 1 from .* cut/, words)
   end
 end

@@ -13,7 +13,7 @@ class PiecesTest < ServerTest
     get "/api/pieces/#{piece["id"]}"
 
     assert_equal ["Renamed", 2], [answer["document"]["name"], answer["revision"]]
-    assert_equal answer["plan"], JSON.parse(JSON.generate(Meander::Output::Answer.call(plan(document))))
+    assert_equal answer["plan"], JSON.parse(JSON.generate(Meander.answer(plan(document))))
   end
 
   def test_a_stale_save_is_refused_and_both_versions_are_kept

@@ -196,7 +196,7 @@ class BeadsOnTheBenchTest < SystemTest
 
     assert_no_selector "[data-advice='ribbon-small']"
     assert_selector "[data-advice='glue-cures']"
-    in_part("Order of work") { assert_selector ".order li", text: "Let the glue cure as long as its label says" }
+    in_part("Order of work") { assert_selector ".order li", text: "let it cure as long as that says" }
     enter "Finding 1: Bar of the toggle", "5 mm"
 
     assert_selector "[data-advice='toggle-slips']", text: "slip out"

@@ -127,7 +127,7 @@ class BenchTest < SystemTest
     set "dark"
     set "left"
 
-    assert_selector ".cut-tally strong", text: "6.78 in", match: :first
+    assert_selector ".cut-tally strong", text: "6 13/16 in", match: :first
     enter "Bare at each end", "0.25"
 
     assert_saved

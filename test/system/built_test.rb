@@ -175,9 +175,12 @@ class BuiltBenchTest < SystemTest
 
     assert_equal [%w[visit way visit], %w[s1 s3], 4],
       [away[:route].map { |stop| stop[:kind] }, *lacing.section.fields.values_at(:rows, :wraps)]
-    in_part("Order of work") { assert_selector ".order li", text: /\AJoin\. (Lace|Tie) section 1 and section 3/ }
+    in_part("Order of work") {
+      assert_selector ".order li", text: /\AJoin\. Cut \d+ mm of .* and (lace section 1 and|tie section 1 to) section 3/
+    }
     in_part("Order of work") do
-      assert_selector ".order li", text: "Cut wire 2 away between section 2 and the one before it"
+      assert_selector ".order li",
+        text: /\AClose\. Cut (the far wire|wire 2) away between section 2 and the one before it/
     end
     in_part("Wires") { assert_selector ".weaving-cuts td", text: "#{lacing.separate_lengths.first.cut_mm} mm" }
     3.times { click_on "Nearer" }

@@ -24,11 +24,10 @@ class EveryPieceTest < SystemTest
       plan.band.strip.to_h[:weaving][:lengths].each do |length|
         assert_selector ".cut-number strong", text: "#{length[:cut_mm]} mm"
       end
-      Meander::Advice::Council.call(plan).each { |item| assert_selector "[data-advice='#{item.id}']", text: item.title }
+      Meander.answer(plan)[:advice].each { |item| assert_selector "[data-advice='#{item[:id]}']", text: item[:title] }
       show "Order of work"
 
-      assert_equal(Meander::Output::Answer.call(plan)[:order].map { |step| step[:words] },
-        all(".order li").map { |step| step.text[/\. (.*?)( about \d.*)?\z/, 1] })
+      assert_equal(Meander.answer(plan)[:order].map { |step| step[:words] }, all(".order .step-words").map(&:text))
       refute_match(/NaN|undefined|Infinity|null mm/, page.text)
       show "Brief"
     end
@@ -97,10 +96,10 @@ class EveryPieceTest < SystemTest
       assert_selector ".finished-picture canvas", count: 2
       assert_equal [true, true], drawn, piece.name
       assert_operator overflow, :<=, 0, piece.name
-      Meander::Advice::Council.call(plan).each { |item| assert_selector "[data-advice='#{item.id}']", text: item.title }
+      Meander.answer(plan)[:advice].each { |item| assert_selector "[data-advice='#{item[:id]}']", text: item[:title] }
       show "Order of work"
 
-      Meander::Output::Answer.call(plan)[:order].each { |step| assert_selector ".order li", text: step[:words] }
+      assert_equal(Meander.answer(plan)[:order].map { |step| step[:words] }, all(".order .step-words").map(&:text))
       refute_match(/NaN|undefined|Infinity|null mm/, page.text)
     end
   end

@@ -81,7 +81,8 @@ module Meander
         ))
       ORDER = Many.new(
         Record.new({kind: words, words:, section: Maybe.new(words), minutes: figure, wires: Many.new(words),
-          caution: Maybe.new(words)})
+          caution: Maybe.new(words), makes: Many.new(Record.new({of: Choice.new(%w[wire weave end]), id: words,
+            from: whole, to: whole, all: whole, along: figures}))})
       )
 
       PICTURE = Record.new({
@@ -96,7 +97,7 @@ module Meander
         placements: Many.new(
           Record.new({cell: whole, wire: words, at: figure, step: figure, count: whole, pass: whole, every: whole})
         ),
-        strands: Many.new(Record.new({wire: words, d: figure, points: Many.new(figures)})),
+        strands: Many.new(Record.new({wire: words, of: Maybe.new(words), d: figure, points: Many.new(figures)})),
         marks: Many.new(Record.new({kind: Choice.new(%w[start middle end join]), at: figure}))
       })
 
@@ -172,7 +173,8 @@ module Meander
       # Lines by layer, from the back to the front; coordinates in finest_mm, x and y in turn.
       FINISHED = Record.new({finest_mm: figure, tones: Table.new(Many.new(List.new(Anything.new, 3..3))),
                               groups: Many.new(
-                                Record.new({layer: whole, wire: words, d: figure, lines: Many.new(figures)})
+                                Record.new({layer: whole, wire: words, of: Maybe.new(words), d: figure,
+                                  lines: Many.new(figures)})
                               )})
 
       FAULT = Record.new(

@@ -46,7 +46,7 @@ module Meander
         ys = [-@drawn.bare_mm, *(0..@drawn.woven_mm.floor).map(&:to_f), @drawn.woven_mm,
           @drawn.woven_mm + @drawn.bare_mm]
         @drawn.base.each_with_index.map do |wire, i|
-          {wire: wire.id, d: wire.mm, points: ys.map { |y| [@layout.x_at(i, y, @drawn.woven_mm), y, 0.0] }}
+          {wire: wire.id, of: nil, d: wire.mm, points: ys.map { |y| [@layout.x_at(i, y, @drawn.woven_mm), y, 0.0] }}
         end
       end
 
@@ -113,7 +113,7 @@ module Meander
 
       def tail((x, y, z), wire, beside, shown)
         out = (x <= @layout.frame.centres.first + 1e-9) ? -shown : shown
-        {wire: wire.id, d: @layout.frame.wire_mm, points: [[x, y + beside, z], [x + out, y + beside, z]]}
+        {wire: wire.id, of: nil, d: @layout.frame.wire_mm, points: [[x, y + beside, z], [x + out, y + beside, z]]}
       end
 
       def marks

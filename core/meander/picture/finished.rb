@@ -14,8 +14,9 @@ module Meander
       NEAR = {-1 => 3, 0 => 4, 1 => 6}.freeze
       FAR = {1 => 0, 0 => 1, -1 => 2}.freeze
 
-      # lines: [[x, y, z, x, y, z, ...], ...], as they are few objects so.
-      Group = Struct.new(:layer, :wire, :mm, :lines) do
+      # of: the id of what they belong to where that is no wire's own way: an ending, a finding, beads; lines: [[x, y,
+      # z, x, y, z, ...], ...], as they are few objects so.
+      Group = Struct.new(:layer, :wire, :mm, :of, :lines) do
         # The lines as points: [[[x, y, z], ...], ...].
         def points = lines.map { |line| line.each_slice(3).to_a }
 
@@ -29,23 +30,21 @@ module Meander
       # colours: { wire id => "#rrggbb" }.
       def initialize(colours)
         @colours = colours
-        @drawn = Hash.new do |layers, layer|
-          layers[layer] = Hash.new { |wires, wire| wires[wire] = Hash.new { |sizes, mm| sizes[mm] = [] } }
-        end
+        @drawn = Hash.new { |groups, key| groups[key] = [] }
         yield self
-        groups = @drawn.flat_map do |layer, wires|
-          wires.flat_map { |wire, sizes| sizes.map { |mm, lines| Group.new(layer, wire, mm, lines).freeze } }
-        end
-        @groups = groups.sort_by { |group| group.to_a.first(3) }.freeze
+        groups = @drawn.map { |key, lines| Group.new(*key, lines).freeze }
+        @groups = groups.sort_by { |group| [group.layer, group.wire, group.mm, group.of.to_s] }.freeze
         @drawn = nil
         @json = JSON.generate(to_h).freeze
         @content_hash = Digest::SHA256.hexdigest(json)[0, 32].freeze
         freeze
       end
 
-      # A line of a wire of a diameter in a layer.
-      def line(layer, wire, wire_mm, points)
-        @drawn[layer][wire][wire_mm] << points.each_with_object([]) { |(x, y, z), line| line << x << y << (z || 0.0) }
+      # A line of a wire of a diameter in a layer; of: see Group.
+      def line(layer, wire, wire_mm, points, of: nil)
+        @drawn[[layer, wire, wire_mm, of]] << points.each_with_object([]) { |(x, y, z), line|
+          line << x << y << (z || 0.0)
+        }
       end
 
       # A line that may go round a dowel: cut where it passes from its near half to its far one. face: as NEAR has it.
@@ -68,7 +67,7 @@ module Meander
         {finest_mm: 1 / PARTS,
           tones: @colours.slice(*groups.map(&:wire)).transform_values { |hex| Colour.strokes(hex) },
           groups: groups
-            .map { |group| {layer: group.layer, wire: group.wire, d: group.mm.round(4), lines: group.flat} }}
+            .map { |group| {**group.to_h.slice(:layer, :wire, :of), d: group.mm.round(4), lines: group.flat} }}
       end
 
       private

@@ -20,7 +20,8 @@ module Meander
         ends.flat_map do |side, (sign, edge)|
           strip.base.each_index.reject { |number| strip.section.cut_away?(number) }.map do |number|
             wire, x = strip.base[number], strip.layout.across(side)[number] + strip.layout.middle_mm
-            {wire: wire.id, d: wire.mm, points: [0.0, wire.mm / 2].map { |out| [x, sign * (edge + out), 0.0] }}
+            {wire: wire.id, of: nil, d: wire.mm,
+              points: [0.0, wire.mm / 2].map { |out| [x, sign * (edge + out), 0.0] }}
           end
         end
       end

@@ -30,7 +30,7 @@ module Meander
         ended.bent.strands.each do |number, strand|
           wire = ended.section.base[number]
           by_depth(strand.points).each do |layer, points|
-            @picture.line(layer, wire.id, wire.mm, points.map { |point| ended.at(point) })
+            @picture.line(layer, wire.id, wire.mm, points.map { |point| ended.at(point) }, of: ended.ending.id)
           end
         end
         cover(ended) if ended.ending.fold? && ended.bent.cover
@@ -47,14 +47,14 @@ module Meander
             [x + off[0], y + off[1], z]
           end
         end
-        drawn.each { |finding, d, points| @picture.line(4, finding.id, d, points) }
+        drawn.each { |finding, d, points| @picture.line(4, finding.id, d, points, of: finding.id) }
       end
 
       # The wires beads are threaded on, where they have their own.
       def threads(rule)
         rule.wire_uses.each do |points, face|
           points.map { |at| @plan.bead_places.at(rule, at) }.transpose.each do |line|
-            @picture.line(face.positive? ? 6 : 3, rule.thread.id, rule.thread.mm, line)
+            @picture.line(face.positive? ? 6 : 3, rule.thread.id, rule.thread.mm, line, of: rule.id)
           end
         end
       end
@@ -63,7 +63,7 @@ module Meander
       def ribbon(ended)
         ended.bent.body.product(OVER_ALL).each do |points, layer|
           @picture.line(layer, @piece.ribbon_body(ended.ending), Picture::DrawStrip::RIBBON_MM,
-            points.map { |point| ended.at(point) })
+            points.map { |point| ended.at(point) }, of: ended.ending.id)
         end
       end
 
@@ -71,7 +71,7 @@ module Meander
         cover, number = ended.bent.cover, ended.bent.strands.keys.first
         wire = @piece.wire(cover.wire)
         Form::Turns.along(ended.points(number), cover.coils, ended.section.base[number].mm + wire.mm).each do |points|
-          @picture.line(6, wire.id, wire.mm, points)
+          @picture.line(6, wire.id, wire.mm, points, of: "#{ended.ending.id} cover")
         end
       end
 

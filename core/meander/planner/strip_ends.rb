@@ -33,14 +33,16 @@ module Meander
         kept = ended.bent.strands.reject { |number, _| ended.section.section.cut_away?(number) }
         kept.map do |number, strand|
           ended.section.base[number].then do |wire|
-            {wire: wire.id, d: wire.mm, points: strand.points.map { |point| at(ended.ending.side, point) }}
+            {wire: wire.id, of: ended.ending.id, d: wire.mm, points: strand.points.map { |point|
+              at(ended.ending.side, point)
+            }}
           end
         end
       end
 
       def ribbon(ended)
         ended.bent.body.map do |points|
-          {wire: @piece.ribbon_body(ended.ending), d: Picture::DrawStrip::RIBBON_MM,
+          {wire: @piece.ribbon_body(ended.ending), of: ended.ending.id, d: Picture::DrawStrip::RIBBON_MM,
             points: points.map { |point| at(ended.ending.side, point) }}
         end
       end
@@ -50,7 +52,7 @@ module Meander
         drawn = Findings::Hung.call(findings) do |across, out|
           at(ended.ending.side, [across, ended.bent.reach_mm + out, 0.0])
         end
-        drawn.map { |finding, d, points| {wire: finding.id, d:, points:} }
+        drawn.map { |finding, d, points| {wire: finding.id, of: finding.id, d:, points:} }
       end
     end
   end

@@ -16,7 +16,8 @@ module Meander
         end
         rules.map do |rule|
           words = "String #{rule.count} #{rule.kind.words} on #{plan.names.list(section.base)} before its end is bent."
-          Step.of("bead", words, section.id, wires: section.base.map(&:id))
+          Step.of("bead", words, section.id, wires: section.base.map(&:id),
+            makes: [Step::Made.whole("end", rule.id)])
         end
       end
 
@@ -39,7 +40,8 @@ module Meander
           on = plan.called(plan.placed.section(rule.fields[:section]))
           pair = plan.pair? ? "; both of the pair take as many" : ""
           words = "#{wire.cutting}#{" for #{on}" if on} and #{rule.making}. Try the beads dry first#{pair}."
-          Step.of("bead", words, rule.fields[:section], wire.wraps / plan.calibration.pace.to_f, wires: [wire.wire.id])
+          Step.of("bead", words, rule.fields[:section], wire.wraps / plan.calibration.pace.to_f, wires: [wire.wire.id],
+            makes: [Step::Made.whole("end", rule.id)])
         end
       end
     end

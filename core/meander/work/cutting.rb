@@ -16,12 +16,16 @@ module Meander
       end
 
       def self.cut(runs, names, called, section, caution)
-        told = runs.group_by { |run| run.wire.words }.map do |words, alike|
-          lengths = alike.group_by(&:cut_mm).map { |mm, some| length(mm, names.list(some.map(&:wire)), some.size) }
-          Units::Text.sentence("#{"for #{called} " if called}from #{words} cut #{Units::Text.list(lengths)}.")
-        end
-        Step.of("cut", "#{told.join(" ")} Straighten #{(runs.size == 1) ? "it" : "them"}.", section,
-          wires: runs.map { |run| run.wire.id }, caution: caution ? CAUTION : nil)
+        told = runs.group_by { |run| run.wire.words }.map { |words, alike| from(words, alike, names, called) }
+        wires = runs.map(&:wire)
+        Step.of("cut", "#{told.join(" ")} Straighten #{wires.one? ? "it" : "them"}.", section, wires: wires.map(&:id),
+          caution: (CAUTION if caution), makes: Step::Made.wires(wires))
+      end
+
+      # What is cut of one kind of wire.
+      def self.from(words, runs, names, called)
+        lengths = runs.group_by(&:cut_mm).map { |mm, some| length(mm, names.list(some.map(&:wire)), some.size) }
+        Units::Text.sentence("#{"for #{called} " if called}from #{words} cut #{Units::Text.list(lengths)}.")
       end
 
       def self.length(cut_mm, names, count) = "#{Units::Text.cut(cut_mm)}#{" each" if count > 1} for #{names}"
@@ -39,7 +43,7 @@ module Meander
         Step.of("mark", "Measured from the end you begin with, #{told.join("; ")}.", section,
           wires: runs.map { |run| run.wire.id })
       end
-      private_class_method :cut, :length, :mark
+      private_class_method :cut, :from, :length, :mark
     end
   end
 end

@@ -22,7 +22,8 @@ module Meander
         names = ending.numbers.map { |number| Planner::WireNames.end_at(section, number) }
         making = plan.ends.bent_of(ending).making(names, all(names, ending.numbers, section))
         Step.of("end", "#{Units::Text.sentence(place(plan, ending))}, #{making}.", ending.section,
-          wires: ending.wires.map(&:id), caution: ending[:glued] ? GLUE : nil)
+          wires: ending.wires.map(&:id), caution: ending[:glued] ? GLUE : nil,
+          makes: [Step::Made.whole("end", ending.id)])
       end
 
       # All wires of an ending, in words.
@@ -46,7 +47,8 @@ module Meander
         them = (finding.count == 1) ? "it" : "them"
         made = wire ? "Make #{what}, from #{Units::Text.cut(wire.ceil)} of wire, and hang #{them}" : "Hang #{what},"
         Step.of("end", "#{made} in #{Units::Text.list(on)}.", holders.first.section,
-          wires: holders.flat_map(&:wires).map(&:id).uniq, caution: finding.fields[:flat] ? HAMMER : nil)
+          wires: holders.flat_map(&:wires).map(&:id).uniq, caution: finding.fields[:flat] ? HAMMER : nil,
+          makes: [Step::Made.whole("end", finding.id)])
       end
 
       # The tails of what was woven, once nothing pulls on them any more.

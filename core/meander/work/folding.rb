@@ -19,7 +19,8 @@ module Meander
         Step.of("fold",
           "#{own.cutting}, wind it on a rod as thick as #{name} to a coil of " \
           "#{Units::Text.count(cover.coils, "turn")}, turn against turn, and slide it on to the fold mark of #{name}.",
-          fold.section, own.wraps / plan.calibration.pace.to_f, wires: [own.wire.id, fold.wires.first.id])
+          fold.section, own.wraps / plan.calibration.pace.to_f, wires: [own.wire.id, fold.wires.first.id],
+          makes: [Step::Made.whole("end", "#{fold.id} cover")])
       end
 
       # At the round end of a frame the wire is bent with the frame.
@@ -28,7 +29,7 @@ module Meander
 
         name = plan.names.call(fold.wires.first)
         Step.of("fold", "#{Units::Text.sentence(plan.ends.bent_of(fold).making([name], name))}.", fold.section,
-          wires: [fold.wires.first.id])
+          wires: [fold.wires.first.id], makes: [Step::Made.whole("end", fold.id)])
       end
 
       def self.round?(plan, fold) = plan.laid.find { |one| one.id == fold.section }.rounded?(fold.side)

@@ -63,7 +63,8 @@ module Meander
         how = {"cuff" => "Bend the strip over a bottle or a mandrel, from both ends inwards#{to}#{gap}.",
                "bracelet" => "Bend the strip gently over a bottle or a mandrel#{to}.",
                "ring" => "Bend the strip on the ring mandrel#{size}, #{met}."}
-        [Step.of("bend", how.fetch(@plan.piece.kind), fit.free, wires: @plan.piece.base_wires.map(&:id))]
+        [Step.of("bend", how.fetch(@plan.piece.kind), fit.free, wires: @plan.piece.base_wires.map(&:id),
+          makes: Step::Made.wires(@plan.piece.base_wires))]
       end
 
       # How the ends of a ring meet.

@@ -6,7 +6,7 @@ import AdviceList from "../answers/AdviceList.vue";
 import AnswersPanel from "../answers/AnswersPanel.vue";
 import CutTally from "../answers/CutTally.vue";
 import FaultList from "../answers/FaultList.vue";
-import OrderPanel from "../answers/OrderPanel.vue";
+import OrderPanel from "../order/OrderPanel.vue";
 import { api } from "../api/client";
 import BeadsPanel from "../beads/BeadsPanel.vue";
 import TheBrief from "../brief/TheBrief.vue";
@@ -118,7 +118,7 @@ onMounted(() => void bench.open());
             <BeadsPanel :beads="plan.beads" :own="plan.own" :pieces="plan.pieces" />
           </BTab>
           <BTab id="wires" title="Wires" unmount-lazy><WiresPanel :plan="plan" /></BTab>
-          <BTab id="order" title="Order of work" unmount-lazy><OrderPanel :order="plan.order" /></BTab>
+          <BTab id="order" title="Order of work" unmount-lazy><OrderPanel /></BTab>
           <BTab id="notes" title="Notes" unmount-lazy><NotesPanel /></BTab>
         </BTabs>
       </div>

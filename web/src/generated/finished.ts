@@ -13,6 +13,7 @@ export interface Finished {
   groups: {
     layer: number;
     wire: string;
+    of: string | null;
     d: number;
     lines: number[][];
   }[];

@@ -68,6 +68,7 @@ export interface Picture {
   }[];
   strands: {
     wire: string;
+    of: string | null;
     d: number;
     points: number[][];
   }[];

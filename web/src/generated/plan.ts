@@ -241,6 +241,14 @@ export interface Plan {
     minutes: number;
     wires: string[];
     caution: string | null;
+    makes: {
+      of: "wire" | "weave" | "end";
+      id: string;
+      from: number;
+      to: number;
+      all: number;
+      along: number[];
+    }[];
   }[];
   own: {
     kind: "lacing" | "cover" | "beads";

@@ -4,10 +4,12 @@ import { computed, onMounted, ref, shallowRef } from "vue";
 import { RouterLink } from "vue-router";
 import { api, type StoredPiece } from "../api/client";
 import { useSettings } from "../settings/useSettings";
+import OrderSteps from "../order/OrderSteps.vue";
 import PrintBeads from "./PrintBeads.vue";
 import PrintCuts from "./PrintCuts.vue";
 import PrintStops from "./PrintStops.vue";
 import { useFormat } from "../units/format";
+import { useUnitsAnew } from "../api/useUnitsAnew";
 
 /** A page for the bench: what to cut with boxes to tick, the order of work, and the piece at true size. */
 const props = defineProps<{ id: string }>();
@@ -34,14 +36,16 @@ const about = computed(() => {
 });
 const printPage = () => window.print();
 
-onMounted(async () => {
+async function open() {
   try {
     piece.value = await api.open(props.id);
     document.title = piece.value.name;
   } catch (error) {
     trouble.value = error instanceof Error ? error.message : "Meander did not answer";
   }
-});
+}
+onMounted(open);
+useUnitsAnew(open);
 </script>
 
 <template>
@@ -70,14 +74,10 @@ onMounted(async () => {
         Hung on it: {{ bought.map((finding) => `${finding.words}, at the ${finding.side}`).join("; ") }}.
       </p>
       <PrintBeads :beads="plan.beads" />
-      <ol class="print-order">
-        <li v-for="(step, i) in plan.order" :key="i">{{ step.words }}</li>
-      </ol>
+      <OrderSteps class="print-order" :plan="plan" :piece="piece.document" @stale="open" />
       <template v-if="plan.strip">
         <figure v-for="face in ['front', 'back']" :key="face">
-          <figcaption>
-            {{ face === "front" ? "Front" : "Back" }}, true size in mm from the start of the weave
-          </figcaption>
+          <figcaption>{{ face === "front" ? "Front" : "Back" }}, true size, from the start of the weave</figcaption>
           <img :src="picture(face)" :alt="`${piece.document.name}, ${face}`" />
         </figure>
       </template>

@@ -54,7 +54,7 @@ module Meander
         def steps(context)
           from = "from the mark “bend begins” to the mark “bend ends”, #{Units::Text.length(length_mm)} of it"
           [Step.of("shape", Units::Text.sentence("#{context.prefix(self)}bend the wire to #{words}, #{from}."), id,
-            wires: [wire.id])]
+            wires: [wire.id], makes: Step::Made.wires(base))]
         end
 
         def advice(plan) = [bent_tight, centre_open(plan)].compact

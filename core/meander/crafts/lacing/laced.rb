@@ -80,7 +80,8 @@ module Meander
           how = tied? ? "tie #{one} to #{other} where they meet" : "lace #{one} and #{other} together"
           each = "#{Units::Text.count(section[:wraps], "wrap")} round #{tied? ? "both" : "each"}"
           words = "#{own.cutting} and #{how}, #{at_marks}, #{each}; tuck both ends in at the back."
-          [Step.of("join", words, id, wraps / @calibration.pace.to_f, wires: [wire.id])]
+          [Step.of("join", words, id, wraps / @calibration.pace.to_f, wires: [wire.id],
+            makes: [Step::Made.whole("weave", id)])]
         end
 
         def advice(_plan)

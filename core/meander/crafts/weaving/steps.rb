@@ -16,6 +16,7 @@ module Meander
           @layout = woven.layout
           @context = context
           @says = StepWords.new(woven)
+          @made = 0
         end
 
         # @return [Array<Step>]
@@ -26,11 +27,14 @@ module Meander
 
         private
 
-        def step(kind, words, minutes = 0.0)
-          Step.of(kind, words, @woven.id, minutes, wires: @woven.section.strands.map(&:id).uniq)
+        def step(kind, words, minutes = 0.0, makes: [])
+          Step.of(kind, words, @woven.id, minutes, wires: @woven.section.strands.map(&:id).uniq, makes:)
         end
 
-        def on_base(kind, words) = Step.of(kind, words, @woven.id, wires: @woven.base.map(&:id).uniq)
+        def on_base(kind, words)
+          Step.of(kind, words, @woven.id, wires: @woven.base.map(&:id).uniq, makes: Step::Made.wires(@woven.base))
+        end
+
         def base = @says.several([*0...@woven.base.size])
         def in_section = @context.prefix(@woven)
 
@@ -141,7 +145,9 @@ module Meander
           pattern = " of #{@strip.words}: #{@says.pattern}"
           words = [first ? "#{what}#{pattern}." : "#{what} in the same way.", (@says.coming_in if first && half.zero?),
             ("Push each wrap up against the last and count aloud." if first), @says.open, check(to)].compact.join(" ")
-          step("weave", words, wraps(from, to, half) / @layout.calibration.pace.to_f)
+          passes = passes(from, to, half)
+          step("weave", words, @woven.copies * passes / 2.0 / @layout.calibration.pace.to_f,
+            makes: [made(passes, from, to, half)])
         end
 
         # How far it reaches by then, to lay a ruler on; what closes it is measured once it is closed.
@@ -157,13 +163,30 @@ module Meander
         def each = (@woven.copies > 1) ? "In each of the #{@woven.copies} frames weave" : "Weave"
 
         # Of some repeats, what comes before the first and after the last with them.
-        def wraps(from, to, half)
+        def passes(from, to, half)
           each, all = @layout.pattern.passes.size, @layout.strip(@strip.repeats).pass_count
           before = @layout.weave.passes_before
           passes = (to - from + 1) * each
           passes += before - @layout.skipped(half) if from == 1
           passes += all - before - (repeats * each) if to == repeats
-          @woven.copies * passes / 2.0
+          passes
+        end
+
+        # The next so many passes of it.
+        def made(passes, from, to, half)
+          before = @made
+          Step::Made.new(of: "weave", id: @woven.id, from: before, to: @made += passes,
+            all: @layout.passes(@strip.repeats), along: along(from, to, half)).freeze
+        end
+
+        # Where repeats lie along the strip, in mm from where it is woven first (see Account#joins).
+        def along(from, to, half)
+          ends = [(from == 1) ? 0.0 : @layout.weave.repeat_from_mm(from),
+            (to == repeats) ? @layout.strip(@strip.repeats).woven_mm : @layout.weave.repeat_from_mm(to + 1)]
+          return ends if @layout.sides == 1
+
+          begun = @layout.weave.second(repeats).woven_mm
+          ends.map { |mm| begun + (half.zero? ? mm : @layout.shared_mm(@strip.repeats) - mm) }.sort
         end
 
         # A length of weaving wire that is used up.
