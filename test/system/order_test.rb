@@ -36,6 +36,7 @@ class OrderTest < SystemTest
 
       assert_equal(order.map { |step| step[:makes].any? }, seen.map { |drawn, _| drawn.positive? }, name)
       pictured = seen.select { |drawn, _| drawn.positive? }
+
       pictured.each { |drawn, lit| assert_operator lit, :>, 20, "#{name}: #{drawn} pixels" }
       unlit = pictured.map { |drawn, lit| drawn - lit }
 

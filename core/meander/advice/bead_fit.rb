@@ -33,7 +33,7 @@ module Meander
         title = "The hole of #{rule.kind.name} is #{Units::Text.wire(need - rule.kind.hole_mm)} too small"
         AdviceItem.of("bead-hole-small", "stop", "#{place}/bead", title,
           "#{Units::Text.sentence(what)} #{(rule.through.size == 1) ? "needs" : "need"} " \
-          "#{Units::Text.wire(need)}, the hole is #{Units::Text.wire(rule.kind.hole_mm)}.",
+          "a hole of #{Units::Text.wire(need)}, the bead's is #{Units::Text.wire(rule.kind.hole_mm)}.",
           passes ? "#{Units::Text.wire(passes)} wire would pass, or take #{wider}." : "Take #{wider}.",
           need_mm: need, hole_mm: rule.kind.hole_mm, passes_mm: passes)
       end

@@ -16,7 +16,10 @@ module Meander
       # The side of a bead that lies against a wire, from the one end of the row's width to the other.
       OUTLINE = (-12..12).map { |i| (Math::PI * i / 24).then { |t| [Math.cos(t), Math.sin(t)].freeze } }.freeze
 
-      def words = "#{Units::Text.count(rows.size, "row")} of #{kind.words} across: #{rows.map(&:count).join(", ")}"
+      def words
+        counts = rows.empty? ? ", none of which fits" : ": #{rows.map(&:count).join(", ")}"
+        "#{rows.empty? ? "rows" : Units::Text.count(rows.size, "row")} of #{kind.words} across#{counts}"
+      end
 
       def making
         between = fields[:wraps].zero? ? "go straight on to" :

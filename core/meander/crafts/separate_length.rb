@@ -40,7 +40,7 @@ module Meander
       # "Cut 554 mm of 0.35 mm bronze"; in as many lengths as a hand can manage.
       def cutting
         told = "Cut #{Units::Text.cut(cut_mm)} of #{wire.words}"
-        (lengths == 1) ? told : "#{told}, in #{lengths} lengths"
+        (lengths == 1) ? told : "#{told}, in #{lengths} lengths,"
       end
 
       def mass_g = wire.material.mass_g(wire.mm, used_mm)

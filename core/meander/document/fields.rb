@@ -141,7 +141,7 @@ module Meander
       })
       own = {id: Id.new, bead: Id.new, section: Id.new}
       fits = Count.new(0..1000)
-      into = size("where the beads begin", 0.0..500.0, 0.0..120.0)
+      into = size("way to the first bead", 0.0..500.0, 0.0..120.0)
       # Where beads are placed: on the weaving wire as it is woven; in rows across a frame; along a side of a strip;
       # strung on a bent wire; one framed on its stem; one hung in the centre of a figure; in a line across a surface;
       # scattered round a core; stitched on where two sections meet. A count of 0, or no counts: as many as fit.

@@ -32,11 +32,21 @@ module Meander
 
       def fault(path, code, given, message, accepted) = @reading.fault(path, code, given, message:, accepted:)
 
+      # The kind of piece with its article: "a bracelet of links".
+      def called = Units::Text.a(Fields::CALLED.fetch(@kind))
+      def worn_on(place) = {"ear" => "an ear", "neck" => "the neck"}.fetch(place) { "a #{place}" }
+
       def worn
         on, told = Fields::PIECES.fetch(@kind), @document[:worn]&.fetch(:on)
-        return fault("/worn", "worn", told, "a #{@kind} is not worn so", on ? "on a #{on}" : "null") if told != on
+        if told != on
+          return fault("/worn", "worn", told, "#{called} is not worn so",
+            on ? "on #{worn_on(on)}" : "null, as it is not worn by itself")
+        end
 
-        fault("/pair", "worn", true, "a #{@kind} is made by itself", "false") if @document[:pair] && @kind != "earring"
+        if @document[:pair] && @kind != "earring"
+          fault("/pair", "worn", true, "#{called} is not one of a pair",
+            "false")
+        end
         opening(@document[:worn][:opening]) if on == "wrist"
       end
 
@@ -45,8 +55,8 @@ module Meander
         cuff = @kind == "cuff"
         return if given.nil? != cuff
 
-        fault("/worn/opening", "worn", given&.fetch(:kind), cuff ? "a cuff is open" : "a #{@kind} is closed",
-          cuff ? "an opening" : "null")
+        fault("/worn/opening", "worn", given&.fetch(:kind), cuff ? "a cuff is open" : "#{called} is closed",
+          cuff ? "an opening" : "null, as it has no opening")
       end
 
       # What is pinned is there, once, and measures this piece.
@@ -98,7 +108,7 @@ module Meander
         plain = @document[:sections].size == 1 && section[:craft] == "weave" && section[:form][:kind] == "straight"
         unless plain
           return fault("/sections", "list", "#{@document[:sections].size} of them",
-            "a #{@kind} is woven as one straight strip", "one straight woven section")
+            "#{called} is woven as one straight strip", "one straight woven section")
         end
 
         measured = @document[:pins].any? || section[:extent][:kind] != "free"

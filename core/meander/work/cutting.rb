@@ -16,16 +16,17 @@ module Meander
       end
 
       def self.cut(runs, names, called, section, caution)
-        told = runs.group_by { |run| run.wire.words }.map { |words, alike| from(words, alike, names, called) }
+        told = runs.group_by { |run| run.wire.words }.map { |words, alike| from(words, alike, names) }
+        told[0] = "For #{called} from#{told[0].delete_prefix("From")}" if called
         wires = runs.map(&:wire)
         Step.of("cut", "#{told.join(" ")} Straighten #{wires.one? ? "it" : "them"}.", section, wires: wires.map(&:id),
           caution: (CAUTION if caution), makes: Step::Made.wires(wires))
       end
 
       # What is cut of one kind of wire.
-      def self.from(words, runs, names, called)
+      def self.from(words, runs, names)
         lengths = runs.group_by(&:cut_mm).map { |mm, some| length(mm, names.list(some.map(&:wire)), some.size) }
-        Units::Text.sentence("#{"for #{called} " if called}from #{words} cut #{Units::Text.list(lengths)}.")
+        "From #{words} cut #{Units::Text.list(lengths)}."
       end
 
       def self.length(cut_mm, names, count) = "#{Units::Text.cut(cut_mm)}#{" each" if count > 1} for #{names}"

@@ -29,6 +29,7 @@ module Meander
       # All wires of an ending, in words.
       def self.all(names, numbers, section)
         folded = section.base.uniq.size < section.base.size
+        return "both ends of the folded wire" if folded && section.base.size == 2 && names.size == 2
         return Units::Text.list(names) if names.size == 1 || folded
 
         (section.base.size == 2) ? "both wires" : "wires #{Units::Text.list(numbers.sort.map { |number| number + 1 })}"

@@ -17,7 +17,7 @@ module Meander
         own = plan.separate_lengths.find { |one| one.kind == "cover" && one.wire.id == cover.wire }
         name = plan.names.call(fold.wires.first)
         Step.of("fold",
-          "#{own.cutting}, wind it on a rod as thick as #{name} to a coil of " \
+          "#{own.cutting.chomp(",")}, wind it on a rod as thick as #{name} to a coil of " \
           "#{Units::Text.count(cover.coils, "turn")}, turn against turn, and slide it on to the fold mark of #{name}.",
           fold.section, own.wraps / plan.calibration.pace.to_f, wires: [own.wire.id, fold.wires.first.id],
           makes: [Step::Made.whole("end", "#{fold.id} cover")])

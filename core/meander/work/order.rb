@@ -58,9 +58,10 @@ module Meander
         return [] unless fit.free && @plan.piece.band?
 
         to = fit.wrist_mm ? " to a wrist of #{say(fit.wrist_mm)}" : ""
+        inwards = "from both ends inwards#{"," if fit.wrist_mm}"
         gap = fit.wrist_mm ? "; the opening is then #{say(fit.opening_mm)}, measured along the curve" : ""
         size = fit.size_words.empty? ? "" : " to #{fit.size_words}"
-        how = {"cuff" => "Bend the strip over a bottle or a mandrel, from both ends inwards#{to}#{gap}.",
+        how = {"cuff" => "Bend the strip over a bottle or a mandrel, #{inwards}#{to}#{gap}.",
                "bracelet" => "Bend the strip gently over a bottle or a mandrel#{to}.",
                "ring" => "Bend the strip on the ring mandrel#{size}, #{met}."}
         [Step.of("bend", how.fetch(@plan.piece.kind), fit.free, wires: @plan.piece.base_wires.map(&:id),

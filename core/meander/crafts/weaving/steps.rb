@@ -54,10 +54,10 @@ module Meander
         # What lies outside in a bend is drawn in.
         def stepped
           longer = @woven.longer.select { |_, mm| mm.positive? }
-          needs = longer.map { |number, mm| "#{@says.wire(number)} #{Units::Text.length(mm)}" }
+          needs = longer.map { |number, mm| "#{Units::Text.length(mm)} of #{@says.wire(number)}" }
           return "" if needs.empty?
 
-          "; on the outside of the bend more wire is taken up, of #{Units::Text.list(needs)}: let the ends draw in"
+          "; on the outside of the bend more wire is taken up, #{Units::Text.list(needs)}: let the ends draw in"
         end
 
         # Base wires cut away once it holds.
@@ -90,9 +90,10 @@ module Meander
         def cut_first(lengths) = strung?(lengths) ? "" : "#{@says.cut(lengths)} to weave with. "
 
         def anchor(length)
-          tail = length.half.nil? ? "Lay #{@says.strand} on #{Units::Text.length(length.begin_mm)} from one end" :
-            "Leave a tail of #{Units::Text.length(length.begin_mm)} and begin"
-          "#{tail} #{where}: #{@says.beginning}."
+          begin_mm = Units::Text.length(length.begin_mm)
+          return "Lay #{@says.strand} on #{where}, #{begin_mm} from one end: #{@says.beginning}." if length.half.nil?
+
+          "Leave a tail of #{begin_mm} and begin #{where}: #{@says.beginning}."
         end
 
         # From the middle it begins at the middle mark, else where the weave starts: at the start mark of the first
