@@ -958,7 +958,7 @@ export interface Piece {
         counts: number[];
         wraps: number;
         /**
-         * where the beads begin; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 500 mm; usually 0 mm to 120 mm
+         * way to the first bead; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 500 mm; usually 0 mm to 120 mm
          */
         from: {
           typed: string;
@@ -980,7 +980,7 @@ export interface Piece {
         bead: string;
         section: string;
         /**
-         * where the beads begin; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 500 mm; usually 0 mm to 120 mm
+         * way to the first bead; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 500 mm; usually 0 mm to 120 mm
          */
         from: {
           typed: string;
@@ -1001,7 +1001,7 @@ export interface Piece {
         bead: string;
         section: string;
         /**
-         * where the beads begin; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 500 mm; usually 0 mm to 120 mm
+         * way to the first bead; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 500 mm; usually 0 mm to 120 mm
          */
         from: {
           typed: string;
@@ -1030,7 +1030,7 @@ export interface Piece {
         bead: string;
         section: string;
         /**
-         * where the beads begin; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 500 mm; usually 0 mm to 120 mm
+         * way to the first bead; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 500 mm; usually 0 mm to 120 mm
          */
         from: {
           typed: string;

@@ -95,8 +95,10 @@ module Meander
 
         def strands = @woven.section.strands
 
-        def row(mm, words, count) = (count == 1) ? "#{Units::Text.cut(mm)} of #{words}" :
-          "#{count} lengths of #{Units::Text.cut(mm)} of #{words}"
+        def row(mm, words, count)
+          told = "#{Units::Text.cut(mm)} of #{words}"
+          (count == 1) ? told : "#{count} lengths of #{told}"
+        end
 
         def strands_words
           return if strands.size == 1
@@ -107,11 +109,8 @@ module Meander
         # What is woven before or after the repeats: ["3 round the near wire", ...].
         def stretches(side)
           pattern = @woven.section.pattern
-          told = if pattern[:kind] == "coils"
-            [[[0, 1], pattern[(side == :before) ? :anchor : :closing]]]
-          else
-            pattern[side].map { |stretch| [stretch[:gaps], stretch[:times]] }
-end
+          coils = [[[0, 1], pattern[(side == :before) ? :anchor : :closing]]] if pattern[:kind] == "coils"
+          told = coils || pattern[side].map { |stretch| [stretch[:gaps], stretch[:times]] }
           told.reject { |_, times| times.zero? }
             .map { |gaps, times| Weave::GroupWords.call(Weave::Groups.of(gaps * times), @woven.base.size) }
         end
