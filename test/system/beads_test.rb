@@ -103,20 +103,20 @@ class BeadsOnTheBenchTest < SystemTest
     fill_in "Width", with: "4.5 mm"
     fill_in "Hole", with: "5 mm"
     fill_in "To hand", with: "17"
-    click_on "Keep it"
+    click_on "Save"
 
     assert_selector ".tray-form .faults", text: "the hole would be as wide as the bead"
     assert_field "Name", with: "Sandpiper egg"
     fill_in "Hole", with: "0.7 mm"
-    click_on "Keep it"
+    click_on "Save"
 
     assert_selector "[data-bead='Sandpiper egg']", text: "17"
     click_on "Change Sandpiper egg"
     fill_in "To hand", with: "16"
-    click_on "Keep it"
+    click_on "Save"
 
     assert_selector "[data-bead='Sandpiper egg']", text: "16"
-    click_on "Let Sandpiper egg go"
+    click_on "Remove Sandpiper egg"
 
     assert_no_selector "[data-bead='Sandpiper egg']"
     click_on "Bring it back"

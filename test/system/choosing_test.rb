@@ -101,7 +101,7 @@ class ChoosingTest < SystemTest
 
   def test_a_weave_without_a_name
     open_piece "Heron cuff"
-    click_on "keep it"
+    click_on "save it"
     click_on "Keep", exact: true
 
     assert_selector ".said-wrong", text: "accepted: text of 1 to 80 characters"

@@ -50,7 +50,7 @@ class OwnWeaveTest < SystemTest
     fill_in "Name of the weave", with: "Sluice bars"
     click_on "Save"
     card = find("li[data-weave='own Sluice bars']")
-    card.click_on "Let go"
+    card.click_on "Remove"
 
     assert_no_selector "li[data-weave='own Sluice bars']"
     click_on "Bring it back"
@@ -66,16 +66,16 @@ class OwnWeaveTest < SystemTest
     stored(document("cuff", name: "From a friend", weaves: [weave]))
     open_piece "From a friend"
     click_on "look at them all"
-    click_on "It came with this piece: keep it"
+    click_on "It came with this piece: save it"
 
-    assert_no_button "It came with this piece: keep it"
+    assert_no_button "It came with this piece: save it"
     assert_includes Server::Weave.kept.map(&:name), "Marsh steps"
   end
 
   private
 
   def keep(name, notes)
-    click_on "keep it"
+    click_on "save it"
     fill_in "Name of your weave", with: name
     fill_in "What your weave is good for", with: notes
     click_on "Keep", exact: true

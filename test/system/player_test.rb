@@ -71,9 +71,9 @@ class PlayerTest < SystemTest
     click_on "8 a second"
     click_on "Play"
 
-    assert_button "Hold"
+    assert_button "Pause"
     assert_selector ".player-words", text: /move [5-9]/
-    click_on "Hold"
+    click_on "Pause"
 
     assert_button "Play"
     held = find(".player-words").text
@@ -101,7 +101,7 @@ class PlayerTest < SystemTest
     seen = Array.new(8) { sleep(0.05) && above.call }
 
     assert_operator seen.uniq.size, :>=, 4
-    click_on "Hold"
+    click_on "Pause"
     still = above.call
     sleep 0.15
 

@@ -66,7 +66,7 @@ useCommands(() => [{ words: "Place beads", run: () => (open.value = true), off: 
     scrollable
     lazy
     ok-title="Place them"
-    cancel-title="Leave it"
+    cancel-title="Cancel"
     @ok="add"
   >
     <div class="picture-choices mb-3" role="group" aria-label="Which beads">

@@ -17,7 +17,7 @@ function before() {
   <p v-if="bench.anew.value" class="alert alert-primary d-inline-flex align-items-center gap-3" role="status">
     {{ bench.anew.value }}
     <BButton variant="outline-primary" @click="before">As before</BButton>
-    <BButton variant="link" @click="bench.anew.value = ''">Keep it so</BButton>
+    <BButton variant="link" @click="bench.anew.value = ''">Use it so</BButton>
   </p>
   <p
     v-if="bench.drafts.leftOver.value"
@@ -26,6 +26,6 @@ function before() {
   >
     What you typed here last was never saved, and the piece was changed elsewhere since.
     <BButton variant="outline-primary" @click="bench.drafts.putBack()">Put mine back</BButton>
-    <BButton variant="link" @click="bench.drafts.drop()">Leave it as it is</BButton>
+    <BButton variant="link" @click="bench.drafts.drop()">Discard mine</BButton>
   </p>
 </template>

@@ -56,7 +56,7 @@ async function refused(error: unknown, name: string) {
 </script>
 
 <template>
-  <button v-if="!form" type="button" class="unfold plain" @click="open">keep it</button>
+  <button v-if="!form" type="button" class="unfold plain" @click="open">save it</button>
   <form
     v-else
     class="d-inline-flex flex-wrap align-items-center gap-2 sans"
@@ -79,7 +79,7 @@ async function refused(error: unknown, name: string) {
       aria-label="What your weave is good for"
     />
     <BButton variant="outline-primary" type="submit">{{ over ? "Keep over it" : "Keep" }}</BButton>
-    <BButton variant="link" @click="form = null">Leave it</BButton>
+    <BButton variant="link" @click="form = null">Cancel</BButton>
   </form>
   <small v-if="fault && form" class="said-wrong text-danger small sans" role="alert">{{ fault }}</small>
   <small v-else-if="done" class="quiet" role="status">{{ done }}</small>

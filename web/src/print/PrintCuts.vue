@@ -25,7 +25,7 @@ const format = useFormat();
       <tr v-for="(row, i) in rows" :key="i">
         <td class="tick fs-5">☐</td>
         <td>
-          <strong>{{ row.count > 1 ? `${row.count} × ` : "" }}{{ format.cut(row.cut_mm) }}</strong>
+          <strong class="text-nowrap">{{ row.count > 1 ? `${row.count} × ` : "" }}{{ format.cut(row.cut_mm) }}</strong>
         </td>
         <td>{{ row.words }}</td>
         <td>{{ row.marks.map((mark) => `${format.length(mark.at_mm)} ${mark.words}`).join(" · ") }}</td>

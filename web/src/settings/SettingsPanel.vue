@@ -35,6 +35,14 @@ const CHOICES = [
       { value: "device", text: "as this device" },
     ],
   },
+  {
+    key: "motion",
+    name: "What moves by itself",
+    options: [
+      { value: "device", text: "as this device" },
+      { value: "still", text: "nothing" },
+    ],
+  },
 ] as const;
 const name = (text: string, whole: string) => `${whole}: ${text}`;
 </script>

@@ -1,4 +1,4 @@
-import { toRefs, usePreferredDark, useStorage } from "@vueuse/core";
+import { toRefs, usePreferredDark, usePreferredReducedMotion, useStorage } from "@vueuse/core";
 import { computed, reactive, watchEffect } from "vue";
 import { sentences } from "../api/client";
 
@@ -7,15 +7,18 @@ interface Settings {
   units: "mm" | "in";
   theme: "light" | "dark" | "device";
   hand: "right" | "left";
+  /** What moves by itself: as the device says, or nothing. */
+  motion: "device" | "still";
   /** Whether single keys do something. */
   keys: boolean;
 }
 
-const USUAL: Settings = { units: "mm", theme: "device", hand: "right", keys: true };
+const USUAL: Settings = { units: "mm", theme: "device", hand: "right", motion: "device", keys: true };
 const CHOICES: { [K in keyof Settings]: Settings[K][] } = {
   units: ["mm", "in"],
   theme: ["light", "dark", "device"],
   hand: ["right", "left"],
+  motion: ["device", "still"],
   keys: [true, false],
 };
 
@@ -40,6 +43,11 @@ const settings = reactive(toRefs(kept)) as Settings;
 const preferred = usePreferredDark();
 export const isDark = computed(() => (settings.theme === "device" ? preferred.value : settings.theme === "dark"));
 watchEffect(() => (sentences.units = settings.units));
+const reduced = usePreferredReducedMotion();
+watchEffect(() => {
+  const still = settings.motion === "still" || reduced.value === "reduce";
+  document.documentElement.dataset.motion = still ? "still" : "";
+});
 watchEffect(() => (document.documentElement.dataset.bsTheme = isDark.value ? "dark" : "light"));
 
 /** The one set of settings; change its fields and everything follows. */

@@ -7,7 +7,11 @@ defineEmits<{ mend: []; setAside: [] }>();
 </script>
 
 <template>
-  <li class="shelf-item d-flex flex-column justify-content-end mw-100 faulty" :data-piece="piece.name">
+  <li
+    class="shelf-item d-flex flex-column justify-content-end mw-100 faulty"
+    style="width: 26rem"
+    :data-piece="piece.name"
+  >
     <div class="alert alert-danger">
       <span class="shelf-name serif fw-semibold fs-5 text-reset text-decoration-none">{{ piece.name }}</span> cannot be
       planned.

@@ -157,7 +157,7 @@ function key(event: KeyboardEvent) {
         <BButton variant="outline-secondary" :pressed="!round" @click="round = false">Straight</BButton>
         <BButton variant="outline-secondary" :pressed="round" @click="round = true">As worn</BButton>
       </BButtonGroup>
-      <BButton variant="outline-primary" @click="straight">Look again</BButton>
+      <BButton variant="outline-primary" @click="straight">As at first</BButton>
       <span v-if="round" class="figures">{{ format.length(across) }} across inside</span>
       <label v-if="possible" class="d-flex align-items-center gap-2 text-nowrap">
         spread the wires

@@ -82,8 +82,13 @@ function key(event: KeyboardEvent) {
       <BButton variant="outline-primary" aria-label="A repeat back" @click="player.step(-repeat)">«</BButton>
       <BButton variant="outline-primary" aria-label="A move back" @click="player.step(-1)">‹</BButton>
       <template v-if="!practice.on.value">
-        <BButton variant="outline-primary" class="player-play" :pressed="player.running.value" @click="player.toggle()">
-          {{ player.running.value ? "Hold" : "Play" }}
+        <BButton
+          variant="outline-primary"
+          class="player-play px-4"
+          :pressed="player.running.value"
+          @click="player.toggle()"
+        >
+          {{ player.running.value ? "Pause" : "Play" }}
         </BButton>
         <BButton variant="outline-primary" aria-label="A move on" @click="player.step(1)">›</BButton>
       </template>

@@ -17,6 +17,7 @@ defineProps<{
       :class="practice.said.value?.right ? 'right bg-primary-subtle' : 'bg-warning-subtle'"
     >
       <template v-if="practice.trouble.value">{{ practice.trouble.value }}</template>
+      <template v-else-if="practice.shown.value"><b>It goes</b> {{ practice.shown.value }}. And then?</template>
       <template v-else-if="!practice.said.value"
         >Where does the wire go next? Say it, or press the gap's number.</template
       >
@@ -28,8 +29,9 @@ defineProps<{
     </p>
     <div class="d-flex flex-wrap align-items-center gap-2">
       <BButton v-for="(place, gap) in places" :key="gap" variant="outline-primary" @click="practice.say(gap)">
-        {{ place }}
+        {{ gap }}: {{ place }}
       </BButton>
+      <BButton variant="link" @click="practice.show()">Show me</BButton>
     </div>
   </div>
 </template>

@@ -8,26 +8,45 @@ export function usePractice(player: Player, asked: () => Asked, turned: () => bo
   const said = ref<Judgement | null>(null);
   const trouble = ref("");
   const score = ref({ right: 0, asked: 0 });
+  /** What was right, where the maker asked to be shown. */
+  const shown = ref("");
   let busy = false;
 
-  async function say(gap: number) {
+  /** Asks about a gap, and does with the answer what is to be done. */
+  async function ask(gap: number, answered: (judgement: Judgement) => void) {
     if (busy || player.made.value === null || player.made.value >= player.total.value) return;
     busy = true;
     try {
       const made = player.made.value;
-      said.value = await api.judge({ ...asked(), made, said: gap, turned: turned() });
+      answered(await api.judge({ ...asked(), made, said: gap, turned: turned() }));
       trouble.value = "";
-      score.value = { right: score.value.right + (said.value.right ? 1 : 0), asked: score.value.asked + 1 };
-      if (said.value.right) player.step(1);
     } catch (error) {
       trouble.value = error instanceof ApiProblem ? error.message : "Meander cannot be reached";
     }
     busy = false;
   }
 
+  const say = (gap: number) =>
+    ask(gap, (judgement) => {
+      said.value = judgement;
+      shown.value = "";
+      score.value = { right: score.value.right + (judgement.right ? 1 : 0), asked: score.value.asked + 1 };
+      if (judgement.right) player.step(1);
+    });
+
+  /** Shows the answer and makes it; it does not count as right. */
+  const show = () =>
+    ask(0, ({ words }) => {
+      said.value = null;
+      shown.value = words;
+      score.value = { ...score.value, asked: score.value.asked + 1 };
+      player.step(1);
+    });
+
   function toggle() {
     on.value = !on.value;
     said.value = null;
+    shown.value = "";
     score.value = { right: 0, asked: 0 };
     player.running.value = false;
   }
@@ -35,5 +54,5 @@ export function usePractice(player: Player, asked: () => Asked, turned: () => bo
     if (made === null) on.value = false;
   });
 
-  return { on, said, trouble, score, say, toggle };
+  return { on, said, shown, trouble, score, say, show, toggle };
 }

@@ -99,8 +99,8 @@ const said = (key: string) => {
       </li>
     </ul>
     <p class="d-flex gap-2 w-100">
-      <BButton variant="outline-primary" type="submit">Keep it</BButton>
-      <BButton variant="link" @click="emit('leave')">Leave it</BButton>
+      <BButton variant="outline-primary" type="submit">Save</BButton>
+      <BButton variant="link" @click="emit('leave')">Cancel</BButton>
     </p>
   </form>
 </template>

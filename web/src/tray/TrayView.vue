@@ -79,7 +79,7 @@ async function keep(entry: Entry) {
         </p>
         <p class="d-flex gap-2 w-100">
           <BButton variant="link" :aria-label="`Change ${one.bead.name}`" @click="look(one)"> Change </BButton>
-          <BButton variant="link" :aria-label="`Let ${one.bead.name} go`" @click="tray.drop(one)"> Let it go </BButton>
+          <BButton variant="link" :aria-label="`Remove ${one.bead.name}`" @click="tray.drop(one)"> Remove </BButton>
         </p>
       </li>
     </ul>

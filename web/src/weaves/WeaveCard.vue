@@ -49,7 +49,7 @@ async function keepIt() {
       <BFormInput v-model="editing.name" aria-label="Name of the weave" maxlength="80" />
       <BFormTextarea v-model="editing.notes" rows="2" aria-label="What it is good for" maxlength="400" />
       <BButton variant="outline-primary" type="submit">Save</BButton>
-      <BButton variant="link" @click="editing = null">Leave it</BButton>
+      <BButton variant="link" @click="editing = null">Cancel</BButton>
     </form>
     <template v-else>
       <h3>{{ weave.sample.name }}</h3>
@@ -90,9 +90,9 @@ async function keepIt() {
       <template v-if="weave.own && !editing">
         <template v-if="weave.own.id">
           <BButton variant="link" @click="edit">Rename</BButton>
-          <BButton variant="link" @click="emit('drop')">Let go</BButton>
+          <BButton variant="link" @click="emit('drop')">Remove</BButton>
         </template>
-        <BButton v-else variant="link" @click="keepIt">It came with this piece: keep it</BButton>
+        <BButton v-else variant="link" @click="keepIt">It came with this piece: save it</BButton>
       </template>
     </div>
   </li>
