@@ -181,6 +181,10 @@ module Server
       Meander::Output::Drawing.call(plan(json, maker), title:, face:, hand:, units:)
     end
 
+    # A piece that is more than one straight strip, as it lies in space.
+    # @return [String] JSON
+    def self.space(json, maker) = JSON.generate(Meander::Output::InSpace.call(plan(json, maker)))
+
     def self.shown(plan) = {document: plan.piece.to_h, plan: Meander::Output::Answer.call(plan)}
     def self.members(hash) = JSON.generate(hash)[1..-2]
   end

@@ -46,6 +46,8 @@ module Server
 
         app.post("/api/plan") { text_json(Planners.ask(:drawn_answer, given_document, Maker.said, waiting: request)) }
 
+        app.post("/api/space") { text_json(Planners.ask(:space, given_document, Maker.said, waiting: request)) }
+
         app.get("/api/pictures/:hash") do |hash|
           text_json(Planners.picture(hash, waiting: request) ||
             raise(Problem.new(404, "not-found", "this picture is no longer kept; plan again")))

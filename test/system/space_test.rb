@@ -84,6 +84,40 @@ class SpaceTest < SystemTest
     assert_accessible
   end
 
+  # A piece that is more than one strip stands there whole, with beads, endings and what hangs on them; its strip is a
+  # press away, and what is changed changes there.
+  def test_a_whole_piece
+    in_space("Kelp earrings")
+
+    assert_button "Whole piece"
+    assert_no_selector ".overview"
+    whole, beads = drawn, yellow
+
+    assert_operator whole, :>, 3000
+    assert_operator beads, :>, 40
+    click_on "Back"
+    50.times { (drawn == whole) ? sleep(0.05) : break }
+
+    refute_equal whole, drawn
+    click_on "Front"
+    enter "Length of the frame", "30 mm"
+
+    assert_saved
+    50.times { (drawn == whole) ? sleep(0.05) : break }
+
+    refute_equal whole, drawn
+    click_on "Its strip"
+
+    assert_selector ".overview canvas"
+    assert_accessible
+    told = JSON.parse(Server::Planning.space(stored_document("Kelp earrings"), {}))
+    drawn = Server::Planning.plan(stored_document("Kelp earrings")).finished
+
+    assert_equal drawn.sum { |picture, _, _| picture.groups.sum { |one| one.lines.size } }, told["lines"].size
+    assert_in_delta 0.0, told["lines"].flat_map { |line| line["points"].each_slice(3).map(&:last) }.minmax.sum, 0.4,
+      "as far before the piece as behind it"
+  end
+
   def test_gaps_that_change_are_shown_as_they_are
     in_space("Sluice cuff")
 

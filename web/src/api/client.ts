@@ -1,6 +1,7 @@
 import { reactive } from "vue";
 import { type Choices, type Craft, learn } from "../choices/choices";
 import type { Filler, Hold, TrayBead } from "./beads";
+import type { WholeInSpace } from "./space";
 import type { Fault } from "../generated/fault";
 import type { Finished } from "../generated/finished";
 import type { Picture } from "../generated/picture";
@@ -21,7 +22,6 @@ export interface Asked {
   section?: string;
 }
 
-/** What every stored piece says of itself. */
 export interface Stamp {
   id: string;
   name: string;
@@ -228,6 +228,7 @@ export const api = {
   sayMaker: (maker: Maker) => call<Maker>("PUT", "/api/maker", maker),
   judge: (asked: Asked & { made: number; said: number; turned: boolean }) =>
     call<Judgement>("POST", "/api/weaves/judge", asked),
+  space: (document: Piece) => call<WholeInSpace>("POST", "/api/space", { document }),
   picture: (hash: string) => call<Picture>("GET", `/api/pictures/${hash}`),
   finished: (hash: string) => call<Finished>("GET", `/api/pictures/${hash}`),
   open: (id: string) => call<StoredPiece>("GET", piece(id)),

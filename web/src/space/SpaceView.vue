@@ -11,13 +11,15 @@ import type { Loupe } from "../strip/useLoupe";
 import type { Player } from "../strip/usePlayer";
 import { useFormat } from "../units/format";
 import { createScene } from "./createScene";
+import { wholeBeads } from "./solids";
+import { useSpaceHeight } from "./useSpaceHeight";
 import { useSpread } from "./useSpread";
+import { useWholeInSpace } from "./useWholeInSpace";
 
 /** The same path in space: turned round with the pointer or the arrow keys, spread apart, and followed as it is made. */
 const props = defineProps<{ picture: Picture; loupe: Loupe; face: View["face"]; player: Player }>();
-const emit = defineEmits<{ flat: [reason: string] }>();
+const emit = defineEmits<{ flat: [reason: string]; whole: [is: boolean] }>();
 
-const HEIGHT_PX = 340;
 /** So much more of the strip is built than the loupe shows. */
 const BESIDE = 0.6;
 const STEP = Math.PI / 18;
@@ -30,9 +32,23 @@ const shown = computed(() => spread.value ?? props.picture);
 let scene: ReturnType<typeof createScene> | null = null;
 let built: { from: number; to: number } | null = null;
 
-/** Bent round as it is worn, or straight as it is woven. */
-const round = ref(false);
+/** Straight as it is woven, bent round as it is worn, or with all the rest of a piece that is more than one strip. */
+type Lies = "straight" | "worn" | "whole";
 const bench = useBench();
+const isStrip = computed(() => bench.answer.value!.plan.strip !== null);
+const lies = ref<Lies>(isStrip.value ? "straight" : "whole");
+const round = computed(() => lies.value === "worn");
+/** While it is made the strip is shown. */
+const isWhole = computed(() => lies.value === "whole" && props.player.made.value === null);
+watch(isWhole, (is) => emit("whole", is), { immediate: true });
+onBeforeUnmount(() => emit("whole", false));
+const heightPx = useSpaceHeight(isWhole);
+const whole = useWholeInSpace(isWhole);
+const LIES = computed(() => [
+  ...(isStrip.value || props.player.made.value !== null ? [] : [{ key: "whole" as Lies, words: "Whole piece" }]),
+  { key: "straight" as Lies, words: isStrip.value ? "Straight" : "Its strip" },
+  { key: "worn" as Lies, words: isStrip.value ? "As worn" : "Its strip, bent round" },
+]);
 /** A strip that is worn by itself is bent as it is worn, any other so that its ends meet. */
 const worn = computed(() => {
   const { plan } = bench.answer.value!;
@@ -45,6 +61,7 @@ const format = useFormat();
 
 const middle = () => props.loupe.left.value + props.loupe.shownMm.value / 2;
 function build() {
+  if (isWhole.value) return buildWhole();
   const shownMm = props.loupe.shownMm.value;
   const [from, to] = round.value
     ? shownRange(shown.value, settings.hand)
@@ -53,24 +70,43 @@ function build() {
     scale: 1,
     left: from,
     width: to - from,
-    height: HEIGHT_PX,
+    height: heightPx.value,
     across: 0,
     face: props.face,
     hand: settings.hand,
   };
   const { lift_mm, slide_mm } = worn.value;
   const { woven_mm } = bench.strip.value;
-  const lies = round.value ? { radius: radius.value, middle: woven_mm / 2, lift: lift_mm, slide: slide_mm } : null;
-  scene!.build(shown.value, seen, props.player.made.value, lies);
+  const bend = round.value ? { radius: radius.value, middle: woven_mm / 2, lift: lift_mm, slide: slide_mm } : null;
+  scene!.build(shown.value, seen, props.player.made.value, bend);
   built = { from, to };
 }
+function buildWhole() {
+  if (!whole.value) return;
+  const lines = whole.value.lines.map(({ d, colour, points }) => ({
+    d,
+    colour,
+    points: Array.from({ length: points.length / 3 }, (_, i): [number, number, number] => [
+      points[3 * i]!,
+      -points[3 * i + 1]!,
+      points[3 * i + 2]!,
+    ]),
+  }));
+  const beads = wholeBeads(bench.answer.value!.plan.beads.drawn, whole.value.out_mm);
+  scene!.buildWhole(lines, beads, settings.hand === "left");
+}
 function show() {
+  if (isWhole.value) return scene?.render();
   scene?.show(props.player.made.value, props.player.grown.value);
   scene?.render();
 }
-/** Looks at the strip as at the beginning again. */
+/** Looks at it as at the beginning again. */
 function straight() {
-  if (round.value) scene?.look(props.face === "back", bandMiddle(shown.value), radius.value);
+  const [across, down] = whole.value?.extent ?? [];
+  if (isWhole.value && across && down) {
+    const [[x0, x1], [y0, y1]] = [across, down] as [[number, number], [number, number]];
+    scene?.lookWhole(props.face === "back", [(x0 + x1) / 2, -(y0 + y1) / 2], [x1 - x0, y1 - y0]);
+  } else if (round.value) scene?.look(props.face === "back", bandMiddle(shown.value), radius.value);
   else scene?.face(props.face === "back", middle(), bandMiddle(shown.value), props.loupe.shownMm.value);
   show();
 }
@@ -84,19 +120,20 @@ onMounted(() => {
 });
 onBeforeUnmount(() => scene?.dispose());
 
-watch(width, (px, before) => {
+watch([width, heightPx], ([px, high], [before]) => {
   if (!scene || !px) return;
-  scene.resize(px, HEIGHT_PX);
+  scene.resize(px, high);
   if (!before) {
     scene.setMark(inks().mark);
     build();
     straight();
   } else scene.render();
 });
-watch(round, () => {
+watch([lies, whole, isWhole], ([, piece], [, before]) => {
   if (!scene || !width.value) return;
   build();
-  straight();
+  if (isWhole.value && before && piece !== before) show();
+  else straight();
 });
 watch([shown, () => settings.hand, () => props.player.made.value === null], () => {
   if (!scene || !width.value) return;
@@ -116,7 +153,7 @@ watch(
 watch(
   () => props.loupe.left.value,
   () => {
-    if (!scene || !built || round.value) return;
+    if (!scene || !built || lies.value !== "straight") return;
     if (props.loupe.left.value < built.from || props.loupe.left.value + props.loupe.shownMm.value > built.to) build();
     scene.follow(middle());
     show();
@@ -149,17 +186,23 @@ function key(event: KeyboardEvent) {
       class="w-100"
       tabindex="0"
       role="img"
-      aria-label="The strip in space: drag or use the arrow keys to turn it, plus and minus to come nearer, Home to look straight at it"
+      :aria-label="`${isWhole ? bench.draft.value!.name : 'The strip'} in space: drag or use the arrow keys to turn it, plus and minus to come nearer, Home to look straight at it`"
       @keydown="key"
     />
     <div class="space-acts d-flex flex-wrap align-items-center gap-2 pt-2">
       <BButtonGroup aria-label="How it lies">
-        <BButton variant="outline-secondary" :pressed="!round" @click="round = false">Straight</BButton>
-        <BButton variant="outline-secondary" :pressed="round" @click="round = true">As worn</BButton>
+        <BButton
+          v-for="one in LIES"
+          :key="one.key"
+          variant="outline-secondary"
+          :pressed="lies === one.key"
+          @click="lies = one.key"
+          >{{ one.words }}</BButton
+        >
       </BButtonGroup>
       <BButton variant="outline-primary" @click="straight">As at first</BButton>
       <span v-if="round" class="figures">{{ format.length(across) }} across inside</span>
-      <label v-if="possible" class="d-flex align-items-center gap-2 text-nowrap">
+      <label v-if="possible && !isWhole" class="d-flex align-items-center gap-2 text-nowrap">
         spread the wires
         <input
           v-model.number="by"
@@ -172,7 +215,7 @@ function key(event: KeyboardEvent) {
         />
         <span class="figures">{{ by.toFixed(1) }} mm wider</span>
       </label>
-      <span v-else class="quiet">Gaps that change are shown as they are.</span>
+      <span v-else-if="!isWhole" class="quiet">Gaps that change are shown as they are.</span>
     </div>
   </div>
 </template>

@@ -1,5 +1,6 @@
 import {
   AmbientLight,
+  BufferGeometry,
   DirectionalLight,
   Group,
   Mesh,
@@ -65,13 +66,42 @@ export function createScene(canvas: HTMLCanvasElement) {
     weave.geometry = woven.geometry;
     standing.geometry.dispose();
     standing.geometry = tubes(lie(standingWays(picture, made === null)), SIDES.fine, true).geometry;
-    model.remove(beads);
-    disposeBeads(beads);
     const seen = [view.left, view.left + view.width / view.scale].map((mm) => (view.hand === "left" ? -mm : mm));
-    beads = beadGroup(picture, Math.min(...seen), Math.max(...seen), round);
-    model.add(beads);
+    lay(beadGroup(picture, Math.min(...seen), Math.max(...seen), round));
     end.scale.setScalar(picture.wire_mm * 0.75);
     model.scale.x = view.hand === "left" ? -1 : 1;
+  }
+
+  /** Lays solids in the place of those before. */
+  function lay(next: Group) {
+    model.remove(beads);
+    disposeBeads(beads);
+    beads = next;
+    model.add(beads);
+  }
+
+  /** Builds a whole finished piece from its lines and its beads. */
+  function buildWhole(lines: Way[], solids: Group, left: boolean) {
+    ways = [];
+    ends = [];
+    weave.geometry.dispose();
+    weave.geometry = new BufferGeometry();
+    standing.geometry.dispose();
+    standing.geometry = tubes(lines, lines.length > SIDES.fineUpTo ? SIDES.coarse : SIDES.fine, true).geometry;
+    lay(solids);
+    end.visible = false;
+    model.scale.x = left ? -1 : 1;
+  }
+
+  /** Looks at the whole of a piece so large, in mm, about its middle, a little from the side. */
+  function lookWhole(turned: boolean, [x, y]: [number, number], [wide, high]: [number, number]) {
+    model.rotation.set(0, turned ? Math.PI : 0, 0);
+    const tall = Math.max(high, wide / camera.aspect) * 1.15;
+    controls.target.set(turned !== model.scale.x < 0 ? -x : x, y, 0);
+    camera.position.copy(controls.target);
+    camera.position.z += tall / 2 / Math.tan((FIELD_OF_VIEW * Math.PI) / 360);
+    controls.update();
+    orbit(-0.35, 0.25);
   }
 
   /** Shows the passes that are made, the last of them as far as it has grown; all of them for null. */
@@ -91,7 +121,7 @@ export function createScene(canvas: HTMLCanvasElement) {
 
   /** Looks straight at a place along the strip, so that so many mm of it are seen, from the front or with the work turned over. */
   function face(turned: boolean, along: number, across: number, shownMm: number) {
-    model.rotation.x = turned ? Math.PI : 0;
+    model.rotation.set(turned ? Math.PI : 0, 0, 0);
     const distance = shownMm / camera.aspect / 2 / Math.tan((FIELD_OF_VIEW * Math.PI) / 360);
     controls.target.set(along, turned ? -across : across, 0);
     camera.position.set(along, turned ? -across : across, distance);
@@ -100,7 +130,7 @@ export function createScene(canvas: HTMLCanvasElement) {
 
   /** Looks at the whole of a strip that is bent round, a little from above and from the side. */
   function look(turned: boolean, across: number, radius: number) {
-    model.rotation.x = turned ? Math.PI : 0;
+    model.rotation.set(turned ? Math.PI : 0, 0, 0);
     const distance = (1.9 * radius) / 2 / Math.tan((FIELD_OF_VIEW * Math.PI) / 360);
     controls.target.set(0, turned ? -across : across, turned ? radius : -radius);
     camera.position.copy(controls.target);
@@ -151,5 +181,5 @@ export function createScene(canvas: HTMLCanvasElement) {
   }
 
   const setMark = (colour: string) => (end.material as MeshBasicMaterial).color.set(colour);
-  return { build, show, face, look, follow, orbit, zoom, resize, render, setMark, dispose };
+  return { build, buildWhole, lookWhole, show, face, look, follow, orbit, zoom, resize, render, setMark, dispose };
 }

@@ -45,6 +45,8 @@ const face = ref<View["face"]>("front");
 const otherFace = computed(() => (face.value === "front" ? "back" : "front"));
 /** Whether the strip is shown in space. */
 const space = ref(false);
+/** Whether all of a piece is shown there, and no strip. */
+const whole = ref(false);
 const player = usePlayer(toRef(props, "picture"));
 const pointing = usePointing(toRef(props, "picture"));
 const box = ref<HTMLElement | null>(null);
@@ -172,7 +174,7 @@ defineExpose({ turn });
         Made in space
       </BButton>
       <span class="flex-fill" />
-      <BButtonGroup aria-label="Loupe">
+      <BButtonGroup v-if="!whole" aria-label="Loupe">
         <BButton variant="outline-secondary" aria-label="Farther" @click="loupe.zoomOut">−</BButton>
         <BButton variant="outline-secondary" aria-label="Nearer" @click="loupe.zoomIn">+</BButton>
         <BButton variant="outline-secondary" @click="loupe.showCoils">Coils</BButton>
@@ -180,6 +182,7 @@ defineExpose({ turn });
       </BButtonGroup>
     </header>
     <StripOverview
+      v-if="!whole"
       :picture="picture"
       :loupe="loupe"
       :face="face"
@@ -189,7 +192,7 @@ defineExpose({ turn });
     />
     <p v-if="flat" class="alert alert-danger trouble" role="status">{{ flat }}</p>
     <div ref="box" class="loupe-box position-relative">
-      <span class="quiet figures over-picture">loupe shows {{ format.length(loupe.shownMm.value) }}</span>
+      <span v-if="!whole" class="quiet figures over-picture">loupe shows {{ format.length(loupe.shownMm.value) }}</span>
       <SpaceView
         v-if="space && picture"
         :picture="picture"
@@ -197,6 +200,7 @@ defineExpose({ turn });
         :face="face"
         :player="player"
         @flat="noSpace"
+        @whole="whole = $event"
       />
       <div
         v-else
