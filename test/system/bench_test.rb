@@ -121,6 +121,29 @@ class BenchTest < SystemTest
       [kinds_of(json)[0]["size"], kinds_of(json)[2]["size"], json["pins"][0]["length"]].map { |size| size["typed"] }
   end
 
+  # A wire is said as people say it; what the bare ends come to stands beside what was asked for.
+  def test_wires_as_they_are_said
+    open_piece "Reed cuff"
+    enter "Base wires: size", "18 awg half-hard brass wire"
+
+    assert_saved
+    assert_equal ["18 awg", "brass", "half_hard"],
+      kinds_of(stored_document("Reed cuff"))[0].then { |kind| [kind["size"]["typed"], kind["metal"], kind["temper"]] }
+    enter "Base wires: size", "soft copper"
+
+    assert_selector ".said-wrong, .faults", text: "soft copper"
+    enter "Base wires: size", "1 mm"
+    enter "Bare at each end", "2 mm"
+    find("[aria-label^='Weaving wire to hand']", match: :first).click
+    enter "Weaving wire to hand", "1.2 m"
+
+    assert_saved
+    bare = plan(stored_document("Reed cuff")).fit.bare_mm
+
+    assert_operator bare, :>, 10
+    assert_text "(#{plain(Meander::Units::Text.length(bare))} as it comes out)"
+  end
+
   def test_units_light_and_hand_are_kept
     open_piece "Reed cuff"
     set "inches"

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from "vue";
 import { useBench } from "../bench/useBench";
+import { asSaid } from "../document/asSaid";
 import { type Kind, kindOf, withKind } from "../document/kinds";
 import LiveChoice from "./LiveChoice.vue";
 import LiveSize from "./LiveSize.vue";
@@ -20,7 +21,13 @@ const put = (changes: object) =>
 
 <template>
   <span>
-    <LiveSize :path="path" :put="(size) => put({ size })" :label="`${name}: size`" :by="0.05" wire />
+    <LiveSize
+      :path="path"
+      :put="({ typed }) => put(asSaid(typed, bench.catalogue.value!.metals, bench.catalogue.value!.tempers))"
+      :label="`${name}: size`"
+      :by="0.05"
+      wire
+    />
     {{ " "
     }}<LiveChoice
       :value="kind.temper"

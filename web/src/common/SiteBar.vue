@@ -42,7 +42,7 @@ useEventListener("keydown", (event: KeyboardEvent) => {
 <template>
   <header class="site-bar d-flex flex-wrap align-items-center column-gap-3 px-3 py-1">
     <nav aria-label="Meander" class="d-flex align-items-center">
-      <RouterLink to="/" class="d-flex" aria-label="Meander, the shelf"
+      <RouterLink to="/" class="d-flex p-2" aria-label="Meander, the shelf"
         ><img :src="mark" alt="" width="28" height="28"
       /></RouterLink>
       <BNav class="flex-nowrap">

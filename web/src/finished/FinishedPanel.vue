@@ -30,6 +30,13 @@ const look = useNear(box, (event) => {
   const found = pictures.value?.map((one) => one.at(event)).find((section) => section !== null);
   if (found) emit("choose", found);
 });
+/** What the pictures show, for those who do not see them. */
+const about = computed(() => {
+  const [wide, long] = size.value.map((mm) => format.length(mm));
+  const number = props.plan.sections.findIndex((one) => one.id === props.section) + 1;
+  const parts = props.plan.sections.map((one) => one.words).join("; ");
+  return `${wide} wide, ${long} long: ${parts}${number ? `; section ${number} in hand` : ""}`;
+});
 const turn = () => (show.value = show.value === "back" ? "front" : "back");
 defineExpose({ turn });
 </script>
@@ -79,7 +86,7 @@ defineExpose({ turn });
           :face="face"
           :later="face === 'back'"
           :height="height"
-          :label="`${title}, finished, ${face}`"
+          :label="`${title}, ${about}, finished, ${face}`"
           :section="section"
           @stale="emit('stale')"
         />

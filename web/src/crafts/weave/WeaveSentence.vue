@@ -19,10 +19,12 @@ import { withForm } from "../../sections/document";
 import ExtentWords from "../../sections/ExtentWords.vue";
 import FormParts from "../../sections/FormParts.vue";
 import PlaceWords from "../../sections/PlaceWords.vue";
+import { useFormat } from "../../units/format";
 import WeaveCollection from "../../weaves/WeaveCollection.vue";
 
 /** A woven section as a sentence; less common choices unfold from the word they belong to. */
 const bench = useBench();
+const format = useFormat();
 const piece = computed(() => bench.draft.value!);
 const now = computed(() => section(piece.value, bench.hand.value));
 const index = computed(() => piece.value.sections.indexOf(now.value));
@@ -40,6 +42,12 @@ const weaving = computed(() =>
 /** All base wires of one kind are said once; two that differ are both in the sentence, more of them in the fine print. */
 const allAlike = computed(() => alike(piece.value, bases.value));
 const apart = ref(false);
+/** What bare ends come to, where they give and that is not what stands there. */
+const bareNow = computed(() => {
+  const [asked, planned] = [bench.read(bench.path("bare/length"))?.mm, bench.strip.value?.bare_mm];
+  if (asked === undefined || planned === undefined || Math.abs(planned - asked) < 0.05) return "";
+  return format.length(planned);
+});
 </script>
 
 <template>
@@ -72,7 +80,11 @@ const apart = ref(false);
     <template v-if="weaving.length === 2"> and <LiveWire :wires="[weaving[1]!]" name="Second weaving wire" /></template>
     in <PatternWords @look="unfold('weaves')" /> <ExtentWords />,
     <template v-if="!isFrame(form)">
-      with <LiveSize :path="bench.path('bare/length')" label="Bare at each end" /> bare at each end,
+      with <LiveSize :path="bench.path('bare/length')" label="Bare at each end" /> bare at each end<template
+        v-if="bareNow"
+      >
+        (<b class="figures">{{ bareNow }}</b> as it comes out)</template
+      >,
     </template>
     <button type="button" class="unfold" :aria-expanded="topic === 'coils'" @click="unfold('coils')">
       starting and ending</button
