@@ -17,6 +17,8 @@ module Server
         piece.document
       end
 
+      # One of some values a parameter may have, the first where it has none.
+      # @raise [Meander::InvalidInput]
       def self.choice(params, key, accepted)
         value = params[key] || accepted.first
         return value if accepted.include?(value)

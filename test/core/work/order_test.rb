@@ -80,6 +80,29 @@ class WorkTest < PieceTest
     assert_includes words(five, "secure").first, "Secure it with 3 wraps round one wire alone"
   end
 
+  # Steps together make every pass once, in the order of work, and everything that has an end of its own.
+  def test_what_steps_make_is_all_there_is
+    demo_documents.each do |json|
+      plan = plan(json)
+      made = Meander::Work::Order.call(plan).flat_map(&:makes)
+
+      plan.sections.select(&:strip).each do |section|
+        passes = made.select { |one| one.of == "weave" && one.id == section.id }
+
+        assert_equal (0...section.layout.passes(section.repeats)).to_a, passes.flat_map { |one|
+          (one.from...one.to).to_a
+        }
+        assert(passes.all? { |one| one.along.all? { |mm| mm.between?(-1e-6, section.strip.woven_mm + 1e-6) } })
+        assert_in_delta section.strip.woven_mm, passes.flat_map(&:along).then { |all| all.max - all.min }, 1e-6
+      end
+      drawn = plan.finished.flat_map { |picture, _, _| picture.groups.filter_map(&:of) }
+      own = plan.piece.endings.map(&:id) + plan.piece.findings.map(&:id) + plan.beads.map(&:id)
+
+      assert_empty drawn.map { |id| id.delete_suffix(" cover") } - own, json["name"]
+      assert_empty plan.piece.findings.map(&:id) - made.map(&:id), json["name"]
+    end
+  end
+
   # Beads woven in are strung on the length that weaves them; endings and findings come last, told by their wires.
   def test_beads_and_endings
     rule = placed("woven", of: "repeat", every: 4, first: 1, on: "front")

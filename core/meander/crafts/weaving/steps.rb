@@ -16,7 +16,7 @@ module Meander
           @layout = woven.layout
           @context = context
           @says = StepWords.new(woven)
-          @made = 0
+          @progress = Progress.new(woven)
         end
 
         # @return [Array<Step>]
@@ -146,9 +146,9 @@ module Meander
           pattern = " of #{@strip.words}: #{@says.pattern}"
           words = [first ? "#{what}#{pattern}." : "#{what} in the same way.", (@says.coming_in if first && half.zero?),
             ("Push each wrap up against the last and count aloud." if first), @says.open, check(to)].compact.join(" ")
-          passes = passes(from, to, half)
-          step("weave", words, @woven.copies * passes / 2.0 / @layout.calibration.pace.to_f,
-            makes: [made(passes, from, to, half)])
+          made = @progress.made(from, to, half)
+          step("weave", words, @woven.copies * (made.to - made.from) / 2.0 / @layout.calibration.pace.to_f,
+            makes: [made])
         end
 
         # How far it reaches by then, to lay a ruler on; what closes it is measured once it is closed.
@@ -162,33 +162,6 @@ module Meander
 
         def named(from, to) = (from == to) ? "repeat #{from}" : "repeats #{from} to #{to}"
         def each = (@woven.copies > 1) ? "In each of the #{@woven.copies} frames weave" : "Weave"
-
-        # Of some repeats, what comes before the first and after the last with them.
-        def passes(from, to, half)
-          each, all = @layout.pattern.passes.size, @layout.strip(@strip.repeats).pass_count
-          before = @layout.weave.passes_before
-          passes = (to - from + 1) * each
-          passes += before - @layout.skipped(half) if from == 1
-          passes += all - before - (repeats * each) if to == repeats
-          passes
-        end
-
-        # The next so many passes of it.
-        def made(passes, from, to, half)
-          before = @made
-          Step::Made.new(of: "weave", id: @woven.id, from: before, to: @made += passes,
-            all: @layout.passes(@strip.repeats), along: along(from, to, half)).freeze
-        end
-
-        # Where repeats lie along the strip, in mm from where it is woven first (see Account#joins).
-        def along(from, to, half)
-          ends = [(from == 1) ? 0.0 : @layout.weave.repeat_from_mm(from),
-            (to == repeats) ? @layout.strip(@strip.repeats).woven_mm : @layout.weave.repeat_from_mm(to + 1)]
-          return ends if @layout.sides == 1
-
-          begun = @layout.weave.second(repeats).woven_mm
-          ends.map { |mm| begun + (half.zero? ? mm : @layout.shared_mm(@strip.repeats) - mm) }.sort
-        end
 
         # A length of weaving wire that is used up.
         def joined(begun, from)
