@@ -10,13 +10,12 @@ module Meander
       # Base wires of two sections that cross, where nothing was said to join them there.
       def self.crossing(plan)
         joined = joined(plan)
+        lines = Hash.new { |all, section| all[section] = lines(plan, section) }.compare_by_identity
         flat = plan.sections.each_with_index.select { |section, _| section.base.any? && section.flat? }
         flat.combination(2).filter_map do |(one, i), (other, j)|
           next if meant?(plan, one, other, joined)
 
-          times = [one, other].map { |section| lines(plan, section) }.then do |these, those|
-            these.product(those).sum { |line, against| crossings(line, against) }
-          end
+          times = lines[one].product(lines[other]).sum { |line, against| line.crossings(against) }
           next if times.zero?
 
           AdviceItem.of("sections-overlap", "warn", "/sections/#{j}/at",
@@ -44,33 +43,10 @@ module Meander
       def self.lines(plan, section)
         pose = plan.pose(section)
         section.base.each_index.map do |number|
-          section.trace(number).then { |trace| trace.each_slice([trace.size / 160, 1].max).map(&:first) << trace.last }
-            .map { |point| pose.at(point) }
+          trace = section.trace(number)
+          few = trace.each_slice([trace.size / 160, 1].max).map(&:first) << trace.last
+          Form::Polyline.new(few.map { |point| pose.at(point) })
         end
-      end
-
-      # Short stretches of each are compared only where the boxes round them meet.
-      def self.crossings(one, other)
-        return 0 unless boxes_meet?(box(one), box(other))
-
-        these, those = [one, other].map { |line| stretches(line) }
-        these.product(those).sum do |(a, part), (b, against)|
-          boxes_meet?(a, b) ? part.sum { |p, q| against.count { |r, s| cross?(p, q, r, s) } } : 0
-        end
-      end
-
-      def self.stretches(line) = line.each_cons(2).each_slice(10).map { |part| [box(part.flatten(1)), part] }
-      def self.box(points) = [0, 1].map { |axis| points.map { |point| point[axis] }.minmax }
-      def self.boxes_meet?(one, other) = one.zip(other).all? { |(low, high), (from, to)| high >= from && to >= low }
-
-      # Do two straights cross? Each has the ends of the other on either side.
-      def self.cross?(a, b, c, d)
-        (side(a, b, c) * side(a, b, d)).negative? && (side(c, d, a) * side(c, d, b)).negative?
-      end
-
-      # On which side of a straight a point lies: above 0, or below.
-      def self.side(from, to, point)
-        ((to[0] - from[0]) * (point[1] - from[1])) - ((to[1] - from[1]) * (point[0] - from[0]))
       end
 
       # Sections that no wire, lacing or bead joins to the rest.
@@ -136,8 +112,8 @@ module Meander
             "Some bare wire, about #{Units::Text.length(least)}, or a turn of 0°.", turn: at[:turn])
         end
       end
-      private_class_method :crossing, :meant?, :joined, :lines, :crossings, :stretches, :box, :boxes_meet?, :cross?,
-        :side, :loose, :groups, :apart, :off_dowel, :behind_mm, :unturned
+      private_class_method :crossing, :meant?, :joined, :lines, :loose, :groups, :apart, :off_dowel, :behind_mm,
+        :unturned
     end
   end
 end
