@@ -37,6 +37,13 @@ const ROWS: Record<Quantity, { name: string; by: number }> = {
   woven: { name: "Woven length", by: 1 },
   wire: { name: "Weaving wire to hand", by: 50 },
 };
+/** What is bought and no mass is said of. */
+const unweighed = computed(() =>
+  plan.value.findings
+    .filter((one) => one.cut_mm === null && one.mass_g === 0)
+    .map((one) => `the ${one.kind.replace(/_/g, " ")}`)
+    .join(", "),
+);
 const rows = computed(() =>
   quantities(piece.value, bench.hand.value)
     .filter((quantity) => quantity in aside.value)
@@ -229,6 +236,7 @@ const before = (row: { name: string }) => was.value.get(`${bench.hand.value} ${r
       <div>
         <dt>Finished mass{{ plan.pieces === 2 ? ", each" : "" }}</dt>
         <dd :class="{ 'changed bg-primary-subtle': was.has('mass') }">{{ format.mass(plan.mass.finished_g) }}</dd>
+        <dd v-if="unweighed" class="small fw-normal quiet">without {{ unweighed }}</dd>
       </div>
       <div v-for="fact in facts" :key="fact.name">
         <dt>{{ fact.name }}</dt>
