@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
-# Takes the pictures of the main views anew, from the demo data:  bundle exec ruby docs/screenshots/take.rb
+# Takes the pictures of the main views anew, from the demo data, or those that are named:
+#   bundle exec ruby docs/screenshots/take.rb [NAME ...]
 require "tmpdir"
 require "capybara"
 require "capybara/cuprite"
@@ -12,6 +13,8 @@ CHROMIUM = %w[chromium chromium-browser google-chrome].find { |name| system("com
 
 # A browser at a size, with the settings a maker would have chosen.
 def look(server, name, size: [1280, 800], path: "/", settings: {})
+  return if ARGV.any? && !ARGV.include?(name)
+
   browser = Ferrum::Browser.new(browser_path: CHROMIUM, browser_options: FLAGS, timeout: 30)
   browser.resize(width: size[0], height: size[1])
   browser.go_to("#{server.url}/")
@@ -43,8 +46,11 @@ Dir.mktmpdir do |data|
     browser.keyboard.type([:ctrl, "a"], "70")
   end
   look(server, "tray", path: "/tray")
-  look(server, "walk", path: "/pieces/#{heron}") do |browser|
-    browser.keyboard.type("w")
+  look(server, "order-of-work", size: [1280, 1000], path: "/pieces/#{ids["Limpet heart"]}") do |browser|
+    browser.xpath("//button[normalize-space()='Order of work']").first.click
+    sleep 1.5
+    browser.evaluate("document.querySelectorAll('.order li')[6].scrollIntoView()")
+    sleep 0.5
   end
   look(server, "being-made", path: "/pieces/#{reed}") do |browser|
     browser.keyboard.type("m")
@@ -72,11 +78,11 @@ Dir.mktmpdir do |data|
     browser.mouse.move(x: box[0] + 502, y: box[1] + (box[2] * 0.3))
     browser.mouse.move(x: box[0] + 503, y: box[1] + (box[2] * 0.25))
   end
-  look(server, "in-space", size: [1280, 900], path: "/pieces/#{heron}") do |browser|
+  look(server, "in-space", size: [1280, 900], path: "/pieces/#{ids["Tide-line collar"]}") do |browser|
     browser.keyboard.type("s")
-    sleep 2
+    sleep 4
     browser.evaluate("document.querySelector('.space canvas').focus({ preventScroll: true })")
-    browser.keyboard.type(:up, :up, :right, :right, :right)
+    browser.keyboard.type(:up, :right, "+")
     browser.evaluate("document.activeElement.blur()")
   end
   look(server, "ring-as-worn", size: [1280, 900], path: "/pieces/#{ids["Limpet ring"]}") do |browser|

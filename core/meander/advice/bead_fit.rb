@@ -27,13 +27,13 @@ module Meander
         return if rule.kind.passes?(rule.through)
 
         passes = SOLD_MM.select { |mm| rule.kind.passes?(Array.new(rule.through.size, mm)) }.max
-        wider = "a bead with a hole of #{Units::Text.wire(need)}"
+        wider = "a bead with a hole of #{Units::Text.wire(need, 2)}"
         what = (rule.through.size == 1) ? "a wire of #{Units::Text.wire(rule.through[0])}" :
           "#{rule.through.size} passes of #{Units::Text.wire(rule.through[0])}"
-        title = "The hole of #{rule.kind.name} is #{Units::Text.wire(need - rule.kind.hole_mm)} too small"
+        title = "The hole of #{rule.kind.name} is #{Units::Text.wire(need - rule.kind.hole_mm, 2)} too small"
         AdviceItem.of("bead-hole-small", "stop", "#{place}/bead", title,
           "#{Units::Text.sentence(what)} #{(rule.through.size == 1) ? "needs" : "need"} " \
-          "a hole of #{Units::Text.wire(need)}, the bead's is #{Units::Text.wire(rule.kind.hole_mm)}.",
+          "a hole of #{Units::Text.wire(need, 2)}, the bead's is #{Units::Text.wire(rule.kind.hole_mm, 2)}.",
           passes ? "#{Units::Text.wire(passes)} wire would pass, or take #{wider}." : "Take #{wider}.",
           need_mm: need, hole_mm: rule.kind.hole_mm, passes_mm: passes)
       end

@@ -15,8 +15,8 @@ module Meander
         (mm.abs >= 2000) ? Said.mark(number(mm / 1000.0, 2), "m", :length) : Said.mark(number(mm, 1), "mm", :length)
       end
 
-      # A diameter, to the hundredth unless it is told finer.
-      def self.wire(mm, digits = 2) = Said.mark(number(mm, digits), "mm", :wire)
+      # A diameter, to the thousandth as gauges have it; a gap or a hole to the hundredth.
+      def self.wire(mm, digits = 3) = Said.mark(number(mm, digits), "mm", :wire)
 
       # What to cut, rounded up to whole mm.
       def self.cut(mm) = Said.mark(mm, "mm", :cut)

@@ -108,7 +108,7 @@ class OutputTest < PieceTest
   def test_words_for_lengths
     text = Meander::Units::Text
 
-    assert_equal ["138.4 mm", "2.31 m", "0.81 mm", "5 %", "1 repeat", "2 repeats"],
+    assert_equal ["138.4 mm", "2.31 m", "0.812 mm", "5 %", "1 repeat", "2 repeats"],
       plain([text.length(138.42), text.length(2310), text.wire(0.8118), text.percent(0.05), text.count(1, "repeat"),
         text.count(2, "repeat")])
     assert_equal ["a", "a and b", "a, b or c"], [text.list(%w[a]), text.list(%w[a b]), text.list(%w[a b c], "or")]

@@ -48,8 +48,9 @@ const steps = computed(() =>
     <li v-for="(step, i) in steps" :key="i" class="border-bottom py-2">
       <BRow class="align-items-start g-2">
         <BCol md="8">
-          <b>{{ step.name }}.</b>&#32;<span class="step-words">{{ step.words }}</span>
-          <span v-if="step.minutes > 0" class="quiet figures text-nowrap">about {{ format.time(step.minutes) }}</span>
+          <b>{{ step.name }}.</b>&#32;<span class="step-words">{{ step.words }}</span
+          >{{ " "
+          }}<span v-if="step.minutes > 0" class="quiet figures text-nowrap">about {{ format.time(step.minutes) }}</span>
           <p v-if="step.caution" class="small mb-0 mt-1 border-start border-warning border-3 ps-2">
             {{ step.caution }}
           </p>

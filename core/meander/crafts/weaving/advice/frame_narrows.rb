@@ -20,7 +20,7 @@ module Meander
             turn = woven.profile.gaps.each_cons(2).none? { |one, other| other > one }
             AdviceItem.new(id: "frame-narrows", severity: turn ? "warn" : "note", place: "/spacing",
               title: "The base wires come together in the direction of the weave",
-              why: "The gap closes from #{Units::Text.wire(from)} to #{Units::Text.wire(to)}, and coils slide " \
+              why: "The gap closes from #{Units::Text.wire(from, 2)} to #{Units::Text.wire(to, 2)}, and coils slide " \
                    "towards the narrow end.",
               remedy: "Hold each wrap down as the next is made#{", or weave from narrow to wide" if turn}.",
               figures: {from_mm: from, to_mm: to})

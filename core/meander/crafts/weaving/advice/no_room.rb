@@ -16,7 +16,7 @@ module Meander
               title: "No room to pass through #{(gaps.size == 1) ? "gap" : "gaps"} " \
                      "#{Units::Text.list(gaps.sort)}",
               why: "The weaving wire is #{Units::Text.wire(frame.wire_mm)}, and the base wires there stand " \
-                   "#{Units::Text.wire(tightest)} apart.",
+                   "#{Units::Text.wire(tightest, 2)} apart.",
               remedy: "Hold them at least #{Units::Text.wire(frame.wire_mm)} apart: lead the wire, don't " \
                       "pull; a scrap of wire or a bead between keeps the gap.",
               figures: {gaps: gaps.sort, clear_mm: tightest, wire_mm: frame.wire_mm})

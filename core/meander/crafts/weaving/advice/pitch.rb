@@ -15,10 +15,10 @@ module Meander
 
           def self.below(woven, asked)
             AdviceItem.new(id: "pitch-below-packed", severity: "stop", place: "/rise/pitch",
-              title: "A repeat cannot be pushed to #{Units::Text.wire(asked)}",
-              why: "Packed tight it takes up #{Units::Text.wire(woven.repeat.packed_mm)}; these " \
+              title: "A repeat cannot be pushed to #{Units::Text.wire(asked, 2)}",
+              why: "Packed tight it takes up #{Units::Text.wire(woven.repeat.packed_mm, 2)}; these " \
                    "figures are for that.",
-              remedy: "A pitch of at least #{Units::Text.wire(woven.repeat.packed_mm)}, or finer " \
+              remedy: "A pitch of at least #{Units::Text.wire(woven.repeat.packed_mm, 2)}, or finer " \
                       "weaving wire.",
               figures: {pitch_mm: asked, packed_mm: woven.repeat.packed_mm})
           end
@@ -27,8 +27,8 @@ module Meander
             wide = asked > woven.repeat.loosest_mm
             AdviceItem.new(id: wide ? "pitch-wide" : "pitch-range", severity: wide ? "warn" : "note",
               place: "/rise/pitch",
-              title: "A repeat can be pushed to #{Units::Text.wire(woven.repeat.packed_mm)} and " \
-                     "pulled out to #{Units::Text.wire(woven.repeat.loosest_mm)}",
+              title: "A repeat can be pushed to #{Units::Text.wire(woven.repeat.packed_mm, 2)} and " \
+                     "pulled out to #{Units::Text.wire(woven.repeat.loosest_mm, 2)}",
               why: wide ? "Further out the passes slant more than they hold, and the coils wander." :
                 "Between the two the strip can be eased to fit.",
               remedy: wide ? "A closer pitch, or more wraps to the repeat." :
