@@ -66,7 +66,7 @@ end
 
 # A plan knows all that it was made of; told whole, an error about one would take minutes to write.
 Meander::Loader.everything
-[Meander::Planner::Plan, Meander::Planner::Placed, Meander::Document::Piece, Meander::Document::Section,
+[Meander::Planner::Placed, Meander::Document::Section,
   Meander::Crafts::Worked, Meander::Crafts::Weaving::Layout, Meander::Crafts::Weaving::Strip,
   Meander::Crafts::Bending::Layout,
   Meander::Crafts::Lacing::Layout].each { |type| type.define_method(:inspect) { "#<#{self.class}>" } }

@@ -117,8 +117,8 @@ class WalkTest < SystemTest
   def loupe = page.evaluate_script("document.querySelector('.loupe canvas').toDataURL()")
 
   def assert_advice(planned)
-    Meander::Advice::Council.call(planned).each do |item|
-      assert_selector "[data-advice='#{item.id}']", text: item.title
+    Meander.answer(planned)[:advice].each do |item|
+      assert_selector "[data-advice='#{item[:id]}']", text: item[:title]
     end
   end
 end

@@ -56,7 +56,11 @@ module Meander
       # What the fullest row leaves in its gap.
       def left_mm = rows.map { |row| held_mm(row.along) - (row.count * kind.along_mm) }.min
 
-      def wire_uses = rows.map { |row| [site.edges(row.along).map { |edge| [row.along, edge] }, 1] }
+      # Across through every row, and between two rows its wraps round both wires of the frame.
+      def wire_uses
+        across = rows.map { |row| [site.edges(row.along).map { |edge| [row.along, edge] }, 1] }
+        across + rows.each_cons(2).flat_map { |one, other| wraps_between((one.along + other.along) / 2) }
+      end
 
       # Of the fullest row.
       def gap_mm = rows.map { |row| held_mm(row.along) }.max
@@ -74,6 +78,16 @@ module Meander
       def bare_mm = pitch_mm - ((fields[:wraps] + 1) * d)
 
       private
+
+      # Each a wire on from the last, as they are seen from the front, half a wire aslant.
+      def wraps_between(middle)
+        Array.new(fields[:wraps]) { |i| middle + ((i - ((fields[:wraps] - 1) / 2.0)) * d) }.flat_map do |along|
+          site.edges(along).zip([site.base.first, site.base.last]).map do |edge, wire|
+            half = (wire.mm + d) / 2
+            [[[along - (d / 4), edge - half], [along + (d / 4), edge + half]], 1]
+          end
+        end
+      end
 
       def asked = fields[:counts]
 

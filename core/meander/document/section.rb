@@ -68,8 +68,10 @@ module Meander
       # All that it is worked by, wherever it stands: what is equal is worked alike.
       def key
         kinds = threaded.map { |placed| piece.bead(placed[:bead]).fields }
+        # A lacing names the sections it joins by their numbers.
+        others = piece.document[:sections].map { |one| one[:id] } if fields.key?(:rows)
         [fields.except(:at), base, working, seating, piece.document[:allowances], piece.document[:weaves], threaded,
-          kinds]
+          kinds, piece.kind, others]
       end
 
       # The same as text.

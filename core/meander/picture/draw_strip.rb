@@ -27,15 +27,16 @@ module Meander
       end
 
       def call
-        DisplayList.new(rods: rods, shapes: @shapes.to_a, cells: cells, placements:,
-          strands: bent_rods + @ends.strands(@drawn) + tails, marks:, colours:,
-          wire_mm: @layout.frame.wire_mm,
+        strands, woven = bent_rods + @ends.strands(@drawn) + tails, placements
+        DisplayList.new(rods: rods, shapes: @shapes.to_a, cells: cells, placements: woven, strands:, marks:,
+          colours: colours(rods + strands + woven), wire_mm: @layout.frame.wire_mm,
           centres: @layout.weave.widest.centres, gaps:, counting:, beads: @ends.beads)
       end
 
       private
 
-      def colours = @layout.section.piece.colours
+      # Of the wires that are drawn, whatever else the piece has.
+      def colours(drawn) = @ends.colours(@drawn).slice(*drawn.map { |one| one[:wire] })
       def gaps = (0..@layout.frame.count).map { |gap| @layout.weave.widest.gap_x(gap) }
       def rods = @layout.weave.straight? ? Rods.call(@drawn).map { |rod| rod.except(:number) } : []
 

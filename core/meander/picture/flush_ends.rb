@@ -15,6 +15,9 @@ module Meander
         freeze
       end
 
+      # Of the wires of the strip.
+      def colours(strip) = (strip.base + strip.section.strands).to_h { |wire| [wire.id, wire.material.colour] }
+
       def strands(strip)
         ends = {"start" => [-1.0, strip.bare_mm], "end" => [1.0, strip.bare_mm + strip.woven_mm]}
         ends.flat_map do |side, (sign, edge)|

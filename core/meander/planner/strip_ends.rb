@@ -11,6 +11,7 @@ module Meander
       end
 
       def beads = @plan.beads_h[:drawn]
+      def colours(_strip) = @piece.colours
 
       def strands(strip)
         @middle = strip.layout.middle_mm

@@ -24,6 +24,12 @@ class BeadsTest < PieceTest
     assert_equal [0.3, 0.3], rule.through
     assert_in_delta 2.0, rule.pitch_mm, 1e-9
     assert_in_delta 1.1, rule.bare_mm, 1e-9
+    # Drawn: across through each row, and between two rows its wraps round both wires, a wire apart.
+    between = rule.wire_uses.drop(answer(made)[:beads][:placed][0][:words][/(\d+) rows?/, 1].to_i)
+
+    assert_equal rule.wraps, between.size
+    between.each { |(from, to), face| assert_equal [1.1, 1], [(to[1] - from[1]).round(6), face] }
+    assert_in_delta 0.3, between.map { |(from, _), _| from[0] }.uniq.sort.each_cons(2).map { |a, b| b - a }.min, 1e-9
     wide = pendant(wired("rows", counts: [1, 2, 40], wraps: 9, from: size("12 mm")), bead("k1", "2 mm", "2 mm"))
 
     assert_in_delta 10 * 0.3, rule_of(wide).pitch_mm, 1e-9

@@ -2,10 +2,12 @@
 
 require_relative "../../test_helper"
 require_relative "../../support/sections"
+require_relative "../../support/trays"
 
 # Pieces put together from sections: lengths along every wire, what stands where, what is planned again.
 class BuiltTest < PieceTest
   include Sections
+  include Trays
 
   Trace = Meander::Form::Trace
 
@@ -118,6 +120,29 @@ class BuiltTest < PieceTest
 
     plan.runs.each { |run| assert_in_delta 7.0, run.parts.find { |part| part.kind == "between" }.mm, 1e-9 }
     assert_in_delta plan.sections.first.length_mm + 7, plan.placed.poses["s2"].y, 1e-9
+  end
+
+  # Sections kept from other pieces tell nothing of those: in whatever order pieces are planned that share sections with
+  # each other but differ in what stands beside them, each comes out as if it were planned alone.
+  def test_what_is_kept_is_no_other_pieces
+    bracelet = JSON.parse(JSON.generate(Meander.start("bracelet")))
+    ring = {"id" => "f1", "kind" => "jump_rings", "on" => ["e1"], "inside" => size("4 mm"), "wire" => size("0.8 mm"),
+      "metal" => "sterling", "count" => 2, "flat" => false}
+    stitched = with_beads(document("cuff"), placed("surface", count: 0, weaving: "w3"))
+    pieces = [bracelet, bracelet.merge("findings" => [ring]), document("cuff"), stitched, document("ring"),
+      *demo_bands.first(2)]
+    seed = Random.new_seed % 100_000
+    kept = Meander::Kept.new(40)
+
+    (pieces * 2).shuffle(random: Random.new(seed)).each do |json|
+      alone, among = plan(json), plan(json, kept:)
+
+      assert_equal answer(alone), answer(among), "seed #{seed}: #{json["name"]}"
+      drawn = among.strip_picture
+      wires = [*drawn.rods, *drawn.strands, *drawn.placements].map { |one| one[:wire] }
+
+      assert_empty wires - drawn.colours.keys, "seed #{seed}: #{json["name"]} has wires of no colour"
+    end
   end
 
   # Only what changed is planned again, and its weaving wire alone changes.
