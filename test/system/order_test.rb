@@ -30,8 +30,9 @@ class OrderTest < SystemTest
       show "Order of work"
 
       assert_selector ".order canvas"
-      sleep 0.3 # until all of them are drawn
       order = Meander.answer(Server::Planning.plan(stored_document(name)))[:order]
+      made = order.count { |step| step[:makes].any? }
+      100.times { (pictures.count { |_, lit| lit > 20 } == made) ? break : sleep(0.05) }
       seen = pictures
 
       assert_equal(order.map { |step| step[:makes].any? }, seen.map { |drawn, _| drawn.positive? }, name)

@@ -151,6 +151,13 @@ class PlayerTest < SystemTest
     assert_selector ".practice-said.right", text: /Right:\s+over wire 1, down on the far side/
     assert_text "2 of 3 right"
     assert_accessible
+    score = find(".practice-said .figures").text
+    made = find(".player-words").text
+    click_on "Show me"
+
+    assert_selector ".practice-said", text: /It goes\s+(over|under) .* And then\?/
+    assert_no_selector ".player-words", text: made, exact_text: true
+    assert_equal score[/\A\d+/], find(".practice-said .figures").text[/\A\d+/], "what is shown is not counted as right"
   end
 
   # The middle outwards: the second half is counted by itself; a change of the piece goes on at the same place.

@@ -15,7 +15,7 @@ module Meander
           @strip = woven.strip
           @layout = woven.layout
           @context = context
-          @says = StepWords.new(woven)
+          @says = WeaveWords.new(woven)
           @progress = Progress.new(woven)
         end
 

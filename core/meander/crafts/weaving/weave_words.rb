@@ -4,7 +4,7 @@ module Meander
   module Crafts
     module Weaving
       # What is said of a woven section in its steps: its wires, its weave, where it begins and how it is closed.
-      class StepWords
+      class WeaveWords
         # A weave that is closed with fewer coils than these round one wire asks to be secured with as many. Common
         # practice, no source.
         SECURE = 3
