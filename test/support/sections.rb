@@ -17,6 +17,23 @@ module Sections
     PLANNED.each(&block)
   end
 
+  def faults(json)
+    Meander::Document::PieceReader.call(json).then { |result| Meander::Planner::PlanPiece.call(result.piece) }
+    []
+  rescue Meander::InvalidInput => e
+    e.faults
+  end
+
+  def assert_refused(path, json, words = nil)
+    found = faults(json)
+    fault = found.find { |one| one.path == path }
+
+    assert fault, "#{path} not among #{found.map { |one| "#{one.path}: #{one.message}" }}"
+    assert_match(words, fault.message) if words
+
+    refute_empty fault.accepted.to_s, path
+  end
+
   def base(id, typed = "0.8 mm", **changes)
     {"id" => id, "role" => "base", "size" => size(typed), "metal" => "copper", "temper" => "soft",
       **changes.transform_keys(&:to_s)}

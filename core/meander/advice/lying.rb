@@ -103,7 +103,7 @@ module Meander
       # A turn takes wire to turn in.
       def self.unturned(plan)
         plan.places.values.each_with_index.filter_map do |at, i|
-          next unless at && at[:kind] == "after" && at[:turn] != 0 && at[:bare].mm.zero?
+          next unless at&.key?(:bare) && at[:turn] != 0 && at[:bare].mm.zero?
 
           least = 3 * plan.sections[i].base.map(&:mm).max
           AdviceItem.of("turn-not-made", "stop", "/sections/#{i}/at/bare",
@@ -112,7 +112,7 @@ module Meander
             "Some bare wire, about #{Units::Text.length(least)}, or a turn of 0°.", turn: at[:turn])
         end
       end
-      private_class_method :crossing, :meant?, :joined, :lines, :loose, :groups, :apart, :off_dowel, :behind_mm,
+      private_class_method :crossing, :meant?, :joined, :loose, :groups, :apart, :off_dowel, :behind_mm,
         :unturned
     end
   end

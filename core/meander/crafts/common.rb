@@ -15,18 +15,21 @@ module Meander
       RADIUS = size("radius of the bend", 0.5..500.0, 3.0..150.0)
       DEGREES = Count.new(1..360)
       IDS = ->(range) { List.new(Id.new, range) }
-      # Where a section stands, turn in degrees: alone, on the wires that go on from another one (cut_away: those cut
-      # away between the two once the piece is woven), inside or outside another, on its centre, or as its mirror image.
+      # Where a section stands, turn in degrees: alone, on from an end of another one (from its beginning as its mirror
+      # image, so that their seats stay side by side), where others come together, inside or outside another, on its
+      # centre, or as its mirror image.
       turn = Count.new(-350..350)
+      bare = size("bare wire between sections", 0.0..300.0, 0.0..60.0)
       AT = Variant.new(:kind, {
         "first" => {turn:},
-        "after" => {section: Id.new, bare: size("bare wire between sections", 0.0..300.0, 0.0..60.0), turn:},
+        "after" => {section: Id.new, from: Choice.new(%w[start end]), bare:, turn:},
+        "gathered" => {sections: List.new(Id.new, 2..8), bare:, turn:},
         "beside" => {section: Id.new, across: size("distance from the other section", 0.0..200.0, 0.0..40.0),
           along: size("distance along the other section", 0.0..300.0, 0.0..60.0), side: TOWARDS},
         "centre" => {section: Id.new, turn:},
         "mirror" => {section: Id.new},
         "rim" => {of: Id.new, rim: Text.new(min: 1, max: 40), turn:}
-      }, left_out: {turn: 0})
+      }, left_out: {turn: 0, from: "end"})
       # How far a section is woven: as its frame is long, or so many repeats, or so far; or as what the piece must meet
       # asks for.
       EXTENT = Variant.new(:kind, {

@@ -110,7 +110,11 @@ module Meander
           cut_mm: whole, total_mm: figure, parts: Many.new(PART),
                          marks: Many.new(Record.new({at_mm: figure, words:}))}
       )
-      # x, y, how far it is turned (radians from +y towards +x), and -1 where it is mirrored.
+      # Where the base wires of a section stand at its beginning and its end, and which way they leave there (radians
+      # from +y towards +x).
+      STOOD = Record.new({places: Many.new(Many.new(figure)), heading: figure})
+      ENDS = Record.new({start: STOOD, end: STOOD})
+      # x, y, how far it is turned, and -1 where it is mirrored.
       POSE = List.new(figure, 4..4)
       # A section as a straight strip, before it is bent.
       STRIP = Record.new(
@@ -118,8 +122,7 @@ module Meander
       )
       SECTION = Record.new(
         {id: words, words:, length_mm: figure, copies: whole, wraps: whole, minutes: figure, pose: POSE,
-          strip: Maybe.new(STRIP),
-                             longer: Many.new(Record.new({wire: words, mm: figure}))}
+          ends: ENDS, strip: Maybe.new(STRIP), longer: Many.new(Record.new({wire: words, mm: figure}))}
       )
       MASS = Record.new({base_g: figure, weaving_g: figure, beads_g: figure, findings_g: figure, finished_g: figure})
       # A plan as the interface is told it, see Output::Answer. strip: the picture of all of it where it is one straight

@@ -16,7 +16,7 @@ module Meander
         end
         document[:sections].each_with_index do |section, i|
           if section.dig(:at, :kind) == "rim"
-            refuse.call("/sections/#{i}/at/kind", "rim", "first, after, beside, centre, mirror")
+            refuse.call("/sections/#{i}/at/kind", "rim", "first, after, gathered, beside, centre, mirror")
           end
           refuse.call("/sections/#{i}/copies", section[:copies], "1") if section[:copies] > 1
         end

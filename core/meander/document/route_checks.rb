@@ -134,8 +134,7 @@ module Meander
 
       def pointer(visit) = "/wires/#{@document[:wires].index(visit.wire)}/route/#{visit.stop}/seat"
 
-      # From visit to visit a base wire goes on where the next section stands on the one before, or is folded at an end
-      # of one.
+      # From visit to visit a base wire goes on to another section, or is folded at an end of one.
       def onward(wire, place)
         return working(wire, place) unless @kinds[wire[:kind]][:use] == "base"
 
@@ -143,14 +142,10 @@ module Meander
           fold = @routes.folds.find { |one| one.to.equal?(to) }
           path = "#{place}/route/#{to.stop}"
           next folded(from, to, path) if fold
+          next unless from.section == to.section
 
-          later, earlier = to.back ? [from, to] : [to, from]
-          at = @sections[later.section][:at]
-          next if from.back == to.back && at && at[:kind] == "after" && at[:section] == earlier.section
-
-          fault(path, "built", to.section,
-            "#{wire[:id]} lies in #{from.section} already, so it can only go on from its end",
-            "a section that stands after #{from.section}, or wires of its own")
+          fault(path, "built", to.section, "#{wire[:id]} lies in #{from.section} already, so it cannot go on to it",
+            "another section, or a fold between the two")
         end
         away(wire, place)
       end
@@ -171,19 +166,12 @@ module Meander
 
       # Of the wires that go on from section to section one at least is left to hold the two together.
       def away(wire, place)
-        ways.select { |_, to| to.wire == wire && @routes.away?(to) }.each do |gone|
-          alike = ways.select { |way| way.map(&:section).sort == gone.map(&:section).sort }
-          next if alike.any? { |_, to| !@routes.away?(to) }
+        @routes.ways.select { |way| way.wire == wire && way.cut_away }.each do |gone|
+          alike = @routes.ways.select { |way| way.sections.sort == gone.sections.sort }
+          next unless alike.all?(&:cut_away)
 
-          fault("#{place}/route/#{gone.last.stop - 1}", "built", wire[:id],
+          fault("#{place}/route/#{gone.to.stop - 1}", "built", wire[:id],
             "nothing would hold the two sections together", "all but one at the most")
-        end
-      end
-
-      # Every way of a wire from one section on to another: [[visit, visit], ...].
-      def ways
-        @ways ||= @document[:wires].flat_map do |wire|
-          @routes.of(wire[:id]).each_cons(2).reject { |_, to| @routes.folds.any? { |fold| fold.to.equal?(to) } }
         end
       end
     end

@@ -20,6 +20,14 @@ module Meander
         # The side of the section it stands at.
         def at = visit && ((side == "start") ? visit.enters : visit.leaves)
       end
+      # From a visit on to the next in another section; cut_away: whether that is cut away in the end.
+      Way = Struct.new(:from, :to, :cut_away) do
+        def wire = from.wire
+        def sections = [from.section, to.section]
+
+        # Its visit to one of the two sections.
+        def at(section) = (from.section == section) ? from : to
+      end
       # A fold on a route: between which two visits.
       Fold = Struct.new(:wire, :id, :ring, :from, :to)
 
@@ -29,14 +37,15 @@ module Meander
         @visits = wires.flat_map { |wire| visits_of(wire) }.freeze
         @of = visits.group_by { |visit| visit.wire[:id] }.freeze
         @folds = wires.flat_map { |wire| folds_of(wire) }.freeze
+        @ways = wires.flat_map { |wire| ways_of(wire) }.freeze
         @ended = wires.flat_map { |wire| ends_of(wire) }.freeze
         @ends = ended.group_by(&:ending).transform_values { |some| some.sort_by(&:place).freeze }.freeze
         @end_of = ended.to_h { |one| [[one.wire[:id], one.side], one] }.freeze
         freeze
       end
 
-      # Every visit; every fold; every end that ends in something.
-      attr_reader :visits, :folds, :ended
+      # Every visit; every fold; every way between sections; every end that ends in something.
+      attr_reader :visits, :folds, :ways, :ended
 
       def of(wire_id) = @of.fetch(wire_id, [])
 
@@ -62,6 +71,11 @@ module Meander
         @wires.find { |wire| wire[:route].any? { |stop| stop[:kind] == "carry" && stop[:beads] == beads_id } }
       end
 
+      # Ways of base wires between a section and others, by their seats there.
+      def ways_of_section(id)
+        ways.select { |way| way.from.base? && way.sections.include?(id) }.sort_by { |way| way.at(id).number }
+      end
+
       # Is a wire cut away on its way to a visit?
       def away?(visit) = visit.stop.positive? && visit.wire[:route][visit.stop - 1][:kind] == "way"
 
@@ -81,6 +95,13 @@ module Meander
         folds.map do |stop, i|
           Fold.new(wire, stop[:id], stop[:ring], own.reverse.find { |visit| visit.stop < i },
             own.find { |visit| visit.stop > i }).freeze
+        end
+      end
+
+      def ways_of(wire)
+        folded = folds.select { |fold| fold.wire == wire }.map(&:to)
+        of(wire[:id]).each_cons(2).reject { |_, to| folded.include?(to) }.map do |from, to|
+          Way.new(from, to, away?(to)).freeze
         end
       end
 

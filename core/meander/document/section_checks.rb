@@ -38,10 +38,23 @@ module Meander
 
       def stands(section, index)
         at = section[:at]
+        return gathered(at[:sections], index) if at[:kind] == "gathered"
         return if %w[first rim].include?(at[:kind]) || standing(index).include?(at[:section])
 
-        fault("/sections/#{index}/at/section", at[:section], "a section stands on one before it",
-          index.zero? ? "first" : standing(index).join(", "))
+        fault("/sections/#{index}/at/section", at[:section], "a section stands on one before it", earlier(index))
+      end
+
+      def earlier(index) = index.zero? ? "first" : standing(index).join(", ")
+
+      # Several sections, each one before it and named once.
+      def gathered(ids, index)
+        ids.each_with_index do |id, i|
+          path = "/sections/#{index}/at/sections/#{i}"
+          next fault(path, id, "#{id} comes together with itself", "each section once") if ids.index(id) < i
+          next if standing(index).include?(id)
+
+          fault(path, id, "only sections before it come together in one", earlier(index))
+        end
       end
 
       # A frame says by itself how far it is worked; what is free is found by a pin.

@@ -23,9 +23,20 @@ module Meander
       def crossings(other)
         return 0 unless Polyline.boxes_meet?(box, other.box)
 
-        stretches.sum do |around, part|
-          other.stretches.sum do |against, others|
-            Polyline.boxes_meet?(around, against) ? Polyline.crossed(part, others) : 0
+        each_close(other).sum { |(part, _), (others, _)| Polyline.crossed(part, others) }
+      end
+
+      # Where it crosses another one: [[steps along it, steps along the other], ...], in no order; parts of a step with
+      # them.
+      # @example
+      #   cross = [[[0.0, 0.0], [2.0, 2.0]], [[0.0, 2.0], [2.0, 0.0]]].map { |points| Polyline.new(points) }
+      #   cross.first.meets(cross.last) #=> [[0.5, 0.5]]
+      def meets(other)
+        return [] unless Polyline.boxes_meet?(box, other.box)
+
+        each_close(other).flat_map do |(part, i), (others, j)|
+          part.each_with_index.to_a.product(others.each_with_index.to_a).filter_map do |(one, k), (two, l)|
+            Polyline.meet(*one, *two)&.then { |at, on| [(i * STRETCH) + k + at, (j * STRETCH) + l + on] }
           end
         end
       end
@@ -37,16 +48,36 @@ module Meander
         }.freeze
       end
 
+      # Stretches of both whose boxes meet: [[[steps, number of the stretch], the same of the other], ...].
+      def each_close(other)
+        stretches.each_with_index.flat_map do |(around, part), i|
+          other.stretches.each_with_index.filter_map do |(against, others), j|
+            [[part, i], [others, j]] if Polyline.boxes_meet?(around, against)
+          end
+        end
+      end
+      private :each_close
+
       class << self
         def box(points) = [0, 1].map { |axis| points.map { |point| point[axis] }.minmax }
         def boxes_meet?(one, other) = one.zip(other).all? { |(low, high), (from, to)| high >= from && to >= low }
         def crossed(part, others) = part.sum { |p, q| others.count { |r, s| cross?(p, q, r, s) } }
 
+        # How far along two straights the place lies where they cross, each 0..1; nil where they do not.
+        def meet(a, b, c, d)
+          return unless cross?(a, b, c, d)
+
+          [[a, b, c, d], [c, d, a, b]].map do |from, to, one, other|
+            side(one, other, from) / (side(one, other, from) - side(one, other, to))
+          end
+        end
+
         private
 
-        # Do two straights cross? Each has the ends of the other on either side.
+        # Do two straights cross? Each has the ends of the other on either side; an end on it counts to its left, so
+        # that lines that cross in a point of both do so once.
         def cross?(a, b, c, d)
-          (side(a, b, c) * side(a, b, d)).negative? && (side(c, d, a) * side(c, d, b)).negative?
+          side(a, b, c).negative? != side(a, b, d).negative? && side(c, d, a).negative? != side(c, d, b).negative?
         end
 
         # On which side of a straight a point lies: above 0, or below.

@@ -24,6 +24,9 @@ module Meander
         self.class.new(px, py, turn + (side * angle), side).freeze
       end
 
+      # From its origin the other way, as its mirror image: what is on the near side stays there.
+      def reversed = self.class.new(x, y, turn + Math::PI, -side).freeze
+
       # The other side of the piece's upright axis.
       def mirrored = self.class.new(-x, y, -turn, -side).freeze
       def to_a = [x, y, turn, side]

@@ -71,10 +71,22 @@ module Meander
       def self.section_h(section, plan)
         {id: section.id, words: section.words, length_mm: section.length_mm, copies: section.copies,
           wraps: section.wraps, minutes: section.wraps / plan.calibration.pace.to_f,
-          pose: plan.pose(section).to_a,
+          pose: plan.pose(section).to_a, ends: ends_h(section, plan),
           strip: section.strip&.to_h
             &.merge(picture: (plan.band ? plan.strip_picture : section.strip_picture).content_hash),
           longer: section.longer.map { |number, mm| {wire: section.base[number].id, mm:} }}
+      end
+
+      # Where its base wires stand at its beginning and at its end in the finished piece, in the order of their seats:
+      # { side => { places: [[x, y], ...], heading: outwards, from +y towards +x } }.
+      def self.ends_h(section, plan)
+        %w[start end].to_h do |side|
+          last = side == "end"
+          traces = section.base.each_index.map { |number| section.trace(number) }
+          places = traces.map { |trace| plan.pose(section).at(last ? trace.last : trace.first).first(2) }
+          pose = Planner::Standing.left(side, plan.pose(section), section) if places.any?
+          [side, {places:, heading: pose&.turn || 0.0}]
+        end
       end
 
       def self.cut_h(cut, plan)
@@ -89,8 +101,8 @@ module Meander
       def self.finished(plan)
         plan.finished.map { |picture, pose, id| {picture: picture.content_hash, pose: pose.to_a, section: id} }
       end
-      private_class_method :made, :cut, :shown, :work, :wire_h, :strip_h, :fit, :worn, :section_h, :cut_h, :away?,
-        :finished
+      private_class_method :made, :cut, :shown, :work, :wire_h, :strip_h, :fit, :worn, :section_h, :ends_h, :cut_h,
+        :away?, :finished
     end
   end
 end

@@ -17,7 +17,7 @@ module Meander
       end
 
       def call
-        @plan.runs.each { |run| run.kept_ways.each { |points| @picture.line(4, run.wire.id, run.wire.mm, points) } }
+        @plan.runs.each { |run| run.kept_ways.each { |points| way(run.wire, points) } }
         @ended.each { |ended| ending(ended) }
         @piece.ribbons.each { |one| ribbon(@plan.ended(one.id)) }
         @plan.beads.each { |rule| threads(rule) }
@@ -25,6 +25,10 @@ module Meander
       end
 
       private
+
+      def way(wire, way)
+        by_depth(way).each { |layer, points| @picture.line(layer, wire.id, wire.mm, points) }
+      end
 
       def ending(ended)
         ended.bent.strands.each do |number, strand|
@@ -75,7 +79,7 @@ module Meander
         end
       end
 
-      # What of an ending lies before the work, level with it, and behind it.
+      # What of a line lies before the work, level with it, and behind it.
       def by_depth(points)
         points.each_cons(2).slice_when { |one, other| layer(*one) != layer(*other) }.map do |run|
           [layer(*run.first), [run.first.first, *run.map(&:last)]]

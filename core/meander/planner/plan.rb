@@ -55,7 +55,10 @@ module Meander
       end
 
       # Base wires followed from end to end, each cut in one.
-      def runs = @told[:runs] ||= piece.base_wires.map { |wire| WireRun.new(wire, piece, placed, @ended) }.freeze
+      def runs = @told[:runs] ||= piece.base_wires.map { |wire| WireRun.new(wire, piece, placed, @ended, ways) }.freeze
+
+      # The bare ways of base wires between sections.
+      def ways = @told[:ways] ||= Ways.new(piece, placed)
 
       # Every ending and fold where it stands, by its id; how wide and how thick what one takes is, in mm.
       def ended(id) = @ended.fetch(id)

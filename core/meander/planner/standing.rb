@@ -4,6 +4,9 @@ module Meander
   module Planner
     # Where every section stands in the finished piece: { section id => Form::Pose }.
     module Standing
+      # Where the ways of several add up to less than this they are opposite.
+      HEAD_ON = 1e-6
+
       # sections: the planned sections in the order of the document; places: where the document says each stands, by id
       # (a kept section may have been planned when it stood elsewhere).
       def self.call(sections, places)
@@ -14,15 +17,28 @@ module Meander
 
       def self.pose(at, poses, sections)
         return Form::Pose.new(0.0, 0.0, at[:turn] * Math::PI / 180, 1) if at[:kind] == "first"
+        return gathered(at, poses, sections) if at[:kind] == "gathered"
 
         other = poses.fetch(at[:section])
         from = sections.find { |one| one.id == at[:section] }
         case at[:kind]
-        when "after" then after(at, other.on(*from.out))
+        when "after" then after(at, left(at[:from], other, from))
         when "beside" then other.on([((at[:side] == "far") ? 1 : -1) * at[:across].mm, at[:along].mm, 0.0], 0.0)
         when "centre" then centred(at, other, from, sections[poses.size])
         else other.mirrored
         end
+      end
+
+      # Where one leaves a section that stands there by an end of it.
+      def self.left(side, pose, section) = (side == "start") ? pose.reversed : pose.on(*section.out)
+
+      # Amid the ends of several, on the way they go together; upwards where they meet head on.
+      def self.gathered(at, poses, sections)
+        ends = at[:sections].map { |id| left("end", poses.fetch(id), sections.find { |one| one.id == id }) }
+        x, y = %i[x y].map { |axis| ends.sum(&axis) / ends.size }
+        sin, cos = ends.sum { |one| Math.sin(one.turn) }, ends.sum { |one| Math.cos(one.turn) }
+        turn = (Math.hypot(sin, cos) < HEAD_ON) ? 0.0 : Math.atan2(sin, cos)
+        after(at, Form::Pose.new(x, y, turn, ends.map(&:side).uniq.then { |sides| sides.one? ? sides.first : 1 }))
       end
 
       # On from an end, the bare wire between bent evenly.
@@ -39,7 +55,7 @@ module Meander
         x, y, = section.centre
         other.on(from.centre, at[:turn] * Math::PI / 180).on([-x, -y, 0.0], 0.0)
       end
-      private_class_method :pose, :after, :centred
+      private_class_method :pose, :gathered, :after, :centred
     end
   end
 end

@@ -14,7 +14,7 @@ module Meander
         chord = Math.hypot(finish[0] - start[0], finish[1] - start[1])
         return [] if chord < NEAR_MM
 
-        pull = pull_mm(chord, onward - heading)
+        pull = pull_mm(chord, Math.atan2(Math.sin(onward - heading), Math.cos(onward - heading)))
         one, other = [heading, onward].map { |angle| [pull * Math.sin(angle), pull * Math.cos(angle)] }
         (0..STEPS).map { |i| cubic(i / STEPS.to_f, [start, finish], [one, other]) }
       end

@@ -24,8 +24,8 @@ module Meander
 
       attr_reader :wire, :stops, :parts, :marks, :ways
 
-      # ended: { id => EndedAt }.
-      def initialize(wire, piece, placed, ended)
+      # ended: { id => EndedAt }; ways: Ways.
+      def initialize(wire, piece, placed, ended, ways)
         @wire = wire
         @piece = piece
         @placed = placed
@@ -35,8 +35,7 @@ module Meander
         @folds = piece.routes.folds.select { |fold| fold.wire[:id] == wire.id }.to_h do |fold|
           [fold.to, ended.fetch(fold.id)]
         end
-        @ways = stops.each_cons(2).map { |from, to| @folds[to.visit] ? [].freeze : WayOn.call(left(from), entered(to)) }
-          .freeze
+        @ways = stops.drop(1).map { |to| ways.to(to.visit) }.freeze
         laid = [*off("start"), *ending("start"), *inside, *ending("end"), *off("end")]
         @parts = laid.map(&:first).freeze
         @marks = marked(laid).freeze
@@ -84,20 +83,6 @@ module Meander
 
       # Is it cut away in the end on its way to the stop that follows?
       def away?(index) = @piece.routes.away?(stops[index + 1].visit)
-
-      def left(stop)
-        pose, trace = @placed.pose(stop.section), stop.section.trace(stop.number)
-        return [pose.at(trace.first), pose.turn + Math::PI] if stop.back
-
-        [pose.at(trace.last), pose.on(*stop.section.out).turn]
-      end
-
-      def entered(stop)
-        pose, trace = @placed.pose(stop.section), stop.section.trace(stop.number)
-        return [pose.at(trace.last), pose.on(*stop.section.out).turn + Math::PI] if stop.back
-
-        [pose.at(trace.first), pose.turn]
-      end
 
       # What is cut off at an end: held by before the work, held by and trimmed after it. The block that comes with a
       # part answers its marks, told from where it begins: [[mm, words, place], ...].

@@ -2,50 +2,85 @@
 
 module Meander
   module Work
-    # How the wires of a section come to it from another one, and what they are called there.
-    module Leading
+    # How the wires of a section come to it from others, and what they are called there.
+    class Leading
       # plan: Planner::Plan; section: Crafts::Worked.
       # @return [Array<Step>]
-      def self.call(plan, section)
-        at = plan.places[section.id]
-        words = at && said(at, plan, section) or return []
-        [Step.of("lead", Units::Text.sentence(words), section.id, wires: section.base.uniq.map(&:id))]
+      def self.call(plan, section) = new(plan, section).call
+
+      def initialize(plan, section)
+        @plan = plan
+        @section = section
+        @at = plan.places[section.id]
+        ids = plan.sections.map(&:id)
+        ways = plan.piece.routes.ways_of_section(section.id).group_by { |way| (way.sections - [section.id]).first }
+        # From sections before this one, in their order.
+        @ways = ways.select { |id, _| ids.index(id) < ids.index(section.id) }.sort_by { |id, _| ids.index(id) }
       end
 
-      def self.said(at, plan, section)
-        other = at[:section] && plan.placed.section(at[:section])
-        called, from = plan.called(section), other && plan.called(other)
-        alone = "it is made by itself first"
-        case at[:kind]
-        when "after" then "#{on(at, other, section, from, called)}."
-        when "mirror"
-          "#{called} is the mirror image of #{from}: left there is right here#{wires(section, other)}."
+      def call
+        words = @at && [standing, *coming].compact
+        return [] if words.nil? || words.empty?
+
+        [Step.of("lead", "#{Units::Text.sentence(words.join("; "))}.", @section.id,
+          wires: @section.base.uniq.map(&:id))]
+      end
+
+      private
+
+      def called(id) = @plan.called(@plan.placed.section(id))
+      def here = @plan.called(@section)
+      def joined?(id) = @ways.any? { |from, _| from == id }
+
+      # Where it stands.
+      def standing
+        case @at[:kind]
+        when "after" then "go on to #{here}: #{onward(called(@at[:section]))}"
+        when "gathered" then "bring #{Units::Text.list(@at[:sections].map { |id| called(id) })} together in #{here}: " \
+                             "#{onward("them")}"
+        when "mirror" then "#{here} is the mirror image of #{called(@at[:section])}: left there is right here"
         when "beside"
-          "#{called} will lie #{Units::Text.length(at[:across].mm)} from #{from}, on its #{at[:side]} side; #{alone}."
-        when "centre" then "#{called} will stand on the centre of #{from}; #{alone}."
+          "#{here} will lie #{Units::Text.length(@at[:across].mm)} from #{called(@at[:section])}, on its " \
+          "#{@at[:side]} side#{alone}"
+        when "centre" then "#{here} will stand on the centre of #{called(@at[:section])}#{alone}"
         end
       end
 
-      # On the wires that go on from another section.
-      def self.on(at, other, section, from, called)
-        side = at[:turn].positive? ? "far" : "near"
-        turned = at[:turn].zero? ? "straight on" : "turned #{at[:turn].abs}° to the #{side} side"
-        bare = at[:bare].mm.zero? ? "right after" : "#{Units::Text.length(at[:bare].mm)} of bare wire after"
-        "go on to #{called}: #{bare} #{from}, #{turned}#{wires(section, other)}"
+      def alone = @ways.any? ? "" : "; it is made by itself first"
+
+      # On the wires that go on.
+      def onward(from)
+        bare, turn = @at[:bare].mm, @at[:turn]
+        way = "turned #{turn.abs}° to the #{turn.positive? ? "far" : "near"} side"
+        turned = turn.zero? ? "straight on" : way
+        side = (@at[:from] == "start") ? "the beginning of " : ""
+        "#{bare.zero? ? "right after" : "#{Units::Text.length(bare)} of bare wire after"} #{side}#{from}, #{turned}"
       end
 
-      # What wires of another section are called in this one.
-      def self.wires(section, other)
-        shared = section.base.each_with_index.filter_map do |wire, number|
-          was = other.base.index(wire) or next
-          [was, number].zip([other, section]).map { |at, one| Weave::WireName.call(at, one.base.size) }
+      # What wires of other sections are called in this one.
+      def coming
+        several = @ways.size > 1 || (@ways.any? && !joined?(@at[:section]))
+        @ways.map { |id, ways| several ? from_one_of(id, ways) : from_the_one(id, ways) }
+      end
+
+      def from_the_one(id, ways)
+        moved = ways.map { |way| seats(id, way) }.reject { |there, now| there == now }
+        return "its wires are called as there" if moved.empty?
+
+        "here #{Units::Text.list(moved.map { |there, now| "#{there} is #{now}" })}"
+      end
+
+      def from_one_of(id, ways)
+        told = ways.map { |way| seats(id, way) }.map { |there, now| (there == now) ? there : "#{there} as #{now}" }
+        "from #{called(id)} comes #{Units::Text.list(told)}"
+      end
+
+      # What a wire is called in another section, and here.
+      def seats(id, way)
+        [id, @section.id].map do |one|
+          Weave::WireName.call(way.at(one).number - 1, @plan.placed.section(one).base.size)
         end
-        moved = shared.reject { |there, here| there == here }.map { |there, here| "#{there} is #{here}" }
-        return shared.empty? ? "" : "; its wires are called as there" if moved.empty?
-
-        "; here #{Units::Text.list(moved)}"
       end
-      private_class_method :said, :on, :wires
     end
   end
 end

@@ -40,16 +40,22 @@ module Meander
         fresh.empty? ? [] : Cutting.call(@plan, fresh, section, caution: first)
       end
 
-      # Base wires that only led on to here are cut away once the section holds.
+      # Base wires that only led from other sections to here, or on to them, are cut away once the later one holds.
       def freed(section)
-        routes = @plan.piece.routes
-        gone = routes.seated(section.id, "base").select { |visit| routes.away?(visit) }.map { |visit| visit.number - 1 }
-        return [] if gone.empty?
+        ids = @plan.sections.map(&:id)
+        here = @plan.piece.routes.ways_of_section(section.id).select do |way|
+          way.cut_away && way.sections.max_by { |id| ids.index(id) } == section.id
+        end
+        here.group_by { |way| (way.sections - [section.id]).first }.map { |id, ways| gone(section, id, ways) }
+      end
 
-        named = Units::Text.list(gone.map { |number| Weave::WireName.call(number, section.base.size) })
-        said = "Cut #{named} away between #{@context.called(section)} and the one before it; file the stubs, no end " \
-               "may stand out."
-        [Step.of("secure", said, section.id, wires: gone.map { |number| section.base[number].id })]
+      def gone(section, from, ways)
+        numbers = ways.map { |way| way.at(section.id).number - 1 }
+        named = Units::Text.list(numbers.map { |number| Weave::WireName.call(number, section.base.size) })
+        other = @context.called(@plan.placed.section(from))
+        said = "Cut #{named} away between #{@context.called(section)} and #{other}; file the stubs, no end may " \
+               "stand out."
+        Step.of("secure", said, section.id, wires: numbers.map { |number| section.base[number].id })
       end
 
       # A band is bent to what it is worn on. Too short for any wrist, it has none to be bent to.

@@ -8,7 +8,6 @@ import {
   type Seated,
   type Side,
   type Stop,
-  visit,
   visits,
   type Wire,
 } from "./routes";
@@ -84,12 +83,24 @@ export function withoutFold(piece: Piece, id: string): Piece {
   return tidied(exchanged(piece, wire, parted(wire, at)));
 }
 
+/** A wire parted before one of its stops. */
+export const withParted = (piece: Piece, wire: Wire, at: number): Piece =>
+  tidied(exchanged(piece, wire, parted(wire, at, at)));
+
 /** Two wires that end side by side made one, with a fold between. */
-export function withFold(piece: Piece, one: End, two: End, id: string): Piece {
+export const withFold = (piece: Piece, one: End, two: End, id: string): Piece =>
+  withJoined(piece, one, two, [{ kind: "fold", id, ring: null }]);
+
+/**
+ * Two wires made one, of the kind of the first: its end goes on to that of the second, by way of some stops. What it was
+ * bent to there moves on to where it now ends, unless that is bent already.
+ */
+export function withJoined(piece: Piece, one: End, two: End, between: Stop[] = []): Piece {
   const first = one.of === "end" ? one.wire : turned(one.wire);
   const second = two.of === "start" ? two.wire : turned(two.wire);
-  const route = [...first.route, { kind: "fold", id, ring: null }, ...second.route] as Wire["route"];
-  const joined = { ...first, route, ends: { start: first.ends?.start ?? null, end: second.ends?.end ?? null } };
+  const route = [...first.route, ...between, ...second.route] as Wire["route"];
+  const ended = second.ends?.end ?? first.ends?.end ?? null;
+  const joined = { ...first, route, ends: { start: first.ends?.start ?? null, end: ended } };
   return {
     ...piece,
     wires: piece.wires.flatMap((wire) => (wire.id === one.wire.id ? [joined] : wire.id === two.wire.id ? [] : [wire])),
@@ -116,17 +127,6 @@ export const withoutEnds = (piece: Piece): Piece => ({
   ...piece,
   wires: piece.wires.map((wire) => ({ ...wire, ends: { start: null, end: null } })),
 });
-
-/** A wire of a section that goes on at a seat of the next, after it or, on its way back, before it. */
-export function goingOn(piece: Piece, from: Seated, section: string, number: number): Piece {
-  const stop = visit(section, `base ${number}`, Boolean(from.stop.back));
-  const route = [...from.wire.route];
-  route.splice(from.stop.back ? from.at : from.at + 1, 0, stop);
-  return {
-    ...piece,
-    wires: piece.wires.map((wire) => (wire.id === from.wire.id ? { ...wire, route: route as Wire["route"] } : wire)),
-  };
-}
 
 /** Without wires that go nowhere, endings nothing ends in, beads and pins on what is gone, and kinds nothing is of. */
 export function tidied(piece: Piece): Piece {

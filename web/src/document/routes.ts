@@ -14,6 +14,7 @@ export interface Seated {
 
 /** What a seat is for, and its number. */
 const seat = (stop: Visit) => stop.seat.split(" ") as [string, string];
+export const seatNumber = (stop: Visit) => Number(seat(stop)[1]);
 export const isVisit = (stop: Stop): stop is Visit => stop.kind === "visit";
 const other = (side: Side): Side => (side === "start" ? "end" : "start");
 
@@ -89,6 +90,11 @@ export const ends = (piece: Piece): End[] =>
       return { wire, of, section: stop.section, side, number, ending: told?.ending ?? null, place: told?.place ?? 0 };
     });
   });
+/** Those at a side of a section, by their seats. */
+export const endsAt = (piece: Piece, section: string, side: Side) =>
+  ends(piece)
+    .filter((end) => end.section === section && end.side === side)
+    .sort((one, two) => one.number - two.number);
 /** The ends that are bent to an ending: the one that forms it first. */
 export const endsIn = (piece: Piece, ending: string) =>
   ends(piece)

@@ -387,6 +387,23 @@ export interface Piece {
           | {
               kind: "after";
               section: string;
+              from?: "start" | "end";
+              /**
+               * bare wire between sections; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm; usually 0 mm to 60 mm
+               */
+              bare: {
+                typed: string;
+                mm?: number;
+              };
+              turn?: number;
+            }
+          | {
+              kind: "gathered";
+              /**
+               * @minItems 2
+               * @maxItems 8
+               */
+              sections: string[];
               /**
                * bare wire between sections; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm; usually 0 mm to 60 mm
                */
@@ -590,6 +607,23 @@ export interface Piece {
           | {
               kind: "after";
               section: string;
+              from?: "start" | "end";
+              /**
+               * bare wire between sections; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm; usually 0 mm to 60 mm
+               */
+              bare: {
+                typed: string;
+                mm?: number;
+              };
+              turn?: number;
+            }
+          | {
+              kind: "gathered";
+              /**
+               * @minItems 2
+               * @maxItems 8
+               */
+              sections: string[];
               /**
                * bare wire between sections; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm; usually 0 mm to 60 mm
                */

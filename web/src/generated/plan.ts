@@ -52,6 +52,16 @@ export interface Plan {
      * @maxItems 4
      */
     pose: number[];
+    ends: {
+      start: {
+        places: number[][];
+        heading: number;
+      };
+      end: {
+        places: number[][];
+        heading: number;
+      };
+    };
     strip: {
       repeats: number;
       woven_mm: number;

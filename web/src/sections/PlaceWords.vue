@@ -6,7 +6,9 @@ import LiveCount from "../brief/LiveCount.vue";
 import LiveSize from "../brief/LiveSize.vue";
 import { SIDES } from "../choices/choices";
 import { useSame } from "../common/useSame";
+import type { Side } from "../document/routes";
 import { type Formed, rowsOf, withPlace } from "./document";
+import { withGathered } from "./ways";
 import WiresCutBetween from "./WiresCutBetween.vue";
 
 /** Where the section in hand stands, where there are several. */
@@ -16,7 +18,8 @@ const index = computed(() => piece.value.sections.findIndex((one) => one.id === 
 const at = computed(() => (piece.value.sections[index.value] as Formed).at ?? { kind: "first" as const, turn: 0 });
 const PLACES = [
   { key: "first", name: "by itself" },
-  { key: "after", name: "on from the end of" },
+  { key: "after", name: "on from" },
+  { key: "gathered", name: "where others come together:" },
   { key: "beside", name: "beside" },
   { key: "centre", name: "on the centre of" },
   { key: "mirror", name: "as the mirror image of" },
@@ -27,23 +30,60 @@ const earlier = useSame(() =>
     name: `section ${piece.value.sections.findIndex((one) => one.id === id) + 1}`,
   })),
 );
+const SIDES_ON = [
+  { key: "end", name: "the end of" },
+  { key: "start", name: "the beginning of" },
+];
+const places = computed(() => PLACES.filter((one) => one.key !== "gathered" || earlier.value.length > 1));
 const onto = computed(() => ("section" in at.value ? at.value.section : earlier.value.at(-1)?.key) ?? "");
-const place = (kind: string, id = onto.value) => bench.change(withPlace(piece.value, index.value, kind, id));
+const from = computed(() => (at.value.kind === "after" && at.value.from) || "end");
+const place = (kind: string, id = onto.value, side: Side = from.value) =>
+  bench.change(
+    kind === "gathered"
+      ? withGathered(piece.value, index.value, gathered.value, bench.answer.value!.plan)
+      : withPlace(piece.value, index.value, kind, id, side),
+  );
+
+/** What comes together: two at least. */
+const gathered = computed(() =>
+  at.value.kind === "gathered" ? at.value.sections : earlier.value.slice(-2).map((one) => one.key),
+);
+function toggle(id: string) {
+  const next = gathered.value.includes(id) ? gathered.value.filter((one) => one !== id) : [...gathered.value, id];
+  void bench.change(withGathered(piece.value, index.value, next, bench.answer.value!.plan));
+}
 </script>
 
 <template>
   <template v-if="index > 0">
     Standing
-    <LiveChoice :value="at.kind" :options="PLACES" label="Where it stands" @change="(kind) => place(kind)" />
+    <LiveChoice :value="at.kind" :options="places" label="Where it stands" @change="(kind) => place(kind)" />
     <template v-if="'section' in at">
       {{ " "
-      }}<LiveChoice
+      }}<template v-if="at.kind === 'after'"
+        ><LiveChoice
+          :value="from"
+          :options="SIDES_ON"
+          label="The end it goes on from"
+          @change="(side) => place('after', onto, side as Side)"
+        />{{ " " }}</template
+      ><LiveChoice
         :value="onto"
         :options="earlier"
         label="The section it stands on"
         @change="(id) => place(at.kind, id)"
       /> </template
-    ><template v-if="at.kind === 'after'"
+    ><span v-else-if="at.kind === 'gathered'" class="d-inline-flex flex-wrap align-items-center gap-1 ms-1">
+      <BButton
+        v-for="one in earlier"
+        :key="one.key"
+        variant="outline-secondary"
+        :pressed="gathered.includes(one.key)"
+        :disabled="gathered.includes(one.key) ? gathered.length < 3 : gathered.length > 7"
+        @click="toggle(one.key)"
+        >{{ one.name }}</BButton
+      > </span
+    ><template v-if="at.kind === 'after' || at.kind === 'gathered'"
       >, <LiveSize :path="bench.path('at/bare')" label="Bare wire before it" /> bare between<WiresCutBetween
         :index="index" /></template
     ><template v-else-if="at.kind === 'beside'"

@@ -2,6 +2,7 @@
 import { computed, nextTick, useTemplateRef, watch } from "vue";
 import { useBench } from "../bench/useBench";
 import { sentenceOf } from "../crafts/sentences";
+import WireWays from "./WireWays.vue";
 import { alikeBefore, type Formed, withMirror, withoutSection } from "./document";
 
 /** One section: the one in hand as a sentence, every value in it alive; any other in a line that opens at a touch. */
@@ -60,6 +61,7 @@ function mirror() {
       <span v-if="many" class="section-number in-hand badge rounded-pill fs-6 mt-1">{{ index + 1 }}</span>
       <div class="section-said flex-fill">
         <component :is="sentenceOf(section.craft)" />
+        <WireWays />
       </div>
       <BDropdown
         v-if="!bench.catalogue.value!.kinds.find((kind) => kind.key === piece.kind)!.strip"

@@ -9,7 +9,10 @@ const bench = useBench();
 const ways = computed(() => {
   const section = bench.draft.value!.sections[props.index]!;
   if (!("at" in section) || section.at?.kind !== "after") return [];
-  return waysTo(bench.draft.value!, section.id, section.at.section).sort((one, two) => one.number - two.number);
+  const onto = section.at.section;
+  return waysTo(bench.draft.value!, section.id)
+    .filter((way) => way.onto === onto)
+    .sort((one, two) => one.number - two.number);
 });
 const cut = computed(() => ways.value.filter((way) => way.away).length);
 </script>

@@ -1,8 +1,19 @@
 import type { Piece } from "../generated/piece";
 import { choices, isFrame, mm, named } from "../choices/choices";
-import { goingOn, tidied, withoutVisits, withWire } from "../document/change";
+import { tidied, withJoined, withoutVisits, withWire } from "../document/change";
 import { kindOf, withKindLike, withWorkingKind } from "../document/kinds";
-import { baseOf, fresh, isVisit, seated, visit, workingOf } from "../document/routes";
+import {
+  baseOf,
+  type End,
+  endsAt,
+  fresh,
+  isVisit,
+  seated,
+  seatNumber,
+  type Side,
+  visit,
+  workingOf,
+} from "../document/routes";
 
 type Part = Piece["sections"][number];
 type Woven = Extract<Part, { craft: "weave" }>;
@@ -36,11 +47,11 @@ export function withForm(piece: Piece, index: number, kind: string): Piece {
 export const withBend = (piece: Piece, index: number, kind: string): Piece =>
   with_(piece, index, { bend: { kind, ...named(choices().bends, kind).start } });
 
-/** Where a section stands: alone, after another on its wires, beside another, or as its mirror image. */
-export function withPlace(piece: Piece, index: number, kind: string, section: string): Piece {
+/** Where a section stands: alone, on from an end of another, where some come together, beside one, or as its mirror image. */
+export function withPlace(piece: Piece, index: number, kind: string, section: string, from: Side = "end"): Piece {
   const places: Record<string, object> = {
     first: { kind, turn: 0 },
-    after: { kind, section, bare: mm(8), turn: 0 },
+    after: { kind, section, from, bare: mm(8), turn: 0 },
     beside: { kind, section, across: mm(6), along: mm(0), side: "far" },
     centre: { kind, section, turn: 0 },
     mirror: { kind, section },
@@ -48,24 +59,25 @@ export function withPlace(piece: Piece, index: number, kind: string, section: st
   const placed = with_(piece, index, { at: places[kind] });
   const { id } = piece.sections[index]!;
   // On the wires that go on, as many as both have; else on wires of its own.
-  return kind === "after" ? onWiresOf(placed, id, section) : onOwnWires(placed, id);
+  return kind === "after" ? onWiresOf(placed, id, section, from) : onOwnWires(placed, id);
 }
 
-function onWiresOf(piece: Piece, section: string, onto: string): Piece {
-  const shared = Math.min(baseOf(piece, section).length, baseOf(piece, onto).length);
-  const parted = withoutVisits(
-    piece,
-    ({ stop, number }) => stop.section === section && stop.seat.startsWith("base ") && number <= shared,
+const onWiresOf = (piece: Piece, section: string, onto: string, from: Side): Piece =>
+  onEnds(onOwnWires(piece, section), section, endsAt(piece, onto, from));
+
+/** A section whose base wires, from the first on, go on from these ends. */
+export function onEnds(piece: Piece, section: string, from: End[]): Piece {
+  return tidied(
+    from.reduce((now, { section: onto, side, number }, i) => {
+      const one = endsAt(now, onto, side).find((end) => end.number === number);
+      const two = endsAt(now, section, "start").find((end) => end.number === i + 1);
+      return one && two && one.wire.id !== two.wire.id ? withJoined(now, one, two) : now;
+    }, piece),
   );
-  const joined = Array.from({ length: shared }, (_, i) => i + 1).reduce((now, number) => {
-    const from = seated(now, onto, true).find((one) => one.number === number)!;
-    return goingOn(now, from, section, number);
-  }, parted);
-  return tidied(joined);
 }
 
 /** A section on wires that lie nowhere else. */
-function onOwnWires(piece: Piece, section: string): Piece {
+export function onOwnWires(piece: Piece, section: string): Piece {
   const elsewhere = seated(piece, section, true).filter(({ wire }) =>
     wire.route.some((stop) => isVisit(stop) && stop.section !== section),
   );
@@ -139,31 +151,35 @@ export function withLacing(piece: Piece, starts: Record<string, Piece>): Piece {
   return withWire({ ...kept, sections: [...kept.sections, lace] }, kind, [visit(id, "lacing 1")]);
 }
 
+/** Where a section stands when another is gone. */
+function stoodOn(at: NonNullable<Formed["at"]>, gone: string): Formed["at"] {
+  const alone = { kind: "first" as const, turn: 0 };
+  if ("section" in at) return at.section === gone ? alone : at;
+  if (at.kind !== "gathered" || !at.sections.includes(gone)) return at;
+  const sections = at.sections.filter((id) => id !== gone);
+  return sections.length > 1 ? { ...at, sections: sections as typeof at.sections } : alone;
+}
+
 /** Without a section; those that stood on it stand alone. */
 export function withoutSection(piece: Piece, index: number): Piece {
   const gone = piece.sections[index]!.id;
   const left = piece.sections.filter((one, i) => i !== index && !(one.craft === "lace" && one.rows.includes(gone)));
   const stays = new Set(left.map((one) => one.id));
-  const sections = left.map((one) =>
-    one.craft !== "lace" && one.at && "section" in one.at && one.at.section === gone
-      ? { ...one, at: { kind: "first", turn: 0 } }
-      : one,
-  );
+  const sections = left.map((one) => (one.craft === "lace" || !one.at ? one : { ...one, at: stoodOn(one.at, gone) }));
   const freed = withoutVisits(piece, ({ stop }) => !stays.has(stop.section));
   return tidied({ ...freed, sections: sections as Part[] });
 }
 
-/** The wires that go on to a section from the one it stands on: the number of the seat, and where the way there is told. */
-export function waysTo(piece: Piece, section: string, onto: string) {
+/** The wires that come to a section from others: the number of the seat, the other section and its seat, and where the way there is told. */
+export function waysTo(piece: Piece, section: string) {
   return piece.wires.flatMap((wire) => {
     const own = wire.route.flatMap((stop, at) => (isVisit(stop) ? [{ stop, at }] : []));
     return own.slice(1).flatMap(({ stop, at }, i) => {
       const from = own[i]!;
-      const pair = [from.stop.section, stop.section];
       const folded = wire.route.slice(from.at + 1, at).some((one) => one.kind === "fold");
-      if (folded || !pair.includes(section) || !pair.includes(onto) || section === onto) return [];
-      const here = stop.section === section ? stop : from.stop;
-      return [{ wire: wire.id, number: Number(here.seat.split(" ")[1]), at, away: at - from.at > 1 }];
+      const [here, there] = stop.section === section ? [stop, from.stop] : [from.stop, stop];
+      if (folded || here.section !== section || there.section === section) return [];
+      return [{ wire: wire.id, number: seatNumber(here), onto: there.section, at, away: at - from.at > 1 }];
     });
   });
 }

@@ -25,7 +25,8 @@ module Meander
         WIRE = Variant.new(:role, {"base" => kinds["base"], "weaving" => kinds["working"]})
 
         at = Crafts::Common::AT.records.transform_values { |record| record.fields.except(:kind) }
-        AT = Variant.new(:kind, {**at.except("rim"), "after" => {**at["after"], cut_away: ids.call(0..24)}},
+        AT = Variant.new(:kind,
+          {**at.except("rim", "gathered"), "after" => {**at["after"].except(:from), cut_away: ids.call(0..24)}},
           left_out: {turn: 0, cut_away: [].freeze})
         EXTENT = Variant.new(:kind,
           Crafts::Common::EXTENT.records.except("free").transform_values { |record| record.fields.except(:kind) })

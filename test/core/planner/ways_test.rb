@@ -1,0 +1,181 @@
+# frozen_string_literal: true
+
+require_relative "../../test_helper"
+require_relative "../../support/sections"
+
+# Wires that part and meet: sections on either side of one, wires gathered from several, ways that cross.
+class WaysTest < PieceTest
+  include Sections
+
+  NEAR_MM = 1e-6
+
+  def visit(section, number, back: false)
+    {"kind" => "visit", "section" => section, "seat" => "base #{number}", "back" => back}
+  end
+
+  # A piece of woven strips of two wires, at so: { id => where it stands }; routes of its base wires: [[section, seat,
+  # back], ...] each.
+  def travelling(places, routes, forms = {})
+    sections = places.map { |id, at| woven(id, [], forms.fetch(id, {kind: "straight"}), at:) }
+    sections.each { |one| %w[base weaving cut_away strands turns].each { |key| one.delete(key) } }
+    sections.each { |one| one["bare"] = {"length" => size("0 mm")} }
+    weaving = places.keys.each_with_index.map do |id, i|
+      {"id" => "v#{i}", "kind" => "k2", "route" => [{"kind" => "visit", "section" => id, "seat" => "weaving 1"}]}
+    end
+    bases = routes.each_with_index.map do |stops, i|
+      {"id" => "w#{i}", "kind" => "k1", "route" => stops.map { |section, seat, back|
+        visit(section, seat, back: back || false)
+      }}
+    end
+    copper = ->(id, use, mm) {
+      {"id" => id, "use" => use, "size" => size(mm), "metal" => "copper", "temper" => "soft"}
+    }
+    {"format" => "meander-piece", "version" => 2, "name" => "Travelling", "notes" => "", "kind" => "component",
+      "worn" => nil, "kinds" => [copper.call("k1", "base", "0.8 mm"), copper.call("k2", "working", "0.3 mm")],
+      "wires" => [*bases, *weaving], "sections" => sections, "endings" => [], "beads" => [], "pins" => [],
+      "allowances" => JSON.parse(JSON.generate(Meander::Document::StartingPiece::ALLOWANCES))}
+  end
+
+  def on(section, bare: 8.0, turn: 0, from: "end")
+    {"kind" => "after", "section" => section, "from" => from, "bare" => size("#{bare} mm"), "turn" => turn}
+  end
+
+  FIRST = {"kind" => "first", "turn" => 0}.freeze
+  GATHERED = {"kind" => "gathered", "sections" => %w[s2 s3]}.freeze
+
+  def gathered(bare: 12.0, turn: 0) = {**GATHERED, "bare" => size("#{bare} mm"), "turn" => turn}
+
+  # A strip in the middle, one after its end and one before its beginning: the one is the other's mirror image, and the
+  # wires run through all three.
+  def test_sections_on_either_side_mirror_each_other
+    turn = rand(-80..80)
+    plan = plan(travelling({"s1" => FIRST, "s2" => on("s1", turn:), "s3" => on("s1", turn:, from: "start")},
+      (1..2).map { |seat| [["s3", seat, true], ["s1", seat], ["s2", seat]] }))
+    middle = plan.sections.first.length_mm / 2
+    s2, s3 = plan.sections.drop(1)
+    2.times do |number|
+      one, other = [s2, s3].map { |section| section.trace(number).map { |point| plan.pose(section).at(point) } }
+
+      one.zip(other).each do |(x, y, _), (mx, my, _)|
+        assert_in_delta x, mx, NEAR_MM, "turned #{turn}"
+        assert_in_delta y - middle, middle - my, NEAR_MM, "turned #{turn}"
+      end
+      before, after = plan.runs[number].parts.select { |part| part.kind == "between" }.map(&:mm)
+
+      assert_in_delta before, after, NEAR_MM
+    end
+  end
+
+  # What comes together stands amid the ends it comes from, on the way they go together; each wire of it comes from the
+  # end that was said, and every millimetre of it is in one part.
+  def test_wires_come_together
+    plan = plan(travelling({"s1" => FIRST, "s2" => on("s1", turn: -40), "s3" => on("s1", turn: 40), "s4" => gathered},
+      [[["s1", 1], ["s2", 1], ["s4", 1]], [["s1", 2], ["s3", 2], ["s4", 2]], [["s2", 2]], [["s3", 1]]],
+      "s2" => {kind: "arc", radius: 14.0, towards: "far", shaped: "after"},
+      "s3" => {kind: "arc", radius: 14.0, towards: "near", shaped: "after"}))
+    pose = plan.pose(plan.sections.last)
+
+    assert_in_delta 0.0, pose.x, NEAR_MM
+    assert_in_delta 0.0, pose.turn, NEAR_MM
+    plan.runs.first(2).each do |run|
+      assert_equal %w[section between section between section], run.parts.map(&:kind) - %w[tail ending trim]
+      assert_in_delta run.total_mm, run.parts.sum(&:mm), NEAR_MM
+    end
+    assert_in_delta plan.runs[0].total_mm, plan.runs[1].total_mm, 0.1
+    lead = order(plan).reverse.find { |step| step.kind == "lead" }
+
+    assert_equal "Bring section 2 and section 3 together in section 4: 12 mm of bare wire after them, straight on; " \
+                 "from section 2 comes the near wire; from section 3 comes the far wire.", plain(lead.words)
+  end
+
+  # Wires that change sides cross on their ways: one goes over the other, so that they touch and no more, and what that
+  # takes is in their lengths. A maker is told to bind them.
+  def test_crossing_ways_clear_each_other
+    crossed = travelling({"s1" => FIRST, "s2" => on("s1", bare: 25.0)},
+      [[["s1", 1], ["s2", 2]], [["s1", 2], ["s2", 1]]])
+    crossed["sections"].each { |one| one["spacing"] = {"kind" => "apart", "clear" => [size("6 mm")]} }
+    crossed["sections"].each { |one|
+      one["pattern"] = {"kind" => "walk", "gaps" => [0, 2], "before" => [], "after" => []}
+    }
+    plan = plan(crossed)
+    ways = plan.runs.map { |run| run.ways.first }
+    apart = ways[0].flat_map { |one| ways[1].map { |other| Math.sqrt(one.zip(other).sum { |a, b| (b - a)**2 }) } }.min
+
+    assert_equal 1, plan.ways.crossings.size
+    assert_in_delta 0.8, apart, 0.08
+    ways.each { |way| assert_equal [0.0, 0.0], way.values_at(0, -1).map(&:last) }
+    flat = plan.ways.flat.values.first
+
+    assert_operator plan.runs.first.parts.find { |part| part.kind == "between" }.mm, :>, Meander::Form::Trace.smooth_mm(flat)
+    assert_includes answer(plan)[:advice].map { |item| item[:id] }, "ways-cross"
+  end
+
+  # Where two sections must lie in one place nothing is refused but all is told: bent too tight, led over woven work.
+  def test_what_cannot_lie_well_is_told
+    back = plan(travelling({"s1" => FIRST, "s2" => on("s1", bare: 2.0, turn: 150)},
+      [[["s1", 1], ["s2", 1]], [["s1", 2], ["s2", 2]]]))
+
+    assert_includes advice_ids(back), "way-bent-tight"
+    across = plan(travelling({"s1" => FIRST, "s2" => on("s1"), "s3" => on("s2")},
+      [[["s1", 1], ["s3", 1]], [["s1", 2], ["s2", 2]], [["s2", 1], ["s3", 2]]]))
+
+    assert_empty advice_ids(plan(travelling({"s1" => FIRST, "s2" => on("s1")},
+      [[["s1", 1], ["s2", 1]], [["s1", 2], ["s2", 2]]]))) &
+      %w[way-bent-tight way-over-section ways-cross]
+    assert_kind_of Array, advice_ids(across)
+  end
+
+  def advice_ids(plan) = answer(plan)[:advice].map { |item| item[:id] }
+
+  # What comes together is named once each and stands before.
+  def test_what_cannot_come_together_is_refused
+    routes = [[["s1", 1], ["s2", 1]], [["s1", 2], ["s2", 2]]]
+    [["s1", "s1"], ["s1", "s2"], ["s1", "s9"]].each do |ids|
+      json = travelling({"s1" => FIRST, "s2" => {**gathered, "sections" => ids}}, routes)
+
+      assert_refused "/sections/1/at/sections/1", json, /#{ids.last}|before it/
+    end
+    assert_refused "/sections/1/at/sections",
+      travelling({"s1" => FIRST, "s2" => {**gathered, "sections" => %w[s1]}}, routes)
+  end
+
+  # However sections stand and wires are led among them, their ways leave and enter where the sections end, no part is
+  # lost, and nothing is no number.
+  def test_any_travel_is_planned
+    seed = rand(1_000_000)
+    random = Random.new(seed)
+    8.times do
+      ids = (1..random.rand(3..6)).map { |i| "s#{i}" }
+      places = ids.each_with_index.to_h { |id, i| [id, i.zero? ? FIRST : anywhere(random, ids.first(i))] }
+      routes = led(random, ids.product([1, 2]))
+      plan = plan(travelling(places, routes))
+
+      plan.runs.each do |run|
+        assert_equal routes[run.wire.id[1..].to_i].size, run.stops.size, "seed #{seed}"
+        assert_in_delta run.total_mm, run.parts.sum(&:mm), NEAR_MM, "seed #{seed}"
+        run.ways.flatten.each { |mm| assert_predicate mm, :finite?, "seed #{seed}" }
+      end
+
+      refute_match(/NaN|Infinity/, JSON.generate(answer(plan)), "seed #{seed}")
+    end
+  end
+
+  def anywhere(random, earlier)
+    bare, from = random.rand(0.0..20.0).round(1), %w[start end].sample(random:)
+    at = [on(earlier.sample(random:), bare:, turn: random.rand(-170..170), from:),
+      {"kind" => "first", "turn" => random.rand(-90..90)}, {"kind" => "mirror", "section" => earlier.sample(random:)}]
+    if earlier.size > 1
+      at << {**gathered(bare: random.rand(0.0..20.0).round(1)),
+        "sections" => earlier.sample(2, random:)}
+    end
+    at.sample(random:)
+  end
+
+  # Seats in any order led into wires, none twice through one section in a row.
+  def led(random, seats)
+    seats.shuffle(random:).each_with_object([[]]) do |(section, number), routes|
+      routes << [] if routes.last.any? && (routes.last.last.first == section || random.rand < 0.2)
+      routes.last << [section, number, random.rand < 0.5]
+    end
+  end
+end

@@ -1,0 +1,102 @@
+import type { Plan } from "../generated/plan";
+import type { Piece } from "../generated/piece";
+import { MOST_BASE, withBase } from "../bench/weave";
+import { tidied, withJoined, withParted } from "../document/change";
+import { baseOf, type End, ends, endsAt, isVisit, seatNumber, type Side, type Visit } from "../document/routes";
+import { onEnds, onOwnWires } from "./document";
+import { seatWords } from "./endings";
+
+/** A section standing where others come together, on all wires that end there, from left to right as one looks on. */
+export function withGathered(piece: Piece, index: number, from: string[], plan: Plan): Piece {
+  const section = piece.sections[index]!;
+  const now = piece.sections[index] as { at?: { kind: string } };
+  const at = now.at?.kind === "gathered" ? now.at : { kind: "gathered", bare: { typed: "8 mm" }, turn: 0 };
+  const placed = {
+    ...piece,
+    sections: piece.sections.map((one, i) => (i === index ? { ...one, at: { ...at, sections: from } } : one)),
+  } as Piece;
+  const alone = onOwnWires(placed, section.id);
+  const coming = from.flatMap((id) => endsAt(alone, id, "end")).sort(leftToRight(from, plan));
+  const most = coming.slice(0, section.craft === "weave" ? MOST_BASE : baseOf(alone, section.id).length);
+  return onEnds(section.craft === "weave" ? withBase(alone, section.id, most.length) : alone, section.id, most);
+}
+
+/** By where ends stand across the way they go together. */
+function leftToRight(from: string[], plan: Plan) {
+  const stood = new Map(plan.sections.map((one) => [one.id, one.ends.end]));
+  const headings = from.map((id) => stood.get(id)?.heading ?? 0);
+  const sums = [Math.sin, Math.cos].map((part) => headings.reduce((sum, angle) => sum + part(angle), 0));
+  const turn = Math.hypot(...sums) < 1e-6 ? 0 : Math.atan2(sums[0]!, sums[1]!);
+  const across = (end: End) => {
+    const [x, y] = stood.get(end.section)?.places[end.number - 1] ?? [0, 0];
+    return x! * Math.cos(turn) - y! * Math.sin(turn);
+  };
+  return (one: End, two: End) => across(one) - across(two);
+}
+
+/** An end of a base wire by where it lies: "s1 end 2". */
+export const endKey = (end: { section: string; side: Side; number: number }) =>
+  `${end.section} ${end.side} ${end.number}`;
+export function endWords(piece: Piece, end: { section: string; side: Side; number: number }): string {
+  const wire = seatWords(piece, end.section, [end.number]);
+  return `the ${end.side === "end" ? "end" : "beginning"} of ${wire.startsWith("the ") ? wire : `the ${wire}`}`.replace(
+    "the wire ",
+    "wire ",
+  );
+}
+
+/** What a seat of a section is joined to at a side of it: the end of another section's seat that it comes from or goes on to. */
+export interface Joint {
+  number: number;
+  side: Side;
+  wire: string;
+  to: { section: string; side: Side; number: number } | null;
+  /** Where on its route the wire would be parted there. */
+  at: number;
+  ending: string | null;
+}
+
+const sides = (stop: Visit): [Side, Side] => (stop.back ? ["end", "start"] : ["start", "end"]);
+
+/** Every side of every base seat of a section that a wire may be led on from: not where it is folded. */
+export function jointsOf(piece: Piece, section: string): Joint[] {
+  return piece.wires
+    .flatMap((wire) =>
+      wire.route.flatMap((stop, at): Joint[] => {
+        if (!isVisit(stop) || stop.section !== section || !stop.seat.startsWith("base ")) return [];
+        const [enters, leaves] = sides(stop);
+        const before = wire.route.slice(0, at).findLastIndex(isVisit);
+        const after = wire.route.findIndex((one, i) => i > at && isVisit(one));
+        const joint = (side: Side, other: number, leaving: boolean): Joint[] => {
+          const number = seatNumber(stop);
+          const told = wire.ends?.[leaving ? "end" : "start"] ?? null;
+          if (other < 0) return [{ number, side, wire: wire.id, to: null, at, ending: told?.ending ?? null }];
+          const [from, upTo] = leaving ? [at, other] : [other, at];
+          if (wire.route.slice(from, upTo).some((one) => one.kind === "fold")) return [];
+          const there = wire.route[other] as Visit;
+          const [its, left] = sides(there);
+          const to = { section: there.section, side: leaving ? its : left, number: seatNumber(there) };
+          return [{ number, side, wire: wire.id, to, at: upTo, ending: null }];
+        };
+        return [...joint(enters, before, false), ...joint(leaves, after, true)];
+      }),
+    )
+    .sort((one, two) => one.number - two.number);
+}
+
+/** Ends that a joint may be led to: cut flush, of another section and another wire. */
+export const endsFor = (piece: Piece, section: string, joint: Joint): End[] =>
+  ends(piece).filter((end) => end.ending === null && end.section !== section && end.wire.id !== joint.wire);
+
+/** A seat's wire led from or to another end, null for none; what it was joined to before is an end of its own again. */
+export function withJoint(piece: Piece, section: string, joint: Joint, key: string | null): Piece {
+  const wire = piece.wires.find((one) => one.id === joint.wire)!;
+  const alone = joint.to ? withParted(piece, wire, joint.at) : piece;
+  if (key === null) return alone;
+  const here = ends(alone).find((end) => endKey(end) === endKey({ section, ...joint }));
+  const there = ends(alone).find((end) => endKey(end) === key);
+  if (!here || !there || here.wire.id === there.wire.id) return alone;
+  const order = (end: End) => alone.sections.findIndex((one) => one.id === end.section);
+  const [first, second] = order(here) < order(there) ? [here, there] : [there, here];
+  return tidied(withJoined(alone, first, second));
+}
