@@ -54,7 +54,7 @@ module Pieces
   def kinds_of(json) = json["wires"].map { |wire| json["kinds"].find { |kind| kind["id"] == wire["kind"] } }
 
   # Those of them that are one woven band.
-  def demo_bands = demo_documents.select { |json| Meander::Document::Fields::BANDS.include?(json["kind"]) }
+  def demo_bands = demo_documents.select { |json| Meander.read(json).piece.band? }
 
   def advice(plan, id) = said(plan).find { |item| item.id == id }
 end

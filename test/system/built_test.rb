@@ -120,7 +120,7 @@ class BuiltBenchTest < SystemTest
 
     assert_selector ".ending-lines .sentence", count: 1
     choose_picture "Add a section…", "A woven section"
-    select "on from the end of", from: "Where it stands"
+    select "on from", from: "Where it stands"
     select "arc", from: "Form"
     enter "Turned by", "40"
     enter "Length woven over", "18"
@@ -154,7 +154,7 @@ class BuiltBenchTest < SystemTest
     start "Pendant"
     from_menu "ending 2", "Cut it flush"
     choose_picture "Add a section…", "A woven section"
-    select "on from the end of", from: "Where it stands"
+    select "on from", from: "Where it stands"
     click_on "Cut wire 2 away before it"
 
     in_part("Wires") { assert_selector ".mark-list li", text: "cut away from here" }
@@ -180,7 +180,7 @@ class BuiltBenchTest < SystemTest
     }
     in_part("Order of work") do
       assert_selector ".order li",
-        text: /\AClose\. Cut (the far wire|wire 2) away between section 2 and the one before it/
+        text: /\AClose\. Cut (the far wire|wire 2) away between section 2 and section 1/
     end
     in_part("Wires") { assert_selector ".weaving-cuts td", text: "#{lacing.separate_lengths.first.cut_mm} mm" }
     3.times { click_on "Nearer" }

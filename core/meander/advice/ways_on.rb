@@ -15,8 +15,8 @@ module Meander
 
           AdviceItem.of("way-bent-tight", "warn", "/sections/#{index}/at",
             "A wire is bent tighter than it is thick on its way here",
-            "Its tightest inside radius is #{Units::Text.length([least, 0.0].max)}, the wire #{Units::Text.wire(mm)}: " \
-            "it may crack or kink.",
+            "Its tightest inside radius is #{Units::Text.length([least, 0.0].max)}, the wire " \
+            "#{Units::Text.wire(mm)}: it may crack or kink.",
             "More bare wire before it, another turn, or another seat for that wire.", inside_radius_mm: least,
             wire_mm: mm)
         end

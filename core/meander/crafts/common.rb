@@ -16,14 +16,15 @@ module Meander
       DEGREES = Count.new(1..360)
       IDS = ->(range) { List.new(Id.new, range) }
       # Where a section stands, turn in degrees: alone, on from an end of another one (from its beginning as its mirror
-      # image, so that their seats stay side by side), where others come together, inside or outside another, on its
-      # centre, or as its mirror image.
+      # image, so that their seats stay side by side), where ends of others come together, inside or outside another,
+      # on its centre, or as its mirror image.
       turn = Count.new(-350..350)
       bare = size("bare wire between sections", 0.0..300.0, 0.0..60.0)
+      side = Choice.new(%w[start end])
       AT = Variant.new(:kind, {
         "first" => {turn:},
-        "after" => {section: Id.new, from: Choice.new(%w[start end]), bare:, turn:},
-        "gathered" => {sections: List.new(Id.new, 2..8), bare:, turn:},
+        "after" => {section: Id.new, from: side, bare:, turn:},
+        "gathered" => {ends: List.new(Record.new({section: Id.new, side:}), 2..8), bare:, turn:},
         "beside" => {section: Id.new, across: size("distance from the other section", 0.0..200.0, 0.0..40.0),
           along: size("distance along the other section", 0.0..300.0, 0.0..60.0), side: TOWARDS},
         "centre" => {section: Id.new, turn:},

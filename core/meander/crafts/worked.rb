@@ -88,6 +88,10 @@ module Meander
       # Where a place on the ground of its beads lies, in each of its copies: [[x, y, z], ...].
       def lying(x, y) = [[x, y, 0.0]]
 
+      # The way of a base wire told in small steps, to find where others come near it.
+      CLOSE_MM = 1.0
+      def close_trace(number) = Form::Trace.fine(trace(number), CLOSE_MM)
+
       # What a wire that meets it here goes round, in mm: the wire and what is worked round it.
       def thick_mm(number) = base[number].mm
     end

@@ -36,8 +36,16 @@ module Meander
       # Kinds of pieces, and what each is worn on, nil where it is not worn by itself.
       PIECES = {"cuff" => "wrist", "bracelet" => "wrist", "ring" => "finger", "links" => "wrist", "earring" => "ear",
         "pendant" => "neck", "component" => nil}.freeze
-      # Those that are one strip, as long as what it is worn on asks for.
+      # Those that may be one strip, as long as what it is worn on asks for.
       BANDS = %w[cuff bracelet ring].freeze
+
+      # Is a document of such a piece?
+      def self.band?(document)
+        first, *others = document[:sections]
+        BANDS.include?(document[:kind]) && others.empty? && first[:craft] == "weave" &&
+          first[:form][:kind] == "straight"
+      end
+
       # What each is called.
       CALLED = {"cuff" => "cuff", "bracelet" => "closed bracelet", "ring" => "ring", "links" => "bracelet of links",
         "earring" => "earring", "pendant" => "pendant", "component" => "component"}.freeze

@@ -35,8 +35,8 @@ module Meander
       def worn = document[:worn] || {}
       def cuff? = kind == "cuff"
       def ring? = kind == "ring"
-      # Is it one strip that is as long as what it is worn on asks for?
-      def band? = Fields::BANDS.include?(kind)
+      # Is it one straight strip, as long as what it is worn on asks for? Such pieces may be put together otherwise.
+      def band? = Fields.band?(document)
       def worn_on = ring? ? "finger" : "wrist"
       def ease_mm = worn[:ease]&.mm || 0.0
 

@@ -38,7 +38,7 @@ module Meander
 
       def stands(section, index)
         at = section[:at]
-        return gathered(at[:sections], index) if at[:kind] == "gathered"
+        return gathered(at[:ends], index) if at[:kind] == "gathered"
         return if %w[first rim].include?(at[:kind]) || standing(index).include?(at[:section])
 
         fault("/sections/#{index}/at/section", at[:section], "a section stands on one before it", earlier(index))
@@ -46,14 +46,16 @@ module Meander
 
       def earlier(index) = index.zero? ? "first" : standing(index).join(", ")
 
-      # Several sections, each one before it and named once.
-      def gathered(ids, index)
-        ids.each_with_index do |id, i|
-          path = "/sections/#{index}/at/sections/#{i}"
-          next fault(path, id, "#{id} comes together with itself", "each section once") if ids.index(id) < i
-          next if standing(index).include?(id)
+      # Ends of sections before it, each named once.
+      def gathered(ends, index)
+        ends.each_with_index do |one, i|
+          path = "/sections/#{index}/at/ends/#{i}"
+          if ends.index(one) < i
+            next fault(path, "#{one[:section]} #{one[:side]}", "an end comes together with itself", "each end once")
+          end
+          next if standing(index).include?(one[:section])
 
-          fault(path, id, "only sections before it come together in one", earlier(index))
+          fault("#{path}/section", one[:section], "ends of sections before it come together in one", earlier(index))
         end
       end
 

@@ -8,6 +8,8 @@ module Meander
       ENDINGS_OF = {"cuff" => {"start" => %w[plain], "end" => %w[plain]},
                      "ring" => {"start" => %w[plain wrap], "end" => %w[plain wrap]},
                      "bracelet" => {"start" => %w[loop hook ribbon], "end" => %w[hook loop ribbon]}}.freeze
+      # Forms that are round by themselves.
+      ROUND = %w[ring helix].freeze
       # How many of its wires an ending needs; of the others two.
       FORMED_BY = {"plain" => 0, "ribbon" => 0, "wrap" => 25}.freeze
       # What closes a bracelet between two loops.
@@ -25,7 +27,9 @@ module Meander
       def call
         worn
         pins
-        band if Fields::BANDS.include?(@kind) && @reading.faults.empty?
+        return unless Fields::BANDS.include?(@kind) && @reading.faults.empty?
+
+        Fields.band?(@document) ? band : bent
       end
 
       private
@@ -102,15 +106,20 @@ module Meander
           "a section that is free")
       end
 
+      # A band that is no strip lies flat until it is bent to what it is worn on.
+      def bent
+        @document[:sections].each_with_index do |section, i|
+          form = section.dig(:form, :kind)
+          next unless ROUND.include?(form)
+
+          fault("/sections/#{i}/form/kind", "worn", form, "#{called} is bent round as a whole once it is worked",
+            "a form that lies flat")
+        end
+      end
+
       # A band is one straight woven strip with an ending at each side, measured by something.
       def band
         section = @document[:sections].first
-        plain = @document[:sections].size == 1 && section[:craft] == "weave" && section[:form][:kind] == "straight"
-        unless plain
-          return fault("/sections", "list", "#{@document[:sections].size} of them",
-            "#{called} is woven as one straight strip", "one straight woven section")
-        end
-
         measured = @document[:pins].any? || section[:extent][:kind] != "free"
         fault("/pins", "list", "a list of 0", "nothing says how long it is", "a pin, or repeats") unless measured
         sides

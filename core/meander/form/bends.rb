@@ -96,6 +96,15 @@ module Meander
         bent(turtle.points, turtle.length_mm, mm(:fold) / 2, 0.0, "a zigzag of #{@bend[:legs]} legs of #{said(:leg)}")
       end
 
+      # Closed outlines whose ends go on as a pair: see Outline.
+      %i[drop leaf heart].each do |kind|
+        define_method(kind) do
+          outline = Outline.call(@bend, @mm)
+          bent(outline.points, outline.length_mm, outline.least_mm, -Math::PI,
+            "#{Units::Text.a(kind.to_s)} #{said(:length)} long and #{said(:width)} wide", outline.centre)
+        end
+      end
+
       # Out to the length of each petal, a fold, and back to the centre, in turn longer and shorter; a fold leads on to
       # the next.
       def rosette

@@ -15,6 +15,14 @@ module Meander
         fine + ((fine - polyline_mm(points.each_slice(2).map(&:first))) / 3)
       end
 
+      # The same way with no step longer than so many mm.
+      def self.fine(points, step_mm)
+        points.each_cons(2).flat_map { |from, to|
+          steps = [(polyline_mm([from, to]) / step_mm).ceil, 1].max
+          (0...steps).map { |i| from.zip(to).map { |a, b| a + ((b - a) * i / steps) } }
+        } << points.last
+      end
+
       # The places so far along a way (mm; at its end what is past it) that is run_mm long in all, its chords being a
       # little shorter.
       def self.places(points, along, run_mm)

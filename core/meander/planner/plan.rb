@@ -175,7 +175,7 @@ module Meander
 
         rows = [section, placed.section(placement[:other])]
         lines = rows.map do |row|
-          row.base.each_index.map { |number| row.trace(number).map { |point| pose(row).at(point) } }
+          row.base.each_index.map { |number| row.close_trace(number).map { |point| pose(row).at(point) } }
         end
         met = Form::Meeting.call(*lines, placement[:places])
         places = met.map do |one|

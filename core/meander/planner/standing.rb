@@ -34,7 +34,9 @@ module Meander
 
       # Amid the ends of several, on the way they go together; upwards where they meet head on.
       def self.gathered(at, poses, sections)
-        ends = at[:sections].map { |id| left("end", poses.fetch(id), sections.find { |one| one.id == id }) }
+        ends = at[:ends].map do |told|
+          left(told[:side], poses.fetch(told[:section]), sections.find { |one| one.id == told[:section] })
+        end
         x, y = %i[x y].map { |axis| ends.sum(&axis) / ends.size }
         sin, cos = ends.sum { |one| Math.sin(one.turn) }, ends.sum { |one| Math.cos(one.turn) }
         turn = (Math.hypot(sin, cos) < HEAD_ON) ? 0.0 : Math.atan2(sin, cos)

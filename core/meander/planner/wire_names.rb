@@ -27,7 +27,14 @@ module Meander
         seat = Weave::WireName.call(number, section.base.size)
         return seat if section.base.count(section.base[number]) == 1
 
-        (section.base.size == 2) ? "the #{%w[near far][number]} end of the folded wire" : "the end at #{seat}"
+        return "the end at #{seat}" unless section.base.size == 2
+
+        "the #{%w[near far][number]} end of #{twice(section, section.base[number])}"
+      end
+
+      # What a wire is called that lies at both seats.
+      def self.twice(section, wire)
+        (section.section.piece.routes.folds.any? { |fold| fold.wire[:id] == wire.id }) ? "the folded wire" : "the wire"
       end
 
       private
@@ -38,9 +45,9 @@ module Meander
       def own(section, wire)
         numbers = section.base.each_index.select { |number| section.base[number] == wire }
         return Weave::WireName.call(numbers.first, section.base.size) if numbers.size == 1
-        return "the folded wire" if section.base.uniq.size == 1
+        return WireNames.twice(section, wire) if section.base.uniq.size == 1
 
-        "the wire folded into #{Units::Text.list(numbers.map { |number| number + 1 })}"
+        "the wire that is #{Units::Text.list(numbers.map { |number| number + 1 })}"
       end
 
       def together(section, wires)

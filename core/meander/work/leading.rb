@@ -36,14 +36,22 @@ module Meander
       def standing
         case @at[:kind]
         when "after" then "go on to #{here}: #{onward(called(@at[:section]))}"
-        when "gathered" then "bring #{Units::Text.list(@at[:sections].map { |id| called(id) })} together in #{here}: " \
-                             "#{onward("them")}"
+        when "gathered" then "bring #{gathered} together in #{here}: #{onward("them")}"
         when "mirror" then "#{here} is the mirror image of #{called(@at[:section])}: left there is right here"
         when "beside"
           "#{here} will lie #{Units::Text.length(@at[:across].mm)} from #{called(@at[:section])}, on its " \
           "#{@at[:side]} side#{alone}"
         when "centre" then "#{here} will stand on the centre of #{called(@at[:section])}#{alone}"
         end
+      end
+
+      # "section 2 and section 3", "both ends of section 1".
+      def gathered
+        told = @at[:ends].group_by { |one| one[:section] }.map do |id, ends|
+          side = (ends.first[:side] == "end") ? "" : "the beginning of "
+          "#{(ends.size == 2) ? "both ends of " : side}#{called(id)}"
+        end
+        Units::Text.list(told)
       end
 
       def alone = @ways.any? ? "" : "; it is made by itself first"
@@ -75,11 +83,19 @@ module Meander
         "from #{called(id)} comes #{Units::Text.list(told)}"
       end
 
-      # What a wire is called in another section, and here.
+      # What a wire is called in another section, and here. One wire that comes by both its ends is told by them.
       def seats(id, way)
-        [id, @section.id].map do |one|
+        there, now = [id, @section.id].map do |one|
           Weave::WireName.call(way.at(one).number - 1, @plan.placed.section(one).base.size)
         end
+        both = @ways.to_h.fetch(id).count { |one| one.at(id).equal?(way.at(id)) } > 1
+        [both ? "#{side(id, way)} of #{there}" : there, now]
+      end
+
+      def side(id, way)
+        visit = way.at(id)
+        edge = visit.equal?(way.to) ? visit.enters : visit.leaves
+        {"start" => "the beginning", "end" => "the end"}.fetch(edge)
       end
     end
   end

@@ -18,7 +18,7 @@ module Meander
       end
 
       def call
-        [*sections, *Beading.set(@plan), *worn, *Finishing.call(@plan), *pair,
+        [*sections, *Beading.set(@plan), *Wearing.call(@plan), *Finishing.call(@plan), *pair,
           Finishing.look(@plan.band ? "the printed page" : "the printed template")]
       end
 
@@ -58,37 +58,12 @@ module Meander
         Step.of("secure", said, section.id, wires: numbers.map { |number| section.base[number].id })
       end
 
-      # A band is bent to what it is worn on. Too short for any wrist, it has none to be bent to.
-      def worn
-        fit = @plan.fit
-        return [] unless fit.free && @plan.piece.band?
-
-        to = fit.wrist_mm ? " to a wrist of #{say(fit.wrist_mm)}" : ""
-        inwards = "from both ends inwards#{"," if fit.wrist_mm}"
-        gap = fit.wrist_mm ? "; the opening is then #{say(fit.opening_mm)}, measured along the curve" : ""
-        size = fit.size_words.empty? ? "" : " to #{fit.size_words}"
-        how = {"cuff" => "Bend the strip over a bottle or a mandrel, #{inwards}#{to}#{gap}.",
-               "bracelet" => "Bend the strip gently over a bottle or a mandrel#{to}.",
-               "ring" => "Bend the strip on the ring mandrel#{size}, #{met}."}
-        [Step.of("bend", how.fetch(@plan.piece.kind), fit.free, wires: @plan.piece.base_wires.map(&:id),
-          makes: Step::Made.wires(@plan.piece.base_wires))]
-      end
-
-      # How the ends of a ring meet.
-      def met
-        closing = @plan.piece.worn[:closing] || {kind: nil}
-        {"beside" => "its ends side by side", "over" => "one end over the other",
-          "open" => "open #{say(@plan.fit.opening_mm)}"}[closing[:kind]]
-      end
-
       def pair
         @plan.pair? ?
           [Step.of("pair",
             "Make the second one as its mirror image: same counts, same marks, what turns to the left now turns to " \
             "the right.")] : []
       end
-
-      def say(length_mm) = Units::Text.length(length_mm)
     end
   end
 end

@@ -136,7 +136,7 @@ class BeadPicturesTest < PieceTest
 
   # Of a finished piece the same, in its own places, with its template covering all of them.
   def test_beads_on_the_finished_piece
-    demo_documents.reject { |json| Meander::Document::Fields::BANDS.include?(json["kind"]) }.each do |json|
+    demo_documents.reject { |json| Meander.read(json).piece.band? }.each do |json|
       made = plan(json)
       drawn = made.beads_h[:drawn]
       svg = Meander::Output::FinishedSvg.call(made, title: json["name"])

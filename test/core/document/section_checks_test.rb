@@ -40,7 +40,7 @@ class BuiltReadingTest < PieceTest
     json["sections"] << json["sections"][0].merge("id" => "s2", "base" => %w[w4 w5])
 
     assert_refused "/sections/1/bare/gives", json, /one section/
-    assert_refused "/sections", document("cuff", "sections.0.form": {"kind" => "ring"})
+    assert_refused "/sections/0/form/kind", document("cuff", "sections.0.form": {"kind" => "ring"}), /bent round/
     assert_refused "/sections/0/extent/kind", document("cuff", pins: [])
     assert_refused "/endings", document("cuff", endings: [])
   end

@@ -41,7 +41,7 @@ class WaysTest < PieceTest
   end
 
   FIRST = {"kind" => "first", "turn" => 0}.freeze
-  GATHERED = {"kind" => "gathered", "sections" => %w[s2 s3]}.freeze
+  GATHERED = {"kind" => "gathered", "ends" => %w[s2 s3].map { |id| {"section" => id, "side" => "end"} }}.freeze
 
   def gathered(bare: 12.0, turn: 0) = {**GATHERED, "bare" => size("#{bare} mm"), "turn" => turn}
 
@@ -127,16 +127,17 @@ class WaysTest < PieceTest
 
   def advice_ids(plan) = answer(plan)[:advice].map { |item| item[:id] }
 
+  def ends(*ids) = ids.map { |id| {"section" => id, "side" => "end"} }
+
   # What comes together is named once each and stands before.
   def test_what_cannot_come_together_is_refused
     routes = [[["s1", 1], ["s2", 1]], [["s1", 2], ["s2", 2]]]
-    [["s1", "s1"], ["s1", "s2"], ["s1", "s9"]].each do |ids|
-      json = travelling({"s1" => FIRST, "s2" => {**gathered, "sections" => ids}}, routes)
+    {ends("s1", "s1") => ["ends/1", /itself/], ends("s1", "s2") => ["ends/1/section", /before it/],
+     ends("s9", "s1") => ["ends/0/section", /before it/], ends("s1") => ["ends", /list/]}.each do |ends, (path, words)|
+      json = travelling({"s1" => FIRST, "s2" => {**gathered, "ends" => ends}}, routes)
 
-      assert_refused "/sections/1/at/sections/1", json, /#{ids.last}|before it/
+      assert_refused "/sections/1/at/#{path}", json, words
     end
-    assert_refused "/sections/1/at/sections",
-      travelling({"s1" => FIRST, "s2" => {**gathered, "sections" => %w[s1]}}, routes)
   end
 
   # However sections stand and wires are led among them, their ways leave and enter where the sections end, no part is
@@ -166,7 +167,7 @@ class WaysTest < PieceTest
       {"kind" => "first", "turn" => random.rand(-90..90)}, {"kind" => "mirror", "section" => earlier.sample(random:)}]
     if earlier.size > 1
       at << {**gathered(bare: random.rand(0.0..20.0).round(1)),
-        "sections" => earlier.sample(2, random:)}
+        "ends" => ends(*earlier.sample(2, random:))}
     end
     at.sample(random:)
   end

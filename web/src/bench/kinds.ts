@@ -28,8 +28,12 @@ export function kindWords(
   return round.wrist_mm === null ? KINDS[kind] : `${KINDS[kind]} for a ${length(round.wrist_mm)} wrist`;
 }
 
-/** Is a kind of piece one straight strip, as long as what it is worn on asks for? */
-export const isStrip = (catalogue: Catalogue, kind: string) => catalogue.kinds.find((one) => one.key === kind)!.strip;
+const isBand = (catalogue: Catalogue, kind: string) => catalogue.kinds.find((one) => one.key === kind)!.strip;
+/** One straight woven section. */
+const isStraight = ({ sections: [first, ...others] }: Piece) =>
+  !others.length && first!.craft === "weave" && (first!.form?.kind ?? "straight") === "straight";
+/** Is a piece one straight strip, as long as what it is worn on asks for? */
+export const isStrip = (catalogue: Catalogue, piece: Piece) => isBand(catalogue, piece.kind) && isStraight(piece);
 
 /** The piece as another kind, which brings what it is worn on and its own measure; wires and weave stay. `planned`: its sections as they are. */
 export function withKindOfPiece(piece: Piece, kind: string, catalogue: Catalogue, planned: Plan["sections"]): Piece {
@@ -43,8 +47,8 @@ export function withKindOfPiece(piece: Piece, kind: string, catalogue: Catalogue
     worn: start.worn && { ...start.worn, ...ease },
     pins: measured(piece, start),
   } as Piece;
-  if (isStrip(catalogue, kind)) return asStrip(changed, start);
-  return isStrip(catalogue, piece.kind) ? asGiven(changed, planned) : changed;
+  if (isStrip(catalogue, changed)) return asStrip(changed, start);
+  return isStrip(catalogue, piece) ? asGiven(changed, planned) : changed;
 }
 
 /** The pins that still measure something, by what the new kind is worn on where that is another. */

@@ -20,12 +20,8 @@ const format = useFormat();
 const piece = computed(() => bench.draft.value!);
 const plan = computed(() => bench.answer.value!.plan);
 /** One straight strip, as long as what it is worn on asks for; any other kind is put together from sections. */
-const strip = computed(() => isStrip(bench.catalogue.value!, piece.value.kind));
-const kinds = computed(() => {
-  const [first, ...others] = piece.value.sections;
-  const straight = !others.length && first!.craft === "weave" && (first!.form?.kind ?? "straight") === "straight";
-  return bench.catalogue.value!.kinds.filter((kind) => straight || !kind.strip);
-});
+const strip = computed(() => isStrip(bench.catalogue.value!, piece.value));
+const kinds = computed(() => bench.catalogue.value!.kinds);
 const takeKind = (kind: string) =>
   bench.change(withKindOfPiece(piece.value, kind, bench.catalogue.value!, plan.value.sections));
 

@@ -236,7 +236,7 @@ export interface Piece {
           | {
               kind: "line";
               /**
-               * length; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 500 mm; usually 2 mm to 120 mm
+               * length; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 500 mm; usually 2 mm to 200 mm
                */
               length: {
                 typed: string;
@@ -258,7 +258,7 @@ export interface Piece {
           | {
               kind: "wave";
               /**
-               * length of the wave; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 400 mm; usually 8 mm to 120 mm
+               * length of the wave; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 400 mm; usually 8 mm to 200 mm
                */
               length: {
                 typed: string;
@@ -378,6 +378,92 @@ export interface Piece {
                 mm?: number;
               };
               petals: number;
+            }
+          | {
+              kind: "drop";
+              /**
+               * length over all; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 4 mm to 200 mm; usually 10 mm to 80 mm
+               */
+              length: {
+                typed: string;
+                mm?: number;
+              };
+              /**
+               * width over all; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 200 mm; usually 6 mm to 60 mm
+               */
+              width: {
+                typed: string;
+                mm?: number;
+              };
+              /**
+               * inside of the bends at the tip; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 40 mm; usually 0.5 mm to 8 mm
+               */
+              tip: {
+                typed: string;
+                mm?: number;
+              };
+            }
+          | {
+              kind: "leaf";
+              /**
+               * length over all; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 4 mm to 200 mm; usually 10 mm to 80 mm
+               */
+              length: {
+                typed: string;
+                mm?: number;
+              };
+              /**
+               * width over all; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 200 mm; usually 6 mm to 60 mm
+               */
+              width: {
+                typed: string;
+                mm?: number;
+              };
+              /**
+               * inside of the bends at the tip; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 40 mm; usually 0.5 mm to 8 mm
+               */
+              tip: {
+                typed: string;
+                mm?: number;
+              };
+              /**
+               * inside of the fold at the far tip; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 40 mm; usually 0.5 mm to 8 mm
+               */
+              fold: {
+                typed: string;
+                mm?: number;
+              };
+            }
+          | {
+              kind: "heart";
+              /**
+               * length over all; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 4 mm to 200 mm; usually 10 mm to 80 mm
+               */
+              length: {
+                typed: string;
+                mm?: number;
+              };
+              /**
+               * width over all; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 200 mm; usually 6 mm to 60 mm
+               */
+              width: {
+                typed: string;
+                mm?: number;
+              };
+              /**
+               * inside of the bends at the tip; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 40 mm; usually 0.5 mm to 8 mm
+               */
+              tip: {
+                typed: string;
+                mm?: number;
+              };
+              /**
+               * inside of the fold between the lobes; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 40 mm; usually 0.5 mm to 8 mm
+               */
+              fold: {
+                typed: string;
+                mm?: number;
+              };
             };
         at?:
           | {
@@ -403,7 +489,10 @@ export interface Piece {
                * @minItems 2
                * @maxItems 8
                */
-              sections: string[];
+              ends: {
+                section: string;
+                side: "start" | "end";
+              }[];
               /**
                * bare wire between sections; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm; usually 0 mm to 60 mm
                */
@@ -623,7 +712,10 @@ export interface Piece {
                * @minItems 2
                * @maxItems 8
                */
-              sections: string[];
+              ends: {
+                section: string;
+                side: "start" | "end";
+              }[];
               /**
                * bare wire between sections; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm; usually 0 mm to 60 mm
                */

@@ -8,7 +8,7 @@ import { SIDES } from "../choices/choices";
 import { useSame } from "../common/useSame";
 import type { Side } from "../document/routes";
 import { type Formed, rowsOf, withPlace } from "./document";
-import { withGathered } from "./ways";
+import { type Edge, edgesBefore, sameEdge, withGathered } from "./ways";
 import WiresCutBetween from "./WiresCutBetween.vue";
 
 /** Where the section in hand stands, where there are several. */
@@ -34,7 +34,7 @@ const SIDES_ON = [
   { key: "end", name: "the end of" },
   { key: "start", name: "the beginning of" },
 ];
-const places = computed(() => PLACES.filter((one) => one.key !== "gathered" || earlier.value.length > 1));
+const places = computed(() => PLACES.filter((one) => one.key !== "gathered" || edges.value.length > 1));
 const onto = computed(() => ("section" in at.value ? at.value.section : earlier.value.at(-1)?.key) ?? "");
 const from = computed(() => (at.value.kind === "after" && at.value.from) || "end");
 const place = (kind: string, id = onto.value, side: Side = from.value) =>
@@ -44,12 +44,16 @@ const place = (kind: string, id = onto.value, side: Side = from.value) =>
       : withPlace(piece.value, index.value, kind, id, side),
   );
 
-/** What comes together: two at least. */
-const gathered = computed(() =>
-  at.value.kind === "gathered" ? at.value.sections : earlier.value.slice(-2).map((one) => one.key),
+/** What comes together: two ends at least. */
+const gathered = computed<Edge[]>(() =>
+  at.value.kind === "gathered" ? at.value.ends : edges.value.filter((one) => one.side === "end").slice(-2),
 );
-function toggle(id: string) {
-  const next = gathered.value.includes(id) ? gathered.value.filter((one) => one !== id) : [...gathered.value, id];
+const edges = computed(() => edgesBefore(piece.value, index.value, at.value.kind === "gathered" ? at.value.ends : []));
+const edgeWords = ({ section, side }: Edge) =>
+  `${side === "end" ? "end" : "beginning"} of section ${piece.value.sections.findIndex((one) => one.id === section) + 1}`;
+const isIn = (edge: Edge) => gathered.value.some((one) => sameEdge(one, edge));
+function toggle(edge: Edge) {
+  const next = isIn(edge) ? gathered.value.filter((one) => !sameEdge(one, edge)) : [...gathered.value, edge];
   void bench.change(withGathered(piece.value, index.value, next, bench.answer.value!.plan));
 }
 </script>
@@ -75,13 +79,13 @@ function toggle(id: string) {
       /> </template
     ><span v-else-if="at.kind === 'gathered'" class="d-inline-flex flex-wrap align-items-center gap-1 ms-1">
       <BButton
-        v-for="one in earlier"
-        :key="one.key"
+        v-for="edge in edges"
+        :key="`${edge.section} ${edge.side}`"
         variant="outline-secondary"
-        :pressed="gathered.includes(one.key)"
-        :disabled="gathered.includes(one.key) ? gathered.length < 3 : gathered.length > 7"
-        @click="toggle(one.key)"
-        >{{ one.name }}</BButton
+        :pressed="isIn(edge)"
+        :disabled="isIn(edge) ? gathered.length < 3 : gathered.length > 7"
+        @click="toggle(edge)"
+        >{{ edgeWords(edge) }}</BButton
       > </span
     ><template v-if="at.kind === 'after' || at.kind === 'gathered'"
       >, <LiveSize :path="bench.path('at/bare')" label="Bare wire before it" /> bare between<WiresCutBetween

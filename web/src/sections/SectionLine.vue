@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, nextTick, useTemplateRef, watch } from "vue";
+import { isStrip } from "../bench/kinds";
 import { useBench } from "../bench/useBench";
 import { sentenceOf } from "../crafts/sentences";
 import WireWays from "./WireWays.vue";
@@ -64,7 +65,7 @@ function mirror() {
         <WireWays />
       </div>
       <BDropdown
-        v-if="!bench.catalogue.value!.kinds.find((kind) => kind.key === piece.kind)!.strip"
+        v-if="!isStrip(bench.catalogue.value!, piece)"
         text="⋯"
         variant="link"
         no-caret

@@ -155,9 +155,9 @@ export function withLacing(piece: Piece, starts: Record<string, Piece>): Piece {
 function stoodOn(at: NonNullable<Formed["at"]>, gone: string): Formed["at"] {
   const alone = { kind: "first" as const, turn: 0 };
   if ("section" in at) return at.section === gone ? alone : at;
-  if (at.kind !== "gathered" || !at.sections.includes(gone)) return at;
-  const sections = at.sections.filter((id) => id !== gone);
-  return sections.length > 1 ? { ...at, sections: sections as typeof at.sections } : alone;
+  if (at.kind !== "gathered") return at;
+  const left = at.ends.filter((one) => one.section !== gone);
+  return left.length > 1 ? { ...at, ends: left as typeof at.ends } : alone;
 }
 
 /** Without a section; those that stood on it stand alone. */

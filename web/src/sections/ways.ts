@@ -6,29 +6,42 @@ import { baseOf, type End, ends, endsAt, isVisit, seatNumber, type Side, type Vi
 import { onEnds, onOwnWires } from "./document";
 import { seatWords } from "./endings";
 
+/** A side of a section. */
+export type Edge = Pick<End, "section" | "side">;
+export const sameEdge = (one: Edge, other: Edge) => one.section === other.section && one.side === other.side;
+
+/** The sides of sections before one that wires may still be led on from, and those that come together in it. */
+export function edgesBefore(piece: Piece, index: number, taken: Edge[]): Edge[] {
+  const open = ends(piece).filter((end) => end.ending === null);
+  const sides: Edge[] = piece.sections
+    .slice(0, index)
+    .flatMap(({ id }) => (["end", "start"] as const).map((side) => ({ section: id, side })));
+  return sides.filter((edge) => [...taken, ...open].some((one) => sameEdge(one, edge)));
+}
+
 /** A section standing where others come together, on all wires that end there, from left to right as one looks on. */
-export function withGathered(piece: Piece, index: number, from: string[], plan: Plan): Piece {
+export function withGathered(piece: Piece, index: number, from: Edge[], plan: Plan): Piece {
   const section = piece.sections[index]!;
-  const now = piece.sections[index] as { at?: { kind: string } };
-  const at = now.at?.kind === "gathered" ? now.at : { kind: "gathered", bare: { typed: "8 mm" }, turn: 0 };
+  const now = (section as { at?: { kind: string } }).at;
+  const at = now?.kind === "gathered" ? now : { kind: "gathered", bare: { typed: "8 mm" }, turn: 0 };
   const placed = {
     ...piece,
-    sections: piece.sections.map((one, i) => (i === index ? { ...one, at: { ...at, sections: from } } : one)),
+    sections: piece.sections.map((one, i) => (i === index ? { ...one, at: { ...at, ends: from } } : one)),
   } as Piece;
   const alone = onOwnWires(placed, section.id);
-  const coming = from.flatMap((id) => endsAt(alone, id, "end")).sort(leftToRight(from, plan));
+  const coming = from.flatMap((edge) => endsAt(alone, edge.section, edge.side)).sort(leftToRight(from, plan));
   const most = coming.slice(0, section.craft === "weave" ? MOST_BASE : baseOf(alone, section.id).length);
   return onEnds(section.craft === "weave" ? withBase(alone, section.id, most.length) : alone, section.id, most);
 }
 
 /** By where ends stand across the way they go together. */
-function leftToRight(from: string[], plan: Plan) {
-  const stood = new Map(plan.sections.map((one) => [one.id, one.ends.end]));
-  const headings = from.map((id) => stood.get(id)?.heading ?? 0);
+function leftToRight(from: Edge[], plan: Plan) {
+  const stood = ({ section, side }: Edge) => plan.sections.find((one) => one.id === section)?.ends[side];
+  const headings = from.map((edge) => stood(edge)?.heading ?? 0);
   const sums = [Math.sin, Math.cos].map((part) => headings.reduce((sum, angle) => sum + part(angle), 0));
   const turn = Math.hypot(...sums) < 1e-6 ? 0 : Math.atan2(sums[0]!, sums[1]!);
   const across = (end: End) => {
-    const [x, y] = stood.get(end.section)?.places[end.number - 1] ?? [0, 0];
+    const [x, y] = stood(end)?.places[end.number - 1] ?? [0, 0];
     return x! * Math.cos(turn) - y! * Math.sin(turn);
   };
   return (one: End, two: End) => across(one) - across(two);

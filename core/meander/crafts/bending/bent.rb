@@ -36,7 +36,13 @@ module Meander
           [x + (across * cos) + (out * sin), y - (across * sin) + (out * cos), z + height]
         end
 
-        def marks(_number) = [[0.0, "bend begins", bent.points.first], [bent.length_mm, "bend ends", bent.points.last]]
+        def marks(_number)
+          ends = [[0.0, "bend begins", bent.points.first], [bent.length_mm, "bend ends", bent.points.last]]
+          closed? ? ends.insert(1, [bent.length_mm / 2, "middle of the bend", bent.points[bent.points.size / 2]]) : ends
+        end
+
+        # Do both its ends leave side by side?
+        def closed? = Form::Outline::KINDS.include?(section[:bend][:kind])
 
         def outline
           @kept[:outline] ||= Form::Hull.call(bent.points.flat_map { |x, y| [[x - wire.mm, y], [x + wire.mm, y]] })

@@ -30,6 +30,7 @@ module Meander
 
         def other
           case @bend[:kind]
+          when *Form::Outline::KINDS then outline unless Form::Outline.call(@bend, mm)
           when "swirl" then swirl if @bend[:pitch].mm < mm - 1e-6
           when "waved_ring" then waves if @bend[:height].mm >= @bend[:across].mm
           when "arc" then arc if @bend[:radius].mm <= mm / 2
@@ -49,6 +50,17 @@ module Meander
         def waves
           fault("height", @bend[:height].typed, "the waves would meet in the middle of the ring",
             "less than #{Units::Text.length(@bend[:across].mm)}")
+        end
+
+        def outline
+          widths = Form::Outline.widths(@bend, mm)
+          said = @bend[:length].typed
+          unless widths
+            return fault("length", said, "so short there is no room for its bends", "a longer #{@bend[:kind]}")
+          end
+
+          fault("width", @bend[:width].typed, "a #{@bend[:kind]} #{said} long with such bends cannot be so wide",
+            widths.map { |mm| Units::Text.length(mm) }.join(" to "))
         end
 
         # Each petal must reach beyond the folds at the centre and leave room for its own.

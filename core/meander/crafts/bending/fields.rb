@@ -8,11 +8,15 @@ module Meander
         include Document::Shape
 
         inside = Common.size("inside", 0.5..150.0, 1.5..30.0)
+        over = {length: Common.size("length over all", 4.0..200.0, 10.0..80.0),
+          width: Common.size("width over all", 2.0..200.0, 6.0..60.0),
+          tip: Common.size("inside of the bends at the tip", 0.2..40.0, 0.5..8.0)}
+        fold = ->(what) { Common.size("inside of the #{what}", 0.2..40.0, 0.5..8.0) }
         # What a wire that is not woven is bent to.
         BEND = Variant.new(:kind, {
-          "line" => {length: Common.size("length", 0.5..500.0, 2.0..120.0)},
+          "line" => {length: Common.size("length", 0.5..500.0, 2.0..200.0)},
           "arc" => {radius: Common::RADIUS, angle: Common::DEGREES, towards: Common::TOWARDS},
-          "wave" => {length: Common.size("length of the wave", 2.0..400.0, 8.0..120.0),
+          "wave" => {length: Common.size("length of the wave", 2.0..400.0, 8.0..200.0),
             height: Common.size("height of the wave", 0.5..100.0, 1.5..20.0), waves: Count.new(1..60)},
           "waved_ring" => {across: Common.size("middle of the waved ring, across", 1.0..200.0, 3.0..40.0),
             height: Common.size("height of the wave", 0.1..60.0, 0.5..8.0), waves: Count.new(3..60)},
@@ -25,7 +29,9 @@ module Meander
           "rosette" => {long: Common.size("longer petal", 2.0..100.0, 6.0..40.0),
             short: Common.size("shorter petal", 2.0..100.0, 6.0..40.0),
                         fold: Common.size("inside of a fold", 0.2..20.0, 0.8..6.0),
-                        centre: Common.size("centre of the rosette", 0.0..60.0, 0.0..15.0), petals: Count.new(3..24)}
+                        centre: Common.size("centre of the rosette", 0.0..60.0, 0.0..15.0), petals: Count.new(3..24)},
+          "drop" => over, "leaf" => {**over, fold: fold["fold at the far tip"]},
+          "heart" => {**over, fold: fold["fold between the lobes"]}
         }, left_out: {sides: "one"})
         SECTION = {bend: BEND, at: Common::AT}.freeze
       end

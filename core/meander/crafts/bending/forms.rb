@@ -8,6 +8,8 @@ module Meander
         TOWARDS = Weaving::Forms::TOWARDS
         mm = ->(number) { Sentence.mm(number) }
         size, count = Sentence.method(:size), Sentence.method(:count)
+        over = [size["length", "Length over all", "of", "long"], size["width", "Width over all", "and", "wide,", 0.5]]
+        tip = size["tip", "Inside of the bends at the tip", "bends at the tip", "inside", 0.2]
         sides = Sentence.choice("sides", "Sides the loops stand on",
           {"one" => "all on one side", "in_turn" => "on either side in turn"})
 
@@ -42,7 +44,14 @@ module Meander
               size["short", "Shorter petal", "", "in turn,", 0.5],
               size["fold", "Inside of a petal's fold", "folds", "inside,", 0.2],
               size["centre", "Centre of the rosette", "centre", "", 0.5]],
-            {long: mm[14], short: mm[10], fold: mm[2], centre: mm[0], petals: 8})
+            {long: mm[14], short: mm[10], fold: mm[2], centre: mm[0], petals: 8}),
+          "drop" => Sentence.new("drop, its ends a pair", [*over, tip], {length: mm[28], width: mm[16], tip: mm[2]}),
+          "leaf" => Sentence.new("leaf, its ends a pair",
+            [*over, tip, size["fold", "Inside of the fold at the far tip", ", the fold at the far tip", "inside", 0.2]],
+            {length: mm[32], width: mm[14], tip: mm[2], fold: mm[1]}),
+          "heart" => Sentence.new("heart, its ends a pair",
+            [*over, tip, size["fold", "Inside of the fold between the lobes", ", the fold between the lobes", "inside",
+              0.2]], {length: mm[26], width: mm[26], tip: mm[2], fold: mm[2]})
         }.freeze
       end
     end

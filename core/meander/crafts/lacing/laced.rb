@@ -26,7 +26,7 @@ module Meander
           @wire = section.working_wire
           @calibration = calibration
           lines = rows.map do |row|
-            row.base.each_index.map { |number| row.trace(number).map { |point| poses.fetch(row.id).at(point) } }
+            row.base.each_index.map { |number| row.close_trace(number).map { |point| poses.fetch(row.id).at(point) } }
           end
           @places = Form::Meeting.call(*lines, section[:places]).map { |met| place(met) }.freeze
           @path_mm = places.sum { |one| at_mm(one) } + places.each_cons(2).sum do |one, other|
@@ -63,7 +63,7 @@ module Meander
         # Where a base wire of a row is tied or laced. Its place is one of the finished piece.
         def marks_on(row, number)
           side = rows.index { |one| one.id == row.id } or return []
-          trace = row.trace(number)
+          trace = row.close_trace(number)
           whole = Form::Trace.polyline_mm(trace)
           found = places.each_with_index.select { |one, _| one.numbers[side] == number }.map do |one, i|
             on = side.zero? ? one.met.one : one.met.other

@@ -32,7 +32,7 @@ const { topic, unfold, fold } = useUnfold<Topic | "weaves">();
 
 const form = computed(() => now.value.form?.kind ?? "straight");
 /** A piece that is one straight strip is bent to what it is worn on. */
-const bent = computed(() => !isStrip(bench.catalogue.value!, piece.value.kind));
+const bent = computed(() => !isStrip(bench.catalogue.value!, piece.value));
 const bases = useSame(() => baseOf(piece.value, bench.hand.value));
 const weavings = useSame(() => workingOf(piece.value, bench.hand.value));
 /** Two that are laid as one of a kind are said once. */

@@ -1,0 +1,124 @@
+# frozen_string_literal: true
+
+module Meander
+  module Form
+    # A closed outline of one wire: from its tip up its far half and down its near half, the mirror image of the other.
+    # Both its ends leave the tip side by side, straight on as a pair. Its half is bends and straights that follow each
+    # other without a kink. All in mm.
+    #
+    # Measured from its axis its far end stands at half the wire's thickness; every circle below is of the middle line
+    # of the wire. Tangents of two circles are those of any book of geometry: crossed, sqrt(d^2 - (r1 + r2)^2) long.
+    class Outline
+      KINDS = %w[drop leaf heart].freeze
+      # Half its width is no more than so much of its length. Our choice, no source.
+      WIDEST = 0.8
+
+      # bend: its fields: length and width over all, tip: the inside of the bends at the tip, and fold: of a leaf's far
+      # tip, or between the lobes of a heart.
+      # @return [Outline, nil] nil where there is none of these sizes
+      def self.call(bend, wire_mm)
+        half = new(bend, wire_mm).public_send(bend[:kind])
+        half if half&.legs&.all? { |_, mm, angle| mm >= 0 && mm.finite? && (angle || 0.0).finite? }
+      end
+
+      # The widths that a length allows, [least, most], nil where there are none: looked for in tenths of a mm.
+      def self.widths(bend, wire_mm)
+        most = ((bend[:length].mm * 2 * WIDEST) + wire_mm).ceil * 10
+        found = (1..most).select { |tenths| call({**bend, width: Units::Size.new(tenths / 10.0, "")}, wire_mm) }
+        found.empty? ? nil : [found.first / 10.0, found.last / 10.0]
+      end
+
+      # Of its half: [[:forward, mm], [:bend, radius, angle], ...]; the angle positive towards +x.
+      attr_reader :legs
+
+      def initialize(bend, wire_mm)
+        @mm = wire_mm
+        @wide = (bend[:width].mm - wire_mm) / 2
+        @top = bend[:length].mm - (wire_mm / 2)
+        @tip = (bend[:tip].mm + wire_mm) / 2
+        @fold = bend[:fold] && ((bend[:fold].mm + wire_mm) / 2)
+      end
+
+      # Two straights from the tip to a round end.
+      def drop = round(0.0, @wide, @top - @wide) { |up| [[:bend, @wide, -up - (Math::PI / 2)]] }
+
+      # Up the outside of a lobe and over it, down into a fold between both.
+      def heart
+        radius = (@wide - @fold) / 2
+        round(@fold + radius, radius, @top - radius) do |up|
+          [[:bend, radius, -up - Math::PI], [:bend, @fold, Math::PI / 2]]
+        end
+      end
+
+      # A wide arc from the bend at the tip to the fold at the far tip: its radius R and the height h of its centre
+      # follow from |centre - tip| = R + tip and |centre - fold| = R - fold, whose squares differ by what is linear in
+      # both.
+      def leaf
+        far = @top - @fold
+        up, radius, over = leaf_arcs(far).find { |from, _, to| from.positive? && to.between?(-Math::PI / 2, 0.0) }
+        return unless up
+
+        with([[:bend, @tip, up], [:bend, radius, over - up], [:bend, @fold, -over - (Math::PI / 2)]])
+      end
+
+      def length_mm = 2 * legs.sum { |kind, mm, angle| (kind == :forward) ? mm : mm * angle.abs }
+
+      # The smallest inside radius of all its bends.
+      def least_mm = legs.filter_map { |kind, mm, _| mm - (@mm / 2) if kind == :bend }.min
+
+      # Its middle line from the far end on, which stands at the origin.
+      def points
+        turtle = Turtle.new
+        [*legs, *legs.reverse].each { |kind, *sizes| turtle.public_send(kind, *sizes) }
+        turtle.points
+      end
+
+      # The middle of it, from the far end.
+      def centre = [-@mm / 2, @top / 2]
+
+      private
+
+      def with(legs)
+        @legs = legs.freeze
+        freeze
+      end
+
+      # Straight from the bend at the tip to a circle of a radius on its far side, its centre at (across, up).
+      def round(across, radius, height)
+        return if radius <= 0 || height <= 0 || @wide > WIDEST * @top
+
+        x, y = across - (@mm / 2) - @tip, height
+        apart, reach = Math.hypot(x, y), radius + @tip
+        return if apart <= reach
+
+        up = Math.atan2(x, y) + Math.asin(reach / apart)
+        return if up <= 0
+
+        with([[:bend, @tip, up], [:forward, Math.sqrt((apart**2) - (reach**2))], *yield(up)])
+      end
+
+      # Arcs as wide as is asked for: the headings they begin and end at, and their radius: [[from, radius, to], ...].
+      def leaf_arcs(far)
+        return [] if far <= 0 || @wide <= @fold || @wide > WIDEST * @top
+
+        a = (@mm / 2) + @tip
+        base = ((@tip**2) - (@fold**2) + (2 * a * @wide) - (a**2) + (far**2)) / (2 * far)
+        rate = (@tip + @fold - a) / far
+        found = roots(rate**2, (2 * (@fold - @wide)) - (2 * rate * (far - base)),
+          ((far - base)**2) + (@wide**2) - (@fold**2))
+        found.select { |radius| radius > @wide }.map do |radius|
+          height = base + (rate * radius)
+          [Math.atan2(height, a - @wide + radius), radius, Math.atan2(height - far, radius - @wide)]
+        end
+      end
+
+      # Of a x^2 + b x + c.
+      def roots(a, b, c)
+        return (b.abs < 1e-12) ? [] : [-c / b] if a.abs < 1e-12
+
+        root = (b**2) - (4 * a * c)
+        root.negative? ? [] : [(-b + Math.sqrt(root)) / (2 * a), (-b - Math.sqrt(root)) / (2 * a)]
+      end
+    end
+  end
+end
