@@ -13,6 +13,7 @@ group :test do
   gem "capybara", "~> 3.40"
   gem "cuprite", "~> 0.17"
   gem "json_schemer", "~> 2.5"
+  gem "minimization", "~> 0.2"
   gem "minitest", "~> 5.25"
   gem "rack-test", "~> 2.2"
   gem "rubocop-minitest", "~> 0.38", require: false

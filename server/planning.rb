@@ -170,7 +170,7 @@ module Server
     # @return [Hash] document: plain values; told: the members of a JSON object; repeats: [count or nil, ...] by section
     def self.kept(json, maker)
       plan = plan(json, maker)
-      {document: plan.piece.to_h, told: members(Meander::Output::Answer.summary(plan)), repeats: plan.repeats}
+      {document: plan.asked.to_h, told: members(Meander::Output::Answer.summary(plan)), repeats: plan.repeats}
     end
 
     # @return [String] the cut list as CSV
@@ -185,7 +185,7 @@ module Server
     # @return [String] JSON
     def self.space(json, maker) = JSON.generate(Meander::Output::InSpace.call(plan(json, maker)))
 
-    def self.shown(plan) = {document: plan.piece.to_h, plan: Meander::Output::Answer.call(plan)}
+    def self.shown(plan) = {document: plan.asked.to_h, plan: Meander::Output::Answer.call(plan)}
     def self.members(hash) = JSON.generate(hash)[1..-2]
   end
 end

@@ -107,7 +107,7 @@ module Meander
 
           least = 3 * plan.sections[i].base.map(&:mm).max
           AdviceItem.of("turn-not-made", "stop", "/sections/#{i}/at/bare",
-            "There is no bare wire to turn #{at[:turn]}° in",
+            "There is no bare wire to turn #{Units::Text.number(at[:turn], 1)}° in",
             "A turn lies in the bare wire between two sections; without any the second goes straight on here.",
             "Some bare wire, about #{Units::Text.length(least)}, or a turn of 0°.", turn: at[:turn])
         end

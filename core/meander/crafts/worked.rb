@@ -88,6 +88,9 @@ module Meander
       # Where a place on the ground of its beads lies, in each of its copies: [[x, y, z], ...].
       def lying(x, y) = [[x, y, 0.0]]
 
+      # Where it would end, as `out` tells it, with other values of its form: fields of its section.
+      def out_with(_fields) = out
+
       # The way of a base wire told in small steps, to find where others come near it.
       CLOSE_MM = 1.0
       def close_trace(number) = Form::Trace.fine(trace(number), CLOSE_MM)

@@ -24,6 +24,11 @@ module Meander
           Record.new({pins: Many.new(Record.new({quantity: pin, of: Maybe.new(words)})), reason: words})
         )
       })
+      # What was found for ends that must come together, see Planner::Met.
+      gives = {section: words, value: Choice.new(Giving::VALUES.keys)}
+      MET = Record.new({met: Choice.new([true, false]), off_mm: figure,
+        values: Many.new(Record.new({**gives, unit: words, number: figure, stood: figure})),
+        frees: Many.new(Record.new(gives))})
       WORN = Record.new({
         ease_mm: figure, wrist_mm: Maybe.new(figure), opening_mm: figure, round_mm: figure, lift_mm: figure,
         slide_mm: figure, size_words: words,
@@ -31,7 +36,7 @@ module Meander
       })
       LENGTH = Record.new(
         {first: whole, last: whole, half: Maybe.new(Choice.new([0, 1])), strands: Many.new(whole), path_mm: figure,
-          cut_mm: whole, begin_mm: figure, kept_mm: figure}
+          cut_mm: whole, begin_mm: figure, kept_mm: figure, from: Maybe.new(words), onward: Many.new(words)}
       )
       STRAND = Record.new({wire: words, words:, colour: words})
       figures = Many.new(figure)
@@ -45,9 +50,9 @@ module Meander
           lengths: whole, wraps: whole}
       )
       WEAVING = Record.new({
-        strands: Many.new(STRAND), path_mm: figure, beads_mm: figure, slack_mm: figure, tails_mm: figure,
-        waste_mm: figure,
-        margin_mm: figure, reserve_mm: figure, total_mm: figure, lengths: Many.new(LENGTH),
+        strands: Many.new(STRAND), path_mm: figure, beads_mm: figure, led_mm: figure, slack_mm: figure,
+        tails_mm: figure, waste_mm: figure, margin_mm: figure, reserve_mm: figure, total_mm: figure,
+        lengths: Many.new(LENGTH),
         joins: Many.new(
           Record.new(
             {repeat: whole, half: Maybe.new(Choice.new([0, 1])), strands: Many.new(whole), at_mm: figure, on: words}
@@ -121,14 +126,15 @@ module Meander
         {repeats: whole, woven_mm: figure, bare_mm: figure, weave: WEAVE, weaving: WEAVING, picture: words}
       )
       SECTION = Record.new(
-        {id: words, words:, length_mm: figure, copies: whole, wraps: whole, minutes: figure, pose: POSE,
+        {id: words, words:, gives: Many.new(Choice.new(Giving::VALUES.keys)), length_mm: figure, copies: whole,
+          wraps: whole, minutes: figure, pose: POSE,
           ends: ENDS, strip: Maybe.new(STRIP), longer: Many.new(Record.new({wire: words, mm: figure}))}
       )
       MASS = Record.new({base_g: figure, weaving_g: figure, beads_g: figure, findings_g: figure, finished_g: figure})
       # A plan as the interface is told it, see Output::Answer. strip: the picture of all of it where it is one straight
       # strip.
       PLAN = Record.new({
-        fit: FIT, worn: Maybe.new(WORN), sections: Many.new(SECTION), cuts: Many.new(CUT), cut_list: CUT_LIST,
+        fit: FIT, met: MET, worn: Maybe.new(WORN), sections: Many.new(SECTION), cuts: Many.new(CUT), cut_list: CUT_LIST,
         strip: Maybe.new(words),
         finished: Many.new(Record.new({picture: words, pose: POSE, section: Maybe.new(words)})),
         extent: List.new(List.new(figure, 2..2), 2..2),
@@ -160,9 +166,9 @@ module Meander
         ),
         working: Many.new(
           Record.new(
-            {wire: words, words:, path_mm: figure, slack_mm: figure, tails_mm: figure, reserve_mm: figure,
-              waste_mm: figure, margin_mm: figure, total_mm: figure,
-                                       lengths: Many.new(Record.new({cut_mm: whole, count: whole, use: words}))}
+            {wire: words, words:, path_mm: figure, led_mm: figure, slack_mm: figure, tails_mm: figure,
+              reserve_mm: figure, waste_mm: figure, margin_mm: figure, total_mm: figure,
+              lengths: Many.new(Record.new({cut_mm: whole, count: whole, use: words}))}
           )
         ),
         beads: Many.new(Record.new({id: words, bead: words, words:, count: whole, wire: words, mass_g: figure})),

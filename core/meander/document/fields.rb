@@ -38,14 +38,6 @@ module Meander
         "pendant" => "neck", "component" => nil}.freeze
       # Those that may be one strip, as long as what it is worn on asks for.
       BANDS = %w[cuff bracelet ring].freeze
-
-      # Is a document of such a piece?
-      def self.band?(document)
-        first, *others = document[:sections]
-        BANDS.include?(document[:kind]) && others.empty? && first[:craft] == "weave" &&
-          first[:form][:kind] == "straight"
-      end
-
       # What each is called.
       CALLED = {"cuff" => "cuff", "bracelet" => "closed bracelet", "ring" => "ring", "links" => "bracelet of links",
         "earring" => "earring", "pendant" => "pendant", "component" => "component"}.freeze
@@ -137,6 +129,14 @@ module Meander
         "wire" => {id: Id.new, kind: Id.new, length: size("weaving wire to hand", 10.0..1_000_000.0, 500.0..60_000.0)}
       })
 
+      edge = {section: Id.new, side: Choice.new(%w[start end])}
+      # What an end of a section must come to: an end of another, or the line that halves one, as its mirror axis.
+      OTHER = Variant.new(:kind, {"end" => edge, "middle" => {section: Id.new}})
+      # asks: to touch edge to edge, to meet middle on middle, or to flow on without a kink. gives: which values of
+      # sections may be found for it.
+      MEETING = Record.new({id: Id.new, end: Record.new(edge), other: OTHER, asks: Choice.new(%w[touch meet flow]),
+        gives: list(Record.new({section: Id.new, value: Choice.new(Giving::VALUES.keys)}), 0..8)})
+
       # A kind of bead. length: along its axis, width: across it; drilled along the axis or across it; mass in g, null
       # where it is worked out; guessed: which of the sizes were not measured.
       BEAD = Record.new({
@@ -204,9 +204,10 @@ module Meander
         kinds: list(KIND, 1..40), wires: list(WIRE, 1..60), sections: list(SECTION, 1..24),
         endings: list(ENDING, 0..40),
         beads: list(PLACED, 0..24), tray: list(BEAD, 0..40), stones: list(STONE, 0..12), findings: list(FINDING, 0..12),
-        steps: list(Id.new, 0..64), pins: list(PIN, 0..40),
+        steps: list(Id.new, 0..64), pins: list(PIN, 0..40), meetings: list(MEETING, 0..6),
         allowances: ALLOWANCES, weaves: list(Crafts::Weaving::Fields::NAMED, 0..20)
-      }, left_out: {pair: false, weaves: [], tray: [], stones: [], findings: [], steps: []})
+      }, left_out: {pair: false, weaves: [], tray: [], stones: [], findings: [], steps: [],
+        meetings: []})
     end
   end
 end

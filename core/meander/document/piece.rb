@@ -5,8 +5,17 @@ module Meander
     # A piece as it was read and checked: the values the planner asks for, and the plain document they came from.
     # Lengths in mm.
     class Piece
+      NOTHING = Units::Size.new(0.0, "0 mm").freeze
       # The colour of what is bought and says no metal.
       BOUGHT = "#9ea3a8"
+
+      # Is a document of a piece that is one straight strip, as long as what it is worn on asks for? A cuff, bracelet or
+      # ring may be put together otherwise.
+      def self.band?(document)
+        first, *others = document[:sections]
+        Fields::BANDS.include?(document[:kind]) && others.empty? && first[:craft] == "weave" &&
+          first[:form][:kind] == "straight"
+      end
 
       # routes: what its wires say of where they go; sections, endings (folds with them) and findings in the order of
       # the document.
@@ -35,8 +44,8 @@ module Meander
       def worn = document[:worn] || {}
       def cuff? = kind == "cuff"
       def ring? = kind == "ring"
-      # Is it one straight strip, as long as what it is worn on asks for? Such pieces may be put together otherwise.
-      def band? = Fields.band?(document)
+      # Is it one straight strip, as long as what it is worn on asks for?
+      def band? = self.class.band?(document)
       def worn_on = ring? ? "finger" : "wrist"
       def ease_mm = worn[:ease]&.mm || 0.0
 
@@ -99,7 +108,14 @@ module Meander
           working: working.map { |visit| wire(visit.wire[:id]) }, place:,
           threaded: beads(fields[:id]).select { |placed| placed[:rule] == "woven" },
           seating: {cut_away: base.each_index.select { |i| base[i].cut_away },
-            in_turn: working.map(&:number).uniq.size > 1, reserve: working.first&.wire&.fetch(:reserve)})
+            in_turn: working.map(&:number).uniq.size > 1, reserve: working.first && reserve(working.first)})
+      end
+
+      # What a working wire keeps for later is kept in the first of its sections, or in the last.
+      def reserve(visit)
+        told, own = visit.wire[:reserve], routes.of(visit.wire[:id])
+        kept_at = (told[:side] == "start") ? own.first : own.last
+        kept_at.equal?(visit) ? told : {**told, length: NOTHING}
       end
 
       def ending_of(fields)

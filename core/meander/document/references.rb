@@ -4,7 +4,7 @@ module Meander
   module Document
     # Checks what the parts of a document say about each other, part by part; all faults are found together.
     class References
-      PARTS = %i[kinds wires sections endings pins tray beads stones findings].freeze
+      PARTS = %i[kinds wires sections endings pins meetings tray beads stones findings].freeze
 
       def self.call(document, reading) = new(document, reading).call
 
@@ -19,6 +19,7 @@ module Meander
         return unless RouteChecks.call(@document, @routes, @reading)
 
         SectionChecks.call(@document, @routes, @reading)
+        MeetingChecks.call(@document, @reading)
         EndingChecks.call(@document, @routes, @reading)
         WornChecks.call(@document, @routes, @reading)
         BeadChecks.call(@document, @routes, @reading)

@@ -136,7 +136,9 @@ module Meander
 
       # From visit to visit a base wire goes on to another section, or is folded at an end of one.
       def onward(wire, place)
-        return working(wire, place) unless @kinds[wire[:kind]][:use] == "base"
+        unless @kinds[wire[:kind]][:use] == "base"
+          return WorkingRoute.call(wire, place, @document, @routes, @reading)
+        end
 
         @routes.of(wire[:id]).each_cons(2) do |from, to|
           fold = @routes.folds.find { |one| one.to.equal?(to) }
@@ -154,14 +156,6 @@ module Meander
         return if from.section == to.section && from.leaves == to.enters
 
         fault(path, "built", to.section, "a fold joins two ends of one side", "another seat of #{from.section}")
-      end
-
-      def working(wire, place)
-        stops = wire[:route].reject { |stop| stop[:kind] == "way" }
-        return if stops.size == 1
-
-        fault("#{place}/route/1", "not_yet", stops[1][:kind],
-          "working wire that goes on from one place to another cannot be planned yet", "a wire for each")
       end
 
       # Of the wires that go on from section to section one at least is left to hold the two together.

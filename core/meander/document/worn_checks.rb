@@ -29,7 +29,7 @@ module Meander
         pins
         return unless Fields::BANDS.include?(@kind) && @reading.faults.empty?
 
-        Fields.band?(@document) ? band : bent
+        Piece.band?(@document) ? band : bent
       end
 
       private

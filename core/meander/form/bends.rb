@@ -23,7 +23,7 @@ module Meander
         way = Way::Arc.new(sign / mm(:radius))
         points = Trace.points { |share| way.at(share * angle * mm(:radius), 0.0, 0.0) }
         bent(points, mm(:radius) * angle, mm(:radius) - (@mm / 2), sign * angle,
-          "an arc of #{@bend[:angle]}° on a radius of #{said(:radius)}")
+          "an arc of #{Units::Text.number(@bend[:angle], 1)}° on a radius of #{said(:radius)}")
       end
 
       # Half its height to either side of its middle line.

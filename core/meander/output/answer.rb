@@ -13,7 +13,9 @@ module Meander
 
       # What it is made of.
       def self.made(plan)
-        {fit: fit(plan), worn: worn(plan), sections: plan.sections.map { |section| section_h(section, plan) },
+        {fit: fit(plan), met: met(plan), worn: worn(plan), sections: plan.sections.map { |section|
+          section_h(section, plan)
+        },
           endings: plan.piece.endings.to_h { |ending| [ending.id, plan.ends.bent_of(ending).words] },
           findings: plan.piece.findings.map(&:to_h), beads: plan.beads_h,
           wires: plan.piece.wires.map { |wire| wire_h(wire) }}
@@ -65,17 +67,29 @@ module Meander
         {**plan.fit.to_h.slice(:found, :free, :frames), conflicts:, neighbours: plan.neighbours}
       end
 
+      # What was found for ends that must come together.
+      def self.met(plan)
+        values = plan.met.values.map do |give, number|
+          {section: give.section, value: give.value, unit: give.unit, number:, stood: give.stands}
+        end
+        {met: plan.met.met?, off_mm: plan.met.off_mm, values:,
+          frees: plan.met.frees.map { |give| {section: give.section, value: give.value} }}
+      end
+
       # How it is worn; nil where it is measured round nothing.
       def self.worn(plan) = plan.fit.worn? ? plan.fit.to_h.slice(*WORN) : nil
 
       def self.section_h(section, plan)
-        {id: section.id, words: section.words, length_mm: section.length_mm, copies: section.copies,
-          wraps: section.wraps, minutes: section.wraps / plan.calibration.pace.to_f,
+        {id: section.id, words: section.words, gives: gives(section, plan), length_mm: section.length_mm,
+          copies: section.copies, wraps: section.wraps, minutes: section.wraps / plan.calibration.pace.to_f,
           pose: plan.pose(section).to_a, ends: ends_h(section, plan),
           strip: section.strip&.to_h
             &.merge(picture: (plan.band ? plan.strip_picture : section.strip_picture).content_hash),
           longer: section.longer.map { |number, mm| {wire: section.base[number].id, mm:} }}
       end
+
+      # Which of its values may give to a meeting.
+      def self.gives(section, plan) = Document::Giving.all(plan.asked.section(section.id).fields).map(&:value)
 
       # Where its base wires stand at its beginning and at its end in the finished piece, in the order of their seats:
       # { side => { places: [[x, y], ...], heading: outwards, from +y towards +x } }.
@@ -101,8 +115,8 @@ module Meander
       def self.finished(plan)
         plan.finished.map { |picture, pose, id| {picture: picture.content_hash, pose: pose.to_a, section: id} }
       end
-      private_class_method :made, :cut, :shown, :work, :wire_h, :strip_h, :fit, :worn, :section_h, :ends_h, :cut_h,
-        :away?, :finished
+      private_class_method :made, :cut, :shown, :work, :wire_h, :strip_h, :fit, :met, :worn, :section_h, :gives,
+        :ends_h, :cut_h, :away?, :finished
     end
   end
 end

@@ -6,8 +6,8 @@ module Meander
     # plan-2). All that is told of wire is read off the cut list. Figures in mm and g, of one finished piece.
     module PlanJson
       # What working wire is told by, part by part as cuts name them.
-      WORKING = {path_mm: "path", slack_mm: "slack", tails_mm: "tails", reserve_mm: "kept for later", waste_mm: "waste",
-        margin_mm: "margin"}.freeze
+      WORKING = {path_mm: "path", led_mm: "led on", slack_mm: "slack", tails_mm: "tails",
+        reserve_mm: "kept for later", waste_mm: "waste", margin_mm: "margin"}.freeze
       WORKS = %w[weaving own].freeze
 
       # plan: Planner::Plan.

@@ -18,6 +18,7 @@ module Meander
 
       def call
         @plan.runs.each { |run| run.kept_ways.each { |points| way(run.wire, points) } }
+        @plan.going_on.leads.each { |led| @picture.line(3, led.wire.id, led.wire.mm, led.points) }
         @ended.each { |ended| ending(ended) }
         @piece.ribbons.each { |one| ribbon(@plan.ended(one.id)) }
         @plan.beads.each { |rule| threads(rule) }

@@ -4,15 +4,17 @@ module Meander
   module Planner
     # Everything planned for a piece. Figures in mm and g, full precision.
     class Plan
-      attr_reader :piece, :laid, :placed, :ends, :fit, :calibration, :questions, :beads
+      attr_reader :piece, :laid, :placed, :going_on, :ends, :fit, :calibration, :questions, :beads, :met
 
-      def initialize(piece:, laid:, placed:, ends:, fit:, calibration:, questions:)
+      def initialize(piece:, laid:, placed:, going_on:, ends:, fit:, calibration:, questions:, met:)
         @piece = piece
         @laid = laid
         @placed = placed
+        @going_on = going_on
         @ends = ends
         @calibration = calibration
         @questions = questions
+        @met = met
         @ended = piece.endings.to_h { |ending| [ending.id, ended_at(ending)] }.freeze
         @beads = piece.beads.map { |placement| Beads::Rules.build(placement, piece, site(placement)) }.freeze
         Beads::Rule.check(beads.sum(&:count))
@@ -23,6 +25,9 @@ module Meander
 
       # Short, as what it holds would fill a book.
       def inspect = "#<#{self.class} of #{piece.name}>"
+
+      # The piece as it was asked for; `piece` has what was found in its place.
+      def asked = met.asked
 
       def sections = placed.sections
       def places = placed.places

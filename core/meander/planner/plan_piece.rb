@@ -15,22 +15,47 @@ module Meander
       # }, so that only what changed is laid and worked again.
       # @raise [InvalidInput] where a section cannot be made
       def self.call(piece, calibration: Calibration.usual, questions: [], kept: Fresh)
-        lay = ->(section, copies) {
-          one = copies ? section.copied(copies) : section
-          kept.fetch([one.key, calibration]) { Crafts::Registry.lay(one, calibration) }
+        lay = ->(section) {
+          kept.fetch([section.key, calibration]) { Crafts::Registry.lay(section, calibration) }
         }
-        laid = piece.sections.map { |section| lay.call(section, section.copies_found? ? 1 : nil) }
+        piece, fit, met = solved(piece, lay)
+        laid = laid(piece, lay) { |section| fit.copies[section.id] || 1 }
+        placed, going_on = placed(piece, laid, fit)
+        Plan.new(piece:, laid: laid.freeze, placed:, going_on:, ends: Ends.new(piece, laid), fit:, calibration:,
+          questions:, met:)
+      end
+
+      # Its sections as their crafts lay them; those whose frames are found with as many as the block says.
+      def self.laid(piece, lay)
+        piece.sections.map { |one| lay.call(one.copies_found? ? one.copied(yield(one)) : one) }
+      end
+
+      # The piece with what its meetings found, how far its sections are worked, and what was found for the meetings.
+      def self.solved(piece, lay)
+        laid = laid(piece, lay) { 1 }
         fit = SolveFit.call(piece, laid, Ends.new(piece, laid))
-        laid = piece.sections.map do |section|
-          lay.call(section, fit.copies[section.id] || (1 if section.copies_found?))
-        end
-        Plan.new(piece:, laid: laid.freeze, placed: Placed.new(piece, worked(laid, fit)), ends: Ends.new(piece, laid),
-          fit:, calibration:, questions:)
+        found, met = SolveMeetings.call(piece, laid, fit)
+        return [piece, fit, met] if met.values.empty?
+
+        laid = laid(found, lay) { 1 }
+        [found, SolveFit.call(found, laid, Ends.new(found, laid)), met]
+      end
+
+      # Every section where it stands. Where working wire goes on from one to another they are worked again, once it is
+      # known how far it is led.
+      def self.placed(piece, laid, fit)
+        alone = Placed.new(piece, worked(laid, fit))
+        going_on = GoingOn.new(piece, alone)
+        [going_on.sections.empty? ? alone : Placed.new(piece, worked(laid, fit, going_on.sections)), going_on]
       end
 
       # Every section as far as it is worked; what is made on others is made once those stand.
-      def self.worked(laid, fit) = laid.map { |one| one.on.any? ? one : one.worked(*fit.extents.fetch(one.id)) }
-      private_class_method :worked
+      def self.worked(laid, fit, shared = {})
+        laid.map do |one|
+          one.on.any? ? one : one.worked(*fit.extents.fetch(one.id), *([shared[one.id]] if shared.key?(one.id)))
+        end
+      end
+      private_class_method :laid, :solved, :placed, :worked
     end
   end
 end

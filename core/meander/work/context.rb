@@ -14,6 +14,9 @@ module Meander
       # "section 2", or what the only one is called.
       def called(section) = @plan.called(section) || "the piece"
 
+      # The same of one by its id.
+      def called_by(id) = called(@plan.placed.section(id))
+
       # The same where it is bent or begun.
       def part(section) = @plan.called(section) || (section.straight? ? "the strip" : "the piece")
 

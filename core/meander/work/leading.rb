@@ -59,7 +59,7 @@ module Meander
       # On the wires that go on.
       def onward(from)
         bare, turn = @at[:bare].mm, @at[:turn]
-        way = "turned #{turn.abs}° to the #{turn.positive? ? "far" : "near"} side"
+        way = "turned #{Units::Text.number(turn.abs, 1)}° to the #{turn.positive? ? "far" : "near"} side"
         turned = turn.zero? ? "straight on" : way
         side = (@at[:from] == "start") ? "the beginning of " : ""
         "#{bare.zero? ? "right after" : "#{Units::Text.length(bare)} of bare wire after"} #{side}#{from}, #{turned}"

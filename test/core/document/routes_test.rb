@@ -85,7 +85,7 @@ class RoutesTest < PieceTest
     assert_equal "base 1", found.find { |fault| fault.path.end_with?("seat") }.accepted
     assert_includes faults(jump).keys, "/wires/0/route/1"
     assert_includes faults(across)["/wires/0/route/2"], "a fold joins two ends of one side"
-    assert_includes faults(onward)["/wires/1/route/1"], "cannot be planned yet"
+    assert_includes faults(onward)["/wires/1/route/1/kind"], "cannot be planned yet"
     assert_includes faults(loose)["/wires/0/route"], "no end"
   end
 

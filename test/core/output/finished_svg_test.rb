@@ -87,7 +87,7 @@ class BuiltPicturesTest < PieceTest
       JSONSchemer.schema(File.read(File.join(ROOT, "schema/#{name}.schema.json")))
     end
     each_built do |plan, said|
-      {"piece" => plan.piece.to_h, "answer" => answer(plan), "told" => Meander::Output::PlanJson.call(plan),
+      {"piece" => plan.asked.to_h, "answer" => answer(plan), "told" => Meander::Output::PlanJson.call(plan),
         "finished" => JSON.parse(plan.finished.first[0].json)}.each do |name, value|
         assert_empty schemas[name].validate(JSON.parse(JSON.generate(value))).map { |error| error["error"] },
           "#{name} of #{said}"

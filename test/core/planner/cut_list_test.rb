@@ -46,7 +46,7 @@ class ToldAlikeTest < PieceTest
       assert_in_delta worked_mm(plan), json["working"].sum { |wire| wire["total_mm"] }, 1e-6, said
       json["working"].each do |wire|
         assert_in_delta wire["total_mm"],
-          wire.values_at(*%w[path_mm slack_mm tails_mm reserve_mm waste_mm margin_mm]).sum, 1e-9, said
+          wire.values_at(*%w[path_mm led_mm slack_mm tails_mm reserve_mm waste_mm margin_mm]).sum, 1e-9, said
       end
       known = [plan.piece.wires.map(&:id), plan.piece.document[:sections].map { |section| section[:id] }]
       json["steps"].each do |step|
@@ -129,7 +129,7 @@ class ToldAlikeTest < PieceTest
     each_told do |plan, said|
       kinds = answer(plan)[:order].map { |step| [step[:section], step[:kind]] }
       kinds.each_cons(2) do |(_, before), (_, kind)|
-        if kind == "weave" && before != "anchor" && before != "bead" && before != "turn"
+        if kind == "weave" && !%w[anchor lead bead turn].include?(before)
           assert_equal "join", before, said
         end
       end

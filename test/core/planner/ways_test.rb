@@ -1,49 +1,13 @@
 # frozen_string_literal: true
 
 require_relative "../../test_helper"
-require_relative "../../support/sections"
+require_relative "../../support/travelling"
 
 # Wires that part and meet: sections on either side of one, wires gathered from several, ways that cross.
 class WaysTest < PieceTest
-  include Sections
+  include Travelling
 
   NEAR_MM = 1e-6
-
-  def visit(section, number, back: false)
-    {"kind" => "visit", "section" => section, "seat" => "base #{number}", "back" => back}
-  end
-
-  # A piece of woven strips of two wires, at so: { id => where it stands }; routes of its base wires: [[section, seat,
-  # back], ...] each.
-  def travelling(places, routes, forms = {})
-    sections = places.map { |id, at| woven(id, [], forms.fetch(id, {kind: "straight"}), at:) }
-    sections.each { |one| %w[base weaving cut_away strands turns].each { |key| one.delete(key) } }
-    sections.each { |one| one["bare"] = {"length" => size("0 mm")} }
-    weaving = places.keys.each_with_index.map do |id, i|
-      {"id" => "v#{i}", "kind" => "k2", "route" => [{"kind" => "visit", "section" => id, "seat" => "weaving 1"}]}
-    end
-    bases = routes.each_with_index.map do |stops, i|
-      {"id" => "w#{i}", "kind" => "k1", "route" => stops.map { |section, seat, back|
-        visit(section, seat, back: back || false)
-      }}
-    end
-    copper = ->(id, use, mm) {
-      {"id" => id, "use" => use, "size" => size(mm), "metal" => "copper", "temper" => "soft"}
-    }
-    {"format" => "meander-piece", "version" => 2, "name" => "Travelling", "notes" => "", "kind" => "component",
-      "worn" => nil, "kinds" => [copper.call("k1", "base", "0.8 mm"), copper.call("k2", "working", "0.3 mm")],
-      "wires" => [*bases, *weaving], "sections" => sections, "endings" => [], "beads" => [], "pins" => [],
-      "allowances" => JSON.parse(JSON.generate(Meander::Document::StartingPiece::ALLOWANCES))}
-  end
-
-  def on(section, bare: 8.0, turn: 0, from: "end")
-    {"kind" => "after", "section" => section, "from" => from, "bare" => size("#{bare} mm"), "turn" => turn}
-  end
-
-  FIRST = {"kind" => "first", "turn" => 0}.freeze
-  GATHERED = {"kind" => "gathered", "ends" => %w[s2 s3].map { |id| {"section" => id, "side" => "end"} }}.freeze
-
-  def gathered(bare: 12.0, turn: 0) = {**GATHERED, "bare" => size("#{bare} mm"), "turn" => turn}
 
   # A strip in the middle, one after its end and one before its beginning: the one is the other's mirror image, and the
   # wires run through all three.
@@ -71,8 +35,8 @@ class WaysTest < PieceTest
   def test_wires_come_together
     plan = plan(travelling({"s1" => FIRST, "s2" => on("s1", turn: -40), "s3" => on("s1", turn: 40), "s4" => gathered},
       [[["s1", 1], ["s2", 1], ["s4", 1]], [["s1", 2], ["s3", 2], ["s4", 2]], [["s2", 2]], [["s3", 1]]],
-      "s2" => {kind: "arc", radius: 14.0, towards: "far", shaped: "after"},
-      "s3" => {kind: "arc", radius: 14.0, towards: "near", shaped: "after"}))
+      forms: {"s2" => {kind: "arc", radius: 14.0, towards: "far", shaped: "after"},
+              "s3" => {kind: "arc", radius: 14.0, towards: "near", shaped: "after"}}))
     pose = plan.pose(plan.sections.last)
 
     assert_in_delta 0.0, pose.x, NEAR_MM

@@ -7,6 +7,8 @@ import { isStrip, withKindOfPiece } from "../bench/kinds";
 import FindingAdd from "../findings/FindingAdd.vue";
 import EndingAdd from "../sections/EndingAdd.vue";
 import EndingLines from "../sections/EndingLines.vue";
+import MeetingAdd from "../sections/MeetingAdd.vue";
+import MeetingLines from "../sections/MeetingLines.vue";
 import SectionAdd from "../sections/SectionAdd.vue";
 import SectionLine from "../sections/SectionLine.vue";
 import { useFormat } from "../units/format";
@@ -66,8 +68,9 @@ const front = computed(() => plan.value.front);
       all.
     </p>
     <template v-if="!strip">
+      <MeetingLines />
       <EndingLines />
-      <div class="d-flex flex-wrap gap-2 mt-2"><EndingAdd /><FindingAdd /><SectionAdd /></div>
+      <div class="d-flex flex-wrap gap-2 mt-2"><EndingAdd /><FindingAdd /><MeetingAdd /><SectionAdd /></div>
     </template>
   </section>
 </template>

@@ -148,7 +148,14 @@ export function tidied(piece: Piece): Piece {
     (pin) =>
       (pin.quantity !== "woven" || sections.has(pin.section)) && (pin.quantity !== "wire" || kinds.has(pin.kind)),
   );
-  return renumbered({ ...left, endings, pins, kinds: piece.kinds.filter((kind) => kinds.has(kind.id)) });
+  const meetings = piece.meetings
+    ?.filter(({ end, other }) => sections.has(end.section) && sections.has(other.section))
+    .map((one) => ({
+      ...one,
+      gives: one.gives.filter(({ section }) => sections.has(section)),
+    })) as typeof piece.meetings;
+  const met = meetings && { meetings };
+  return renumbered({ ...left, ...met, endings, pins, kinds: piece.kinds.filter((kind) => kinds.has(kind.id)) });
 }
 
 /** Places in an ending go on from 1 where a wire of it is gone. */

@@ -1534,6 +1534,36 @@ export interface Piece {
         };
       }
   )[];
+  /**
+   * @minItems 0
+   * @maxItems 6
+   */
+  meetings?: {
+    id: string;
+    end: {
+      section: string;
+      side: "start" | "end";
+    };
+    other:
+      | {
+          kind: "end";
+          section: string;
+          side: "start" | "end";
+        }
+      | {
+          kind: "middle";
+          section: string;
+        };
+    asks: "touch" | "meet" | "flow";
+    /**
+     * @minItems 0
+     * @maxItems 8
+     */
+    gives: {
+      section: string;
+      value: "turn" | "bare" | "radius" | "angle" | "length" | "repeats";
+    }[];
+  }[];
   allowances: {
     /**
      * weaving-wire tail; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 1000 mm; usually 20 mm to 250 mm

@@ -27,6 +27,21 @@ export interface Plan {
       reason: string;
     }[];
   };
+  met: {
+    met: true | false;
+    off_mm: number;
+    values: {
+      section: string;
+      value: "turn" | "bare" | "radius" | "angle" | "length" | "repeats";
+      unit: string;
+      number: number;
+      stood: number;
+    }[];
+    frees: {
+      section: string;
+      value: "turn" | "bare" | "radius" | "angle" | "length" | "repeats";
+    }[];
+  };
   worn: {
     ease_mm: number;
     wrist_mm: number | null;
@@ -43,6 +58,7 @@ export interface Plan {
   sections: {
     id: string;
     words: string;
+    gives: ("turn" | "bare" | "radius" | "angle" | "length" | "repeats")[];
     length_mm: number;
     copies: number;
     wraps: number;
@@ -147,6 +163,7 @@ export interface Plan {
         }[];
         path_mm: number;
         beads_mm: number;
+        led_mm: number;
         slack_mm: number;
         tails_mm: number;
         waste_mm: number;
@@ -162,6 +179,8 @@ export interface Plan {
           cut_mm: number;
           begin_mm: number;
           kept_mm: number;
+          from: string | null;
+          onward: string[];
         }[];
         joins: {
           repeat: number;

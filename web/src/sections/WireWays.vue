@@ -4,6 +4,7 @@ import { useBench } from "../bench/useBench";
 import LiveChoice from "../brief/LiveChoice.vue";
 import { useUnfold } from "../common/useUnfold";
 import { baseOf, type Side } from "../document/routes";
+import { withWovenOn, wovenBefore, wovenOnFrom } from "./goingOn";
 import { endKey, endsFor, endWords, type Joint, jointsOf, withJoint } from "./ways";
 
 /** Where the base wires of the section in hand come from and go on to; each may be led elsewhere. */
@@ -24,6 +25,13 @@ function options(joint: Joint) {
 }
 const lead = (joint: Joint, key: string) => bench.change(withJoint(piece.value, bench.hand.value, joint, key || null));
 
+const numberOf = (id: string) => piece.value.sections.findIndex((one) => one.id === id) + 1;
+const weavers = computed(() => [
+  { key: "", name: "a length of its own" },
+  ...wovenBefore(piece.value, bench.hand.value).map((id) => ({ key: id, name: `the wire of section ${numberOf(id)}` })),
+]);
+const weaver = computed(() => wovenOnFrom(piece.value, bench.hand.value));
+
 /** Wires that come from one section, or go on to it, said once. */
 const said = computed(() => {
   const groups = new Map<string, number[]>();
@@ -31,7 +39,7 @@ const said = computed(() => {
     if (to) groups.set(`${side} ${to.section}`, [...(groups.get(`${side} ${to.section}`) ?? []), number]);
   return [...groups].map(([key, numbers]) => {
     const [side, id] = key.split(" ") as [Side, string];
-    const at = piece.value.sections.findIndex((one) => one.id === id) + 1;
+    const at = numberOf(id);
     const wires =
       numbers.length === count.value && count.value > 1
         ? count.value === 2
@@ -53,7 +61,15 @@ const sentence = computed(() => {
 
 <template>
   <p v-if="piece.sections.length > 1 && count > 0" class="sentence">
-    {{ sentence }}
+    <template v-if="weavers.length > 1"
+      >Woven {{ weaver ? "on" : "" }} with
+      <LiveChoice
+        :value="weaver"
+        :options="weavers"
+        label="What it is woven with"
+        @change="(from) => bench.change(withWovenOn(piece, bench.hand.value, from))"
+      />. </template
+    >{{ sentence }}
     <button type="button" class="unfold plain" :aria-expanded="topic === 'ways'" @click="unfold('ways')">
       {{ sentence ? "Lead its wires otherwise" : "Lead its wires on from others" }}
     </button>

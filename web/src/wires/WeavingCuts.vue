@@ -10,8 +10,10 @@ const rows = computed(() =>
   props.plan.sections.flatMap((section, i) => {
     const { strip, wraps, minutes, id } = section;
     const cuts = props.plan.cut_list.filter((row) => row.kind === "weaving" && row.section === id);
-    if (!cuts.length) return [];
-    return [{ number: i + 1, cuts, path: strip?.weaving.path_mm, repeats: strip?.repeats, wraps, minutes }];
+    const from = strip?.weaving.lengths[0]?.from;
+    if (!cuts.length && !from) return [];
+    const on = from ? `on with the wire of section ${props.plan.sections.findIndex((one) => one.id === from) + 1}` : "";
+    return [{ number: i + 1, cuts, on, path: strip?.weaving.path_mm, repeats: strip?.repeats, wraps, minutes }];
   }),
 );
 /** So many lengths of a wire, and which repeats they weave. */
@@ -35,6 +37,7 @@ const told = (row: Plan["cut_list"][number]) => `${row.words}, ${row.use.replace
         <tr v-for="row in rows" :key="row.number">
           <th scope="row">{{ row.number }}</th>
           <td>
+            <span v-if="row.on" class="d-block">{{ row.on }}</span>
             <span v-for="(cut, k) in row.cuts" :key="k" class="d-block">
               <b>{{ cut.count > 1 ? `${cut.count} × ` : "" }}{{ format.cut(cut.cut_mm) }}</b> {{ told(cut) }}
             </span>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from "vue";
 import type { Strip } from "../api/client";
+import { useBench } from "../bench/useBench";
 import { useFormat } from "../units/format";
 
 /** The weaving wire: what to cut, and why it is that much, each reason apart. */
@@ -21,8 +22,14 @@ const joinOf = (length: Length) =>
   props.weaving.joins.find(
     (join) => join.repeat === length.first && join.half === length.half && join.strands[0] === length.strands[0],
   );
+const bench = useBench();
+const sectionWords = (ids: string[]) => {
+  const numbers = ids.map((id) => bench.draft.value!.sections.findIndex((one) => one.id === id) + 1);
+  return numbers.length === 1 ? `section ${numbers[0]}` : `sections ${numbers.join(", ")}`;
+};
 const account = computed(() => [
   { name: "path", mm: props.weaving.path_mm },
+  ...(props.weaving.led_mm > 0 ? [{ name: "led on to here", mm: props.weaving.led_mm }] : []),
   ...(props.weaving.beads_mm > 0 ? [{ name: "round beads", mm: props.weaving.beads_mm }] : []),
   { name: "slack", mm: props.weaving.slack_mm },
   { name: "tails", mm: props.weaving.tails_mm },
@@ -59,6 +66,8 @@ const account = computed(() => [
         <span v-if="length.half === null || weaving.reserve_mm > 0"
           >begin <b>{{ format.length(length.begin_mm) }}</b> from its first end</span
         >
+        <span v-if="length.from">on with the length cut for {{ sectionWords([length.from]) }}</span>
+        <span v-if="length.onward.length">goes on to {{ sectionWords(length.onward) }}</span>
         <span v-if="joinOf(length)"
           >joins at {{ format.length(joinOf(length)!.at_mm) }}, in repeat {{ length.first }},
           {{ joinOf(length)!.on }}</span

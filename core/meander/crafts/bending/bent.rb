@@ -25,6 +25,12 @@ module Meander
         def run_mm(_number) = bent.length_mm
         def trace(_number) = bent.points
         def out = [bent.points.last, bent.turn]
+
+        def out_with(fields)
+          other = (fields[:bend] == section[:bend]) ? bent : Form::Bends.call(fields[:bend], wire.mm)
+          [other.points.last, other.turn]
+        end
+
         def thickness_mm = wire.mm
         def width_mm = wire.mm
         def weaving_mm = 0.0

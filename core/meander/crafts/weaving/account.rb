@@ -13,20 +13,27 @@ module Meander
         # One working length: from the repeat it starts to the repeat it ends (counted from 1 in the order they are
         # woven), what it weaves, what to cut, on which half (0, or 1 for the second from the middle; nil for both), and
         # of which strands (their places in Section#strands); begin_mm: where on it the weave begins; kept_mm: what of
-        # it is kept on a tail for later.
-        Length = Struct.new(:first, :last, :path_mm, :cut_mm, :half, :strands, :begin_mm, :kept_mm,
+        # it is kept on a tail for later; on: its part in a length that goes on through several sections (OnWire::Element),
+        # nil where it is this one's alone. Then cut_mm is all of it.
+        Length = Struct.new(:first, :last, :path_mm, :cut_mm, :half, :strands, :begin_mm, :kept_mm, :on,
           keyword_init: true) do
+          # Is it cut for another section, and woven on with here?
+          def comes_on? = !on&.from.nil?
+          def goes_on? = !on&.to.nil?
+
           # What to measure off, rounded up to a whole millimetre; kept: whether it is one that keeps a tail for later.
           def whole_mm(kept: true) = (cut_mm - (kept ? 0.0 : kept_mm) - Tolerance::PACKING_MM).ceil
         end
 
         attr_reader :repeats
 
+        # on: how its wire is that of other sections.
         # @raise [InvalidInput] when more beads are woven in than are planned in one piece
-        def initialize(layout, repeats)
+        def initialize(layout, repeats, on = OnWire::ALONE)
           Beads::Rule.check(layout.seats.sum { |seats| seats.count(repeats) })
           @layout = layout
           @repeats = repeats
+          @on = on
           @halves = Array.new(layout.sides) { |half| Share.all(layout, per_half, half) }
           @whole = layout.sides == 2 && @halves.transpose.all? do |both|
             comfortable_mm?(both.sum { |share| share.path_mm(1, per_half) })
@@ -39,8 +46,14 @@ module Meander
         # In the order they are woven; the repeats shared out as evenly as whole numbers allow.
         def lengths = @kept[:lengths] ||= all_lengths.freeze
 
-        # How many working lengths are cut.
-        def count = @whole ? strands.size : @halves.flatten.sum { |share| @counts[share] * share.strands.size }
+        # How many working lengths are cut: what comes on from another section was cut there.
+        def count
+          all = @whole ? strands.size : @halves.flatten.sum { |share| @counts[share] * share.strands.size }
+          @on.first&.from ? all - 1 : all
+        end
+
+        # What is led to here from another section.
+        def led_mm = @on.first&.led_mm || 0.0
 
         # What is woven of each strand, in the order of Section#strands.
         def strand_paths_mm
@@ -53,22 +66,29 @@ module Meander
 
         # What of it leads round beads.
         def beads_mm = @halves.flatten.sum { |share| share.beads_mm * share.strands.size }
-        def slack_mm = path_mm * @layout.calibration.slack
+        def slack_mm = (path_mm + led_mm) * @layout.calibration.slack
         def tails_mm = count * 2 * allowance(:tail)
         def waste_mm = count * allowance(:waste)
-        # Kept on a tail for later.
-        def reserve_mm = reserve * strands.size
-        def margin_mm = (path_mm + slack_mm) * @layout.section.piece.margin
-        def total_mm = path_mm + slack_mm + tails_mm + waste_mm + margin_mm + reserve_mm
+
+        # Kept on a tail for later, of what is cut for it.
+        def reserve_mm
+          lengths.reject(&:comes_on?).sum { |length| length.kept_mm * length.strands.size }
+        end
+
+        def margin_mm = (path_mm + led_mm + slack_mm) * @layout.section.piece.margin
+        def total_mm = path_mm + led_mm + slack_mm + tails_mm + waste_mm + margin_mm + reserve_mm
+
+        # Can one length weave so much?
+        def holds?(path_mm) = comfortable_mm?(path_mm)
         def comfortable? = @whole || @halves.flatten.all? { |share| comfortable_mm?(share.longest_mm(@counts[share])) }
 
         # What a length is made up of: [[words, mm], ...]; kept: whether it is one that keeps a tail for later.
         def parts(length, kept: true)
-          used = length.path_mm * (1 + @layout.calibration.slack)
-          parts = {"path" => length.path_mm, "slack" => used - length.path_mm,
+          path, led = length.path_mm + (length.on&.others_mm || 0.0), length.on&.leads_mm || 0.0
+          used = (path + led) * (1 + @layout.calibration.slack)
+          parts = {"path" => path, "led on" => led, "slack" => used - path - led,
             "margin" => used * @layout.section.piece.margin, "tails" => 2 * allowance(:tail),
-            "waste" => allowance(:waste),
-                   "kept for later" => kept ? length.kept_mm : 0.0}
+            "waste" => allowance(:waste), "kept for later" => kept ? length.kept_mm : 0.0}
           parts.reject { |_, mm| mm.zero? }.to_a.freeze
         end
 
@@ -90,6 +110,7 @@ module Meander
         end
 
         def strands = @layout.section.strands
+
         def reserve = @layout.section.reserve_mm
 
         # Is so much kept on this length: on the tail of the first one, or of the last?
@@ -105,7 +126,7 @@ module Meander
         def half_lengths(half, share)
           (0...@counts[share]).map do |i|
             first, last = (per_half * i / @counts[share]) + 1, per_half * (i + 1) / @counts[share]
-            length(first, last, share.path_mm(first, last), half, share)
+            length(first, last, share.path_mm(first, last), half, share, @on.at(i, @counts[share]))
           end
         end
 
@@ -131,13 +152,16 @@ module Meander
         # What a comfortable length can weave, its tails and waste taken off.
         def room_mm = allowance(:working_length) - (2 * allowance(:tail)) - allowance(:waste) - reserve
 
-        def length(first, last, path, half, share)
-          woven = (path * stretch) + (2 * allowance(:tail)) + allowance(:waste)
+        def length(first, last, path, half, share, on = nil)
+          elsewhere = on ? on.others_mm + on.leads_mm : 0.0
+          woven = ((path + elsewhere) * stretch) + (2 * allowance(:tail)) + allowance(:waste)
           kept = reserves?(first, last, half) ? reserve : 0.0
+          kept = on.kept_mm if on
           before = @layout.section.reserved_first? ? kept : 0.0
+          before += on.before_mm * (1 + @layout.calibration.slack) if on
           begin_mm = before + ((@whole && half.nil?) ? woven / 2 : allowance(:tail))
           Length.new(first:, last:, path_mm: path, half:, strands: share.strands, cut_mm: woven + kept, begin_mm:,
-            kept_mm: kept).freeze
+            kept_mm: kept, on:).freeze
         end
 
         def stretch = (1 + @layout.calibration.slack) * (1 + @layout.section.piece.margin)

@@ -30,8 +30,10 @@ module Meander
           freeze
         end
 
-        # The section with so many repeats and so much bare at each end, bent to its form.
-        def worked(repeats, bare_mm) = @worked[[repeats, bare_mm]] ||= kind.new(self, Strip.new(self, repeats, bare_mm))
+        # The section with so many repeats, so much bare at each end, bent to its form; on: see Strip.
+        def worked(repeats, bare_mm, on = OnWire::ALONE)
+          @worked[[repeats, bare_mm, on]] ||= kind.new(self, Strip.new(self, repeats, bare_mm, on))
+        end
 
         def id = whole.id
         def free? = whole.free?

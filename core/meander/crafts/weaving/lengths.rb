@@ -8,8 +8,9 @@ module Meander
       module Lengths
         # called: the section in words, nil where it is all of the piece.
         def self.call(strip, copies:, called:)
-          rows = strip.account.lengths.flat_map do |length|
-            use = "weaves #{"#{called}, " if called}#{repeats(strip, length)}#{half(strip, length)}"
+          rows = strip.account.lengths.reject(&:comes_on?).flat_map do |length|
+            use = "weaves #{"#{called}, " if called}#{repeats(strip, length)}#{half(strip, length)}" \
+                  "#{onward(strip, length)}"
             length.strands.product(counted(length, copies)).map do |strand, (kept, count)|
               wire = strip.section.strands[strand]
               Length.new(wire:, ids: [wire.id], count:, cut_mm: length.whole_mm(kept:), use:,
@@ -37,12 +38,21 @@ module Meander
           "#{length.last}"
         end
 
+        # Other sections that it goes on to.
+        def self.onward(strip, length)
+          return "" unless length.goes_on?
+
+          ids = strip.section.piece.sections.map(&:id)
+          numbers = length.on.onward.map { |id| ids.index(id) + 1 }
+          ", and on in section#{"s" if numbers.size > 1} #{Units::Text.list(numbers)}"
+        end
+
         def self.half(strip, length)
           return "" if length.half.nil? || strip.layout.sides == 1
 
           length.half.zero? ? ", first half" : ", second half"
         end
-        private_class_method :together, :repeats, :half
+        private_class_method :together, :repeats, :onward, :half
       end
     end
   end

@@ -73,6 +73,8 @@ module Meander
         # A half begun: its lengths cut, strung and anchored.
         def begun(half)
           lengths = @strip.account.lengths.select { |one| one.first == 1 && (one.half || 0) == half }
+          return [step("lead", woven_on(lengths.first))] if lengths.first.comes_on?
+
           [*strung(lengths), step("anchor", "#{cut_first(lengths)}#{anchor(lengths.first)}")]
         end
 
@@ -94,6 +96,14 @@ module Meander
           return "Lay #{@says.strand} on #{where}, #{begin_mm} from one end: #{@says.beginning}." if length.half.nil?
 
           "Leave a tail of #{begin_mm} and begin #{where}: #{@says.beginning}."
+        end
+
+        # With the wire of another section.
+        def woven_on(length)
+          from = @context.called_by(length.on.from)
+          led = length.on.led_mm
+          way = (led < 0.5) ? "" : "#{Units::Text.length(led)} at the back "
+          "Weave on with the wire from #{from}: lead it #{way}to #{where.delete_prefix("at ")}; #{@says.beginning}."
         end
 
         # From the middle it begins at the middle mark, else where the weave starts: at the start mark of the first
@@ -177,7 +187,10 @@ module Meander
 
         def close
           check = "Check: it is #{reached(@layout.strip(@strip.repeats).woven_mm)}."
-          step("secure", "#{@says.closing} #{check} Leave the tail until all is done: trimmed early it works loose.")
+          on = @strip.account.lengths.last.on&.to
+          left = on ? "Leave the wire on: #{@context.called_by(on)} is woven with it." :
+            "Leave the tail until all is done: trimmed early it works loose."
+          step("secure", "#{@says.closing} #{check} #{left}")
         end
       end
     end

@@ -7,12 +7,13 @@ module Meander
       class Strip
         attr_reader :layout, :repeats, :woven_mm, :bare_mm, :account
 
-        def initialize(layout, repeats, bare_mm)
+        # on: how its weaving wire is that of other sections.
+        def initialize(layout, repeats, bare_mm, on = OnWire::ALONE)
           @layout = layout
           @repeats = repeats
           @bare_mm = bare_mm
           @woven_mm = layout.woven_mm(repeats)
-          @account = Account.new(layout, repeats)
+          @account = Account.new(layout, repeats, on)
           @told = {}
           freeze
         end
@@ -36,8 +37,10 @@ module Meander
         # Wraps: two passes are one; side by side two strands are laid at once.
         def wraps = layout.passes(repeats) / 2
 
+        # What is led to here from another section with it.
         def mass_g
-          section.strands.zip(account.strand_paths_mm).sum do |wire, path|
+          first, *others = account.strand_paths_mm
+          section.strands.zip([first + account.led_mm, *others]).sum do |wire, path|
             wire.material.mass_g(wire.mm, path * (1 + layout.calibration.slack))
           end
         end
@@ -88,10 +91,15 @@ module Meander
 
         def weaving_h
           {strands: section.strands.map { |wire| {wire: wire.id, words: wire.words, colour: wire.material.colour} },
-            path_mm: account.path_mm - account.beads_mm, beads_mm: account.beads_mm, slack_mm: account.slack_mm,
+            path_mm: account.path_mm - account.beads_mm, beads_mm: account.beads_mm, led_mm: account.led_mm,
+            slack_mm: account.slack_mm,
             tails_mm: account.tails_mm, waste_mm: account.waste_mm,
             margin_mm: account.margin_mm, reserve_mm: account.reserve_mm, total_mm: account.total_mm,
-            lengths: account.lengths.map { |length| {**length.to_h, cut_mm: length.whole_mm} }, joins:}
+            lengths: account.lengths.map { |length| length_h(length) }, joins:}
+        end
+
+        def length_h(length)
+          {**length.to_h.except(:on), cut_mm: length.whole_mm, from: length.on&.from, onward: length.on&.onward || []}
         end
       end
     end

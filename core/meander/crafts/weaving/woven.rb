@@ -17,7 +17,6 @@ module Meander
           @length_mm = opening ? opening.length_mm : strip.length_mm
           @way = Form::Way.of(form, length_mm: @length_mm, thickness_mm:, width_mm:)
           @kept = {}
-          @traces = base.each_index.map { |number| path(number) }
         end
 
         def opening = layout.opening
@@ -30,8 +29,10 @@ module Meander
         def straight? = form[:kind] == "straight"
         def middle_line = opening ? nil : (0..60).map { |i| way.at(length_mm * i / 60, 0.0, 0.0) }
         def shaped_first? = layout.shaped_first?
-        def trace(number) = @traces[number]
-        def out = [way.at(finish_mm, 0.0, 0.0), way.turn(finish_mm)]
+        def trace(number) = once(:trace, number) { path(number) }
+        def out = leaving(way)
+        def out_with(fields) = leaving(Form::Way.of(fields[:form], length_mm:, thickness_mm:, width_mm:))
+        def leaving(way) = [way.at(finish_mm, 0.0, 0.0), way.turn(finish_mm)]
 
         # Where a place beyond its end (1), or before its beginning (-1), lies: see Form::Way.
         def beyond(side, place)
@@ -82,13 +83,7 @@ module Meander
         def mass_g = copies * strip.mass_g
         def gaps = strip.gaps
 
-        def wire_uses
-          account = strip.account
-          kept = account.reserve_mm
-          [WireUse.new(used_mm: copies * (account.path_mm + account.slack_mm),
-            total_mm: (copies * (account.total_mm - kept)) + kept, kept_mm: kept,
-            lengths: copies * account.count.clamp(1, nil), begun: copies * section.strands.size, closed: !opening.nil?)]
-        end
+        def wire_uses = [WireUse.woven(strip, copies, closed: !opening.nil?)]
 
         def longer
           opening ? {} : base.each_index.to_h { |number| [number, run_mm(number) - length_mm] }.reject do |_, mm|
@@ -110,7 +105,9 @@ module Meander
         def outline
           once(:outline) do
             wide = base.map { |wire| (wire.mm / 2) + weaving_mm }
-            Form::Hull.call(@traces.zip(wide).flat_map { |trace, mm| Form::Hull.beside(trace, mm) })
+            Form::Hull.call(base.each_index.map { |number|
+              trace(number)
+            }.zip(wide).flat_map { |trace, mm| Form::Hull.beside(trace, mm) })
           end
         end
 

@@ -1,0 +1,62 @@
+# frozen_string_literal: true
+
+module Meander
+  module Document
+    # Checks the route of a wire that is worked with: by itself anywhere; or from woven section to woven section, as
+    # they follow each other in the order of work.
+    class WorkingRoute
+      def self.call(wire, place, document, routes, reading) = new(wire, place, document, routes, reading).call
+
+      def initialize(wire, place, document, routes, reading)
+        @wire = wire
+        @place = place
+        @sections = document[:sections].to_h { |section| [section[:id], section] }
+        @routes = routes
+        @reading = reading
+      end
+
+      def call
+        return if @wire[:route].size == 1
+
+        @wire[:route].each_with_index { |stop, i| goes_on(stop, "#{@place}/route/#{i}") }
+        @wire[:route].each_cons(2).with_index(1) { |(from, to), i| in_order(from, to, "#{@place}/route/#{i}/section") }
+      end
+
+      private
+
+      def fault(path, code, given, message, accepted) = @reading.fault(path, code, given, message:, accepted:)
+
+      def in_order(from, to, path)
+        ids = @sections.keys
+        return if [from, to].any? { |stop| stop[:kind] != "visit" } ||
+          ids.index(from[:section]) < ids.index(to[:section])
+
+        fault(path, "built", to[:section],
+          "#{to[:section]} is woven no later than #{from[:section]}, so #{@wire[:id]} cannot go on to it",
+          "a section after #{from[:section]}")
+      end
+
+      def goes_on(stop, path)
+        unless stop[:kind] == "visit"
+          return fault("#{path}/kind", "not_yet", stop[:kind],
+            "working wire that goes on to this cannot be planned yet", "a wire of its own for it")
+        end
+        return fault("#{path}/back", "built", true, "a weave begins where its section does", "false") if stop[:back]
+
+        section = @sections[stop[:section]]
+        said = cannot_go_on(section) or return
+        fault("#{path}/section", "built", section[:id], "the wire of #{section[:id]} goes no further: #{said}",
+          "a section woven in one from end to end with one wire")
+      end
+
+      # Why a section shares its wire with no other, nil where it may.
+      def cannot_go_on(section)
+        return "it is not woven" unless section[:craft] == "weave"
+        return "it is woven from the middle outwards" if section[:from] == "middle"
+        return "it has frame after frame" if section[:form].key?(:frames)
+
+        (@routes.visits.count { |visit| visit.section == section[:id] && !visit.base? } > 1) ? "it has two" : nil
+      end
+    end
+  end
+end

@@ -1,0 +1,45 @@
+# frozen_string_literal: true
+
+require_relative "sections"
+
+# Pieces whose wires travel through sections, to test with.
+module Travelling
+  include Sections
+
+  def visit(section, number, back: false)
+    {"kind" => "visit", "section" => section, "seat" => "base #{number}", "back" => back}
+  end
+
+  # A piece of woven strips of two wires, at so: { id => where it stands }; routes of its base wires: [[section, seat,
+  # back], ...] each; woven_by: ids of the sections that each working wire weaves, one each where that is left out.
+  def travelling(places, routes, forms: {}, woven_by: nil)
+    sections = places.map { |id, at| woven(id, [], forms.fetch(id, {kind: "straight"}), at:) }
+    sections.each { |one| %w[base weaving cut_away strands turns].each { |key| one.delete(key) } }
+    sections.each { |one| one["bare"] = {"length" => size("0 mm")} }
+    working = (woven_by || places.keys.zip).each_with_index.map do |ids, i|
+      {"id" => "v#{i}", "kind" => "k2",
+        "route" => ids.map { |id| {"kind" => "visit", "section" => id, "seat" => "weaving 1"} }}
+    end
+    bases = routes.each_with_index.map do |stops, i|
+      {"id" => "w#{i}", "kind" => "k1", "route" => stops.map { |section, seat, back|
+        visit(section, seat, back: back || false)
+      }}
+    end
+    copper = ->(id, use, mm) {
+      {"id" => id, "use" => use, "size" => size(mm), "metal" => "copper", "temper" => "soft"}
+    }
+    {"format" => "meander-piece", "version" => 2, "name" => "Travelling", "notes" => "", "kind" => "component",
+      "worn" => nil, "kinds" => [copper.call("k1", "base", "0.8 mm"), copper.call("k2", "working", "0.3 mm")],
+      "wires" => [*bases, *working], "sections" => sections, "endings" => [], "beads" => [], "pins" => [],
+      "allowances" => JSON.parse(JSON.generate(Meander::Document::StartingPiece::ALLOWANCES))}
+  end
+
+  def on(section, bare: 8.0, turn: 0, from: "end")
+    {"kind" => "after", "section" => section, "from" => from, "bare" => size("#{bare} mm"), "turn" => turn}
+  end
+
+  FIRST = {"kind" => "first", "turn" => 0}.freeze
+  GATHERED = {"kind" => "gathered", "ends" => %w[s2 s3].map { |id| {"section" => id, "side" => "end"} }}.freeze
+
+  def gathered(bare: 12.0, turn: 0) = {**GATHERED, "bare" => size("#{bare} mm"), "turn" => turn}
+end

@@ -1,0 +1,55 @@
+import type { Piece } from "../generated/piece";
+import { section as wovenSection } from "../bench/weave";
+import { tidied, withParted } from "../document/change";
+import { isVisit, seated, wireOf } from "../document/routes";
+
+/** The weaving wire of a section and its place on that wire's route; null where it has two, or none. */
+function working(piece: Piece, section: string) {
+  const own = seated(piece, section, false);
+  return own.length === 1 ? own[0]! : null;
+}
+
+/** The section whose wire weaves on in this one; "" where this has a length of its own. */
+export function wovenOnFrom(piece: Piece, section: string): string {
+  const own = working(piece, section);
+  const before = own?.wire.route.slice(0, own.at).findLast(isVisit);
+  return before?.section ?? "";
+}
+
+/** Can a section share its weaving wire with others: woven in one, from end to end, with one wire? */
+function shares(piece: Piece, id: string): boolean {
+  const now = piece.sections.find((one) => one.id === id);
+  if (now?.craft !== "weave" || !working(piece, id)) return false;
+  const woven = wovenSection(piece, id);
+  return woven.from === "end" && woven.form?.kind !== "waists";
+}
+
+/** Sections whose wire may weave on in this one. */
+export const wovenBefore = (piece: Piece, section: string): string[] =>
+  shares(piece, section)
+    ? piece.sections
+        .slice(
+          0,
+          piece.sections.findIndex((one) => one.id === section),
+        )
+        .flatMap((one) => (shares(piece, one.id) ? [one.id] : []))
+    : [];
+
+/** A section woven on with the wire of another, "" for a length of its own; what that wire wove after it gets its own. */
+export function withWovenOn(piece: Piece, section: string, from: string): Piece {
+  const now = working(piece, section)!;
+  const alone = now.at > 0 ? withParted(piece, now.wire, now.at) : piece;
+  if (!from) return alone;
+  const before = working(alone, from)!;
+  const freed = before.at < before.wire.route.length - 1 ? withParted(alone, before.wire, before.at + 1) : alone;
+  const here = working(freed, section)!.wire;
+  const other = wireOf(freed, before.wire.id);
+  return tidied({
+    ...freed,
+    wires: freed.wires.flatMap((wire) =>
+      wire.id === here.id
+        ? []
+        : [wire.id === other.id ? { ...wire, route: [...wire.route, ...here.route] as typeof wire.route } : wire],
+    ),
+  });
+}
