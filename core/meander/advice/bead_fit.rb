@@ -78,7 +78,8 @@ module Meander
 
         each = Units::Text.length(left / (rule.lying.size + 1))
         AdviceItem.of("bead-room-left", "note", place, "#{Units::Text.length(left)} stays empty",
-          "#{rule.lying.size} beads of #{Units::Text.length(rule.kind.along_mm)} do not fill it.",
+          "#{Units::Text.count(rule.lying.size, "bead")} of #{Units::Text.length(rule.kind.along_mm)} " \
+          "#{(rule.lying.size == 1) ? "does" : "do"} not fill it.",
           "Shared out it is #{each} before, between and after them; ask what fits.", left_mm: left,
           each_mm: left / (rule.lying.size + 1))
       end

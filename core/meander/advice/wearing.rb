@@ -46,8 +46,8 @@ module Meander
 
         way = fit.off_mm.negative? ? "short of" : "over"
         AdviceItem.of("row-off", "warn", "/pins",
-          "The row is #{Units::Text.length(fit.off_mm.abs)} #{way} what the wrist asks",
-          "It reaches #{Units::Text.length(fit.strip_mm)}; wrist, ease and thickness ask for " \
+          "The row is #{Units::Text.length(fit.off_mm.abs)} #{way} what the #{plan.piece.worn_on} asks",
+          "It reaches #{Units::Text.length(fit.strip_mm)}; #{plan.piece.worn_on}, ease and thickness ask for " \
           "#{Units::Text.length(fit.wanted_mm)}.",
           fit.frames ? "#{Units::Text.count(fit.frames, "frame")} come nearest." :
             "Change its lengths, or the ease.", off_mm: fit.off_mm, frames: fit.frames)

@@ -13,6 +13,8 @@ module Meander
       # So many points of a line's part are compared with so many of the other's before the nearest are looked at one by
       # one.
       COARSE = 48
+      # What the end of a part counts as beside its middle, in square mm.
+      EVEN_MM2 = 1e-4
 
       # @return [Array<Place>]
       def self.call(one, other, count)
@@ -45,18 +47,25 @@ module Meander
         Place.new(On.new(line_at, i, line[i]), On.new(other_at, j, other[j])).freeze
       end
 
+      # The nearest two points; of rows that run side by side those in the middle of the part.
       def self.least(line, other, ones, others)
         found, best = nil, Float::INFINITY
         ones.each do |i|
           x, y, = line[i]
+          off = EVEN_MM2 * amid(i, ones)
           others.each do |j|
-            far = ((other[j][0] - x)**2) + ((other[j][1] - y)**2)
+            far = ((other[j][0] - x)**2) + ((other[j][1] - y)**2) + off
             found, best = [i, j], far if far < best - 1e-12
           end
         end
         found
       end
-      private_class_method :reversed?, :nearest, :part, :refined, :least
+
+      # How far from the middle of a range, 0 to 1.
+      def self.amid(index, range)
+        ((2 * index) - range.first - range.last).abs / [range.last - range.first, 1].max.to_f
+      end
+      private_class_method :reversed?, :nearest, :part, :refined, :least, :amid
     end
   end
 end

@@ -5,6 +5,9 @@ module Meander
     # Straight runs and bends end to end in the plane, from the origin; headings in radians from +y towards +x, lengths
     # in mm.
     class Turtle
+      # No flat of a bend as it is drawn stands off it by more, in mm.
+      FLAT_MM = 0.01
+
       attr_reader :points, :length_mm
 
       def initialize(heading = 0.0)
@@ -20,7 +23,8 @@ module Meander
 
       # Bends by an angle, positive towards +x, on a radius of the wire's middle line.
       def bend(radius_mm, angle)
-        steps = [(angle.abs / Tolerance::PATH_STEP_RAD).ceil, 1].max
+        fine = [Tolerance::PATH_STEP_RAD, Math.sqrt(8 * FLAT_MM / radius_mm)].min
+        steps = [(angle.abs / fine).ceil, 1].max
         chord = 2 * radius_mm * Math.sin(angle.abs / steps / 2)
         steps.times do
           @heading += angle / steps / 2

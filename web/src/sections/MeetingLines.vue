@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from "vue";
+import { computed, ref } from "vue";
 import { useBench } from "../bench/useBench";
 import LiveChoice from "../brief/LiveChoice.vue";
 import { useFormat } from "../units/format";
@@ -8,6 +8,8 @@ import {
   edgeKey,
   edgeOf,
   filled,
+  foundWords,
+  giveWords,
   type Gives,
   mayGive,
   type Meeting,
@@ -17,7 +19,6 @@ import {
   places,
   sameGives,
   takes,
-  VALUES,
   withMeetings,
 } from "./meetings";
 
@@ -32,8 +33,15 @@ const ASKS = [
   { key: "meet", name: "meets" },
   { key: "flow", name: "flows on into" },
 ];
-const numberOf = (id: string) => piece.value.sections.findIndex((one) => one.id === id) + 1;
-const giveWords = (one: Gives) => `${VALUES[one.value]} of section ${numberOf(one.section)}`;
+/** The lines whose other values are shown. */
+const unfolded = ref<string[]>([]);
+const unfold = (id: string) =>
+  (unfolded.value = unfolded.value.includes(id) ? unfolded.value.filter((one) => one !== id) : [...unfolded.value, id]);
+/** The values that give, and all that may where they are asked for or too few give. */
+const offered = (meeting: Meeting) =>
+  mayGive(piece.value, plan.value, meeting).filter(
+    (one) => gives(meeting, one) || short(meeting) > 0 || unfolded.value.includes(meeting.id),
+  );
 const gives = (meeting: Meeting, one: Gives) => meeting.gives.some((other) => sameGives(other, one));
 /** Values that give to another meeting already. */
 const elsewhere = (meeting: Meeting, one: Gives) =>
@@ -60,15 +68,11 @@ const remove = (meeting: Meeting) =>
     ),
   );
 /** What came out for a meeting. */
-function found(meeting: Meeting): string {
-  const own = plan.value.met.values.filter((one) => gives(meeting, one));
-  return own
-    .map((one) => {
-      const said = one.unit === "mm" ? format.length(one.number) : `${Math.round(one.number * 10) / 10}${one.unit}`;
-      return `${giveWords(one)} ${said}`;
-    })
+const found = (meeting: Meeting) =>
+  plan.value.met.values
+    .filter((one) => gives(meeting, one))
+    .map((one) => `${giveWords(piece.value, one)} ${foundWords(one, format.length)}`)
     .join(", ");
-}
 const short = (meeting: Meeting) => takes(meeting) - meeting.gives.filter((one) => one.value !== "repeats").length;
 </script>
 
@@ -76,6 +80,7 @@ const short = (meeting: Meeting) => takes(meeting) - meeting.gives.filter((one) 
   <ul v-if="lines.length" class="meeting-lines plain" aria-label="Ends that come together">
     <li v-for="(meeting, i) in lines" :key="meeting.id" class="sentence d-flex gap-3 align-items-start">
       <span class="flex-fill">
+        So that
         <LiveChoice
           :value="edgeKey(meeting.end)"
           :options="places(piece, false)"
@@ -93,17 +98,25 @@ const short = (meeting: Meeting) => takes(meeting) - meeting.gives.filter((one) 
           :options="places(piece, true)"
           :label="`Meeting ${i + 1}: what it comes to`"
           @change="(key) => put(meeting, { other: otherOf(key) })"
-        />. What gives for it:
+        />, these give:
         <span class="d-inline-flex flex-wrap align-items-center gap-1">
           <BButton
-            v-for="one in mayGive(piece, plan, meeting)"
+            v-for="one in offered(meeting)"
             :key="`${one.section} ${one.value}`"
             variant="outline-secondary"
             :pressed="gives(meeting, one)"
             :disabled="elsewhere(meeting, one)"
             @click="toggle(meeting, one)"
-            >{{ giveWords(one) }}</BButton
+            >{{ giveWords(piece, one) }}</BButton
           >
+          <button
+            type="button"
+            class="unfold plain"
+            :aria-expanded="unfolded.includes(meeting.id)"
+            @click="unfold(meeting.id)"
+          >
+            others
+          </button>
         </span>
         <small v-if="short(meeting) > 0" class="quiet sans d-block"
           >{{ short(meeting) }} more {{ short(meeting) === 1 ? "value" : "values" }} must give.</small

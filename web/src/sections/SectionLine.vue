@@ -3,6 +3,8 @@ import { computed, nextTick, useTemplateRef, watch } from "vue";
 import { isStrip } from "../bench/kinds";
 import { useBench } from "../bench/useBench";
 import { sentenceOf } from "../crafts/sentences";
+import { useFormat } from "../units/format";
+import { foundWords, giveWords } from "./meetings";
 import WireWays from "./WireWays.vue";
 import { alikeBefore, type Formed, withMirror, withoutSection } from "./document";
 
@@ -24,6 +26,15 @@ const line = computed(() => {
   const repeats = strip && `${strip.repeats} ${strip.repeats === 1 ? "repeat" : "repeats"}${copies > 1 ? " each" : ""}`;
   return [words, strip?.weave.words, repeats].filter(Boolean).join(", ");
 });
+
+/** What was found of it for ends that must meet. */
+const format = useFormat();
+const found = computed(() =>
+  (bench.answer.value?.plan.met.values ?? [])
+    .filter((one) => one.section === section.value.id)
+    .map((one) => `${giveWords(piece.value, one)} ${foundWords(one, format.length)}`)
+    .join(", "),
+);
 
 /** What was just taken in hand has the focus, unless something in it has. */
 const item = useTemplateRef<HTMLElement>("item");
@@ -63,6 +74,7 @@ function mirror() {
       <div class="section-said flex-fill">
         <component :is="sentenceOf(section.craft)" />
         <WireWays />
+        <p v-if="found" class="sentence quiet">So that its ends meet: {{ found }}.</p>
       </div>
       <BDropdown
         v-if="!isStrip(bench.catalogue.value!, piece)"

@@ -7,6 +7,7 @@ export type Asks = Meeting["asks"];
 export type Gives = Meeting["gives"][number];
 type Edge = Meeting["end"];
 
+const numberOf = (piece: Piece, section: string) => piece.sections.findIndex((one) => one.id === section) + 1;
 export const meetings = (piece: Piece): Meeting[] => piece.meetings ?? [];
 export const MOST_MEETINGS = 6;
 
@@ -14,15 +15,12 @@ export const MOST_MEETINGS = 6;
 const TAKES: Record<Asks, [number, number]> = { touch: [1, 1], meet: [2, 1], flow: [3, 2] };
 export const takes = (meeting: Meeting) => TAKES[meeting.asks][meeting.other.kind === "end" ? 0 : 1];
 
-/** What values are called. */
-export const VALUES: Record<Gives["value"], string> = {
-  turn: "turn",
-  bare: "bare wire before it",
-  radius: "radius",
-  angle: "angle",
-  length: "length",
-  repeats: "repeats",
-};
+/** What a value is called: "radius of section 2". */
+export const giveWords = (piece: Piece, { section, value }: Gives) =>
+  `${value === "bare" ? "bare wire before" : `${value} of`} section ${numberOf(piece, section)}`;
+/** A value that was found: "18.4 mm", "−45.7°". */
+export const foundWords = ({ number, unit }: Plan["met"]["values"][number], length: (mm: number) => string) =>
+  unit === "mm" ? length(number) : `${(Math.round(number * 10) / 10).toString().replace("-", "−")}${unit}`;
 
 export const edgeKey = (edge: Edge) => `${edge.section} ${edge.side}`;
 export const edgeOf = (key: string): Edge => {
@@ -37,7 +35,6 @@ export const otherOf = (key: string): Meeting["other"] => {
   return at === "middle" ? { kind: "middle", section } : { kind: "end", section, side: at as Edge["side"] };
 };
 
-const numberOf = (piece: Piece, section: string) => piece.sections.findIndex((one) => one.id === section) + 1;
 /** Everything an end may be, and what it may come to. */
 export function places(piece: Piece, middles: boolean) {
   return piece.sections.flatMap((one) => {

@@ -63,14 +63,23 @@ module Meander
         # Where a base wire of a row is tied or laced. Its place is one of the finished piece.
         def marks_on(row, number)
           side = rows.index { |one| one.id == row.id } or return []
-          trace = row.close_trace(number)
+          trace, to = row.close_trace(number), other_words(row)
           whole = Form::Trace.polyline_mm(trace)
           found = places.each_with_index.select { |one, _| one.numbers[side] == number }.map do |one, i|
             on = side.zero? ? one.met.one : one.met.other
             [row.run_mm(number) * Form::Trace.polyline_mm(trace.first(on.point + 1)) / whole,
-              "#{one.tied?(wire.mm) ? "tie" : "lacing"} #{i + 1}", on.place]
+              "#{one.tied?(wire.mm) ? "tie" : "lacing"} #{i + 1}#{to}", on.place]
           end
           found.sort_by(&:first)
+        end
+
+        # What a row is tied or laced to, where there is more than one such.
+        def other_words(row)
+          all = section.piece.document[:sections]
+          return "" if all.count { |one| one.key?(:rows) && one[:rows].include?(row.id) } < 2
+
+          other = rows.map(&:id).find { |id| id != row.id }
+          " to section #{all.index { |one| one[:id] == other } + 1}"
         end
 
         # Rows are laced once both lie ready.
