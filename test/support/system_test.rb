@@ -120,6 +120,21 @@ class SystemTest < ServerTest
 
   def stored_document(name) = Server::Piece.find_by!(name:).content
 
+  def made(name) = Server::Planning.plan(stored_document(name))
+
+  # What stands on the bench is what the core planned.
+  def assert_cuts(name)
+    assert_saved
+    plan = made(name)
+
+    plan.runs.each { |cut| assert_selector ".cut-tally strong", text: "#{cut.cut_mm} mm" }
+    # alike ones are told once
+    in_part("Wires") do
+      assert_selector ".cut", count: plan.runs.uniq { |cut| [cut.words, cut.parts, cut.marks.map(&:to_h)] }.size
+    end
+    plan
+  end
+
   def answer_row(name) = find(".answer", text: name)
 
   def wait_for_file(name)

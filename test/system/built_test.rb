@@ -4,21 +4,6 @@ require_relative "../support/system_test"
 
 # A piece of each family from new to its cut list, through the real interface.
 class BuiltBenchTest < SystemTest
-  def made(name) = Server::Planning.plan(stored_document(name))
-
-  # What stands on the bench is what the core planned.
-  def assert_cuts(name)
-    assert_saved
-    plan = made(name)
-
-    plan.runs.each { |cut| assert_selector ".cut-tally strong", text: "#{cut.cut_mm} mm" }
-    # alike ones are told once
-    in_part("Wires") do
-      assert_selector ".cut", count: plan.runs.uniq { |cut| [cut.words, cut.parts, cut.marks.map(&:to_h)] }.size
-    end
-    plan
-  end
-
   # Is anything drawn on the canvas?
   def drawn?(selector)
     page.evaluate_script(

@@ -4,6 +4,9 @@ module Meander
   module Advice
     # Base wires on their bare ways from section to section: bent too tight, led over woven work, crossing each other.
     module WaysOn
+      # A binding no further from a crossing than this holds it. Our choice, no source.
+      NEAR_MM = 2.0
+
       def self.call(plan) = [*tight(plan), *over_work(plan), *crossing(plan)]
 
       # A way bent tighter than its wire is thick, the worst of those into a section.
@@ -47,13 +50,19 @@ module Meander
       end
 
       def self.crossing(plan)
-        times = plan.ways.crossings.size
+        loose = plan.ways.crossings.reject { |crossing| bound?(plan, crossing.place) }
+        times = loose.size
         return [] if times.zero?
 
-        index = plan.ways.crossings.map { |way, other, _| [later(plan, way), later(plan, other)].max }.max
+        index = loose.flat_map { |crossing| crossing.ways.map { |way| later(plan, way) } }.max
         [AdviceItem.of("ways-cross", "note", "/sections/#{index}/at",
           "Wires cross on their bare way at #{Units::Text.count(times, "place")}",
           "Where nothing holds a crossing it shifts.", "Secure each with three wraps at least.", crossings: times)]
+      end
+
+      # Is there a binding at a place?
+      def self.bound?(plan, (x, y))
+        plan.sections.flat_map(&:binds).any? { |bx, by| Math.hypot(bx - x, by - y) < NEAR_MM }
       end
 
       # The number of the later of the sections that a way joins.
@@ -70,7 +79,7 @@ module Meander
         end
         radii.min - (wire(plan, way).mm / 2)
       end
-      private_class_method :tight, :over_work, :crossed, :crossing, :later, :wire, :inside_mm
+      private_class_method :tight, :over_work, :crossed, :crossing, :bound?, :later, :wire, :inside_mm
     end
   end
 end

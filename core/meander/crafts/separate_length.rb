@@ -7,8 +7,8 @@ module Meander
     class SeparateLength
       attr_reader :kind, :wire, :path_mm, :use, :wraps
 
-      # kind: lacing, cover or beads; path_mm: its drawn way; use: what it does, in words; wraps: how many of it are
-      # wraps; slack: as in Calibration.
+      # kind: lacing, binding, cover or beads; path_mm: its drawn way; use: what it does, in words; wraps: how many of
+      # it are wraps; slack: as in Calibration.
       def initialize(kind, piece, wire, path_mm, use:, wraps:, slack:)
         @kind = kind
         @piece = piece

@@ -61,6 +61,9 @@ module Meander
       def separate_lengths = []
       def mass_g = separate_lengths.sum(&:mass_g)
 
+      # Places where it binds wires, in the finished piece: [[x, y, z], ...].
+      def binds = []
+
       # Other sections that it joins: pairs of ids.
       def joins = []
 

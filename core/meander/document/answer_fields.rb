@@ -29,6 +29,8 @@ module Meander
       MET = Record.new({met: Choice.new([true, false]), off_mm: figure,
         values: Many.new(Record.new({**gives, unit: words, number: figure, stood: figure})),
         frees: Many.new(Record.new(gives))})
+      # Where bare ways of two base wires cross: each by the end it leaves and how far out.
+      CROSSING = Many.new(Record.new({section: words, side: words, seat: whole, out_mm: figure}))
       WORN = Record.new({
         ease_mm: figure, wrist_mm: Maybe.new(figure), opening_mm: figure, round_mm: figure, lift_mm: figure,
         slide_mm: figure, size_words: words,
@@ -46,8 +48,8 @@ module Meander
           per_metre: Maybe.new(whole)}
       )
       OWN = Record.new(
-        {kind: Choice.new(%w[lacing cover beads]), wire: words, words:, use: words, path_mm: figure, cut_mm: whole,
-          lengths: whole, wraps: whole}
+        {kind: Choice.new(%w[lacing binding cover beads]), wire: words, words:, use: words, path_mm: figure,
+          cut_mm: whole, lengths: whole, wraps: whole}
       )
       WEAVING = Record.new({
         strands: Many.new(STRAND), path_mm: figure, beads_mm: figure, led_mm: figure, slack_mm: figure,
@@ -134,7 +136,8 @@ module Meander
       # A plan as the interface is told it, see Output::Answer. strip: the picture of all of it where it is one straight
       # strip.
       PLAN = Record.new({
-        fit: FIT, met: MET, worn: Maybe.new(WORN), sections: Many.new(SECTION), cuts: Many.new(CUT), cut_list: CUT_LIST,
+        fit: FIT, met: MET, crossings: Many.new(CROSSING), worn: Maybe.new(WORN), sections: Many.new(SECTION),
+        cuts: Many.new(CUT), cut_list: CUT_LIST,
         strip: Maybe.new(words),
         finished: Many.new(Record.new({picture: words, pose: POSE, section: Maybe.new(words)})),
         extent: List.new(List.new(figure, 2..2), 2..2),

@@ -8,8 +8,9 @@ module Meander
       WORN = %w[wrist finger].freeze
       # A section with the wires at its seats, as a craft checks it. fields: as read; base, working: Wire values;
       # cut_away: numbers of base seats; in_turn: whether working wires take turns; earlier: ids of the sections before
-      # it that something can stand on; path: answers the JSON pointer to a wire's kind.
-      Seated = Struct.new(:fields, :base, :working, :cut_away, :in_turn, :earlier, :path) do
+      # it that something can stand on; path: answers the JSON pointer to a wire's kind; seats: how many base wires
+      # every section has, by its id.
+      Seated = Struct.new(:fields, :base, :working, :cut_away, :in_turn, :earlier, :path, :seats) do
         def [](key) = fields[key]
       end
 
@@ -124,7 +125,11 @@ module Meander
         in_turn = working.flatten.map(&:number).uniq.size > 1
         path = ->(wire) { "/kinds/#{@document[:kinds].index { |kind| kind[:id] == wire.kind }}" }
         Seated.new(section, wires.call(base), wires.call(working.flatten), base.select(&:cut_away).map(&:number),
-          in_turn, standing(index), path)
+          in_turn, standing(index), path, base_seats)
+      end
+
+      def base_seats
+        @base_seats ||= @sections.to_h { |section| [section[:id], @routes.seated(section[:id], "base").size] }
       end
 
       def wire(fields)

@@ -13,9 +13,8 @@ module Meander
 
       # What it is made of.
       def self.made(plan)
-        {fit: fit(plan), met: met(plan), worn: worn(plan), sections: plan.sections.map { |section|
-          section_h(section, plan)
-        },
+        {fit: fit(plan), met: met(plan), crossings: crossings(plan), worn: worn(plan),
+          sections: plan.sections.map { |section| section_h(section, plan) },
           endings: plan.piece.endings.to_h { |ending| [ending.id, plan.ends.bent_of(ending).words] },
           findings: plan.piece.findings.map(&:to_h), beads: plan.beads_h,
           wires: plan.piece.wires.map { |wire| wire_h(wire) }}
@@ -76,6 +75,14 @@ module Meander
           frees: plan.met.frees.map { |give| {section: give.section, value: give.value} }}
       end
 
+      def self.crossings(plan)
+        plan.ways.crossings.map do |crossing|
+          crossing.ways.zip(crossing.runs).map do |way, out_mm|
+            {section: way.from.section, side: way.from.leaves, seat: way.from.number, out_mm:}
+          end
+        end
+      end
+
       # How it is worn; nil where it is measured round nothing.
       def self.worn(plan) = plan.fit.worn? ? plan.fit.to_h.slice(*WORN) : nil
 
@@ -115,8 +122,8 @@ module Meander
       def self.finished(plan)
         plan.finished.map { |picture, pose, id| {picture: picture.content_hash, pose: pose.to_a, section: id} }
       end
-      private_class_method :made, :cut, :shown, :work, :wire_h, :strip_h, :fit, :met, :worn, :section_h, :gives,
-        :ends_h, :cut_h, :away?, :finished
+      private_class_method :made, :cut, :shown, :work, :wire_h, :strip_h, :fit, :met, :crossings, :worn, :section_h,
+        :gives, :ends_h, :cut_h, :away?, :finished
     end
   end
 end

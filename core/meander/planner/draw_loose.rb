@@ -7,6 +7,7 @@ module Meander
     class DrawLoose
       # Behind all and before all.
       OVER_ALL = [3, 7].freeze
+      BASE, OVER = 4, 5
 
       # ended: EndedAt values; picture: a Picture::Finished that is drawn on.
       def initialize(plan, ended, picture)
@@ -27,8 +28,11 @@ module Meander
 
       private
 
+      # What rises over another is drawn after it, and before what binds them.
       def way(wire, way)
-        by_depth(way).each { |layer, points| @picture.line(layer, wire.id, wire.mm, points) }
+        by_depth(way).each do |layer, points|
+          @picture.line((layer == OVER_ALL.last) ? OVER : BASE, wire.id, wire.mm, points)
+        end
       end
 
       def ending(ended)

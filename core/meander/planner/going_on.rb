@@ -19,7 +19,6 @@ module Meander
       def initialize(piece, placed)
         @placed = placed
         travelling = piece.wires.reject(&:base?).select { |wire| piece.routes.of(wire.id).size > 1 }
-        @ways = travelling.any? && Ways.new(piece, placed)
         @leads = []
         runs = travelling.flat_map { |wire| shared(wire, piece.routes.of(wire.id)) }
         @sections = on(runs).freeze
@@ -105,14 +104,14 @@ module Meander
 
       # [[points, base wire], ...], from the end of the one to the beginning of the other.
       def along(from, to)
-        @ways.flat.keys.filter_map do |way|
+        @placed.ways.flat.keys.filter_map do |way|
           next unless way.sections.sort == [from.id, to.id].sort
 
           here, there = way.at(from.id), way.at(to.id)
           sides = [here, there].map { |visit| visit.equal?(way.from) ? visit.leaves : visit.enters }
           next unless sides[1] == "start"
 
-          bare = @ways.to(way.to)
+          bare = @placed.ways.to(way.to)
           bare = bare.reverse if way.from.equal?(there)
           [((sides[0] == "end") ? [] : back(from, here)) + bare, from.base[here.number - 1]]
         end

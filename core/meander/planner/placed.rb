@@ -6,15 +6,18 @@ module Meander
     class Placed
       # sections: Crafts::Worked, in the order of the document; places: where the document says each stands, poses:
       # where that is, both by id.
-      attr_reader :sections, :places, :poses
+      # ways: the bare ways of base wires between them.
+      attr_reader :sections, :places, :poses, :ways
 
       # made: Crafts::Worked, or what is made on others once they stand.
       def initialize(piece, made)
         @places = piece.sections.to_h { |section| [section.id, section[:at]] }.freeze
         standing = made.reject { |one| one.on.any? }
         @poses = (alone(standing) || Standing.call(standing, places)).freeze
+        @sections = standing
+        @ways = Ways.new(piece, self)
         known = standing.to_h { |one| [one.id, one] }
-        @sections = made.map { |one| known[one.id] || one.joined(known.values_at(*one.on), poses) }.freeze
+        @sections = made.map { |one| known[one.id] || one.joined(known.values_at(*one.on), poses, ways) }.freeze
         freeze
       end
 

@@ -63,7 +63,7 @@ module Meander
       def runs = @told[:runs] ||= piece.base_wires.map { |wire| WireRun.new(wire, piece, placed, @ended, ways) }.freeze
 
       # The bare ways of base wires between sections.
-      def ways = @told[:ways] ||= Ways.new(piece, placed)
+      def ways = placed.ways
 
       # Every ending and fold where it stands, by its id; how wide and how thick what one takes is, in mm.
       def ended(id) = @ended.fetch(id)

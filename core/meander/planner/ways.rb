@@ -27,10 +27,20 @@ module Meander
       # between.
       def to(visit) = @points.fetch(visit, [].freeze)
 
+      # The way of a wire outwards from a seat at a side of a section, nil where it has none there.
+      def out_of(section, side, seat)
+        way = flat.keys.find do |one|
+          one.sections.include?(section) && one.at(section).number == seat && side_of(one, section) == side
+        end
+        way && ((way.from.section == section) ? to(way.to) : to(way.to).reverse)
+      end
+
       # Ways (Document::Routes::Way) as they lie in the plane, where there is anything between: { way => points }.
       attr_reader :flat
 
-      # Where two ways cross: [[Document::Routes::Way, the other, which goes over it, place], ...].
+      # Where two ways cross: Crossing values. ways: Document::Routes::Way, the later one over the other; place: [x, y,
+      # z]; runs: how far from where it leaves its section each crosses.
+      Crossing = Struct.new(:ways, :place, :runs)
       attr_reader :crossings
 
       private
@@ -63,8 +73,16 @@ module Meander
         reach = REACH * apart / [Math.sin(angle).abs, FLATTEST].max
         @rises[way] << Rise.new(at, -apart / 2, reach)
         @rises[other] << Rise.new(on, apart / 2, reach)
-        [way, other, place(flat[way], at)].freeze
+        Crossing.new([way, other], place(flat[way], at), [run_mm(flat[way], at), run_mm(flat[other], on)]).freeze
       end
+
+      # The side of a section that a way leaves or enters it at.
+      def side_of(way, section)
+        visit = way.at(section)
+        visit.equal?(way.from) ? visit.leaves : visit.enters
+      end
+
+      def run_mm(points, at) = Form::Trace.polyline_mm([*points.first(at.floor + 1), place(points, at)])
 
       def direction(points, at)
         from, to = step(points, at)

@@ -1,11 +1,17 @@
 import type { Component } from "vue";
 import AnySentence from "./AnySentence.vue";
+import BindSentence from "./bind/BindSentence.vue";
 import BendSentence from "./bend/BendSentence.vue";
 import LaceSentence from "./lace/LaceSentence.vue";
 import WeaveSentence from "./weave/WeaveSentence.vue";
 
 /** How a section in hand is said, by its craft. */
-const SENTENCES: Record<string, Component> = { weave: WeaveSentence, bend: BendSentence, lace: LaceSentence };
+const SENTENCES: Record<string, Component> = {
+  weave: WeaveSentence,
+  bend: BendSentence,
+  bind: BindSentence,
+  lace: LaceSentence,
+};
 
 /** A craft without a sentence of its own is said as the table of fields has it. */
 export const sentenceOf = (craft: string): Component => SENTENCES[craft] ?? AnySentence;

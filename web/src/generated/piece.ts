@@ -538,6 +538,28 @@ export interface Piece {
             };
       }
     | {
+        craft: "bind";
+        id: string;
+        copies?: number;
+        /**
+         * @minItems 1
+         * @maxItems 12
+         */
+        around: {
+          section: string;
+          side: "start" | "end";
+          seat: number;
+          /**
+           * how far out it is bound; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm; usually 0 mm to 40 mm
+           */
+          out: {
+            typed: string;
+            mm?: number;
+          };
+        }[];
+        wraps: number;
+      }
+    | {
         craft: "lace";
         id: string;
         copies?: number;

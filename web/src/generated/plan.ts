@@ -42,6 +42,12 @@ export interface Plan {
       value: "turn" | "bare" | "radius" | "angle" | "length" | "repeats";
     }[];
   };
+  crossings: {
+    section: string;
+    side: string;
+    seat: number;
+    out_mm: number;
+  }[][];
   worn: {
     ease_mm: number;
     wrist_mm: number | null;
@@ -280,7 +286,7 @@ export interface Plan {
     }[];
   }[];
   own: {
-    kind: "lacing" | "cover" | "beads";
+    kind: "lacing" | "binding" | "cover" | "beads";
     wire: string;
     words: string;
     use: string;

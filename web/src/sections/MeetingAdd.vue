@@ -2,12 +2,13 @@
 import { computed } from "vue";
 import { useBench } from "../bench/useBench";
 import { useCommands } from "../keys/commands";
+import { isFormed } from "./document";
 import { meetings, MOST_MEETINGS, withMeetingAdded } from "./meetings";
 
 /** Brings two ends together, where there are two sections at least. */
 const bench = useBench();
 const piece = computed(() => bench.draft.value!);
-const able = computed(() => piece.value.sections.filter((one) => one.craft !== "lace").length > 1);
+const able = computed(() => piece.value.sections.filter(isFormed).length > 1);
 const full = computed(() => meetings(piece.value).length >= MOST_MEETINGS);
 const add = () => bench.change(withMeetingAdded(piece.value, bench.answer.value!.plan));
 useCommands(() => [

@@ -44,10 +44,12 @@ const place = (kind: string, id = onto.value, side: Side = from.value) =>
       : withPlace(piece.value, index.value, kind, id, side),
   );
 
-/** What comes together: two ends at least. */
-const gathered = computed<Edge[]>(() =>
-  at.value.kind === "gathered" ? at.value.ends : edges.value.filter((one) => one.side === "end").slice(-2),
-);
+/** What comes together: two ends at least; to begin with the last two that sections end in, or any. */
+const gathered = computed<Edge[]>(() => {
+  if (at.value.kind === "gathered") return at.value.ends;
+  const ends = edges.value.filter((one) => one.side === "end");
+  return (ends.length > 1 ? ends : edges.value).slice(-2);
+});
 const edges = computed(() => edgesBefore(piece.value, index.value, at.value.kind === "gathered" ? at.value.ends : []));
 const edgeWords = ({ section, side }: Edge) =>
   `${side === "end" ? "end" : "beginning"} of section ${piece.value.sections.findIndex((one) => one.id === section) + 1}`;

@@ -5,7 +5,7 @@ import PictureChoices from "../choices/PictureChoices.vue";
 import { SECTIONS } from "../choices/pictures";
 import { useCommands } from "../keys/commands";
 import type { Piece } from "../generated/piece";
-import { rowsOf, withLacing, withSectionAdded } from "./document";
+import { rowsOf, withBinding, withLacing, withSectionAdded } from "./document";
 
 /** Adds a section; it is then in hand. */
 const MOST_SECTIONS = 24;
@@ -24,15 +24,22 @@ const options = computed(() => [
     lines: SECTIONS.lace,
     off: rows.value.length < 2 && "two rows to tie together are needed first",
   },
+  {
+    key: "bind",
+    name: "A binding",
+    about: "wraps round wires that cross or lie side by side",
+    lines: SECTIONS.bind,
+  },
 ]);
 
 function add(craft: string) {
   open.value = false;
   const { starts } = bench.catalogue.value!;
-  const next: Piece =
-    craft === "lace"
-      ? withLacing(piece.value, starts)
-      : withSectionAdded(piece.value, craft as "weave" | "bend", starts);
+  const added: Record<string, () => Piece> = {
+    lace: () => withLacing(piece.value, starts),
+    bind: () => withBinding(piece.value, starts, bench.answer.value!.plan.crossings),
+  };
+  const next = added[craft]?.() ?? withSectionAdded(piece.value, craft as "weave" | "bend", starts);
   bench.choose(next.sections.at(-1)!.id);
   void bench.change(next);
 }

@@ -6,7 +6,7 @@ import { sentenceOf } from "../crafts/sentences";
 import { useFormat } from "../units/format";
 import { foundWords, giveWords } from "./meetings";
 import WireWays from "./WireWays.vue";
-import { alikeBefore, type Formed, withMirror, withoutSection } from "./document";
+import { alikeBefore, type Formed, isFormed, withMirror, withoutSection } from "./document";
 
 /** One section: the one in hand as a sentence, every value in it alive; any other in a line that opens at a touch. */
 const props = defineProps<{ index: number }>();
@@ -84,7 +84,7 @@ function mirror() {
         class="section-menu"
         :aria-label="`More of section ${index + 1}`"
       >
-        <BDropdownItem v-if="section.craft !== 'lace'" @click="mirror">Add its mirror image</BDropdownItem>
+        <BDropdownItem v-if="isFormed(section)" @click="mirror">Add its mirror image</BDropdownItem>
         <BDropdownItem v-if="many" @click="bench.change(withoutSection(piece, index))">Remove it</BDropdownItem>
       </BDropdown>
     </template>

@@ -1,4 +1,5 @@
 import type { Piece } from "../generated/piece";
+import type { Plan } from "../generated/plan";
 import { choices, isFrame, mm, named } from "../choices/choices";
 import { tidied, withJoined, withoutVisits, withWire } from "../document/change";
 import { kindOf, withKindLike, withWorkingKind } from "../document/kinds";
@@ -17,9 +18,9 @@ import {
 
 type Part = Piece["sections"][number];
 type Woven = Extract<Part, { craft: "weave" }>;
-type Lace = Extract<Part, { craft: "lace" }>;
-/** A section with a form of its own. */
-export type Formed = Exclude<Part, Lace>;
+/** A section with a form of its own, which others can stand on. */
+export type Formed = Exclude<Part, { craft: "lace" | "bind" }>;
+export const isFormed = (one: Part): one is Formed => one.craft !== "lace" && one.craft !== "bind";
 
 const with_ = (piece: Piece, index: number, changes: object): Piece => ({
   ...piece,
@@ -100,7 +101,7 @@ const onWiresLike = (piece: Piece, section: string, model: string): Piece =>
 
 /** One more section: like the last woven one, on wires of its own, or a bent wire of its own. */
 export function withSectionAdded(piece: Piece, craft: "weave" | "bend", starts: Record<string, Piece>): Piece {
-  const last = piece.sections.filter((one) => one.craft !== "lace").at(-1)!;
+  const last = piece.sections.filter(isFormed).at(-1)!;
   const id = freshSection(piece);
   const beside = (across: number) => ({
     kind: "beside",
@@ -140,7 +141,7 @@ export function withMirror(piece: Piece, index: number): Piece {
 
 /** The sections before one that something can stand on or be laced to. */
 export const rowsOf = (piece: Piece, index: number): string[] =>
-  piece.sections.slice(0, index).flatMap((one) => (one.craft === "lace" ? [] : [one.id]));
+  piece.sections.slice(0, index).flatMap((one) => (isFormed(one) ? [one.id] : []));
 
 /** The last two sections laced together, with wire as what is woven, or a fine one. */
 export function withLacing(piece: Piece, starts: Record<string, Piece>): Piece {
@@ -149,6 +150,14 @@ export function withLacing(piece: Piece, starts: Record<string, Piece>): Piece {
   const [kept, kind] = withWorkingKind(piece, starts);
   const lace = { id, craft: "lace", rows, places: 1, wraps: 3 } as unknown as Part;
   return withWire({ ...kept, sections: [...kept.sections, lace] }, kind, [visit(id, "lacing 1")]);
+}
+
+/** What joins others, when one of those is gone: nothing where too little is left. */
+function withoutWork(one: Part, gone: string): Part[] {
+  if (one.craft === "lace") return one.rows.includes(gone) ? [] : [one];
+  if (one.craft !== "bind") return [one];
+  const around = one.around.filter(({ section }) => section !== gone);
+  return around.length ? [{ ...one, around: around as typeof one.around }] : [];
 }
 
 /** Where a section stands when another is gone. */
@@ -160,12 +169,32 @@ function stoodOn(at: NonNullable<Formed["at"]>, gone: string): Formed["at"] {
   return left.length > 1 ? { ...at, ends: left as typeof at.ends } : alone;
 }
 
+/** A binding: round wires that cross and that nothing binds yet, or round those that leave the last section. */
+export function withBinding(piece: Piece, starts: Record<string, Piece>, crossings: Plan["crossings"]): Piece {
+  const bound = piece.sections.flatMap((one) => (one.craft === "bind" ? one.around : []));
+  const free = crossings.find((crossing) =>
+    crossing.some(
+      (at) => !bound.some((one) => one.section === at.section && one.side === at.side && one.seat === at.seat),
+    ),
+  );
+  const last = piece.sections.filter(isFormed).at(-1)!;
+  const around = free
+    ? free.map(({ section, side, seat, out_mm }) => ({ section, side, seat, out: mm(Math.round(out_mm * 10) / 10) }))
+    : baseOf(piece, last.id)
+        .slice(0, 12)
+        .map((_, i) => ({ section: last.id, side: "end", seat: i + 1, out: mm(2) }));
+  const id = freshSection(piece);
+  const [kept, kind] = withWorkingKind(piece, starts);
+  const bind = { id, craft: "bind", around, wraps: 3 } as unknown as Part;
+  return withWire({ ...kept, sections: [...kept.sections, bind] }, kind, [visit(id, "binding 1")]);
+}
+
 /** Without a section; those that stood on it stand alone. */
 export function withoutSection(piece: Piece, index: number): Piece {
   const gone = piece.sections[index]!.id;
-  const left = piece.sections.filter((one, i) => i !== index && !(one.craft === "lace" && one.rows.includes(gone)));
+  const left = piece.sections.flatMap((one, i) => (i === index ? [] : withoutWork(one, gone)));
   const stays = new Set(left.map((one) => one.id));
-  const sections = left.map((one) => (one.craft === "lace" || !one.at ? one : { ...one, at: stoodOn(one.at, gone) }));
+  const sections = left.map((one) => (!isFormed(one) || !one.at ? one : { ...one, at: stoodOn(one.at, gone) }));
   const freed = withoutVisits(piece, ({ stop }) => !stays.has(stop.section));
   return tidied({ ...freed, sections: sections as Part[] });
 }

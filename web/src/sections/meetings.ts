@@ -1,6 +1,7 @@
 import type { Piece } from "../generated/piece";
 import type { Plan } from "../generated/plan";
 import { fresh } from "../document/routes";
+import { isFormed } from "./document";
 
 export type Meeting = NonNullable<Piece["meetings"]>[number];
 export type Asks = Meeting["asks"];
@@ -38,7 +39,7 @@ export const otherOf = (key: string): Meeting["other"] => {
 /** Everything an end may be, and what it may come to. */
 export function places(piece: Piece, middles: boolean) {
   return piece.sections.flatMap((one) => {
-    if (one.craft === "lace") return [];
+    if (!isFormed(one)) return [];
     const number = numberOf(piece, one.id);
     const ends = [
       { key: `${one.id} end`, name: `the end of section ${number}` },
@@ -82,7 +83,7 @@ export const withMeetings = (piece: Piece, next: Meeting[]): Piece => ({
 
 /** The last two sections' ends brought together. */
 export function withMeetingAdded(piece: Piece, plan: Plan): Piece {
-  const own = piece.sections.filter((one) => one.craft !== "lace");
+  const own = piece.sections.filter(isFormed);
   const [one, other] = own.slice(-2);
   const [id] = fresh(
     meetings(piece).map((meeting) => meeting.id),

@@ -23,7 +23,7 @@ module Meander
         def on = section[:rows]
 
         # rows: those sections, Worked; poses: where each stands.
-        def joined(rows, poses) = Laced.new(section, rows, poses, @calibration)
+        def joined(rows, poses, _ways) = Laced.new(section, rows, poses, @calibration)
       end
     end
   end

@@ -1,0 +1,120 @@
+# frozen_string_literal: true
+
+require_relative "../support/system_test"
+
+# Wires that travel: led from section to section, brought together, woven on, bound, and ends that meet, each through
+# the real interface.
+class TravellingTest < SystemTest
+  # A heart of one wire whose two ends go on as a woven pair.
+  def test_a_heart_that_goes_on_as_a_pair
+    visit "/"
+    start "Component"
+    choose_picture "Add a section…", "A bent wire"
+    select "heart, its ends a pair", from: "Form"
+    enter "Length over all", "28"
+    enter "Width over all", "50"
+
+    assert_selector ".said-wrong, [role=alert]", text: /so wide/
+    enter "Width over all", "27"
+    take_in_hand 1
+    choose_for_section "Remove it"
+    choose_picture "Add a section…", "A woven section"
+    select "straight strip", from: "Form"
+    select "where others come together:", from: "Where it stands"
+
+    assert_selector "button[aria-pressed=true]", text: "end of section 1"
+    assert_selector ".section-line", text: "Both wires come from section 1."
+    plan = assert_cuts("New component")
+
+    heart, pair = plan.sections.map(&:id)
+
+    assert_equal [1, [pair, heart, pair]], [plan.runs.size, plan.runs.first.stops.map { |stop| stop.section.id }]
+    in_part("Order of work") { assert_selector ".order li", text: /Bring both ends of section 1 together in section 2/ }
+    assert_accessible
+  end
+
+  # Wires led elsewhere, one by one, and one weaving wire for two sections.
+  def test_wires_are_led_on_from_elsewhere
+    open_piece "Marram collar"
+    take_in_hand 4
+
+    assert_select "What it is woven with", selected: "the wire of section 2"
+    select "a length of its own", from: "What it is woven with"
+
+    assert_selector ".cut-tally", text: "weaves section 4"
+    click_on "Lead its wires otherwise"
+    select "nothing more", from: "Wire 1 comes from"
+
+    assert_saved
+    assert_equal 5, made("Marram collar").runs.size
+    select "the end of the near wire of section 2", from: "Wire 1 comes from"
+    select "the wire of section 3", from: "What it is woven with"
+    plan = assert_cuts("Marram collar")
+
+    assert_equal 4, plan.runs.size
+    assert_equal %w[s4], plan.placed.section("s3").strip.account.lengths.last.on.onward
+    in_part("Wires") { assert_selector ".weaving-cuts td", text: "on with the wire of section 3" }
+    in_part("Order of work") { assert_selector ".order li", text: /Weave on with the wire from section 3/ }
+    3.times { click_on "Undo" }
+
+    assert_select "What it is woven with", selected: "a length of its own"
+  end
+
+  # Ends that meet: what gives is chosen, what comes out is told, what cannot meet as well.
+  def test_arms_that_close
+    open_piece "Eel-run wreath"
+
+    assert_selector ".meeting-lines li", count: 2
+    assert_selector ".meeting-lines li", text: /As it comes out: radius of section 2 18.4 mm/
+    select "meets", from: "Meeting 1: how"
+
+    assert_selector "button[aria-pressed=true]", text: "radius of section 2"
+    assert_selector ".meeting-lines li:first-child", text: /As it comes out: radius of section 2 [\d.]+ mm\./
+    assert_saved
+    assert_predicate made("Eel-run wreath").met, :met?
+    within(".meeting-lines li:first-child") { click_on "radius of section 2" }
+
+    assert_selector ".meeting-lines li:first-child", text: "1 more value must give."
+    within(".meeting-lines li:first-child") { click_on "bare wire before section 2" }
+
+    assert_selector "[data-advice='meeting-not-met'], .meeting-lines li:first-child .quiet"
+    from_menu "meeting 2", "Let them stand apart"
+
+    assert_selector ".meeting-lines li", count: 1
+    assert_accessible
+  end
+
+  # A binding goes round what the maker names, and takes wire of its own.
+  def test_a_binding
+    open_piece "Reed heart"
+    choose_picture "Add a section…", "A binding"
+
+    assert_field "Wraps", with: "3"
+    enter "Bound wire 1: how far out", "0"
+    enter "Bound wire 2: how far out", "0"
+    enter "Wraps", "5"
+    plan = assert_cuts("Reed heart")
+    own = plan.separate_lengths.first
+
+    assert_equal ["binding", 5], [own.kind, own.wraps]
+    assert_selector ".cut-tally strong", text: "#{own.cut_mm} mm"
+    click_on "Leave out bound wire 2"
+    click_on "Bind one more wire"
+
+    assert_field "Bound wire 2: how far out"
+    assert_accessible
+  end
+
+  # Cuffs and rings of bent wire say what they are worn on, and are bent round last.
+  def test_a_cuff_of_bent_wire
+    open_piece "Kelp cuff"
+
+    assert_selector ".reached", text: /It reaches 144.9 mm/
+    assert_select "Kind of piece", selected: "cuff"
+    in_part("Order of work") { assert_selector ".order li", text: /Bend the whole of it over a bottle/ }
+    open_piece "Limpet bead ring"
+
+    assert_selector ".reached", text: /It reaches 57 mm/
+    in_part("Beads") { assert_text "Tide pearl" }
+  end
+end
