@@ -10,7 +10,8 @@ class LayersTest < Minitest::Test
   # From the ground up; folders side by side know each other.
   LAYERS = [%w[. units], %w[document/shape materials curve form], %w[weave notation], %w[endings findings], %w[picture],
     %w[beads],
-    %w[crafts crafts/weaving crafts/weaving/advice crafts/bending crafts/lacing], %w[document document/version_one],
+    %w[crafts crafts/weaving crafts/weaving/advice crafts/bending crafts/bundling crafts/lacing],
+    %w[document document/version_one],
     %w[planner], %w[work advice], %w[output]].freeze
 
   def layer(folder) = LAYERS.index { |folders| folders.include?(folder) } || flunk("#{folder} stands in no layer")

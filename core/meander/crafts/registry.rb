@@ -12,7 +12,7 @@ module Meander
     # id, section, on, free?, given, bare_mm, across(side), rounded?(side), thickness_mm, width_mm, worked_round_mm, and
     # worked(repeats, bare_mm), a Worked.
     module Registry
-      CRAFTS = {"bend" => Bending::Craft, "bind" => Binding::Craft, "lace" => Lacing::Craft, "weave" => Weaving::Craft} # rubocop:disable Style/MutableConstant -- crafts may be added
+      CRAFTS = {"bend" => Bending::Craft, "bind" => Bundling::Craft, "lace" => Lacing::Craft, "weave" => Weaving::Craft} # rubocop:disable Style/MutableConstant -- crafts may be added
 
       def self.all = CRAFTS
       def self.fetch(key) = CRAFTS.fetch(key)

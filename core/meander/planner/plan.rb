@@ -59,10 +59,8 @@ module Meander
         [told, called(section)].compact.join(", ")
       end
 
-      # Base wires followed from end to end, each cut in one.
+      # Base wires followed from end to end, each cut in one; their bare ways between sections.
       def runs = @told[:runs] ||= piece.base_wires.map { |wire| WireRun.new(wire, piece, placed, @ended, ways) }.freeze
-
-      # The bare ways of base wires between sections.
       def ways = placed.ways
 
       # Every ending and fold where it stands, by its id; how wide and how thick what one takes is, in mm.

@@ -57,10 +57,19 @@ module Meander
       end
 
       def with(plain, whole)
-        values, off = Root.call(plain.map { |one| one.stands.to_f }, plain.map(&:range), plain.map(&:step)) do |numbers|
+        stand, ranges = plain.map { |one| one.stands.to_f }, plain.map { |one| range(one) }
+        values, off = Root.call(stand, ranges, plain.map(&:step)) do |numbers|
           residuals([*whole, *plain.zip(numbers)])
         end
         [[*whole, *plain.zip(values)], off]
+      end
+
+      # No section is bent round less than half its own width.
+      def range(give)
+        return give.range unless give.value == "radius"
+
+        least = (@laid.find { |one| one.id == give.section }.width_mm / 2) + Tolerance::PACKING_MM
+        [give.range.begin, least].max..give.range.end
       end
 
       def change(values) = values.sum { |give, number| ((number - give.stands) / give.step.to_f)**2 }

@@ -140,7 +140,7 @@ class JoinedReadingTest < PieceTest
         assert_operator own.cut_mm, :>=, own.path_mm, said
         assert_in_delta (own.path_mm * 1.04 * (1 + plan.piece.margin)) + (own.lengths * ends), own.total_mm, 1e-6, said
         assert_operator own.used_mm / own.lengths, :<=, plan.piece.allowance_mm(:working_length) - ends + 1e-6, said
-        assert_includes %w[lacing cover beads], own.kind
+        assert_includes %w[lacing binding cover beads], own.kind
         assert_includes Meander.csv(plan), plain(own.use).delete('"').split(",").first, said
       end
     end

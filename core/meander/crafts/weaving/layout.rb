@@ -19,9 +19,10 @@ module Meander
           @whole = whole
           @calibration = calibration
           @opening = Form::Opening.of(whole.form)
-          @stretch = opening && woven_stretch
+          @stretch = opening && FrameStretch.call(whole, opening)
           @section = opening ? framed : whole
           @weave = Laying.call(section, calibration)
+          bendable if whole.form[:kind] == "arc"
           open_for_bend if shaped_first?
           @sides = section.from_middle? ? 2 : 1
           @seats = section.threaded.map { |placed| Beads::Seats.new(self, placed, section.piece.bead(placed[:bead])) }
@@ -164,35 +165,23 @@ module Meander
             bare: {length: Units::Size.new(0.0, ""), gives: false})
         end
 
+        # From its middle line to its outermost base wire.
+        def half_mm = (frame.centres.last - frame.centres.first) / 2
+
+        def bendable
+          return if whole.form[:radius].mm > half_mm
+
+          FormFault.refuse(whole, "radius", "this strip is bent round less than half its own width",
+            "more than #{Units::Text.length(half_mm)}")
+        end
+
         # An arc that is bent before it is woven: pushed together on its inside, the wraps lie further apart on its
         # middle line.
         def open_for_bend
-          radius, half = whole.form[:radius].mm, (frame.centres.last - frame.centres.first) / 2
-          if radius <= half
-            refuse("radius", "is bent round less than half its own width", "more than #{Units::Text.length(half)}")
-          end
+          radius, half = whole.form[:radius].mm, half_mm
           pitch = [pattern.packed_mm * radius / (radius - half), pattern.advance_mm].max
           @section = section.with(rise: {kind: "open", pitch: Units::Size.new(pitch, "")})
           @weave = Laying.call(section, calibration)
-        end
-
-        def woven_stretch
-          wire = whole.working_wire
-          from, to = opening.stretch(wire.mm)
-          refuse("width", "never lets its weaving wire through", "wider than #{Units::Text.wire(wire.mm)}") unless from
-          to = [to, opening.length_mm - (whole.form[:open]&.mm || 0.0)].min
-          return [from, to] unless to - from < wire.mm
-
-          left = whole.form[:open]&.mm&.positive?
-          left ? refuse("open", "leaves nothing to weave",
-            "less than #{Units::Text.length(opening.length_mm - from)}") :
-              refuse("width", "leaves nothing to weave", "wider than #{Units::Text.wire(wire.mm)}")
-        end
-
-        def refuse(key, message, accepted)
-          fault = Fault.new(path: "#{whole.place}/form/#{key}", code: "form",
-            message: "this #{opening ? "frame" : "strip"} #{message}", given: whole.form[key.to_sym].typed, accepted:)
-          raise InvalidInput.new([fault])
         end
       end
     end

@@ -2,7 +2,7 @@
 
 module Meander
   module Crafts
-    module Binding
+    module Bundling
       # So many wraps round a bundle of base wires with a wire of its own. In the places of the finished piece; mm.
       class Bound < Worked
         # Wires that stand further apart than this are pulled out of their way. Our choice, no source.

@@ -2,7 +2,7 @@
 
 module Meander
   module Crafts
-    module Binding
+    module Bundling
       # What is bound is known once its sections stand in their places: `joined` is asked then, instead of `worked`.
       class Layout
         attr_reader :section

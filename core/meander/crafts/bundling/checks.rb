@@ -2,7 +2,7 @@
 
 module Meander
   module Crafts
-    module Binding
+    module Bundling
       # Faults of a binding beyond the shapes of its fields: it goes round base wires of sections before it, each once.
       module Checks
         # seated: Document::SectionChecks::Seated; place: the JSON pointer to the section.

@@ -3,7 +3,7 @@
 module Meander
   module Crafts
     # Wraps round a bundle of base wires where they leave sections: where they cross, lie side by side or come together.
-    module Binding
+    module Bundling
       # Answers for its craft as Registry says.
       module Craft
         def self.words = "a binding"

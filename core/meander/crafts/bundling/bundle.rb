@@ -2,7 +2,7 @@
 
 module Meander
   module Crafts
-    module Binding
+    module Bundling
       # A bundle of wires cut across where it is bound: circles in a plane, x across, z towards the maker. All in mm.
       class Bundle
         # Steps round it.

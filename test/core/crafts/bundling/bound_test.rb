@@ -8,7 +8,7 @@ require_relative "../../../support/travelling"
 class BoundTest < PieceTest
   include Travelling
 
-  Bundle = Meander::Crafts::Binding::Bundle
+  Bundle = Meander::Crafts::Bundling::Bundle
 
   # The convex hull of points, the lower chain and the upper one (Andrew's monotone chain), and how long it is.
   def hull_mm(points)

@@ -2,7 +2,7 @@
 
 module Meander
   module Crafts
-    module Binding
+    module Bundling
       # What a binding holds: the wires it goes round, each by the end of a section that it leaves and how far out, and
       # how many wraps.
       module Fields
