@@ -38,8 +38,8 @@ class TravellingTest < SystemTest
     open_piece "Marram collar"
     take_in_hand 4
 
-    assert_select "What it is woven with", selected: "the wire of section 2"
-    select "a length of its own", from: "What it is woven with"
+    assert_select "What it is made with", selected: "the wire of section 2"
+    select "a length of its own", from: "What it is made with"
 
     assert_selector ".cut-tally", text: "weaves section 4"
     click_on "Lead its wires otherwise"
@@ -48,7 +48,7 @@ class TravellingTest < SystemTest
     assert_saved
     assert_equal 5, made("Marram collar").runs.size
     select "the end of the near wire of section 2", from: "Wire 1 comes from"
-    select "the wire of section 3", from: "What it is woven with"
+    select "the wire of section 3", from: "What it is made with"
     plan = assert_cuts("Marram collar")
 
     assert_equal 4, plan.runs.size
@@ -57,7 +57,7 @@ class TravellingTest < SystemTest
     in_part("Order of work") { assert_selector ".order li", text: /Weave on with the wire from section 3/ }
     3.times { click_on "Undo" }
 
-    assert_select "What it is woven with", selected: "a length of its own"
+    assert_select "What it is made with", selected: "a length of its own"
   end
 
   # Ends that meet: what gives is chosen, what comes out is told, what cannot meet as well.

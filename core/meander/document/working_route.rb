@@ -2,9 +2,12 @@
 
 module Meander
   module Document
-    # Checks the route of a wire that is worked with: by itself anywhere; or from woven section to woven section, as
-    # they follow each other in the order of work.
+    # Checks the route of a wire that is worked with: by itself anywhere; or from a woven section on to others that it
+    # weaves or joins, as they follow each other in the order of work.
     class WorkingRoute
+      # Crafts whose sections a wire may go on to, though it begins in none of them.
+      JOINS = %w[bind lace].freeze
+
       def self.call(wire, place, document, routes, reading) = new(wire, place, document, routes, reading).call
 
       def initialize(wire, place, document, routes, reading)
@@ -41,9 +44,11 @@ module Meander
           return fault("#{path}/kind", "not_yet", stop[:kind],
             "working wire that goes on to this cannot be planned yet", "a wire of its own for it")
         end
-        return fault("#{path}/back", "built", true, "a weave begins where its section does", "false") if stop[:back]
+        return fault("#{path}/back", "built", true, "work begins where its section does", "false") if stop[:back]
 
         section = @sections[stop[:section]]
+        return if JOINS.include?(section[:craft]) && stop != @wire[:route].first
+
         said = cannot_go_on(section) or return
         fault("#{path}/section", "built", section[:id], "the wire of #{section[:id]} goes no further: #{said}",
           "a section woven in one from end to end with one wire")

@@ -9,15 +9,19 @@ module Meander
       # ways: the bare ways of base wires between them.
       attr_reader :sections, :places, :poses, :ways
 
-      # made: Crafts::Worked, or what is made on others once they stand.
-      def initialize(piece, made)
+      # made: Crafts::Worked, or what is made on others once they stand; shared: { id => Crafts::OnWire } of sections
+      # whose working wire is that of others.
+      def initialize(piece, made, shared = {})
         @places = piece.sections.to_h { |section| [section.id, section[:at]] }.freeze
         standing = made.reject { |one| one.on.any? }
         @poses = (alone(standing) || Standing.call(standing, places)).freeze
         @sections = standing
         @ways = Ways.new(piece, self)
         known = standing.to_h { |one| [one.id, one] }
-        @sections = made.map { |one| known[one.id] || one.joined(known.values_at(*one.on), poses, ways) }.freeze
+        @sections = made.map do |one|
+          known[one.id] ||
+            one.joined(known.values_at(*one.on), poses, ways, shared.fetch(one.id, Crafts::OnWire::ALONE))
+        end.freeze
         freeze
       end
 

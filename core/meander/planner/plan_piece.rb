@@ -20,7 +20,7 @@ module Meander
         }
         piece, fit, met = solved(piece, lay)
         laid = laid(piece, lay) { |section| fit.copies[section.id] || 1 }
-        placed, going_on = placed(piece, laid, fit)
+        placed, going_on = placed(piece, laid, fit, calibration)
         Plan.new(piece:, laid: laid.freeze, placed:, going_on:, ends: Ends.new(piece, laid), fit:, calibration:,
           questions:, met:)
       end
@@ -43,10 +43,11 @@ module Meander
 
       # Every section where it stands. Where working wire goes on from one to another they are worked again, once it is
       # known how far it is led.
-      def self.placed(piece, laid, fit)
+      def self.placed(piece, laid, fit, calibration)
         alone = Placed.new(piece, worked(laid, fit))
-        going_on = GoingOn.new(piece, alone)
-        [going_on.sections.empty? ? alone : Placed.new(piece, worked(laid, fit, going_on.sections)), going_on]
+        going_on = GoingOn.new(piece, alone, calibration)
+        shared = going_on.sections
+        [shared.empty? ? alone : Placed.new(piece, worked(laid, fit, shared), shared), going_on]
       end
 
       # Every section as far as it is worked; what is made on others is made once those stand.

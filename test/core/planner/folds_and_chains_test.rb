@@ -98,6 +98,11 @@ class FoldsAndChainsTest < PieceTest
     assert_in_delta (16 + 1.2) / 2, -section.trace(0).map(&:first).min, 0.01
   end
 
+  # What joins sections with the wire of others.
+  def joined_mm(plan)
+    plan.sections.grep(Meander::Crafts::Joining).select(&:comes_on?).sum { |one| one.wire_uses.sum(&:used_mm) }
+  end
+
   # The weaving wire kept three ways: a length each is never less than one bobbin, and the spool wastes only its tails.
   def test_weaving_wire_kept_three_ways
     each_built do |plan, said|
@@ -110,7 +115,7 @@ class FoldsAndChainsTest < PieceTest
           one.path_mm + one.led_mm + one.slack_mm
         }
       } +
-        plan.separate_lengths.sum { |own| own.path_mm * 1.04 }
+        plan.separate_lengths.sum { |own| own.path_mm * 1.04 } + joined_mm(plan)
 
       assert_operator lengths.total_mm, :>=, bobbin.total_mm - 1e-6, said
       assert_operator bobbin.total_mm, :>=, spool.total_mm - 1e-6, said

@@ -62,7 +62,7 @@ class GoingOnTest < PieceTest
   def test_the_order_of_work_keeps_the_wire_on
     words = order(plan(row([%w[s1 s2]]))).map { |step| plain(step.words) }
 
-    assert_includes words.join(" "), "Leave the wire on: section 2 is woven with it."
+    assert_includes words.join(" "), "Leave the wire on: section 2 is made with it."
     assert(words.any? { |said|
       said.start_with?("Weave on with the wire from section 1: lead it 6 mm at the back to where section 2 begins")
     })
@@ -83,6 +83,38 @@ class GoingOnTest < PieceTest
     assert plan.going_on.leads.first.across
     assert_includes answer(plan)[:advice].map { |item| item[:id] }, "wire-led-across"
   end
+
+  # What is left of the weaving wire binds: nothing is cut for that, and the length is longer by it and the way there.
+  def test_a_weaving_wire_that_binds
+    own, shared = [true, false].map { |alone| plan(bound_row(alone)) }
+    led = shared.going_on.leads.first
+    stretch = (1 + shared.calibration.slack) * (1 + shared.piece.margin)
+
+    assert_equal [1, 0], [own, shared].map { |plan| plan.separate_lengths.size }
+    assert_predicate shared.sections.last, :comes_on?
+    assert_in_delta worked_mm(own) - 130 + (led.mm * stretch), worked_mm(shared), SAME_MM
+    more = shared.piece.wires.last.material.mass_g(0.3, led.mm * (1 + shared.calibration.slack))
+
+    assert_in_delta own.mass_g + more, shared.mass_g, 1e-9
+    assert_in_delta shared.supply.first.total_mm, worked_mm(shared), SAME_MM
+    words = plain(order(shared).find { |step| step.kind == "join" }.words)
+
+    assert_match(/\AWith the wire from section 2.* bind the near wire and the far wire after section 2/, words)
+    assert_includes words, "tuck its end in at the back"
+    assert_includes weaving(shared).map(&:use).join(" "), "and on in section 3"
+  end
+
+  # Two strips and a binding after the second, with a wire of its own or with that of the second.
+  def bound_row(alone)
+    json = row([%w[s1], %w[s2]])
+    around = [1, 2].map { |seat| {"section" => "s2", "side" => "end", "seat" => seat, "out" => size("0 mm")} }
+    json["sections"] << {"id" => "b1", "craft" => "bind", "around" => around, "wraps" => 5}
+    stop = {"kind" => "visit", "section" => "b1", "seat" => "binding 1"}
+    alone ? json["wires"] << {"id" => "x1", "kind" => "k2", "route" => [stop]} : json["wires"].last["route"] << stop
+    json
+  end
+
+  def worked_mm(plan) = plan.cut_list.reject { |row| row.kind == "base" }.sum { |row| row.count * row.total_mm }
 
   # What is kept for later is kept once.
   def test_what_is_kept_for_later_is_kept_once

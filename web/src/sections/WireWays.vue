@@ -4,7 +4,8 @@ import { useBench } from "../bench/useBench";
 import LiveChoice from "../brief/LiveChoice.vue";
 import { useUnfold } from "../common/useUnfold";
 import { baseOf, type Side } from "../document/routes";
-import { withWovenOn, wovenBefore, wovenOnFrom } from "./goingOn";
+import { wovenBefore } from "./goingOn";
+import WireFrom from "./WireFrom.vue";
 import { endKey, endsFor, endWords, type Joint, jointsOf, withJoint } from "./ways";
 
 /** Where the base wires of the section in hand come from and go on to; each may be led elsewhere. */
@@ -26,11 +27,8 @@ function options(joint: Joint) {
 const lead = (joint: Joint, key: string) => bench.change(withJoint(piece.value, bench.hand.value, joint, key || null));
 
 const numberOf = (id: string) => piece.value.sections.findIndex((one) => one.id === id) + 1;
-const weavers = computed(() => [
-  { key: "", name: "a length of its own" },
-  ...wovenBefore(piece.value, bench.hand.value).map((id) => ({ key: id, name: `the wire of section ${numberOf(id)}` })),
-]);
-const weaver = computed(() => wovenOnFrom(piece.value, bench.hand.value));
+/** Can it be woven with the wire of another section? */
+const weaver = computed(() => wovenBefore(piece.value, bench.hand.value).length > 0);
 
 /** Wires that come from one section, or go on to it, said once. */
 const said = computed(() => {
@@ -61,15 +59,7 @@ const sentence = computed(() => {
 
 <template>
   <p v-if="piece.sections.length > 1 && count > 0" class="sentence">
-    <template v-if="weavers.length > 1"
-      >Woven {{ weaver ? "on" : "" }} with
-      <LiveChoice
-        :value="weaver"
-        :options="weavers"
-        label="What it is woven with"
-        @change="(from) => bench.change(withWovenOn(piece, bench.hand.value, from))"
-      />. </template
-    >{{ sentence }}
+    <template v-if="weaver">Woven with <WireFrom />. </template>{{ sentence }}
     <button type="button" class="unfold plain" :aria-expanded="topic === 'ways'" @click="unfold('ways')">
       {{ sentence ? "Lead its wires otherwise" : "Lead its wires on from others" }}
     </button>

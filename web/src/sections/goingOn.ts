@@ -2,6 +2,7 @@ import type { Piece } from "../generated/piece";
 import { section as wovenSection } from "../bench/weave";
 import { tidied, withParted } from "../document/change";
 import { isVisit, seated, wireOf } from "../document/routes";
+import { isFormed } from "./document";
 
 /** The weaving wire of a section and its place on that wire's route; null where it has two, or none. */
 function working(piece: Piece, section: string) {
@@ -24,9 +25,9 @@ function shares(piece: Piece, id: string): boolean {
   return woven.from === "end" && woven.form?.kind !== "waists";
 }
 
-/** Sections whose wire may weave on in this one. */
+/** Sections whose wire may go on to this one: to weave it, or to join with it. */
 export const wovenBefore = (piece: Piece, section: string): string[] =>
-  shares(piece, section)
+  shares(piece, section) || piece.sections.some((one) => one.id === section && !isFormed(one))
     ? piece.sections
         .slice(
           0,

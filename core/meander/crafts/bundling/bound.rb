@@ -4,7 +4,7 @@ module Meander
   module Crafts
     module Bundling
       # So many wraps round a bundle of base wires with a wire of its own. In the places of the finished piece; mm.
-      class Bound < Worked
+      class Bound < Joining
         # Wires that stand further apart than this are pulled out of their way. Our choice, no source.
         LOOSE_MM = 1.0
         BEFORE, BEHIND = 6, 3
@@ -13,13 +13,11 @@ module Meander
           def wire = row.base[told[:seat] - 1]
         end
 
-        attr_reader :wire, :members, :bundle, :path_mm, :finished
+        attr_reader :members, :bundle, :path_mm, :finished
 
         # rows: the sections whose wires are bound; poses: where they stand, by id; ways: Planner::Ways.
-        def initialize(section, rows, poses, ways, calibration)
-          super(section)
-          @wire = section.working_wire
-          @calibration = calibration
+        def initialize(section, rows, poses, ways, calibration, on)
+          super(section, calibration, on)
           @members = section[:around].map do |told|
             member(rows.find { |row| row.id == told[:section] }, told, poses, ways)
           end.freeze
@@ -31,7 +29,7 @@ module Meander
           freeze
         end
 
-        def length_mm = path_mm
+        def wire_ends = [@middle, @middle]
         def wraps = section[:wraps]
         def outline = Form::Hull.call(members.flat_map { |one| Form::Hull.beside([one.place, one.place], one.wire.mm) })
         def binds = [@middle]
@@ -41,15 +39,12 @@ module Meander
           "#{Units::Text.count(wraps, "wrap")} round #{Units::Text.count(members.size, "wire")}"
         end
 
-        def separate_lengths
-          use = "binds #{Units::Text.count(members.size, "wire")}"
-          [SeparateLength.new("binding", section.piece, wire, path_mm, use:, wraps:, slack: @calibration.slack)]
-        end
+        def kind = "binding"
+        def use = "binds #{Units::Text.count(members.size, "wire")}"
 
         def steps(context)
-          own = separate_lengths.first
-          said = "#{own.cutting} and bind #{Units::Text.list(named(context))} with " \
-                 "#{Units::Text.count(wraps, "wrap")}, side by side; tuck both ends in at the back."
+          said = "#{with_wire(context)} bind #{Units::Text.list(named(context))} with " \
+                 "#{Units::Text.count(wraps, "wrap")}, side by side; #{ends_words(context)}."
           [Step.of("join", said, id, wraps / @calibration.pace.to_f, wires: [wire.id],
             makes: [Step::Made.whole("weave", id)])]
         end

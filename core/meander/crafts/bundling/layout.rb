@@ -21,8 +21,8 @@ module Meander
         # Ids of the sections it is made on.
         def on = section[:around].map { |one| one[:section] }.uniq
 
-        # rows: those sections, Worked; poses: where each stands; ways: Planner::Ways.
-        def joined(rows, poses, ways) = Bound.new(section, rows, poses, ways, @calibration)
+        # rows: those sections, Worked; poses: where each stands; ways: Planner::Ways; on: see Joining.
+        def joined(rows, poses, ways, on) = Bound.new(section, rows, poses, ways, @calibration, on)
       end
     end
   end

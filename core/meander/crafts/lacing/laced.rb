@@ -6,7 +6,7 @@ module Meander
       # Two sections laced together, or tied where they meet, with a wire of its own: so many wraps round the one,
       # across and round the other, on to the next place; where they touch, round both at once. In the places of the
       # finished piece; mm.
-      class Laced < Worked
+      class Laced < Joining
         # A place: Form::Meeting::Place, the base wires met (their numbers in both rows) and how thick the two are
         # there, weave and all.
         Place = Struct.new(:met, :numbers, :thick) do
@@ -17,14 +17,12 @@ module Meander
         # A lacing that spans more than this hangs loose. Our choice, no source.
         LOOSE_MM = 8.0
 
-        attr_reader :rows, :wire, :places, :path_mm, :finished
+        attr_reader :rows, :places, :path_mm, :finished
 
         # rows: the two sections; poses: where they stand, by id.
-        def initialize(section, rows, poses, calibration)
-          super(section)
+        def initialize(section, rows, poses, calibration, on)
+          super(section, calibration, on)
           @rows = rows
-          @wire = section.working_wire
-          @calibration = calibration
           lines = rows.map do |row|
             row.base.each_index.map { |number| row.close_trace(number).map { |point| poses.fetch(row.id).at(point) } }
           end
@@ -38,7 +36,7 @@ module Meander
           freeze
         end
 
-        def length_mm = path_mm
+        def wire_ends = [places.first.met.one.place, places.last.met.other.place]
         def tied? = places.all? { |one| one.tied?(wire.mm) }
         def wraps = places.sum { |one| one.tied?(wire.mm) ? section[:wraps] : 2 * section[:wraps] }
         def widest_mm = places.map { |one| one.met.apart_mm }.max
@@ -52,12 +50,11 @@ module Meander
 
         def joins = [rows.map(&:id)]
 
-        # The wire that laces.
-        def separate_lengths
+        def kind = "lacing"
+
+        def use
           ids = section.piece.sections.map(&:id)
-          numbers = rows.map { |row| ids.index(row.id) + 1 }
-          use = "#{tied? ? "ties" : "laces"} sections #{numbers.join(" and ")}"
-          [SeparateLength.new("lacing", section.piece, wire, path_mm, use:, wraps:, slack: @calibration.slack)]
+          "#{tied? ? "ties" : "laces"} sections #{rows.map { |row| ids.index(row.id) + 1 }.join(" and ")}"
         end
 
         # Where a base wire of a row is tied or laced. Its place is one of the finished piece.
@@ -85,10 +82,9 @@ module Meander
         # Rows are laced once both lie ready.
         def steps(context)
           one, other = rows.map { |row| context.called(row) }
-          own = separate_lengths.first
           how = tied? ? "tie #{one} to #{other} where they meet" : "lace #{one} and #{other} together"
           each = "#{Units::Text.count(section[:wraps], "wrap")} round #{tied? ? "both" : "each"}"
-          words = "#{own.cutting} and #{how}, #{at_marks}, #{each}; tuck both ends in at the back."
+          words = "#{with_wire(context)} #{how}, #{at_marks}, #{each}; #{ends_words(context)}."
           [Step.of("join", words, id, wraps / @calibration.pace.to_f, wires: [wire.id],
             makes: [Step::Made.whole("weave", id)])]
         end

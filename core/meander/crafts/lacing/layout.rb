@@ -22,8 +22,8 @@ module Meander
         # Ids of the sections it is made on.
         def on = section[:rows]
 
-        # rows: those sections, Worked; poses: where each stands.
-        def joined(rows, poses, _ways) = Laced.new(section, rows, poses, @calibration)
+        # rows: those sections, Worked; poses: where each stands; on: see Joining.
+        def joined(rows, poses, _ways, on) = Laced.new(section, rows, poses, @calibration, on)
       end
     end
   end

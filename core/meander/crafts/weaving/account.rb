@@ -78,8 +78,6 @@ module Meander
         def margin_mm = (path_mm + led_mm + slack_mm) * @layout.section.piece.margin
         def total_mm = path_mm + led_mm + slack_mm + tails_mm + waste_mm + margin_mm + reserve_mm
 
-        # Can one length weave so much?
-        def holds?(path_mm) = comfortable_mm?(path_mm)
         def comfortable? = @whole || @halves.flatten.all? { |share| comfortable_mm?(share.longest_mm(@counts[share])) }
 
         # What a length is made up of: [[words, mm], ...]; kept: whether it is one that keeps a tail for later.

@@ -188,7 +188,7 @@ module Meander
         def close
           check = "Check: it is #{reached(@layout.strip(@strip.repeats).woven_mm)}."
           on = @strip.account.lengths.last.on&.to
-          left = on ? "Leave the wire on: #{@context.called_by(on)} is woven with it." :
+          left = on ? "Leave the wire on: #{@context.called_by(on)} is made with it." :
             "Leave the tail until all is done: trimmed early it works loose."
           step("secure", "#{@says.closing} #{check} #{left}")
         end

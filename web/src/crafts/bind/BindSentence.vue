@@ -9,6 +9,8 @@ import { baseOf, workingOf } from "../../document/routes";
 import type { Piece } from "../../generated/piece";
 import { rowsOf } from "../../sections/document";
 import { seatWords } from "../../sections/endings";
+import { wovenBefore } from "../../sections/goingOn";
+import WireFrom from "../../sections/WireFrom.vue";
 
 /** Wraps round wires where they leave sections, as a sentence. */
 type Bind = Extract<Piece["sections"][number], { craft: "bind" }>;
@@ -20,6 +22,8 @@ const bind = computed(() => {
   const found = piece.value.sections[index.value];
   return found?.craft === "bind" ? found : null;
 });
+/** May it be made with the wire of another section? */
+const shared = computed(() => wovenBefore(piece.value, bench.hand.value).length > 0);
 const wires = computed(() => (bind.value ? workingOf(piece.value, bind.value.id) : []));
 const key = ({ section, side, seat }: Bind["around"][number]) => `${section} ${side} ${seat}`;
 /** Every end of a base wire of the sections before it. */
@@ -55,7 +59,7 @@ const remove = (at: number) => put(bind.value!.around.filter((_, i) => i !== at)
 <template>
   <p v-if="bind" class="sentence">
     <LiveCount :path="bench.path('wraps')" label="Wraps" /> {{ bind.wraps === 1 ? "wrap" : "wraps" }} of
-    <LiveWire :wires="wires" name="Binding wire" /> round
+    <LiveWire :wires="wires" name="Binding wire" /><template v-if="shared"> (<WireFrom />)</template> round
     <template v-for="(one, i) in bind.around" :key="key(one)"
       >{{ i === 0 ? "" : i === bind.around.length - 1 ? " and " : ", " }}
       <LiveChoice

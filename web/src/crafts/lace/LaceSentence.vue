@@ -6,6 +6,8 @@ import LiveCount from "../../brief/LiveCount.vue";
 import LiveWire from "../../brief/LiveWire.vue";
 import { workingOf } from "../../document/routes";
 import { rowsOf } from "../../sections/document";
+import { wovenBefore } from "../../sections/goingOn";
+import WireFrom from "../../sections/WireFrom.vue";
 
 /** Two sections laced together, or tied where they meet, as a sentence. */
 const bench = useBench();
@@ -21,6 +23,8 @@ const rows = computed(() =>
     name: `section ${piece.value.sections.findIndex((one) => one.id === id) + 1}`,
   })),
 );
+/** May it be made with the wire of another section? */
+const shared = computed(() => wovenBefore(piece.value, bench.hand.value).length > 0);
 const wires = computed(() => (lace.value ? workingOf(piece.value, lace.value.id) : []));
 const words = computed(() => bench.answer.value?.plan.sections.find((one) => one.id === lace.value?.id)?.words);
 </script>
@@ -36,7 +40,9 @@ const words = computed(() => bench.answer.value?.plan.sections.find((one) => one
         @change="(id) => bench.edit(bench.path(`rows/${i}`), id)"
       />
     </template>
-    laced together, or tied where they meet, with <LiveWire :wires="wires" name="Lacing wire" />, at
+    laced together, or tied where they meet, with <LiveWire :wires="wires" name="Lacing wire" /><template v-if="shared">
+      (<WireFrom />)</template
+    >, at
     <LiveCount :path="bench.path('places')" label="Places" />
     {{ lace.places === 1 ? "place" : "places" }} shared out along them, with
     <LiveCount :path="bench.path('wraps')" label="Wraps at a place" /> wraps.
