@@ -35,9 +35,7 @@ module Meander
         return [] unless Polyline.boxes_meet?(box, other.box)
 
         each_close(other).flat_map do |(part, i), (others, j)|
-          part.each_with_index.to_a.product(others.each_with_index.to_a).filter_map do |(one, k), (two, l)|
-            Polyline.meet(*one, *two)&.then { |at, on| [(i * STRETCH) + k + at, (j * STRETCH) + l + on] }
-          end
+          Polyline.met(part, others).map { |k, l| [(i * STRETCH) + k, (j * STRETCH) + l] }
         end
       end
 
@@ -60,8 +58,21 @@ module Meander
 
       class << self
         def box(points) = [0, 1].map { |axis| points.map { |point| point[axis] }.minmax }
-        def boxes_meet?(one, other) = one.zip(other).all? { |(low, high), (from, to)| high >= from && to >= low }
+
+        def boxes_meet?(((left, right), (low, high)), ((from, to), (under, over)))
+          right >= from && to >= left && high >= under && over >= low
+        end
+
         def crossed(part, others) = part.sum { |p, q| others.count { |r, s| cross?(p, q, r, s) } }
+
+        # Where the steps of a part meet those of another: [[steps along the one, along the other], ...].
+        def met(part, others)
+          part.each_with_index.flat_map do |(a, b), k|
+            others.each_with_index.filter_map do |(c, d), l|
+              meet(a, b, c, d)&.then { |at, on| [k + at, l + on] }
+            end
+          end
+        end
 
         # How far along two straights the place lies where they cross, each 0..1; nil where they do not.
         def meet(a, b, c, d)
@@ -77,7 +88,13 @@ module Meander
         # Do two straights cross? Each has the ends of the other on either side; an end on it counts to its left, so
         # that lines that cross in a point of both do so once.
         def cross?(a, b, c, d)
-          side(a, b, c).negative? != side(a, b, d).negative? && side(c, d, a).negative? != side(c, d, b).negative?
+          from_x, from_y = a
+          to_x, to_y = b
+          dx, dy = to_x - from_x, to_y - from_y
+          return false if ((dx * (c[1] - from_y)) - (dy * (c[0] - from_x))).negative? ==
+            ((dx * (d[1] - from_y)) - (dy * (d[0] - from_x))).negative?
+
+          side(c, d, a).negative? != side(c, d, b).negative?
         end
 
         # On which side of a straight a point lies: above 0, or below.

@@ -11,13 +11,16 @@ module Meander
       def self.along(points, rises)
         fine = points.each_cons(2).flat_map { |from, to| (0...FINE).map { |i| between(from, to, i / FINE.to_f) } }
         fine << points.last
-        runs = fine.each_cons(2).reduce([0.0]) do |sums, (a, b)|
-          sums << (sums.last + Math.hypot(b[0] - a[0], b[1] - a[1]))
-        end
-        fine.zip(runs).map { |(x, y, z), run| [x, y, z + rises.sum { |rise| rise.mm(run, runs) }] }
+        past = 0.0
+        runs = [0.0, *fine.each_cons(2).map { |a, b| past += Math.hypot(b[0] - a[0], b[1] - a[1]) }]
+        heights = Array.new(fine.size, 0.0)
+        rises.each { |rise| rise.add(heights, runs) }
+        fine.each_with_index.map { |(x, y, z), i| [x, y, z + heights[i]] }
       end
 
-      def self.between(from, to, share) = from.zip(to).map { |a, b| a + ((b - a) * share) }
+      def self.between((x, y, z), (to_x, to_y, to_z), share)
+        [x + ((to_x - x) * share), y + ((to_y - y) * share), z + ((to_z - z) * share)]
+      end
       private_class_method :between
 
       # at: steps along the way, parts of one with them; height: in mm, below 0 where it dips under; reach: how far to
@@ -29,12 +32,15 @@ module Meander
         freeze
       end
 
-      # How high it is so far along the way; runs: how far along each of its fine points lies. At its ends it lies flat.
-      def mm(run, runs)
+      # Adds how high it is to the heights of a way's fine points; runs: how far along each of those lies. At its ends
+      # the way lies flat.
+      def add(heights, runs)
         across = runs[(@at * FINE).round]
         wide = [@reach, across, runs.last - across].min
-        off = (run - across).abs
-        (off >= wide) ? 0.0 : @height * ((1 + Math.cos(Math::PI * off / wide)) / 2)
+        runs.each_with_index do |run, i|
+          off = (run - across).abs
+          heights[i] += @height * ((1 + Math.cos(Math::PI * off / wide)) / 2) if off < wide
+        end
       end
     end
   end

@@ -60,10 +60,11 @@ class ToldAlikeTest < PieceTest
   # Of all weaving wire, each length with all it is cut for; what is kept for later is kept once.
   def worked_mm(plan)
     joined = plan.sections.grep(Meander::Crafts::Joining).select(&:comes_on?)
-    joined.sum { |one| one.wire_uses.sum(&:total_mm) } + plan.separate_lengths.sum(&:total_mm) + plan.sections.select(&:strip).sum { |section|
-      (section.copies * (section.strip.account.total_mm - section.strip.account.reserve_mm)) +
-        section.strip.account.reserve_mm
-    }
+    joined.sum { |one| one.wire_uses.sum(&:total_mm) } + plan.separate_lengths.sum(&:total_mm) +
+      plan.sections.select(&:strip).sum { |section|
+        (section.copies * (section.strip.account.total_mm - section.strip.account.reserve_mm)) +
+          section.strip.account.reserve_mm
+      }
   end
 
   # Every length to cut stands in one step, the first that needs it.
