@@ -33,6 +33,7 @@ end
 
 Dir.mktmpdir do |data|
   server = RunningServer.new(data:)
+  at_exit { server.stop }
   ids = server.get("/api/pieces")["pieces"].to_h { |piece| [piece["name"], piece["id"]] }
   reed, tide, eel, heron = ids.values_at("Reed cuff", "Tide-line bracelet", "Eel-run cuff", "Heron cuff")
 
@@ -104,8 +105,11 @@ Dir.mktmpdir do |data|
     sleep 1
   end
   look(server, "heart", size: [1280, 1000], path: "/pieces/#{ids["Limpet heart"]}")
-  look(server, "links", path: "/pieces/#{ids["Sluice links"]}")
+  look(server, "ends-that-meet", path: "/pieces/#{ids["Eel-run wreath"]}") do |browser|
+    sleep 2
+    browser.evaluate("document.querySelector('.meeting-lines').scrollIntoView()")
+    sleep 0.5
+  end
   look(server, "earring-tablet", size: [820, 1180], path: "/pieces/#{ids["Kelp earrings"]}")
   look(server, "template", path: "/pieces/#{ids["Tide-line collar"]}/print")
-  server.stop
 end
