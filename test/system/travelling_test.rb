@@ -55,6 +55,12 @@ class TravellingTest < SystemTest
     assert_equal %w[s4], plan.placed.section("s3").strip.account.lengths.last.on.onward
     in_part("Wires") { assert_selector ".weaving-cuts td", text: "on with the wire of section 3" }
     in_part("Order of work") { assert_selector ".order li", text: /Weave on with the wire from section 3/ }
+    in_part("Wires") do
+      click_on "Light base wire 2 on the piece"
+
+      assert_selector ".cut .parts", text: /3: section 1/
+      assert_button "Light base wire 2 on the piece"
+    end
     3.times { click_on "Undo" }
 
     assert_select "What it is made with", selected: "a length of its own"

@@ -1,7 +1,9 @@
 <script setup lang="ts">
-import { computed, ref, useTemplateRef } from "vue";
+import { computed, onBeforeUnmount, ref, useTemplateRef } from "vue";
+import { useBench } from "../bench/useBench";
 import type { Plan } from "../generated/plan";
 import { useFormat } from "../units/format";
+import { litVisits, useLit } from "../wires/useLit";
 import { liesDown } from "./paintFinished";
 import FinishedPicture from "./FinishedPicture.vue";
 import { useNear } from "./useNear";
@@ -37,6 +39,11 @@ const about = computed(() => {
   const parts = props.plan.sections.map((one) => one.words).join("; ");
   return `${wide} wide, ${long} long: ${parts}${number ? `; section ${number} in hand` : ""}`;
 });
+/** Wires that were asked for among the cuts, and where they go. */
+const lit = useLit();
+const bench = useBench();
+const visits = computed(() => litVisits(bench.answer.value!.document, props.plan, lit.wires.value));
+onBeforeUnmount(lit.clear);
 const turn = () => (show.value = show.value === "back" ? "front" : "back");
 defineExpose({ turn });
 </script>
@@ -88,6 +95,8 @@ defineExpose({ turn });
           :height="height"
           :label="`${title}, ${about}, finished, ${face}`"
           :section="section"
+          :wires="lit.wires.value"
+          :visits="visits"
           @stale="emit('stale')"
         />
         <figcaption class="quiet">{{ face }}</figcaption>

@@ -4,6 +4,7 @@ import { useFrameLater } from "../common/useFrameLater";
 import { useSettings } from "../settings/useSettings";
 import { useCanvas } from "../strip/useCanvas";
 import { type Shown, useFinished } from "./finishedPictures";
+import type { LitVisit } from "../wires/useLit";
 import { type Near, WHOLE } from "./useNear";
 import { finishedHeight, fitted, type FinishedView, paintFinished } from "./paintFinished";
 import { sectionAt } from "./sectionAt";
@@ -24,6 +25,9 @@ const props = defineProps<{
   later?: boolean;
   /** How near it is looked at; left out, all of it is seen. */
   near?: Near;
+  /** Wires that stand out, and where they lie by number. */
+  wires?: string[];
+  visits?: LitVisit[];
 }>();
 const emit = defineEmits<{ stale: [] }>();
 
@@ -48,6 +52,8 @@ function viewOf(width: number, height: number): FinishedView {
     face: props.face,
     hand: settings.hand,
     section: props.section ?? null,
+    wires: props.wires ?? [],
+    visits: props.visits ?? [],
   };
 }
 useCanvas(canvas, heightPx, (ctx, width, height) => {

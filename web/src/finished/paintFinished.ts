@@ -2,6 +2,7 @@ import { paintBeads } from "../beads/paintBeads";
 import type { Plan } from "../generated/plan";
 import type { Finished } from "../generated/finished";
 import type { Placed } from "./finishedPictures";
+import type { LitVisit } from "../wires/useLit";
 import type { Near } from "./useNear";
 
 /** What is seen of a finished piece, and how. */
@@ -23,11 +24,19 @@ export interface FinishedView {
   mirrored?: boolean;
   near: Near;
   beads: Plan["beads"]["drawn"];
+  /** Wires that stand out, where there are any; all else is faint. */
+  wires: string[];
+  /** Where they lie, by the number on their way. */
+  visits: LitVisit[];
 }
 
 const LAYERS = 8;
 /** How strongly sections are drawn that are not in hand. */
 const OTHERS = 0.62;
+/** How strongly all is drawn but wires that are lit. */
+const FAINT = 0.16;
+/** A visit's number in its disc, in pixels. */
+const DISC_PX = 10;
 /** Pixels per mm at the most. */
 const NEAREST = 26;
 /** Below so many pixels a wire is a dark line and a light one. */
@@ -139,6 +148,12 @@ function paintGroup(
   }
 }
 
+/** How strongly a wire of a section is drawn. */
+function strength(view: FinishedView, section: string | null, wire: string): number {
+  if (view.wires.length) return view.wires.includes(wire) ? 1 : FAINT;
+  return view.section === null || section === null || section === view.section ? 1 : OTHERS;
+}
+
 /** Draws a finished piece layer by layer through all its sections. */
 export function paintFinished(ctx: CanvasRenderingContext2D, placed: Placed[], view: FinishedView): void {
   const ratio = ctx.canvas.width / view.width;
@@ -154,13 +169,32 @@ export function paintFinished(ctx: CanvasRenderingContext2D, placed: Placed[], v
     const layer = back ? LAYERS - 1 - i : i;
     for (const { picture, pose, section } of order) {
       const on = page.multiply(standing(pose, picture.finest_mm));
-      ctx.globalAlpha = view.section === null || section === null || section === view.section ? 1 : OTHERS;
-      for (const group of picture.groups)
-        if (group.layer === layer) paintGroup(ctx, picture, group, on, view.scale * view.near.k);
+      for (const group of picture.groups) {
+        if (group.layer !== layer) continue;
+        ctx.globalAlpha = strength(view, section, group.wire);
+        paintGroup(ctx, picture, group, on, view.scale * view.near.k);
+      }
     }
   }
   ctx.globalAlpha = 1;
   paintBeads(ctx, view.beads, page, (face) => face !== hidden);
   ctx.restore();
   ctx.setTransform(ratio, 0, 0, ratio, 0, 0);
+  const shown = pageOf(view);
+  for (const { number, at } of view.visits) {
+    const { x, y } = shown.transformPoint(new DOMPoint(at[0], at[1]));
+    paintDisc(ctx, x, y, String(number));
+  }
+}
+
+function paintDisc(ctx: CanvasRenderingContext2D, x: number, y: number, words: string) {
+  ctx.fillStyle = "#1d6b5c";
+  ctx.beginPath();
+  ctx.arc(x, y, DISC_PX, 0, 2 * Math.PI);
+  ctx.fill();
+  ctx.fillStyle = "#ffffff";
+  ctx.font = `bold ${1.3 * DISC_PX}px sans-serif`;
+  ctx.textAlign = "center";
+  ctx.textBaseline = "middle";
+  ctx.fillText(words, x, y + 1);
 }

@@ -58,6 +58,8 @@ function drawPiece(ctx: CanvasRenderingContext2D, whole: Ready, width: number, h
     face: "front",
     hand: settings.hand,
     section: null,
+    wires: [],
+    visits: [],
     left: false,
   });
 }

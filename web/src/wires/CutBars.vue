@@ -2,6 +2,7 @@
 import { computed, ref } from "vue";
 import type { Plan } from "../generated/plan";
 import { useFormat } from "../units/format";
+import { useLit } from "./useLit";
 
 type Cut = Plan["cuts"][number];
 /** Every base wire to cut as a bar to scale, with its parts and the marks to make on it from its first end; alike ones together. */
@@ -43,6 +44,17 @@ const FEW = 8;
 const atBar = (cut: Cut) => cut.marks.length === 3;
 const close = (cut: Cut) => cut.marks.at(-1)!.at_mm - cut.marks[0]!.at_mm < longest.value * CLOSE;
 const SHORT: Record<string, string> = { "start of weave": "start", "end of weave": "stop" };
+const lit = useLit();
+/** Base wires can be lit on the finished piece, where there is one beside its strip. */
+const lightable = computed(() => props.plan.strip === null);
+/** Visits are numbered along the way of a lit wire, as on the picture. */
+function visitName(cut: Cut, at: number): string {
+  const part = cut.parts[at]!;
+  const numbered = lightable.value && part.kind === "section" && lit.isLit(cut.wires);
+  if (!numbered) return partName(part);
+  const before = cut.parts.slice(0, at).filter((one) => one.kind === "section").length;
+  return `${before + 1}: ${partName(part)}`;
+}
 const all = ref(new Set<number>());
 const toggle = (i: number) => {
   const next = new Set(all.value);
@@ -65,6 +77,15 @@ const marks = (cut: Cut, i: number) => (all.value.has(i) ? cut.marks : cut.marks
       >
       <span class="quiet small"
         >{{ cut.place }} · {{ cut.words }}<template v-if="cut.cut_away">, cut away after weaving</template></span
+      >
+      <BButton
+        v-if="lightable"
+        variant="outline-secondary"
+        class="d-block mt-1"
+        :pressed="lit.isLit(cut.wires)"
+        :aria-label="`Light base wire ${i + 1} on the piece`"
+        @click="lit.toggle(cut.wires)"
+        >Light it</BButton
       >
     </div>
     <div class="bar-frame col">
@@ -91,7 +112,7 @@ const marks = (cut: Cut, i: number) => (all.value.has(i) ? cut.marks : cut.marks
       <p class="parts d-flex flex-wrap column-gap-3 small quiet figures">
         <template v-for="(part, k) in cut.parts" :key="k">
           <span v-if="part.mm > 0.05"
-            >{{ partName(part) }} <b>{{ format.length(part.mm) }}</b></span
+            >{{ visitName(cut, k) }} <b>{{ format.length(part.mm) }}</b></span
           >
         </template>
       </p>
