@@ -8,14 +8,14 @@ class WalkTest < SystemTest
   def test_a_walk_of_the_makers_own
     visit "/"
     start "Cuff"
-    enter "Name of the piece", "Kelp cuff"
+    enter "Name of the piece", "Kelp band"
     enter "Number of base wires", "4"
 
     assert_selector ".cut-tally strong", text: "4 × "
     enter "Gaps of the walk", "0 2 0 2 1 4 2 3, 1 3"
 
     assert_saved
-    document = stored_document("Kelp cuff")
+    document = stored_document("Kelp band")
     planned = plan(document)
 
     assert_equal [0, 2, 0, 2, 1, 4, 2, 3, 1, 3], document["sections"][0]["pattern"]["gaps"]

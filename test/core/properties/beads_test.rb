@@ -156,10 +156,10 @@ class RandomBeadsTest < PieceTest
   # A piece with beads and findings reads back from what it is written out as.
   def test_pieces_with_beads_read_back
     demo_documents.each do |json|
-      once = plan(json).piece.to_h
+      once = plan(json).asked.to_h
       again = plan(JSON.parse(JSON.generate(once)))
 
-      assert_equal JSON.generate(once), JSON.generate(again.piece.to_h), json["name"]
+      assert_equal JSON.generate(once), JSON.generate(again.asked.to_h), json["name"]
       assert_equal JSON.generate(answer(plan(json))), JSON.generate(answer(again)), json["name"]
     end
   end
