@@ -36,9 +36,11 @@ module Server
 
       # What a maker may choose, as it is said in sentences.
       def self.sentences
-        {forms: Meander::Crafts::Weaving::Forms::ALL, bends: Meander::Crafts::Bending::Forms::ALL,
-          endings: Meander::Endings::Registry::SENTENCES, rules: Meander::Beads::Rules::SENTENCES,
-          findings: Meander::Findings::Registry::SENTENCES}.transform_values { |all| Meander::Sentence.table(all) }
+        said = {forms: Meander::Crafts::Weaving::Forms::ALL, bends: Meander::Crafts::Bending::Forms::ALL,
+                endings: Meander::Endings::Registry::SENTENCES, rules: Meander::Beads::Rules::SENTENCES,
+                findings: Meander::Findings::Registry::SENTENCES}
+        {**said.transform_values { |all| Meander::Sentence.table(all) },
+          meetings: Meander::Document::MeetingChecks::TAKES}
       end
 
       def self.registered(app)

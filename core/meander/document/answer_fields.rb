@@ -128,7 +128,8 @@ module Meander
         {repeats: whole, woven_mm: figure, bare_mm: figure, weave: WEAVE, weaving: WEAVING, picture: words}
       )
       SECTION = Record.new(
-        {id: words, words:, gives: Many.new(Choice.new(Giving::VALUES.keys)), length_mm: figure, copies: whole,
+        {id: words, words:, gives: Many.new(Choice.new(Giving::VALUES.keys)),
+          shares: Choice.new([true, false]), length_mm: figure, copies: whole,
           wraps: whole, minutes: figure, pose: POSE,
           ends: ENDS, strip: Maybe.new(STRIP), longer: Many.new(Record.new({wire: words, mm: figure}))}
       )

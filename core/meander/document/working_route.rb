@@ -10,6 +10,15 @@ module Meander
 
       def self.call(wire, place, document, routes, reading) = new(wire, place, document, routes, reading).call
 
+      # Why a section (its fields) with so many working wires shares them with no other; nil where it may.
+      def self.why_alone(section, working)
+        return "it is not woven" unless section[:craft] == "weave"
+        return "it is woven from the middle outwards" if section[:from] == "middle"
+        return "it has frame after frame" if section[:form].key?(:frames)
+
+        "it has two" if working > 1
+      end
+
       def initialize(wire, place, document, routes, reading)
         @wire = wire
         @place = place
@@ -49,18 +58,10 @@ module Meander
         section = @sections[stop[:section]]
         return if JOINS.include?(section[:craft]) && stop != @wire[:route].first
 
-        said = cannot_go_on(section) or return
+        working = @routes.visits.count { |visit| visit.section == section[:id] && !visit.base? }
+        said = self.class.why_alone(section, working) or return
         fault("#{path}/section", "built", section[:id], "the wire of #{section[:id]} goes no further: #{said}",
           "a section woven in one from end to end with one wire")
-      end
-
-      # Why a section shares its wire with no other, nil where it may.
-      def cannot_go_on(section)
-        return "it is not woven" unless section[:craft] == "weave"
-        return "it is woven from the middle outwards" if section[:from] == "middle"
-        return "it has frame after frame" if section[:form].key?(:frames)
-
-        (@routes.visits.count { |visit| visit.section == section[:id] && !visit.base? } > 1) ? "it has two" : nil
       end
     end
   end

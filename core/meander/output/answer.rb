@@ -87,8 +87,10 @@ module Meander
       def self.worn(plan) = plan.fit.worn? ? plan.fit.to_h.slice(*WORN) : nil
 
       def self.section_h(section, plan)
-        {id: section.id, words: section.words, gives: gives(section, plan), length_mm: section.length_mm,
-          copies: section.copies, wraps: section.wraps, minutes: section.wraps / plan.calibration.pace.to_f,
+        {id: section.id, words: section.words, gives: gives(section, plan),
+          shares: Document::WorkingRoute.why_alone(section.section, section.section.working.size).nil?,
+          length_mm: section.length_mm, copies: section.copies, wraps: section.wraps,
+          minutes: section.wraps / plan.calibration.pace.to_f,
           pose: plan.pose(section).to_a, ends: ends_h(section, plan),
           strip: section.strip&.to_h
             &.merge(picture: (plan.band ? plan.strip_picture : section.strip_picture).content_hash),

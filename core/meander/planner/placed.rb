@@ -5,8 +5,7 @@ module Meander
     # The sections of a piece in their places.
     class Placed
       # sections: Crafts::Worked, in the order of the document; places: where the document says each stands, poses:
-      # where that is, both by id.
-      # ways: the bare ways of base wires between them.
+      # where that is, both by id; ways: the bare ways of base wires between them.
       attr_reader :sections, :places, :poses, :ways
 
       # made: Crafts::Worked, or what is made on others once they stand; shared: { id => Crafts::OnWire } of sections

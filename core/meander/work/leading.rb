@@ -19,7 +19,7 @@ module Meander
       end
 
       def call
-        words = @at && [standing, *coming].compact
+        words = @at && [standing, *mirrored, *coming].compact
         return [] if words.nil? || words.empty?
 
         [Step.of("lead", "#{Units::Text.sentence(words.join("; "))}.", @section.id,
@@ -43,6 +43,13 @@ module Meander
           "#{@at[:side]} side#{alone}"
         when "centre" then "#{here} will stand on the centre of #{called(@at[:section])}#{alone}"
         end
+      end
+
+      # What grows from a beginning, and what goes on from such, is made the other way round.
+      def mirrored
+        return [] if @at[:kind] == "mirror" || @plan.pose(@section).side.positive?
+
+        ["it is made as a mirror image: left becomes right"]
       end
 
       # "section 2 and section 3", "both ends of section 1".

@@ -28,6 +28,9 @@ class WaysTest < PieceTest
 
       assert_in_delta before, after, NEAR_MM
     end
+    leads = order(plan).select { |step| step.kind == "lead" }.map { |step| plain(step.words) }
+
+    assert_equal [false, true], leads.map { |words| words.include?("made as a mirror image") }
   end
 
   # What comes together stands amid the ends it comes from, on the way they go together; each wire of it comes from the
@@ -80,13 +83,14 @@ class WaysTest < PieceTest
       [[["s1", 1], ["s2", 1]], [["s1", 2], ["s2", 2]]]))
 
     assert_includes advice_ids(back), "way-bent-tight"
-    across = plan(travelling({"s1" => FIRST, "s2" => on("s1"), "s3" => on("s2")},
-      [[["s1", 1], ["s3", 1]], [["s1", 2], ["s2", 2]], [["s2", 1], ["s3", 2]]]))
+    # From the first section past the second, which has wires of its own, to the third, which is turned aside.
+    across = plan(travelling({"s1" => FIRST, "s2" => on("s1"), "s3" => on("s2", turn: 50)},
+      [[["s1", 1], ["s3", 1]], [["s1", 2], ["s3", 2]], [["s2", 1]], [["s2", 2]]]))
 
-    assert_empty advice_ids(plan(travelling({"s1" => FIRST, "s2" => on("s1")},
-      [[["s1", 1], ["s2", 1]], [["s1", 2], ["s2", 2]]]))) &
-      %w[way-bent-tight way-over-section ways-cross]
-    assert_kind_of Array, advice_ids(across)
+    assert_match(/led over section 2/, plain(advice(across, "way-over-section").title))
+    straight = plan(travelling({"s1" => FIRST, "s2" => on("s1")}, (1..2).map { |seat| [["s1", seat], ["s2", seat]] }))
+
+    assert_empty advice_ids(straight) & %w[way-bent-tight way-over-section ways-cross]
   end
 
   def advice_ids(plan) = answer(plan)[:advice].map { |item| item[:id] }

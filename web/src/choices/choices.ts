@@ -28,6 +28,8 @@ export interface Choices {
   /** thread: the beads take a wire of their own. */
   rules: (Choice & { thread: boolean })[];
   findings: (Choice & { metal: boolean })[];
+  /** How many values give for a meeting: between two ends, and in the middle of a section. */
+  meetings: Record<"touch" | "meet" | "flow", [number, number]>;
 }
 /** A craft: what one of its sections is called, the rules of beads it carries, and its values for a panel that knows nothing of it. */
 export interface Craft {

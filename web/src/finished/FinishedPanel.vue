@@ -42,7 +42,8 @@ const about = computed(() => {
 /** Wires that were asked for among the cuts, and where they go. */
 const lit = useLit();
 const bench = useBench();
-const visits = computed(() => litVisits(bench.answer.value!.document, props.plan, lit.wires.value));
+const shown = computed(() => lit.wires.value.filter((id) => props.plan.wires.some((wire) => wire.id === id)));
+const visits = computed(() => litVisits(bench.answer.value!.document, props.plan, shown.value));
 onBeforeUnmount(lit.clear);
 const turn = () => (show.value = show.value === "back" ? "front" : "back");
 defineExpose({ turn });
@@ -95,7 +96,7 @@ defineExpose({ turn });
           :height="height"
           :label="`${title}, ${about}, finished, ${face}`"
           :section="section"
-          :wires="lit.wires.value"
+          :wires="shown"
           :visits="visits"
           @stale="emit('stale')"
         />

@@ -65,6 +65,7 @@ export interface Plan {
     id: string;
     words: string;
     gives: ("turn" | "bare" | "radius" | "angle" | "length" | "repeats")[];
+    shares: true | false;
     length_mm: number;
     copies: number;
     wraps: number;

@@ -9,7 +9,7 @@ const bench = useBench();
 const piece = computed(() => bench.draft.value!);
 const options = computed(() => [
   { key: "", name: "a length of its own" },
-  ...wovenBefore(piece.value, bench.hand.value).map((id) => ({
+  ...wovenBefore(piece.value, bench.hand.value, bench.answer.value!.plan).map((id) => ({
     key: id,
     name: `the wire of section ${piece.value.sections.findIndex((one) => one.id === id) + 1}`,
   })),

@@ -28,7 +28,7 @@ const lead = (joint: Joint, key: string) => bench.change(withJoint(piece.value, 
 
 const numberOf = (id: string) => piece.value.sections.findIndex((one) => one.id === id) + 1;
 /** Can it be woven with the wire of another section? */
-const weaver = computed(() => wovenBefore(piece.value, bench.hand.value).length > 0);
+const weaver = computed(() => wovenBefore(piece.value, bench.hand.value, bench.answer.value!.plan).length > 0);
 
 /** Wires that come from one section, or go on to it, said once. */
 const said = computed(() => {

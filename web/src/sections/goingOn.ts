@@ -1,5 +1,5 @@
 import type { Piece } from "../generated/piece";
-import { section as wovenSection } from "../bench/weave";
+import type { Plan } from "../generated/plan";
 import { tidied, withParted } from "../document/change";
 import { isVisit, seated, wireOf } from "../document/routes";
 import { isFormed } from "./document";
@@ -17,24 +17,14 @@ export function wovenOnFrom(piece: Piece, section: string): string {
   return before?.section ?? "";
 }
 
-/** Can a section share its weaving wire with others: woven in one, from end to end, with one wire? */
-function shares(piece: Piece, id: string): boolean {
-  const now = piece.sections.find((one) => one.id === id);
-  if (now?.craft !== "weave" || !working(piece, id)) return false;
-  const woven = wovenSection(piece, id);
-  return woven.from === "end" && woven.form?.kind !== "waists";
+/** Sections whose wire may go on to this one: to weave it, or to join with it. `plan`: says whose wire others may share. */
+export function wovenBefore(piece: Piece, section: string, plan: Plan): string[] {
+  const at = piece.sections.findIndex((one) => one.id === section);
+  const shares = (id: string) => working(piece, id) && plan.sections.some((one) => one.id === id && one.shares);
+  const joins = piece.sections[at] !== undefined && !isFormed(piece.sections[at]);
+  if (!joins && !shares(section)) return [];
+  return piece.sections.slice(0, at).flatMap((one) => (shares(one.id) ? [one.id] : []));
 }
-
-/** Sections whose wire may go on to this one: to weave it, or to join with it. */
-export const wovenBefore = (piece: Piece, section: string): string[] =>
-  shares(piece, section) || piece.sections.some((one) => one.id === section && !isFormed(one))
-    ? piece.sections
-        .slice(
-          0,
-          piece.sections.findIndex((one) => one.id === section),
-        )
-        .flatMap((one) => (shares(piece, one.id) ? [one.id] : []))
-    : [];
 
 /** A section woven on with the wire of another, "" for a length of its own; what that wire wove after it gets its own. */
 export function withWovenOn(piece: Piece, section: string, from: string): Piece {

@@ -1,3 +1,4 @@
+import { choices } from "../choices/choices";
 import type { Piece } from "../generated/piece";
 import type { Plan } from "../generated/plan";
 import { fresh } from "../document/routes";
@@ -12,9 +13,8 @@ const numberOf = (piece: Piece, section: string) => piece.sections.findIndex((on
 export const meetings = (piece: Piece): Meeting[] => piece.meetings ?? [];
 export const MOST_MEETINGS = 6;
 
-/** How many values give for a meeting: between two ends, and in the middle of a section. */
-const TAKES: Record<Asks, [number, number]> = { touch: [1, 1], meet: [2, 1], flow: [3, 2] };
-export const takes = (meeting: Meeting) => TAKES[meeting.asks][meeting.other.kind === "end" ? 0 : 1];
+/** How many values give for a meeting. */
+export const takes = (meeting: Meeting) => choices().meetings[meeting.asks][meeting.other.kind === "end" ? 0 : 1];
 
 /** What a value is called: "radius of section 2". */
 export const giveWords = (piece: Piece, { section, value }: Gives) =>

@@ -12,7 +12,12 @@ const longest = computed(() => Math.max(...props.plan.cuts.map((cut) => cut.tota
 const share = (mm: number) => `${(100 * mm) / longest.value}%`;
 const cuts = computed(() => {
   const groups = Map.groupBy(props.plan.cuts, (cut) => JSON.stringify([cut.words, cut.cut_away, cut.parts, cut.marks]));
-  return [...groups.values()].map((alike) => ({ ...alike[0]!, count: alike.length, place: placesOf(alike) }));
+  return [...groups.values()].map((alike) => ({
+    ...alike[0]!,
+    wires: alike.flatMap((one) => one.wires),
+    count: alike.length,
+    place: placesOf(alike),
+  }));
 });
 /** Which base wires they are: of two or three by name, of more by number; all of them where the piece has no others. */
 function placesOf(alike: Cut[]): string {

@@ -23,7 +23,7 @@ const bind = computed(() => {
   return found?.craft === "bind" ? found : null;
 });
 /** May it be made with the wire of another section? */
-const shared = computed(() => wovenBefore(piece.value, bench.hand.value).length > 0);
+const shared = computed(() => wovenBefore(piece.value, bench.hand.value, bench.answer.value!.plan).length > 0);
 const wires = computed(() => (bind.value ? workingOf(piece.value, bind.value.id) : []));
 const key = ({ section, side, seat }: Bind["around"][number]) => `${section} ${side} ${seat}`;
 /** Every end of a base wire of the sections before it. */

@@ -24,7 +24,7 @@ const rows = computed(() =>
   })),
 );
 /** May it be made with the wire of another section? */
-const shared = computed(() => wovenBefore(piece.value, bench.hand.value).length > 0);
+const shared = computed(() => wovenBefore(piece.value, bench.hand.value, bench.answer.value!.plan).length > 0);
 const wires = computed(() => (lace.value ? workingOf(piece.value, lace.value.id) : []));
 const words = computed(() => bench.answer.value?.plan.sections.find((one) => one.id === lace.value?.id)?.words);
 </script>
