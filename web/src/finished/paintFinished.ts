@@ -180,20 +180,30 @@ export function paintFinished(ctx: CanvasRenderingContext2D, placed: Placed[], v
   paintBeads(ctx, view.beads, page, (face) => face !== hidden);
   ctx.restore();
   ctx.setTransform(ratio, 0, 0, ratio, 0, 0);
-  const shown = pageOf(view);
+  for (const { x, y, words } of discs(view)) paintDisc(ctx, x, y, words);
+}
+
+/** Where visits' numbers stand on the page; those that would cover each other stand in one disc. */
+function discs(view: FinishedView): { x: number; y: number; words: string }[] {
+  const page = pageOf(view);
+  const found: { x: number; y: number; words: string }[] = [];
   for (const { number, at } of view.visits) {
-    const { x, y } = shown.transformPoint(new DOMPoint(at[0], at[1]));
-    paintDisc(ctx, x, y, String(number));
+    const { x, y } = page.transformPoint(new DOMPoint(at[0], at[1]));
+    const near = found.find((one) => Math.hypot(one.x - x, one.y - y) < 2 * DISC_PX);
+    if (near) near.words += `, ${number}`;
+    else found.push({ x, y, words: String(number) });
   }
+  return found;
 }
 
 function paintDisc(ctx: CanvasRenderingContext2D, x: number, y: number, words: string) {
+  ctx.font = `bold ${1.3 * DISC_PX}px sans-serif`;
+  const half = Math.max(DISC_PX, ctx.measureText(words).width / 2 + 5);
   ctx.fillStyle = "#1d6b5c";
   ctx.beginPath();
-  ctx.arc(x, y, DISC_PX, 0, 2 * Math.PI);
+  ctx.roundRect(x - half, y - DISC_PX, 2 * half, 2 * DISC_PX, DISC_PX);
   ctx.fill();
   ctx.fillStyle = "#ffffff";
-  ctx.font = `bold ${1.3 * DISC_PX}px sans-serif`;
   ctx.textAlign = "center";
   ctx.textBaseline = "middle";
   ctx.fillText(words, x, y + 1);
