@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
-# What a maker waits for in the browser, and the server's part of it:  (source bin/options && bundle exec ruby
-# bench/browser.rb). Needs bin/setup --test to have run.
+# What a maker waits for in the browser, and the server's part of it:  bundle exec ruby bench/browser.rb
+# Needs bin/setup --test to have run.
 require "net/http"
 require "tmpdir"
 require "capybara"

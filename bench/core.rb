@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-# What the core alone takes:  (source bin/options && bundle exec ruby bench/core.rb)
+# What the core alone takes:  bundle exec ruby bench/core.rb
 require_relative "measure"
 
 # Repeats placed for the first time, each in wires of its own, and found again; a frame laid pass by pass, never seen

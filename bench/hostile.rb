@@ -3,7 +3,7 @@
 # Random documents and hostile requests, many of them, sent to a running server: every answer must be JSON or a file, no
 # 500, none later than 3 s; a small plan stays quick beside eight heavy ones; and whatever is killed while it saves,
 # nothing acknowledged is lost.
-#   (source bin/options && bundle exec ruby bench/hostile.rb [documents] [requests] [kills] [seed])
+#   bundle exec ruby bench/hostile.rb [documents] [requests] [kills] [seed]
 # Prints the seed, the slowest and the largest, and everything that was not right; exit status 1 where anything was not.
 require "json"
 require "tmpdir"

@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-# What wires that travel take:  (source bin/options && bundle exec ruby bench/travelling.rb)
+# What wires that travel take:  bundle exec ruby bench/travelling.rb
 require_relative "measure"
 
 IDS = (1..24).map { |i| "s#{i}" }.freeze
