@@ -18,7 +18,12 @@ module Sentences
   def known
     Meander::Document::Fields::PIECES.keys.map { |kind|
       JSON.parse(JSON.generate(Meander.start(kind)))
-    } + demo_documents
+    } + demo_documents + demo_documents.map { |json| backwards(json) }
+  end
+
+  # A piece made from its end.
+  def backwards(json)
+    json.merge("steps" => %w[sections beads endings].flat_map { |key| json.fetch(key, []).map { |one| one["id"] } }.reverse)
   end
 
   def any

@@ -74,4 +74,35 @@ class OrderTest < SystemTest
 
     assert_equal ["/units", "mm, in"], answer["faults"][0].values_at("path", "accepted")
   end
+
+  def tasks = all(".task-list li .flex-fill").map { |one| one.text.lines.first.strip }
+
+  # The order of work is the maker's: a task moved by its button or dragged by its grip, saved, told at the step where
+  # it breaks, put back by undo.
+  def test_the_order_is_changed_by_hand
+    open_piece "Limpet bead ring"
+    show "Order of work"
+    click_on "Change the order"
+    usual = tasks
+
+    assert_equal "1 Tide pearl (6 mm) on section 1", usual.first
+    click_on "Section 1: sooner"
+
+    assert_selector ".task-list .text-danger", text: "Section 1 needs 1 Tide pearl (6 mm) on section 1 done"
+    assert_selector ".order .step-words ~ .text-danger", count: 1
+    assert_equal [usual[1], usual[0], *usual.drop(2)], tasks
+    assert_saved
+
+    assert_equal %w[s1 d1], stored_document("Limpet bead ring")["steps"].first(2)
+    click_on "Undo"
+
+    assert_no_selector ".task-list .text-danger"
+    find(".task-list li:last-child .grip").drag_to(find(".task-list li:first-child .grip"))
+
+    assert_selector ".task-list li:first-child", text: usual.last
+    click_on "Back to the usual order"
+
+    assert_no_button "Back to the usual order"
+    assert_equal usual, tasks
+  end
 end

@@ -86,6 +86,9 @@ module Meander
             use: words, section: Maybe.new(words),
                                        marks: Many.new(Record.new({at_mm: figure, words:}))}
         ))
+      # The maker's tasks: how many steps each has, in their order; breaks: why it cannot be done there.
+      TASKS = Many.new(Record.new({kind: Choice.new(%w[section beads worn ending finding]), id: words,
+        section: Maybe.new(words), words:, steps: whole, breaks: Many.new(words)}))
       ORDER = Many.new(
         Record.new({kind: words, words:, section: Maybe.new(words), minutes: figure, wires: Many.new(words),
           caution: Maybe.new(words), makes: Many.new(Record.new({of: Choice.new(%w[wire weave end]), id: words,
@@ -145,15 +148,11 @@ module Meander
         front: Maybe.new(
           Record.new({curve_mm: figure, chord_mm: figure, drop_mm: figure, turn: figure, chain_mm: figure})
         ),
-        work: Record.new({wraps: whole, minutes: figure}), mass: MASS, pieces: Choice.new([1, 2]), order: ORDER,
-        own: Many.new(OWN),
+        work: Record.new({wraps: whole, minutes: figure}), mass: MASS, pieces: Choice.new([1, 2]), tasks: TASKS,
+        order: ORDER, own: Many.new(OWN),
         endings: Table.new(words), findings: Many.new(HUNG), beads: BEADS,
-        supply: Many.new(
-          Record.new(
-            {kind: Choice.new(%w[lengths bobbin spool]), total_mm: figure, over_mm: figure,
-              possible: Choice.new([true, false]), why: words}
-          )
-        ),
+        supply: Many.new(Record.new({kind: Choice.new(%w[lengths bobbin spool]), total_mm: figure, over_mm: figure,
+          possible: Choice.new([true, false]), why: words})),
         working: Table.new(figure), advice: Many.new(ADVICE), wires: Many.new(NAMED)
       })
       # A plan as the command line tells it, see Output::PlanJson. sections, wires: their ids; total_mm: before it is

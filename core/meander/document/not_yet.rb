@@ -9,8 +9,6 @@ module Meander
           reading.fault(path, "not_yet", given, message: "this cannot be planned yet", accepted:)
         }
         refuse.call("/stones", "#{document[:stones].size} of them", "none") if document[:stones].any?
-        steps = document[:steps].size
-        refuse.call("/steps", "#{steps} of them", "none: the order of work is worked out") if steps.positive?
         document[:wires].each_with_index do |wire, i|
           refuse.call("/wires/#{i}/begun", wire[:begun][:stop], "null: from its first end") if wire[:begun]
         end

@@ -24,6 +24,7 @@ module Meander
         WornChecks.call(@document, @routes, @reading)
         BeadChecks.call(@document, @routes, @reading)
         FindingChecks.call(@document, @routes, @reading)
+        StepChecks.call(@document, @reading)
         weaves
         EffortChecks.call(@document, @routes, @reading)
         NotYet.call(@document, @reading)

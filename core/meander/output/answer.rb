@@ -35,8 +35,14 @@ module Meander
 
       # How it is made, and what to mind.
       def self.work(plan)
-        {work: {wraps: plan.wraps, minutes: plan.minutes}, order: Work::Order.call(plan).map(&:to_h),
-          advice: Advice::Council.call(plan).map(&:to_h)}
+        order = Work::Order.new(plan)
+        {work: {wraps: plan.wraps, minutes: plan.minutes}, tasks: order.done.map { |done| task_h(done, plan) },
+          order: order.steps.map(&:to_h), advice: Advice::Council.call(plan).map(&:to_h)}
+      end
+
+      def self.task_h(done, plan)
+        {**done.task.to_h.slice(:kind, :id, :section, :words), steps: done.steps.size,
+          breaks: done.breaks.map { |one| Advice::StepsBroken.item(plan, one).why }}
       end
 
       def self.wire_h(wire)
@@ -124,7 +130,8 @@ module Meander
       def self.finished(plan)
         plan.finished.map { |picture, pose, id| {picture: picture.content_hash, pose: pose.to_a, section: id} }
       end
-      private_class_method :made, :cut, :shown, :work, :wire_h, :strip_h, :fit, :met, :crossings, :worn, :section_h,
+      private_class_method :made, :cut, :shown, :work, :task_h, :wire_h, :strip_h, :fit, :met, :crossings, :worn,
+        :section_h,
         :gives, :ends_h, :cut_h, :away?, :finished
     end
   end

@@ -9,16 +9,17 @@ module Meander
       MOST_RUNS = 3
       ON_WIRES = [Beads::Strung, Beads::Framed].freeze
 
-      # Beads on a bent wire are strung before it is bent past them.
-      def self.strung(plan, section)
-        rules = plan.beads.select do |rule|
-          rule.fields[:section] == section.id && rule.count.positive? && ON_WIRES.any? { |kind| rule.is_a?(kind) }
-        end
-        rules.map do |rule|
-          words = "String #{rule.count} #{rule.kind.words} on #{plan.names.list(section.base)} before its end is bent."
-          Step.of("bead", words, section.id, wires: section.base.map(&:id),
-            makes: [Step::Made.whole("end", rule.id)])
-        end
+      # Is a placement strung on a bent wire, before that is bent past it?
+      def self.strung?(rule) = ON_WIRES.any? { |kind| rule.is_a?(kind) }
+
+      # A placement that has a step of its own: strung beforehand, or set with a wire of its own.
+      # @return [Array<Step>]
+      def self.call(plan, rule) = [strung?(rule) ? strung(plan, rule) : set(plan, rule)]
+
+      def self.strung(plan, rule)
+        section = plan.placed.section(rule.fields[:section])
+        words = "String #{rule.count} #{rule.kind.words} on #{plan.names.list(section.base)} before its end is bent."
+        Step.of("bead", words, section.id, wires: section.base.map(&:id), makes: [Step::Made.whole("end", rule.id)])
       end
 
       # The beads of a Stringing::BeadString as they are strung, in words; nil where it has none.
@@ -33,17 +34,15 @@ module Meander
       end
 
       # Beads with a wire of their own.
-      def self.set(plan)
-        own = plan.beads.select { |rule| rule.own_mm && rule.count.positive? }
-        own.map do |rule|
-          wire = Planner::BeadLengths.call(plan.piece, [rule], plan.calibration).first
-          on = plan.called(plan.placed.section(rule.fields[:section]))
-          pair = plan.pair? ? "; both of the pair take as many" : ""
-          words = "#{wire.cutting}#{" for #{on}" if on} and #{rule.making}. Try the beads dry first#{pair}."
-          Step.of("bead", words, rule.fields[:section], wire.wraps / plan.calibration.pace.to_f, wires: [wire.wire.id],
-            makes: [Step::Made.whole("end", rule.id)])
-        end
+      def self.set(plan, rule)
+        wire = Planner::BeadLengths.call(plan.piece, [rule], plan.calibration).first
+        on = plan.called(plan.placed.section(rule.fields[:section]))
+        pair = plan.pair? ? "; both of the pair take as many" : ""
+        words = "#{wire.cutting}#{" for #{on}" if on} and #{rule.making}. Try the beads dry first#{pair}."
+        Step.of("bead", words, rule.fields[:section], wire.wraps / plan.calibration.pace.to_f, wires: [wire.wire.id],
+          makes: [Step::Made.whole("end", rule.id)])
       end
+      private_class_method :strung, :set
     end
   end
 end

@@ -4,18 +4,12 @@ module Meander
   module Work
     # The last steps: wires bent to their endings, what hangs on them, tails and tips cut, a last look.
     module Finishing
-      # Endings that are cut with the last tips, and folds, which were made before.
-      QUIET = %w[plain fold].freeze
       GLUE = "Glue: follow its label, with fresh air; let it cure as long as that says before anything pulls on it."
       HAMMER = "Keep fingers clear of the hammer, and wear eye protection."
 
-      # plan: Planner::Plan.
+      # What is done to the whole in the end. plan: Planner::Plan.
       # @return [Array<Step>]
-      def self.call(plan)
-        bent = plan.piece.endings.reject { |one| QUIET.include?(one.kind) }
-        [*bent.map { |one| ending(plan, one) }, *plan.piece.findings.map { |finding| hung(plan, finding) },
-          tails(plan), tips(plan)].compact
-      end
+      def self.last(plan) = [tails(plan), tips(plan)].compact
 
       def self.ending(plan, ending)
         section = plan.placed.section(ending.section)
@@ -74,7 +68,7 @@ module Meander
       end
 
       def self.free?(plan, wire, bent, side) = !bent.include?(plan.piece.routes.end_of(wire.id, side)&.ending)
-      private_class_method :ending, :all, :place, :hung, :tails, :tips, :free?
+      private_class_method :all, :tails, :tips, :free?
 
       def self.look(against)
         Step.of("end", "Feel for sharp tips with a fingertip and a scrap of cloth; check the size, and both faces " \

@@ -3,46 +3,65 @@
 module Meander
   # The order a maker works in, step by step in words.
   module Work
-    # The order of work of a piece: section by section its wires are cut, marked and folded, its beads strung, and it is
-    # worked; then sections are joined, beads set, and it is bent to what it is worn on and ended. Every length to cut
-    # is in the step that first needs it.
+    # The order of work of a piece: task by task, as the maker put them or as they usually come. Before the first that
+    # needs them wires are cut and marked; tails and tips come last. Every length to cut is in the step that first needs
+    # it.
     class Order
+      # A task with its steps, and what breaks where it stands: Sequence::Break values.
+      Done = Struct.new(:task, :steps, :breaks)
+
       # plan: Planner::Plan.
       # @return [Array<Step>]
-      def self.call(plan) = new(plan).call
+      def self.call(plan) = new(plan).steps
+
+      # Tasks with their steps, in the order they are done; what is done to the whole in the end, a list of Step.
+      attr_reader :done, :last
 
       def initialize(plan)
         @plan = plan
         @context = Context.new(plan)
         @laid = []
+        @sequence = Sequence.of(plan)
+        @done = @sequence.tasks.map { |task| done_of(task) }.freeze
+        @last = [*Finishing.last(plan), *pair,
+          Finishing.look(plan.band ? "the printed page" : "the printed template")].freeze
+        freeze
       end
 
-      def call
-        [*sections, *Beading.set(@plan), *Wearing.call(@plan), *Finishing.call(@plan), *pair,
-          Finishing.look(@plan.band ? "the printed page" : "the printed template")]
-      end
+      def steps = [*done.flat_map(&:steps), *last]
 
       private
 
-      # What is made on other sections comes once all of them lie ready.
-      def sections
-        own, on_others = @plan.sections.partition { |section| section.joins.empty? }
-        [*own, *on_others].flat_map { |section|
-          [*added(section), *Leading.call(@plan, section), *Folding.call(@plan, section),
-            *Beading.strung(@plan, section), *section.steps(@context), *freed(section)]
-        }
+      def done_of(task)
+        section = @plan.placed.section(task.section)
+        steps = [*added(section), *own(task, section)]
+        Done.new(task, steps.freeze, @sequence.breaks.select { |one| one.task == task }).freeze
+      end
+
+      def own(task, section)
+        case task.kind
+        when "section" then worked(section)
+        when "beads" then Beading.call(@plan, @plan.beads.find { |rule| rule.id == task.id })
+        when "worn" then Wearing.call(@plan)
+        when "ending" then [Finishing.ending(@plan, @plan.piece.endings.find { |one| one.id == task.id })]
+        else [Finishing.hung(@plan, @plan.piece.findings.find { |one| one.id == task.id })]
+        end
+      end
+
+      def worked(section)
+        [*Leading.call(@plan, section), *Folding.call(@plan, section), *section.steps(@context), *freed(section)]
       end
 
       def added(section)
         fresh = section.base.uniq - @laid
         first = @laid.empty?
-        @laid |= section.base
+        @laid.concat(fresh)
         fresh.empty? ? [] : Cutting.call(@plan, fresh, section, caution: first)
       end
 
       # Base wires that only led from other sections to here, or on to them, are cut away once the later one holds.
       def freed(section)
-        ids = @plan.sections.map(&:id)
+        ids = @sequence.tasks.select { |task| task.kind == "section" }.map(&:id)
         here = @plan.piece.routes.ways_of_section(section.id).select do |way|
           way.cut_away && way.sections.max_by { |id| ids.index(id) } == section.id
         end

@@ -37,7 +37,12 @@ function take(place: string, offer: string) {
       <h2>Advice</h2>
     </header>
     <ul>
-      <li v-for="item in advice" :key="item.id + item.place" :class="`advice-${item.severity}`" :data-advice="item.id">
+      <li
+        v-for="item in advice"
+        :key="item.id + item.place + item.title"
+        :class="`advice-${item.severity}`"
+        :data-advice="item.id"
+      >
         <MoreWords :words="item.title" :opened="which === 'urgent'">
           <template #words
             ><span class="badge me-2" :class="LOOKS[item.severity]">{{ WORDS[item.severity] }}</span>

@@ -12,6 +12,7 @@ import { useHistory } from "./useHistory";
 import { useSaving } from "./useSaving";
 import { inHand } from "./inHand";
 import { useUnitsAnew } from "../api/useUnitsAnew";
+import { withStepsLeft } from "../order/tasks";
 
 /** A document planned to be looked at: its plan, and the section in hand as a strip of it. */
 export interface Tried {
@@ -147,8 +148,8 @@ export function createBench(id: string | null) {
       all[0],
     );
   }
-  /** Replaces the document. Changes named alike that follow each other closely are one step back. */
-  const change = (document: Piece, step = "") => show(document, true, step);
+  /** Replaces the document, no step of its order left that is gone. Changes named alike that follow closely are one step back. */
+  const change = (document: Piece, step = "") => show(withStepsLeft(document), true, step);
 
   /** The section in hand: the one that was chosen last, while there is such a one, else the first. */
   const chosen = ref("");

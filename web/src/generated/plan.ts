@@ -270,6 +270,14 @@ export interface Plan {
     finished_g: number;
   };
   pieces: 1 | 2;
+  tasks: {
+    kind: "section" | "beads" | "worn" | "ending" | "finding";
+    id: string;
+    section: string | null;
+    words: string;
+    steps: number;
+    breaks: string[];
+  }[];
   order: {
     kind: string;
     words: string;

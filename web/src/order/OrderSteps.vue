@@ -7,6 +7,7 @@ import { usePicture } from "../strip/usePicture";
 import { useFormat } from "../units/format";
 import StepPicture from "./StepPicture.vue";
 import { Stands } from "./stands";
+import { breaksAt } from "./tasks";
 
 /** What is done after what, as a maker would: each step in words and, where it makes something, as a picture. */
 const props = defineProps<{ plan: Plan; piece: Piece }>();
@@ -28,6 +29,7 @@ const NAMES: Record<string, string> = {
   end: "End",
   pair: "The second one",
 };
+const breaks = computed(() => breaksAt(props.plan));
 const stands = computed(() => new Stands(props.plan, props.piece));
 const strip = usePicture(
   computed(() => props.plan.strip ?? undefined),
@@ -51,6 +53,7 @@ const steps = computed(() =>
           <b>{{ step.name }}.</b>&#32;<span class="step-words">{{ step.words }}</span
           >{{ " "
           }}<span v-if="step.minutes > 0" class="quiet figures text-nowrap">about {{ format.time(step.minutes) }}</span>
+          <p v-for="broken in breaks.get(i) ?? []" :key="broken" class="small text-danger mb-0 mt-1">{{ broken }}</p>
           <p v-if="step.caution" class="small mb-0 mt-1 border-start border-warning border-3 ps-2">
             {{ step.caution }}
           </p>

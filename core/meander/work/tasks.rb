@@ -1,0 +1,138 @@
+# frozen_string_literal: true
+
+module Meander
+  module Work
+    # The tasks of a piece as they usually come, and what each of them needs: sections, those that join others last;
+    # beads that are set on what is woven; bending to what it is worn on; endings; what hangs on them.
+    class Tasks
+      # Endings that are cut with the last tips, and folds, which are made with their sections.
+      QUIET = %w[plain fold].freeze
+      # Endings that lie on what is woven.
+      OVER_WORK = %w[wrap tuck ribbon].freeze
+      # The id of bending a piece to what it is worn on.
+      WORN = "worn"
+      # What it may be bent to.
+      BENT_ROUND = %w[wrist finger].freeze
+
+      # plan: Planner::Plan.
+      # @return [Array<Task>]
+      def self.call(plan) = new(plan).call
+
+      def initialize(plan)
+        @plan = plan
+        @piece = plan.piece
+        @context = Context.new(plan)
+        @strung, others = plan.beads.select { |rule| rule.count.positive? }.partition { |rule| Beading.strung?(rule) }
+        @set = others.select(&:own_mm)
+      end
+
+      def call
+        own, on_others = @plan.sections.partition { |section| section.joins.empty? }
+        [*(own + on_others).flat_map { |one| [*strung(one), section(one)] }, *@set.map { |rule| set(rule) }, *worn,
+          *endings.map { |one| ending(one) }, *@piece.findings.map { |one| finding(one) }]
+      end
+
+      private
+
+      def endings = @piece.endings.reject { |one| QUIET.include?(one.kind) }
+      def need(kind, id, why) = Task::Need.new([kind, id], why).freeze
+      def called(id) = @context.part(@plan.placed.section(id))
+      def beads(rule) = "#{rule.count} #{rule.kind.words} on #{called(rule.fields[:section])}"
+      def strung_on(section) = @strung.select { |rule| rule.fields[:section] == section.id }
+
+      def strung(section)
+        strung_on(section).map do |rule|
+          Task.new(kind: "beads", id: rule.id, section: section.id, words: beads(rule),
+            slides: section.base.map(&:id).uniq)
+        end
+      end
+
+      def section(one)
+        needs = [*beads_first(one), *wire_first(one), *joined_first(one), *turned_first(one)]
+        Task.new(kind: "section", id: one.id, section: one.id, words: called(one.id), needs:, slides: covered(one))
+      end
+
+      def beads_first(one)
+        strung_on(one).map { |rule| need("beads", rule.id, "they are strung before it is bent") }
+      end
+
+      # The section its working wire comes on from.
+      def wire_first(one)
+        from = wire_from(one.id) or return []
+        [need("section", from, "its wire comes on from there")]
+      end
+
+      def wire_from(id) = @plan.going_on.sections.fetch(id, Crafts::OnWire::ALONE).first&.from
+
+      # What joins sections comes once they are there; not those that go on with its wire.
+      def joined_first(one)
+        one.joins.flatten.uniq.reject { |id| wire_from(id) == one.id }
+          .map { |id| need("section", id, "it is made on it") }
+      end
+
+      # What does not go straight on stands where the others end.
+      def turned_first(one)
+        at = @plan.places[one.id] || {}
+        case at[:kind]
+        when "gathered" then at[:ends].map { |edge| edge[:section] }.uniq.map do |id|
+          need("section", id, "it gathers wires from there")
+        end
+        when "after" then at[:turn].zero? ? [] : [need("section", at[:section], "it is turned where that ends")]
+        else []
+        end
+      end
+
+      # Wires that a coil is slid on to cover a fold of this section.
+      def covered(one)
+        folds = @piece.endings.select { |ending| ending.fold? && ending.section == one.id }
+        folds.select { |fold| @plan.ended(fold.id).bent.cover }.map { |fold| fold.wires.first.id }
+      end
+
+      def set(rule)
+        on = [rule.fields[:section], rule.fields[:other]].compact
+        Task.new(kind: "beads", id: rule.id, section: on.first, words: beads(rule),
+          needs: on.map { |id| need("section", id, "they are set on it") })
+      end
+
+      def worn
+        return [] if Wearing.call(@plan).empty?
+
+        needs = @plan.sections.map { |one| need("section", one.id, "it is worked flat") }
+        [Task.new(kind: "worn", id: WORN, section: @plan.sections.first.id, words: "bending to the #{@piece.worn_on}",
+          needs:)]
+      end
+
+      def ending(one)
+        ends = @piece.routes.ends(one.id).map { |edge| [edge.wire[:id], edge.side] }
+        needs = OVER_WORK.include?(one.kind) ? [need("section", one.section, "it lies over it"), *lapped(one)] : []
+        words = "the #{one.noun}#{of_wires(one)} #{Finishing.place(@plan, one)}"
+        Task.new(kind: "ending", id: one.id, section: one.section, words:, needs:,
+          closes: (one.kind == "post") ? [] : ends)
+      end
+
+      # Which wires it is of, where several like it stand together.
+      def of_wires(one)
+        alike = endings.select { |other| [other.kind, other.section, other.side] == [one.kind, one.section, one.side] }
+        return "" if alike.one?
+
+        section = @plan.placed.section(one.section)
+        " of #{Units::Text.list(one.numbers.map { |number| Planner::WireNames.end_at(section, number) })}"
+      end
+
+      # Wraps that hold both ends of a ring or bracelet.
+      def lapped(one)
+        return [] unless one.kind == "wrap" && %w[over beside].include?(@piece.worn.dig(:closing, :kind))
+
+        [need("worn", WORN, "it holds both ends of the ring")]
+      end
+
+      def finding(one)
+        holders = one.fields[:on].map { |id| @piece.endings.find { |ending| ending.id == id } }
+        needs = holders.map do |on|
+          on.fold? ? need("section", on.section, "it hangs in its fold") : need("ending", on.id, "it hangs there")
+        end
+        Task.new(kind: "finding", id: one.id, section: holders.first.section, words: one.words, needs:)
+      end
+    end
+  end
+end
