@@ -23,7 +23,8 @@ module Sentences
 
   # A piece made from its end.
   def backwards(json)
-    json.merge("steps" => %w[sections beads endings].flat_map { |key| json.fetch(key, []).map { |one| one["id"] } }.reverse)
+    ids = %w[sections beads endings].flat_map { |key| json.fetch(key, []).map { |one| one["id"] } }
+    json.merge("steps" => ids.reverse)
   end
 
   def any

@@ -62,7 +62,7 @@ module Meander
 
       def take(standing, heights)
         @kinds, @heights = kinds.first(standing.passes), heights
-        @runs, @across = @runs.first(standing.stations), @across.first(standing.stations)
+        @runs, @across, @giving = [@runs, @across, @giving].map { |all| all.first(standing.stations) }
         @tops, @waiting = standing.tops.dup, standing.waiting.dup
         @upper, @lower, @least = [@upper, @lower, @least].map { |all| all.first(standing.pairs) }
       end
