@@ -33,6 +33,36 @@ class TravellingTest < SystemTest
     assert_accessible
   end
 
+  # What is left of a weaving wire ends in a curl and in an arc over the front, on a piece of sections and on a cuff; it
+  # is cut with the weave, and left off again.
+  def test_what_is_left_of_a_weaving_wire_is_bent
+    {"Tide-line collar" => "End a wire…", "Reed cuff" => "End the weaving wire…"}.each do |name, button|
+      open_piece name
+      before = made(name)
+      ["a curl", "an arc over the front"].zip(%w[start end]).each do |ending, side|
+        click_on button
+        find(".modal label", text: /\A#{side}, what is left of the weaving wire( of section 1)?\z/).click
+        find(".modal .picture-choices .btn", text: ending).click
+
+        assert_selector ".ending-lines li", text: /At the #{side} what is left of the weaving wire.* ends in #{ending}/
+      end
+      assert_saved
+      after = made(name)
+
+      after.cut_list.each { |row| assert_selector ".cut-tally strong", text: /\b#{row.cut_mm} mm/ }
+      assert_equal 2, order(after).count { |step| step.words.include?("what is left of the weaving wire") }
+      assert_operator after.working.values.sum, :>, before.working.values.sum + 20
+    end
+    2.times do
+      all(".ending-lines li .line-menu").first.click
+      find(".dropdown-menu.show .dropdown-item", text: "Cut it flush").click
+      sleep 0.5
+    end
+
+    assert_no_selector ".ending-lines"
+    assert_accessible
+  end
+
   # Wires led elsewhere, one by one, and one weaving wire for two sections.
   def test_wires_are_led_on_from_elsewhere
     open_piece "Marram collar"

@@ -81,7 +81,8 @@ module Meander
 
         routes = plan.piece.routes
         covered = plan.piece.endings.reject { |ending| ending.kind == "plain" }.map(&:id)
-        bare = (2 * plan.piece.base_wires.size) - routes.ended.count { |one| covered.include?(one.ending) }
+        ended = routes.ended.count { |one| one.visit.base? && covered.include?(one.ending) }
+        bare = (2 * plan.piece.base_wires.size) - ended
         return if bare.zero?
 
         AdviceItem.of("ends-sharp", "note", "/endings",

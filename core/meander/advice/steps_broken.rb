@@ -15,7 +15,7 @@ module Meander
       def self.too_early(plan, one)
         what, first = Units::Text.sentence(one.task.words), one.needs.words
         AdviceItem.of("step-too-early", "stop", place(plan, one), "#{what}: not before #{first}",
-          "#{what} needs #{first} done: #{one.why}.", "Move it behind #{first} in the order of work.",
+          "#{Units::Text.sentence(first)} comes first: #{one.why}.", "Move it behind #{first} in the order of work.",
           task: one.task.id, needs: one.needs.id)
       end
 

@@ -55,7 +55,7 @@ module Meander
 
       # A row of links needs something at each end to close it.
       def self.open_row(plan)
-        return unless plan.piece.kind == "links" && plan.piece.endings.map(&:side).uniq.size < 2
+        return unless plan.piece.kind == "links" && plan.piece.endings.reject(&:worked?).map(&:side).uniq.size < 2
 
         AdviceItem.of("row-not-closed", "warn", "/endings", "Nothing closes the row",
           "One end or both have no hook, loop or eye.", "Add a loop at one end and a hook at the other.")

@@ -9,7 +9,7 @@ module Meander
       # Of a strip (Weaving::Strip) woven so many times. What comes on from another section is begun there.
       def self.woven(strip, copies, closed:)
         account = strip.account
-        kept, on = account.reserve_mm, account.lengths.first.comes_on? ? 1 : 0
+        kept, on = account.reserve_mm + account.ended_mm, account.lengths.first.comes_on? ? 1 : 0
         new(used_mm: copies * (account.path_mm + account.led_mm + account.slack_mm),
           total_mm: (copies * (account.total_mm - kept)) + kept, kept_mm: kept, closed:,
           lengths: copies * account.count.clamp(1 - on, nil), begun: copies * (strip.section.strands.size - on))

@@ -53,7 +53,7 @@ module Meander
       )
       WEAVING = Record.new({
         strands: Many.new(STRAND), path_mm: figure, beads_mm: figure, led_mm: figure, slack_mm: figure,
-        tails_mm: figure, waste_mm: figure, margin_mm: figure, reserve_mm: figure, total_mm: figure,
+        tails_mm: figure, waste_mm: figure, margin_mm: figure, reserve_mm: figure, ended_mm: figure, total_mm: figure,
         lengths: Many.new(LENGTH),
         joins: Many.new(
           Record.new(
@@ -170,7 +170,7 @@ module Meander
         working: Many.new(
           Record.new(
             {wire: words, words:, path_mm: figure, led_mm: figure, slack_mm: figure, tails_mm: figure,
-              reserve_mm: figure, waste_mm: figure, margin_mm: figure, total_mm: figure,
+              reserve_mm: figure, ended_mm: figure, waste_mm: figure, margin_mm: figure, total_mm: figure,
               lengths: Many.new(Record.new({cut_mm: whole, count: whole, use: words}))}
           )
         ),

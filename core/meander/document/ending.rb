@@ -3,13 +3,16 @@
 module Meander
   module Document
     # What wires of a piece end in, or a fold: fields: as read; section: the id of the section it stands at, side: start
-    # or end of it; numbers: of the base seats whose wires it takes, the one that forms it first; wires: the same as
-    # Wire values.
+    # or end of it; numbers: of the base seats whose wires it takes, the one that forms it first, and one past them for
+    # the wire it is worked with; wires: the same as Wire values.
     Ending = Struct.new(:fields, :section, :side, :numbers, :wires, keyword_init: true) do
       def [](key) = fields[key]
       def id = fields[:id]
       def kind = fields[:kind]
       def fold? = kind == "fold"
+
+      # Is it what is left of a working wire?
+      def worked? = !fold? && !wires.first.base?
 
       # What it is called: "simple loop", "curl".
       def noun

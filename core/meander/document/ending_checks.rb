@@ -26,6 +26,11 @@ module Meander
             "a wire that ends there, or no such ending")
         end
 
+        worked = ends.find { |one| !one.visit.base? }
+        worked ? worked(ending, ends, worked, place) : of_base(ending, ends, place)
+      end
+
+      def of_base(ending, ends, place)
         named = ends.map { |one| one.wire[:id] }.join(", ")
         if ends.map { |one| [one.section, one.at] }.uniq.size > 1
           return fault(place, named, "the wires of an ending end at one side of one section", "wires that end there")
@@ -34,9 +39,29 @@ module Meander
           return fault(place, named, "two wires are the same one there", "places from 1 on")
         end
 
-        alone = Endings::Registry::ALONE.include?(ending[:kind]) && ends.size != 1
-        fault(place, named, "one wire is bent to a #{ending[:kind].tr("_", " ")}", "one wire") if alone
+        alone(ending, named, place) if ends.size != 1
         wrap(ends.first.section, place) if ending[:kind] == "wrap"
+      end
+
+      def alone(ending, named, place)
+        return unless Endings::Registry::ALONE.include?(ending[:kind])
+
+        name = Endings::Registry::SENTENCES.fetch(ending[:kind]).name
+        fault(place, named, "one wire is bent to #{name}", "one wire")
+      end
+
+      # What is left of the one wire that a section is woven with.
+      def worked(ending, ends, one, place)
+        if ends.size > 1 || !Endings::Registry::WORKED.include?(ending[:kind])
+          return fault("#{place}/kind", ending[:kind], "a weaving wire is bent by itself, and not to that",
+            Endings::Registry::WORKED.join(", "))
+        end
+
+        section = @document[:sections].find { |other| other[:id] == one.section }
+        working = @routes.visits.count { |visit| visit.section == one.section && !visit.base? }
+        said = WorkingRoute.why_alone(section, working) or return
+        fault(place, one.wire[:id], "what is left of the wire of #{one.section} is not bent: #{said}",
+          "a section woven in one from end to end with one wire")
       end
 
       def wrap(section, place)

@@ -108,7 +108,18 @@ module Meander
           working: working.map { |visit| wire(visit.wire[:id]) }, place:,
           threaded: beads(fields[:id]).select { |placed| placed[:rule] == "woven" },
           seating: {cut_away: base.each_index.select { |i| base[i].cut_away },
-            in_turn: working.map(&:number).uniq.size > 1, reserve: working.first && reserve(working.first)})
+            in_turn: working.map(&:number).uniq.size > 1, reserve: working.first && reserve(working.first),
+            ended: working.first ? ended(working.first) : {}})
+      end
+
+      # What a working wire ends in where its first section begins, and where its last one ends.
+      def ended(visit)
+        %w[start end].filter_map { |side|
+          told = routes.end_of(visit.wire[:id], side)
+          next unless told&.visit.equal?(visit)
+
+          [side, document[:endings].find { |ending| ending[:id] == told.ending }]
+        }.to_h
       end
 
       # What a working wire keeps for later is kept in the first of its sections, or in the last.
@@ -120,8 +131,10 @@ module Meander
 
       def ending_of(fields)
         ends = routes.ends(fields[:id])
-        Ending.new(fields:, section: ends.first.section, side: ends.first.at,
-          numbers: ends.map { |one| one.visit.number - 1 }, wires: ends.map { |one| wire(one.wire[:id]) }).freeze
+        wires = ends.map { |one| wire(one.wire[:id]) }
+        past = routes.seated(ends.first.section, "base").size
+        numbers = ends.map { |one| one.visit.base? ? one.visit.number - 1 : past }
+        Ending.new(fields:, section: ends.first.section, side: ends.first.at, numbers:, wires:).freeze
       end
 
       def fold_of(fold)

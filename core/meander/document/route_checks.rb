@@ -95,7 +95,7 @@ module Meander
           told = wire[:ends][side] or next
           refer(told[:ending], @document[:endings].map { |one| one[:id] }, "#{place}/ends/#{side}/ending",
             "there is no such ending")
-          next if wire[:route].any? { |stop| stop[:kind] == "visit" } && @kinds[wire[:kind]][:use] == "base"
+          next if wire[:route].any? { |stop| stop[:kind] == "visit" }
 
           fault("#{place}/ends/#{side}", "route", told[:ending], "only a wire that lies in a section ends in something",
             "null")

@@ -11,7 +11,8 @@ module Meander
 
       # base: the wires that are cut in one, in the order they lie; working: those that are worked with; threaded:
       # placements of beads that are threaded while it is worked; seating: what the visits say: which base wires are cut
-      # away (cut_away, their numbers), whether working wires take turns (in_turn), what is kept of them (reserve);
+      # away (cut_away, their numbers), whether working wires take turns (in_turn), what is kept of them (reserve), what
+      # the ends of a working wire are bent to here (ended: endings as read, by side);
       # place: the JSON pointer to it.
       def initialize(piece, fields, base:, working:, threaded:, seating:, place:)
         @piece = piece
@@ -64,6 +65,9 @@ module Meander
       # What a working wire keeps on a tail for later: its mm, and whether on the tail it begins with.
       def reserve_mm = seating[:reserve][:length].mm
       def reserved_first? = seating[:reserve][:side] == "start"
+
+      # What the working wire ends in at a side (start or end), as read; nil where its tail is cut off.
+      def ended(side) = seating[:ended][side]
 
       # All that it is worked by, wherever it stands: what is equal is worked alike.
       def key

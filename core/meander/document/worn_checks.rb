@@ -127,13 +127,14 @@ module Meander
 
       def sides
         ends = @document[:endings].map { |ending| [ending, @routes.ends(ending[:id])] }
+          .select { |_, own| own.first.visit.base? }
         at = ends.map { |_, own| own.first.at }
         if at.sort != %w[end start]
           return fault("/endings", "list", "a list of #{ends.size}", "a #{@kind} has an ending at each side",
             "one at the start, one at the end")
         end
 
-        ends.each_with_index { |(ending, own), i| ending(ending, own, i) }
+        ends.each { |ending, own| ending(ending, own, @document[:endings].index(ending)) }
         closes if @kind == "bracelet"
       end
 

@@ -8,7 +8,7 @@ module Meander
         Sentence.new("a coil of its own wire",
           [Sentence.count("turns", "Turns of the coil end", "of", "turns,"),
             Sentence.size("inside", "Inside of the coil end", "", "inside", 0.5)],
-          {inside: Sentence.mm(2.5), turns: 6}, wires: "one")
+          {inside: Sentence.mm(2.5), turns: 6}, wires: "one", worked: true)
 
       def words = "coil of #{Units::Text.count(@fields[:turns], "turn")}, #{Units::Text.length(inside_mm)} inside"
 

@@ -8,7 +8,7 @@ module Meander
         Sentence.new("a curl",
           [Sentence.count("turns", "Turns of the curl", "of", "turns,"),
             Sentence.size("inside", "Inside of the curl", "", "inside", 0.5)],
-          {inside: Sentence.mm(1.5), turns: 2}, wires: "one", holds: true)
+          {inside: Sentence.mm(1.5), turns: 2}, wires: "one", worked: true, holds: true)
 
       STEPS = 48
 

@@ -6,7 +6,7 @@ module Meander
     class Eye < Freed
       SENTENCE =
         Sentence.new("a simple loop", [Sentence.size("inside", "Inside of the loop", "", "inside", 0.5)],
-          {inside: Sentence.mm(2.5)}, wires: "one", holds: true)
+          {inside: Sentence.mm(2.5)}, wires: "one", worked: true, holds: true)
 
       def words = "simple loop, #{Units::Text.length(inside_mm)} inside"
 

@@ -11,20 +11,27 @@ module Meander
     module Registry
       KINDS = {"plain" => Plain, "loop" => ClosingLoop, "hook" => Hook, "eye" => Eye, "curl" => Curl, "post" => Post,
         "bail" => Bail, "fold" => Fold,
-        "wrap" => Wrap, "doubled_hook" => DoubledHook, "tuck" => Tuck, "coil" => CoilEnd, "ribbon" => RibbonEnd}.freeze
+        "wrap" => Wrap, "swept" => Swept, "doubled_hook" => DoubledHook, "tuck" => Tuck, "coil" => CoilEnd,
+        "ribbon" => RibbonEnd}.freeze
       # In the order they are offered.
-      SENTENCES = %w[plain eye curl post bail loop hook doubled_hook tuck coil wrap ribbon fold]
+      SENTENCES = %w[plain eye curl post bail loop hook doubled_hook tuck coil swept wrap ribbon fold]
         .to_h { |kind| [kind, KINDS.fetch(kind)::SENTENCE] }.freeze
       # Those that take one wire; those that hold a ring.
       ALONE = SENTENCES.select { |_, sentence| sentence.more[:wires] == "one" }.keys.freeze
+      # Those that what is left of a weaving wire may be bent to.
+      WORKED = SENTENCES.select { |_, sentence| sentence.more[:worked] }.keys.freeze
       HOLDS = SENTENCES.select { |_, sentence| sentence.more[:holds] }.keys.freeze
 
       # fields: the ending as read from the document; numbers: of the base wires it takes, the one that forms it first;
       # wires: all base wires of the band, as Wire values in strip order; centres: their x in mm; weaving_mm: of the
       # wire that binds them (0 where none does); lap: how much thicker and wider the band is where its ends meet. Its
-      # strands go by the numbers of the wires.
-      def self.build(fields, numbers:, wires:, centres:, weaving_mm: 0.0, lap: {lift_mm: 0.0, slide_mm: 0.0})
-        seats = wires.zip(centres).each_with_index.map { |(wire, x), number| Seat.new(number, wire.mm, x).freeze }
+      # strands go by the numbers of the wires. worked: [wire, x in mm] of what is left of the weaving wire, which has
+      # the number past them.
+      def self.build(fields, numbers:, wires:, centres:, weaving_mm: 0.0, lap: {lift_mm: 0.0, slide_mm: 0.0},
+        worked: nil)
+        seats = [*wires.zip(centres), *([worked] if worked)].each_with_index.map do |(wire, x), number|
+          Seat.new(number, wire.mm, x).freeze
+        end
         band = Wrap::Band.new(low: centres.min, high: centres.max, outside_mm: (wires.map(&:mm).max / 2) + weaving_mm,
           **lap).freeze
         KINDS.fetch(fields[:kind]).new({**fields, band:}, seats.values_at(*numbers))

@@ -6,7 +6,7 @@ module Meander
     class Tuck < Freed
       SENTENCE =
         Sentence.new("a tuck to the back", [Sentence.size("length", "Length tucked in", "of", "", 0.5)],
-          {length: Sentence.mm(5)}, wires: "all")
+          {length: Sentence.mm(5)}, wires: "all", worked: true)
 
       def words = "tucked in at the back, #{Units::Text.length(@fields[:length].mm)}"
 

@@ -7,7 +7,7 @@ module Meander
     module PlanJson
       # What working wire is told by, part by part as cuts name them.
       WORKING = {path_mm: "path", led_mm: "led on", slack_mm: "slack", tails_mm: "tails",
-        reserve_mm: "kept for later", waste_mm: "waste", margin_mm: "margin"}.freeze
+        reserve_mm: "kept for later", ended_mm: "endings", waste_mm: "waste", margin_mm: "margin"}.freeze
       WORKS = %w[weaving own].freeze
 
       # plan: Planner::Plan.

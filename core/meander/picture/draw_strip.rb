@@ -84,12 +84,13 @@ module Meander
         end
       end
 
-      # The weaving wire's ends, led out sideways where it begins and stops.
+      # The weaving wire's ends, led out sideways where it begins and stops, unless they are bent to something.
       def tails
         shown = [@layout.section.piece.allowance_mm(:tail), TAIL_SHOWN_MM].min
         return [] if shown.zero?
 
-        @halves.flat_map { |half| half_ends(half) }.flat_map do |point, wires|
+        ends = @halves.flat_map { |half| half_ends(half) }
+        ends.zip(%w[start end]).reject { |_, side| @layout.whole.ended(side) }.map(&:first).flat_map do |point, wires|
           wires.map { |wire, beside| tail(point, wire, beside, shown) }
         end
       end

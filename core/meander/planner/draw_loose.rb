@@ -37,7 +37,7 @@ module Meander
 
       def ending(ended)
         ended.bent.strands.each do |number, strand|
-          wire = ended.section.base[number]
+          wire = ended.wire(number)
           by_depth(strand.points).each do |layer, points|
             @picture.line(layer, wire.id, wire.mm, points.map { |point| ended.at(point) }, of: ended.ending.id)
           end

@@ -8,6 +8,9 @@ module Meander
       def words = bent.words
       def out = (ending.side == "end") ? 1 : -1
 
+      # The wire with a number in the section, see Document::Ending.
+      def wire(number) = section.base[number] || ending.wires.first
+
       # Of a base wire by its number in the section.
       def length_mm(number) = bent.strands.fetch(number).length
 
@@ -20,8 +23,15 @@ module Meander
       # Across its section, the middle of what it is bent to; mm.
       def middle = bent.strands.values.flat_map(&:points).map(&:first).minmax.sum / 2
 
+      # How far before the end of its section it leaves: what is left of a weaving wire where its weave ends.
+      def inset_mm
+        return 0.0 unless ending.worked?
+
+        (ending.side == "start") ? section.woven_from : section.finish_mm - section.woven_to
+      end
+
       # A place of the ending ([across, outwards, height]) in the finished piece.
-      def at((x, y, z)) = pose.at(section.beyond(out, [x, out * y, z || 0.0]))
+      def at((x, y, z)) = pose.at(section.beyond(out, [x, out * (y - inset_mm), z || 0.0]))
     end
   end
 end

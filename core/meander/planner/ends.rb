@@ -14,18 +14,25 @@ module Meander
 
       # An ending or a fold (Document::Ending) as it is bent, see Endings::Registry.
       def bent_of(ending) = @bent.fetch(ending.id)
-      def all = @bent.values
-
       # The one at a side of a piece that has one there.
       def at(side) = bent_of(@piece.endings.find { |ending| ending.side == side })
 
-      # What all of them, and all that hangs on them, add to the wearing length, in mm.
-      def reach_mm = all.sum(&:reach_mm) + @piece.findings.sum(&:reach_mm)
+      # Those of base wires: what is left of a weaving wire holds nothing together.
+      def of_base = @piece.endings.reject(&:worked?).map { |ending| bent_of(ending) }
+
+      # What they, and all that hangs on them, add to the wearing length, in mm.
+      def reach_mm
+        worked = @piece.endings.select(&:worked?).map(&:id)
+        hung = @piece.findings.reject { |one| worked.include?(one.fields[:on].first) }
+        of_base.sum(&:reach_mm) + hung.sum(&:reach_mm)
+      end
 
       private
 
       def bent(ending)
         laid = @laid.fetch(ending.section)
+        return laid.left_over(ending.side) if ending.worked?
+
         Endings::Registry.build({**ending.fields, rounded: laid.rounded?(ending.side)}, numbers: ending.numbers,
           wires: laid.section.base, centres: laid.across(ending.side),
           weaving_mm: laid.worked_round_mm, lap: lap(laid))

@@ -11,7 +11,7 @@ module Meander
         line = section.middle_line
         return if plan.piece.worn[:neck].nil? || line.nil?
 
-        curve = section.length_mm + plan.ends.all.sum(&:reach_mm)
+        curve = section.length_mm + plan.ends.of_base.sum(&:reach_mm)
         place, turn = section.out
         chord = Math.hypot(place[0], place[1])
         {curve_mm: curve, chord_mm: chord, drop_mm: drop(line, section.out[0], chord), turn: turn * 180 / Math::PI,

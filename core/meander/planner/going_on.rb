@@ -59,7 +59,7 @@ module Meander
 
       # Can a hand manage a length that makes all these?
       def comfortable?(run)
-        ends = (2 * @piece.allowance_mm(:tail)) + @piece.allowance_mm(:waste) + kept_mm(run)
+        ends = (2 * @piece.allowance_mm(:tail)) + @piece.allowance_mm(:waste) + kept_mm(run) + ended_mm(run)
         mm = run.sum { |one| one.path_mm + one.led_mm }
         (mm * @stretch) + ends <= @piece.allowance_mm(:working_length) + Tolerance::PACKING_MM
       end
@@ -81,8 +81,11 @@ module Meander
           onward: run.drop(index + 1).map { |other| other.section.id },
           before_mm: before.sum { |other| other.path_mm + other.led_mm } + one.led_mm,
           others_mm: run.sum(&:path_mm) - one.path_mm, leads_mm: run.sum(&:led_mm),
-          kept_mm: kept_mm(run)).freeze
+          kept_mm: kept_mm(run), ended_mm: ended_mm(run)).freeze
       end
+
+      # What is left of it is bent to, where the last of its sections is woven to its end.
+      def ended_mm(run) = (run.last.woven? && run.last.whole?) ? run.last.section.layout.left_over_mm("end") : 0.0
 
       # On the tail it begins with, or ends with, where that is the one of its section.
       def kept_mm(run)

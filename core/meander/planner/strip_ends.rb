@@ -25,17 +25,18 @@ module Meander
 
       private
 
-      # A place of an ending ([across, outwards, height]) at a side.
-      def at(side, (across, out, height))
-        @edges.fetch(side).then { |sign, edge| [across + @middle, sign * (edge + out), height] }
+      # A place of an ending ([across, outwards, height]).
+      def at(ended, (across, out, height))
+        sign, edge = @edges.fetch(ended.ending.side)
+        [across + @middle, sign * (edge + out - ended.inset_mm), height]
       end
 
       def ending(ended)
         kept = ended.bent.strands.reject { |number, _| ended.section.section.cut_away?(number) }
         kept.map do |number, strand|
-          ended.section.base[number].then do |wire|
+          ended.wire(number).then do |wire|
             {wire: wire.id, of: ended.ending.id, d: wire.mm, points: strand.points.map { |point|
-              at(ended.ending.side, point)
+              at(ended, point)
             }}
           end
         end
@@ -44,14 +45,14 @@ module Meander
       def ribbon(ended)
         ended.bent.body.map do |points|
           {wire: @piece.ribbon_body(ended.ending), of: ended.ending.id, d: Picture::DrawStrip::RIBBON_MM,
-            points: points.map { |point| at(ended.ending.side, point) }}
+            points: points.map { |point| at(ended, point) }}
         end
       end
 
       def hung(ended)
         findings = @piece.findings.select { |finding| finding.fields[:on].first == ended.ending.id }
         drawn = Findings::Hung.call(findings) do |across, out|
-          at(ended.ending.side, [across, ended.bent.reach_mm + out, 0.0])
+          at(ended, [across, ended.bent.reach_mm + out, 0.0])
         end
         drawn.map { |finding, d, points| {wire: finding.id, of: finding.id, d:, points:} }
       end

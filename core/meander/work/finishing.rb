@@ -13,11 +13,18 @@ module Meander
 
       def self.ending(plan, ending)
         section = plan.placed.section(ending.section)
-        names = ending.numbers.map { |number| Planner::WireNames.end_at(section, number) }
+        names = names(ending, section)
         making = plan.ends.bent_of(ending).making(names, all(names, ending.numbers, section))
         Step.of("end", "#{Units::Text.sentence(place(plan, ending))}, #{making}.", ending.section,
           wires: ending.wires.map(&:id), caution: ending[:glued] ? GLUE : nil,
           makes: [Step::Made.whole("end", ending.id)])
+      end
+
+      # What the wires of an ending are called there.
+      def self.names(ending, section)
+        return ["what is left of the weaving wire"] if ending.worked?
+
+        ending.numbers.map { |number| Planner::WireNames.end_at(section, number) }
       end
 
       # All wires of an ending, in words.
@@ -51,7 +58,8 @@ module Meander
         wires = plan.cut_list.select { |row| Planner::Plan::WORKED.include?(row.kind) }.flat_map(&:ids).uniq
         return if wires.empty?
 
-        Step.of("end", "Draw every tail of the working wire to the back, cut it close and press its end down.",
+        others = plan.piece.endings.any?(&:worked?) ? "every other tail" : "every tail"
+        Step.of("end", "Draw #{others} of the working wire to the back, cut it close and press its end down.",
           wires:)
       end
 

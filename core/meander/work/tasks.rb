@@ -8,7 +8,7 @@ module Meander
       # Endings that are cut with the last tips, and folds, which are made with their sections.
       QUIET = %w[plain fold].freeze
       # Endings that lie on what is woven.
-      OVER_WORK = %w[wrap tuck ribbon].freeze
+      OVER_WORK = %w[wrap tuck swept ribbon].freeze
       # The id of bending a piece to what it is worn on.
       WORN = "worn"
       # What it may be bent to.
@@ -53,13 +53,13 @@ module Meander
       end
 
       def beads_first(one)
-        strung_on(one).map { |rule| need("beads", rule.id, "they are strung before it is bent") }
+        strung_on(one).map { |rule| need("beads", rule.id, "beads are strung before their wire is bent") }
       end
 
       # The section its working wire comes on from.
       def wire_first(one)
         from = wire_from(one.id) or return []
-        [need("section", from, "its wire comes on from there")]
+        [need("section", from, "the wire comes on from there")]
       end
 
       def wire_from(id) = @plan.going_on.sections.fetch(id, Crafts::OnWire::ALONE).first&.from
@@ -67,7 +67,7 @@ module Meander
       # What joins sections comes once they are there; not those that go on with its wire.
       def joined_first(one)
         one.joins.flatten.uniq.reject { |id| wire_from(id) == one.id }
-          .map { |id| need("section", id, "it is made on it") }
+          .map { |id| need("section", id, "what joins sections is made on them") }
       end
 
       # What does not go straight on stands where the others end.
@@ -75,7 +75,7 @@ module Meander
         at = @plan.places[one.id] || {}
         case at[:kind]
         when "gathered" then at[:ends].map { |edge| edge[:section] }.uniq.map do |id|
-          need("section", id, "it gathers wires from there")
+          need("section", id, "wires are gathered from there")
         end
         when "after" then at[:turn].zero? ? [] : [need("section", at[:section], "it is turned where that ends")]
         else []
@@ -91,23 +91,29 @@ module Meander
       def set(rule)
         on = [rule.fields[:section], rule.fields[:other]].compact
         Task.new(kind: "beads", id: rule.id, section: on.first, words: beads(rule),
-          needs: on.map { |id| need("section", id, "they are set on it") })
+          needs: on.map { |id| need("section", id, "beads are set on what is there") })
       end
 
       def worn
         return [] if Wearing.call(@plan).empty?
 
-        needs = @plan.sections.map { |one| need("section", one.id, "it is worked flat") }
+        needs = @plan.sections.map { |one| need("section", one.id, "sections are worked flat") }
         [Task.new(kind: "worn", id: WORN, section: @plan.sections.first.id, words: "bending to the #{@piece.worn_on}",
           needs:)]
       end
 
       def ending(one)
         ends = @piece.routes.ends(one.id).map { |edge| [edge.wire[:id], edge.side] }
-        needs = OVER_WORK.include?(one.kind) ? [need("section", one.section, "it lies over it"), *lapped(one)] : []
+        needs = [*woven_first(one), *lapped(one)]
         words = "the #{one.noun}#{of_wires(one)} #{Finishing.place(@plan, one)}"
         Task.new(kind: "ending", id: one.id, section: one.section, words:, needs:,
           closes: (one.kind == "post") ? [] : ends)
+      end
+
+      def woven_first(one)
+        return [need("section", one.section, "it is what the weave leaves of its wire")] if one.worked?
+
+        OVER_WORK.include?(one.kind) ? [need("section", one.section, "the ending lies over what is worked")] : []
       end
 
       # Which wires it is of, where several like it stand together.
@@ -116,14 +122,14 @@ module Meander
         return "" if alike.one?
 
         section = @plan.placed.section(one.section)
-        " of #{Units::Text.list(one.numbers.map { |number| Planner::WireNames.end_at(section, number) })}"
+        " of #{Units::Text.list(Finishing.names(one, section))}"
       end
 
       # Wraps that hold both ends of a ring or bracelet.
       def lapped(one)
         return [] unless one.kind == "wrap" && %w[over beside].include?(@piece.worn.dig(:closing, :kind))
 
-        [need("worn", WORN, "it holds both ends of the ring")]
+        [need("worn", WORN, "the wraps hold both ends of the ring")]
       end
 
       def finding(one)

@@ -96,7 +96,7 @@ class JoinedReadingTest < PieceTest
     assert_equal %w[lacing], made.separate_lengths.map(&:kind)
     assert_equal "after", made.sections[2].section[:form][:shaped]
     assert_in_delta 0.0, made.sections[2].strip.account.reserve_mm
-    assert_includes made.ends.all.map(&:words), "folded"
+    assert_includes made.ends.of_base.map(&:words), "folded"
     assert_nil answer(made)[:front]
     assert_equal [[], [], []], %i[beads tray findings].map { |key| made.piece.document[key] }
   end

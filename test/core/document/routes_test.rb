@@ -45,7 +45,7 @@ class RoutesTest < PieceTest
     "wires.1.route.0.seat" => ["base 1", "/wires/1/route/0/seat"], "wires.1.id" => ["w1", "/wires/1/id"],
     "wires.0.route" => [[], "/wires/0/route"], "wires.0.ends.start.ending" => ["e9", "/wires/0/ends/start/ending"],
     "wires.0.ends.start.place" => [2, "/endings/0"],
-    "wires.2.ends.start" => [{"ending" => "e1", "place" => 3}, "/wires/2/ends/start"],
+    "wires.2.ends.start" => [{"ending" => "e1", "place" => 3}, "/endings/0/kind"],
     "endings.0.id" => ["e7", "/wires/0/ends/start/ending"],
     "wires.2.route.0" => [{"kind" => "cover", "fold" => "f9"}, "/wires/2/route/0/fold"],
     "kinds.1.use" => ["base", "/wires/2/route/0/seat"],

@@ -5,7 +5,7 @@ require_relative "../../test_helper"
 class EndingsTest < PieceTest
   def bracelet(**changes) = plan(document("bracelet", **changes))
 
-  def strands(plan) = plan.ends.all.flat_map { |ending| ending.strands.values }
+  def strands(plan) = plan.ends.of_base.flat_map { |ending| ending.strands.values }
 
   def test_every_ending_costs_the_length_of_its_drawn_path
     seed = Random.new_seed % 100_000
@@ -17,7 +17,7 @@ class EndingsTest < PieceTest
         "endings.1.wraps": random.rand(1..6),
         "endings.1.shank": size("#{random.rand(4.0..20.0).round(2)} mm"), "endings.#{random.rand(2)}.wires": %w[w2 w1])
 
-      (strands(plan) + plan(document).ends.all.flat_map { |ending| ending.strands.values }).each do |strand|
+      (strands(plan) + plan(document).ends.of_base.flat_map { |ending| ending.strands.values }).each do |strand|
         assert_in_epsilon strand.length, Meander::Curve::Strand.polyline_length(strand.points), 0.002, "seed #{seed}"
       end
     end

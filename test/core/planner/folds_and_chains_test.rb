@@ -70,7 +70,7 @@ class FoldsAndChainsTest < PieceTest
 
     assert_equal [-1, 1] * 4 + [-1], middles.map { |x| x <=> 0 }
     assert_equal 8, chain.marks(0).count { |_, words| words.start_with?("crossing") }
-    assert_in_delta plan.fit.strip_mm, chain.finish_mm + plan.ends.all.sum(&:reach_mm), 1e-9
+    assert_in_delta plan.fit.strip_mm, chain.finish_mm + plan.ends.of_base.sum(&:reach_mm), 1e-9
   end
 
   # As many frames as the wrist needs: no other number comes nearer.

@@ -65,7 +65,7 @@ class RightFiguresTest < PieceTest
       put_together([section], wires: [base("w1"), base("w2"), weaving],
         endings: [{"id" => "e1", "side" => "end", "kind" => "wrap", "wires" => ["w1"], "wraps" => 1}])
     )
-    ending = plan.ends.all.first
+    ending = plan.ends.of_base.first
     rho, apart = 0.4 + 0.3 + 0.4, 0.8 + 0.3
     fold = Math::PI * rho / 2
 

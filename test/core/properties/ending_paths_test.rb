@@ -103,7 +103,7 @@ class EndingPathsTest < PieceTest
       json = put_together([bent("s1", "w1", {kind: "line", length: 30.0})], wires: [base("w1")],
         endings: [{"id" => "e1", "kind" => kind, "side" => "end", "wires" => ["w1"], **fields}])
       made = plan(json)
-      ending = made.ends.all.first
+      ending = made.ends.of_base.first
       part = made.runs.first.parts.find { |found| found.kind == "ending" && found.mm.positive? }
 
       assert_in_delta ending.strands[0].length, part.mm, 1e-9, kind

@@ -28,7 +28,7 @@ class CourseTest < Minitest::Test
       asked = Array.new(3) { random.rand(1..40) }
       first, *others = asked.permutation.map do |order|
         one = course(Random.new(kind))
-        order.each { |repeats| random.rand < 0.5 ? one.woven_mm(repeats) : one.strip(repeats) }
+        order.each { |repeats| (random.rand < 0.5) ? one.woven_mm(repeats) : one.strip(repeats) }
         asked.map { |repeats| told(one, repeats) }
       end
 

@@ -102,8 +102,8 @@ class SequenceTest < PieceTest
     assert_equal ["worn", section, beads], tasks.map { |one| one[:id] }
     assert_equal [[], true, true], [tasks[2][:breaks], tasks[0][:breaks].any?, tasks[1][:breaks].any?]
     assert_includes early.map(&:why),
-      "Section 1 needs 1 Tide pearl (6 mm) on section 1 done: they are strung before it is bent."
-    assert_includes early.map(&:why), "Bending to the finger needs section 1 done: it is worked flat."
+      "1 Tide pearl (6 mm) on section 1 comes first: beads are strung before their wire is bent."
+    assert_includes early.map(&:why), "Section 1 comes first: sections are worked flat."
     assert_equal ["stop"], early.map(&:severity).uniq
   end
 

@@ -22,17 +22,18 @@ const closer = computed(
   () => (piece.value.findings ?? []).find((one) => one.kind === "clasp" || one.kind === "toggle")?.kind ?? "hook",
 );
 const ends = computed(() =>
-  piece.value.endings.map((ending, index) => ({
-    ending,
-    index,
-    side: endsIn(piece.value, ending.id)[0]!.side,
-    form: named(choices().endings, ending.kind),
-  })),
+  piece.value.endings
+    .map((ending, index) => ({
+      ending,
+      index,
+      end: endsIn(piece.value, ending.id)[0]!,
+      form: named(choices().endings, ending.kind),
+    }))
+    .filter(({ end }) => end.number > 0)
+    .map((one) => ({ ...one, side: one.end.side })),
 );
 const held = ["loop", "ribbon"].map((key) => named(choices().endings, key));
-const former = computed(
-  () => baseOf(piece.value, bench.hand.value).indexOf(endsIn(piece.value, piece.value.endings[0]!.id)[0]!.wire.id) + 1,
-);
+const former = computed(() => baseOf(piece.value, bench.hand.value).indexOf(ends.value[0]!.end.wire.id) + 1);
 
 /** An end made anew. */
 function made(index: number, kind: string) {
@@ -48,11 +49,12 @@ const withEnd = (index: number, kind: string) =>
 
 function closeWith(what: string) {
   const found = piece.value.endings.findIndex((one) => one.kind === "hook");
-  const last = ends.value.findIndex((one) => one.side === "end");
+  const { index: last } = ends.value.find((one) => one.side === "end")!;
   const changed = what === "hook" ? withEnd(last, "hook") : found >= 0 ? withEnd(found, "loop") : piece.value;
   const findings = (piece.value.findings ?? []).filter((one) => one.kind !== "clasp" && one.kind !== "toggle");
   const bare = { ...changed, findings };
-  const end = holders(bare).find((one) => one.side === "end");
+  const closing = ends.value.map(({ ending }) => ending.id);
+  const end = holders(bare).find((one) => one.side === "end" && closing.includes(one.id));
   void bench.change(what === "hook" || !end ? bare : withFinding(bare, what, end.id));
 }
 

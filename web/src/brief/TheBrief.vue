@@ -67,7 +67,11 @@ const front = computed(() => plan.value.front);
       drops {{ format.length(front.drop_mm) }}; each side takes {{ format.length(front.chain_mm) }} of chain, clasp and
       all.
     </p>
-    <template v-if="!strip">
+    <template v-if="strip">
+      <EndingLines worked />
+      <div class="mt-2"><EndingAdd worked /></div>
+    </template>
+    <template v-else>
       <MeetingLines />
       <EndingLines />
       <div class="d-flex flex-wrap gap-2 mt-2"><EndingAdd /><FindingAdd /><MeetingAdd /><SectionAdd /></div>

@@ -15,6 +15,7 @@ export const ENDINGS: Pictures = {
   doubled_hook: ["M4 34h24a12 12 0 0 0 0-24h-8", "M4 29h24a7 7 0 0 0 0-14h-8", "M20 10v5"],
   tuck: ["M4 18h30a6 6 0 0 1 0 12h-4", "M26 30h-4M18 30h-4"],
   coil: ["M4 24h38", "M18 17v14M22 17v14M26 17v14M30 17v14M34 17v14"],
+  swept: ["M4 16h34M4 34h34", "M38 22a5 5 0 0 0-5-5C22 17 16 24 14 33"],
   wrap: ["M4 18h40M4 30h40", "M20 13v22M24 13v22M28 13v22"],
   ribbon: ["M4 18h22M4 24h22M4 30h22", "M26 11h14v26H26z"],
   fold: ["M4 15h24a9 9 0 0 1 0 18H4"],

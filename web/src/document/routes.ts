@@ -90,6 +90,17 @@ export const ends = (piece: Piece): End[] =>
       return { wire, of, section: stop.section, side, number, ending: told?.ending ?? null, place: told?.place ?? 0 };
     });
   });
+/** Ends of working wires, where their first section begins and where their last one ends; they have no seat: number 0. */
+export const looseEnds = (piece: Piece): End[] =>
+  piece.wires.flatMap((wire) => {
+    const own = wire.route.filter(isVisit);
+    if (!own.length || seat(own[0]!)[0] === "base") return [];
+    return (["start", "end"] as const).map((of) => {
+      const { section } = of === "start" ? own[0]! : own.at(-1)!;
+      const told = wire.ends?.[of];
+      return { wire, of, section, side: of, number: 0, ending: told?.ending ?? null, place: told?.place ?? 0 };
+    });
+  });
 /** Those at a side of a section, by their seats. */
 export const endsAt = (piece: Piece, section: string, side: Side) =>
   ends(piece)
@@ -97,6 +108,6 @@ export const endsAt = (piece: Piece, section: string, side: Side) =>
     .sort((one, two) => one.number - two.number);
 /** The ends that are bent to an ending: the one that forms it first. */
 export const endsIn = (piece: Piece, ending: string) =>
-  ends(piece)
+  [...ends(piece), ...looseEnds(piece)]
     .filter((end) => end.ending === ending)
     .sort((one, two) => one.place - two.place);

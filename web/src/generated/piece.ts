@@ -1023,6 +1023,17 @@ export interface Piece {
         wraps: number;
       }
     | {
+        kind: "swept";
+        id: string;
+        /**
+         * how far the arc comes over the front; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 200 mm; usually 3 mm to 40 mm
+         */
+        length: {
+          typed: string;
+          mm?: number;
+        };
+      }
+    | {
         kind: "tuck";
         id: string;
         /**

@@ -176,6 +176,7 @@ export interface Plan {
         waste_mm: number;
         margin_mm: number;
         reserve_mm: number;
+        ended_mm: number;
         total_mm: number;
         lengths: {
           first: number;

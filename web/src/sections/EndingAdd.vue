@@ -6,12 +6,15 @@ import PictureChoices from "../choices/PictureChoices.vue";
 import { ENDINGS } from "../choices/pictures";
 import { foldable, openEnds, seatWords, withEndingAdded } from "./endings";
 
-/** Wires that are cut flush now, ended otherwise: where, and in what. */
+/** Wires that are cut flush now, ended otherwise: where, and in what; what is left of the weaving wire too, or that alone. */
+const props = defineProps<{ worked?: boolean }>();
 const MOST_ENDINGS = 40;
 const bench = useBench();
 const piece = computed(() => bench.draft.value!);
 const full = computed(() => piece.value.endings.length >= MOST_ENDINGS);
-const ends = computed(() => openEnds(piece.value));
+const ends = computed(() =>
+  openEnds(piece.value, bench.answer.value!.plan).filter((one) => one.worked || !props.worked),
+);
 const open = ref(false);
 const chosen = ref(0);
 const end = computed(() => ends.value[chosen.value] ?? ends.value[0]);
@@ -27,7 +30,7 @@ const places = computed(() =>
 );
 const options = computed(() =>
   choices()
-    .endings.filter((one) => one.key !== "plain")
+    .endings.filter((one) => (end.value?.worked ? one.worked : one.key !== "plain"))
     .map(({ key, name }) => ({
       key,
       name,
@@ -43,7 +46,9 @@ function add(kind: string) {
 
 <template>
   <template v-if="ends.length">
-    <BButton variant="outline-primary" :disabled="full" @click="open = true">End a wire…</BButton>
+    <BButton variant="outline-primary" :disabled="full" @click="open = true">{{
+      worked ? "End the weaving wire…" : "End a wire…"
+    }}</BButton>
     <span v-if="full" class="quiet ms-2">A piece has at most {{ MOST_ENDINGS }} endings.</span>
     <BModal v-model="open" title="Wires that are cut flush now" size="lg" no-footer lazy>
       <BFormRadioGroup

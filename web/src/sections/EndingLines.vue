@@ -9,7 +9,8 @@ import FormParts from "./FormParts.vue";
 import FindingLines from "../findings/FindingLines.vue";
 import { choices, named } from "../choices/choices";
 
-/** How the wires end. */
+/** How the wires end; worked: of those only what is left of weaving wires. */
+const props = defineProps<{ worked?: boolean }>();
 const bench = useBench();
 const piece = computed(() => bench.draft.value!);
 interface Line {
@@ -26,11 +27,11 @@ interface Line {
 const lines = computed(() => {
   const bent = piece.value.endings.flatMap(({ id, kind }, i): Line[] => {
     const own = endsIn(piece.value, id);
-    if (!own.length) return [];
+    if (!own.length || (props.worked && own[0]!.number > 0)) return [];
     const { side, section } = own[0]!;
     return [{ id, kind, path: `/endings/${i}`, side, section, numbers: own.map((end) => end.number), fold: null }];
   });
-  const folded = folds(piece.value).map(({ fold, path, side, section, numbers }): Line => {
+  const folded = (props.worked ? [] : folds(piece.value)).map(({ fold, path, side, section, numbers }): Line => {
     const covered = cover(piece.value, fold.id)?.kind ?? "";
     return {
       id: fold.id,
@@ -54,7 +55,7 @@ const coverings = computed(() =>
 </script>
 
 <template>
-  <ul class="ending-lines plain" aria-label="How the wires end">
+  <ul v-if="lines.length" class="ending-lines plain" aria-label="How the wires end">
     <li
       v-for="({ id, path, side, section, numbers, fold, form }, index) in lines"
       :key="id"
@@ -88,5 +89,5 @@ const coverings = computed(() =>
       </BDropdown>
     </li>
   </ul>
-  <FindingLines />
+  <FindingLines v-if="!worked" />
 </template>

@@ -1,8 +1,9 @@
 import { choices, named } from "../choices/choices";
 import { tidied, withEnds, withFold, withoutFold, withWire } from "../document/change";
 import { alike } from "../document/kinds";
-import { baseOf, type End, ends, folds, fresh, type Side } from "../document/routes";
+import { baseOf, type End, ends, folds, fresh, looseEnds, type Side } from "../document/routes";
 import type { Piece } from "../generated/piece";
+import type { Plan } from "../generated/plan";
 
 type Ending = Piece["endings"][number];
 
@@ -10,6 +11,7 @@ type Ending = Piece["endings"][number];
 export function seatWords(piece: Piece, section: string, numbers: number[]): string {
   const count = baseOf(piece, section).length;
   const place = (number: number) => {
+    if (number === 0) return "what is left of the weaving wire";
     if (count === 1) return "the wire";
     return count === 2 ? `${number === 1 ? "near" : "far"} wire` : `wire ${number}`;
   };
@@ -17,23 +19,29 @@ export function seatWords(piece: Piece, section: string, numbers: number[]): str
   return `${numbers.map(place).join(" and ")}${piece.sections.length > 1 ? ` of section ${at}` : ""}`;
 }
 
-/** Ends of base wires that are cut flush, side by side: at a side of a section. */
+/** Ends that are cut flush, at a side of a section: base wires side by side, or what is left of the weaving wire. */
 export interface Open {
   side: Side;
   section: string;
   ends: End[];
+  worked: boolean;
 }
-export function openEnds(piece: Piece): Open[] {
+export function openEnds(piece: Piece, plan: Plan): Open[] {
   const free = ends(piece).filter((end) => end.ending === null);
-  return (["start", "end"] as const)
+  const base = (["start", "end"] as const)
     .flatMap((side) =>
       piece.sections.map(({ id }) => ({
         side,
         section: id,
+        worked: false,
         ends: free.filter((end) => end.side === side && end.section === id).sort((a, b) => a.number - b.number),
       })),
     )
     .filter((open) => open.ends.length > 0);
+  const loose = looseEnds(piece)
+    .filter((end) => end.ending === null && plan.sections.some((one) => one.id === end.section && one.shares))
+    .map((end) => ({ side: end.side, section: end.section, worked: true, ends: [end] }));
+  return [...base, ...loose];
 }
 
 /** Can these two ends be one wire with a fold between? */

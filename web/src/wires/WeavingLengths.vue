@@ -36,6 +36,7 @@ const account = computed(() => [
   { name: "waste", mm: props.weaving.waste_mm },
   { name: "margin", mm: props.weaving.margin_mm },
   ...(props.weaving.reserve_mm > 0 ? [{ name: "kept for later", mm: props.weaving.reserve_mm }] : []),
+  ...(props.weaving.ended_mm > 0 ? [{ name: "endings", mm: props.weaving.ended_mm }] : []),
 ]);
 </script>
 

@@ -14,8 +14,8 @@ module Meander
         # woven), what it weaves, what to cut, on which half (0, or 1 for the second from the middle; nil for both), and
         # of which strands (their places in Section#strands); begin_mm: where on it the weave begins; kept_mm: what of
         # it is kept on a tail for later; on: its part in a length that goes on through several sections (OnWire::Element),
-        # nil where it is this one's alone. Then cut_mm is all of it.
-        Length = Struct.new(:first, :last, :path_mm, :cut_mm, :half, :strands, :begin_mm, :kept_mm, :on,
+        # nil where it is this one's alone. Then cut_mm is all of it; ended_mm: what of it its ends are bent to.
+        Length = Struct.new(:first, :last, :path_mm, :cut_mm, :half, :strands, :begin_mm, :kept_mm, :on, :ended_mm,
           keyword_init: true) do
           # Is it cut for another section, and woven on with here?
           def comes_on? = !on&.from.nil?
@@ -75,8 +75,11 @@ module Meander
           lengths.reject(&:comes_on?).sum { |length| length.kept_mm * length.strands.size }
         end
 
+        # What its ends are bent to, of what is cut for it.
+        def ended_mm = lengths.reject(&:comes_on?).sum(&:ended_mm)
+
         def margin_mm = (path_mm + led_mm + slack_mm) * @layout.section.piece.margin
-        def total_mm = path_mm + led_mm + slack_mm + tails_mm + waste_mm + margin_mm + reserve_mm
+        def total_mm = path_mm + led_mm + slack_mm + tails_mm + waste_mm + margin_mm + reserve_mm + ended_mm
 
         def comfortable? = @whole || @halves.flatten.all? { |share| comfortable_mm?(share.longest_mm(@counts[share])) }
 
@@ -86,7 +89,7 @@ module Meander
           used = (path + led) * (1 + @layout.calibration.slack)
           parts = {"path" => path, "led on" => led, "slack" => used - path - led,
             "margin" => used * @layout.section.piece.margin, "tails" => 2 * allowance(:tail),
-            "waste" => allowance(:waste), "kept for later" => kept ? length.kept_mm : 0.0}
+            "waste" => allowance(:waste), "kept for later" => kept ? length.kept_mm : 0.0, "endings" => length.ended_mm}
           parts.reject { |_, mm| mm.zero? }.to_a.freeze
         end
 
@@ -148,18 +151,30 @@ module Meander
         def comfortable_mm?(path_mm) = path_mm * stretch <= room_mm + Tolerance::PACKING_MM
 
         # What a comfortable length can weave, its tails and waste taken off.
-        def room_mm = allowance(:working_length) - (2 * allowance(:tail)) - allowance(:waste) - reserve
+        def room_mm
+          kept = reserve + @layout.left_over_mm("start") + @layout.left_over_mm("end")
+          allowance(:working_length) - (2 * allowance(:tail)) - allowance(:waste) - kept
+        end
+
+        # What the ends of a length are bent to: where the weave begins, and where it ends. What comes on from another
+        # section was cut there.
+        def ended(first, last, on)
+          begins = (first == 1 && on&.from.nil?) ? @layout.left_over_mm("start") : 0.0
+          ends = (last == per_half && on.nil?) ? @layout.left_over_mm("end") : 0.0
+          [begins, on&.to ? on.ended_mm : ends]
+        end
 
         def length(first, last, path, half, share, on = nil)
           elsewhere = on ? on.others_mm + on.leads_mm : 0.0
           woven = ((path + elsewhere) * stretch) + (2 * allowance(:tail)) + allowance(:waste)
           kept = reserves?(first, last, half) ? reserve : 0.0
           kept = on.kept_mm if on
-          before = @layout.section.reserved_first? ? kept : 0.0
+          ended = ended(first, last, on)
+          before = (@layout.section.reserved_first? ? kept : 0.0) + ended.first
           before += on.before_mm * (1 + @layout.calibration.slack) if on
           begin_mm = before + ((@whole && half.nil?) ? woven / 2 : allowance(:tail))
-          Length.new(first:, last:, path_mm: path, half:, strands: share.strands, cut_mm: woven + kept, begin_mm:,
-            kept_mm: kept, on:).freeze
+          Length.new(first:, last:, path_mm: path, half:, strands: share.strands, cut_mm: woven + kept + ended.sum,
+            begin_mm:, kept_mm: kept, on:, ended_mm: ended.sum).freeze
         end
 
         def stretch = (1 + @layout.calibration.slack) * (1 + @layout.section.piece.margin)

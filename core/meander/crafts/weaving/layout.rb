@@ -127,6 +127,10 @@ module Meander
           weave.centres_at(from_start)[number]
         end
 
+        # What is left of its weaving wire bent to an ending at a side, see LeftOver; how long that is, in mm.
+        def left_over(side) = @told.fetch([:left, side]) { |key| @told[key] = LeftOver.call(self, side) }
+        def left_over_mm(side) = left_over(side) ? left_over(side).strands.values.first.length : 0.0
+
         # Where the base wires lie across the section where it begins (start) and where it ends, from its middle line.
         # From the middle outwards both ends are as its end is.
         def across(side) = @told[side] ||= (opening ? joined(side) : parted(side)).freeze

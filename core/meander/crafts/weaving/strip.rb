@@ -37,12 +37,13 @@ module Meander
         # Wraps: two passes are one; side by side two strands are laid at once.
         def wraps = layout.passes(repeats) / 2
 
-        # What is led to here from another section with it.
+        # What is led to here from another section with it, and what its ends are bent to.
         def mass_g
           first, *others = account.strand_paths_mm
-          section.strands.zip([first + account.led_mm, *others]).sum do |wire, path|
+          woven = section.strands.zip([first + account.led_mm, *others]).sum do |wire, path|
             wire.material.mass_g(wire.mm, path * (1 + layout.calibration.slack))
           end
+          woven + section.working_wire.then { |wire| wire.material.mass_g(wire.mm, account.ended_mm) }
         end
 
         # Gaps to hold while it is woven.
@@ -94,12 +95,13 @@ module Meander
             path_mm: account.path_mm - account.beads_mm, beads_mm: account.beads_mm, led_mm: account.led_mm,
             slack_mm: account.slack_mm,
             tails_mm: account.tails_mm, waste_mm: account.waste_mm,
-            margin_mm: account.margin_mm, reserve_mm: account.reserve_mm, total_mm: account.total_mm,
+            margin_mm: account.margin_mm, reserve_mm: account.reserve_mm, ended_mm: account.ended_mm,
+            total_mm: account.total_mm,
             lengths: account.lengths.map { |length| length_h(length) }, joins:}
         end
 
         def length_h(length)
-          {**length.to_h.except(:on), cut_mm: length.whole_mm, from: length.on&.from, onward: length.on&.onward || []}
+          {**length.to_h.except(:on, :ended_mm), cut_mm: length.whole_mm, from: length.on&.from, onward: length.on&.onward || []}
         end
       end
     end

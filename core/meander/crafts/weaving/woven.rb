@@ -34,9 +34,14 @@ module Meander
         def out_with(fields) = leaving(Form::Way.of(fields[:form], length_mm:, thickness_mm:, width_mm:))
         def leaving(way) = [way.at(finish_mm, 0.0, 0.0), way.turn(finish_mm)]
 
-        # Where a place beyond its end (1), or before its beginning (-1), lies: see Form::Way.
+        # Where a place beyond its end (1), or before its beginning (-1), lies: see Form::Way. What leads back over the
+        # strip bends with it.
         def beyond(side, place)
-          way.beyond((side == 1) ? finish_mm : 0.0, place, layout.across((side == 1) ? "end" : "start").minmax)
+          edge = (side == 1) ? finish_mm : 0.0
+          across, out, height = place
+          return way.at(edge + out, across, height) if (edge + out).between?(0.0, finish_mm)
+
+          way.beyond(edge, place, layout.across((side == 1) ? "end" : "start").minmax)
         end
 
         # How far along the way it ends.
