@@ -88,7 +88,8 @@ class OrderTest < SystemTest
     assert_equal "1 Tide pearl (6 mm) on section 1", usual.first
     click_on "Section 1: sooner"
 
-    assert_selector ".task-list .text-danger", text: "1 Tide pearl (6 mm) on section 1 comes first: beads are strung before their wire is bent."
+    assert_selector ".task-list .text-danger",
+      text: "1 Tide pearl (6 mm) on section 1 comes first: beads are strung before their wire is bent."
     assert_selector ".order .step-words ~ .text-danger", count: 1
     assert_equal [usual[1], usual[0], *usual.drop(2)], tasks
     assert_saved

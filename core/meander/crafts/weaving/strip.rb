@@ -101,7 +101,8 @@ module Meander
         end
 
         def length_h(length)
-          {**length.to_h.except(:on, :ended_mm), cut_mm: length.whole_mm, from: length.on&.from, onward: length.on&.onward || []}
+          own = length.to_h.except(:on, :ended_mm)
+          {**own, cut_mm: length.whole_mm, from: length.on&.from, onward: length.on&.onward || []}
         end
       end
     end
