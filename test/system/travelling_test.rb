@@ -33,6 +33,46 @@ class TravellingTest < SystemTest
     assert_accessible
   end
 
+  # On the stage an open end is pressed, then the one it goes on to: two wires are one, bare between their sections.
+  def test_wires_are_led_on_the_stage
+    open_piece "Limpet heart"
+    before = made("Limpet heart")
+    click_on "Lead wires"
+
+    assert_selector ".end-point", count: 4
+    assert_selector ".end-words", text: "Press an open end, then the one it goes on to."
+    apart = page.evaluate_script(<<~JS)
+      [...document.querySelectorAll(".end-point")].map((one) => one.getBoundingClientRect()).map(({ x, y }) => [x, y])
+    JS
+
+    apart.combination(2) { |(x, y), (ox, oy)| assert_operator Math.hypot(x - ox, y - oy), :>=, 44 }
+    first, second = [2, 3].map { |number| find(".end-point", text: /\A#{number}·/) }
+    first.click
+
+    assert_selector ".end-words", text: /section 2: press where it goes\.\z/
+    assert_selector ".end-point[aria-pressed=true]", count: 1
+    page.send_keys(:escape)
+
+    assert_no_selector ".end-point[aria-pressed=true]"
+    first.click
+    second.click
+
+    assert_selector ".end-point", count: 2
+    assert_saved
+    after = made("Limpet heart")
+
+    assert_equal before.runs.size - 1, after.runs.size
+    assert_includes after.runs.map { |run| run.stops.map { |stop| stop.section.id } & %w[s2 s3] }, %w[s2 s3]
+    click_on "Undo"
+
+    assert_selector ".end-point", count: 4
+    assert_accessible
+    open_piece "Marram collar"
+    click_on "Lead wires"
+
+    assert_selector ".end-words", text: "No end is open"
+  end
+
   # What is left of a weaving wire ends in a curl and in an arc over the front, on a piece of sections and on a cuff; it
   # is cut with the weave, and left off again.
   def test_what_is_left_of_a_weaving_wire_is_bent

@@ -5,6 +5,7 @@ import type { Plan } from "../generated/plan";
 import { useFormat } from "../units/format";
 import { litVisits, useLit } from "../wires/useLit";
 import { liesDown } from "./paintFinished";
+import EndPoints from "./EndPoints.vue";
 import FinishedPicture from "./FinishedPicture.vue";
 import { useNear } from "./useNear";
 import { useStageHeight } from "./useStageHeight";
@@ -45,6 +46,8 @@ const bench = useBench();
 const shown = computed(() => lit.wires.value.filter((id) => props.plan.wires.some((wire) => wire.id === id)));
 const visits = computed(() => litVisits(bench.answer.value!.document, props.plan, shown.value));
 onBeforeUnmount(lit.clear);
+/** Wires are led on the picture: press an end, then where it goes. */
+const leading = ref(false);
 const turn = () => (show.value = show.value === "back" ? "front" : "back");
 defineExpose({ turn });
 </script>
@@ -73,6 +76,13 @@ defineExpose({ turn });
           >+</BButton
         >
       </BButtonGroup>
+      <BButton
+        v-if="plan.sections.length > 1"
+        variant="outline-secondary"
+        :pressed="leading"
+        @click="leading = !leading"
+        >Lead wires</BButton
+      >
       <span class="flex-fill" />
       <span class="quiet figures">{{ format.length(size[0]) }} wide, {{ format.length(size[1]) }} long</span>
     </header>
@@ -99,7 +109,11 @@ defineExpose({ turn });
           :wires="shown"
           :visits="visits"
           @stale="emit('stale')"
-        />
+        >
+          <template #default="{ page, width, height: high }">
+            <EndPoints v-if="leading && face === faces[0]" :page="page" :width="width" :height="high" />
+          </template>
+        </FinishedPicture>
         <figcaption class="quiet">{{ face }}</figcaption>
       </figure>
     </div>

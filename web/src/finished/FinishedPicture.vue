@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import { ref, toRef } from "vue";
+import { computed, ref, toRef } from "vue";
 import { useFrameLater } from "../common/useFrameLater";
 import { useSettings } from "../settings/useSettings";
 import { useCanvas } from "../strip/useCanvas";
 import { type Shown, useFinished } from "./finishedPictures";
 import type { LitVisit } from "../wires/useLit";
 import { type Near, WHOLE } from "./useNear";
-import { finishedHeight, fitted, type FinishedView, paintFinished } from "./paintFinished";
+import { finishedHeight, fitted, type FinishedView, pageOf, paintFinished } from "./paintFinished";
 import { sectionAt } from "./sectionAt";
 
 /** A finished piece to scale, one face of it. */
@@ -56,9 +56,11 @@ function viewOf(width: number, height: number): FinishedView {
     visits: props.visits ?? [],
   };
 }
-useCanvas(canvas, heightPx, (ctx, width, height) => {
+const width = useCanvas(canvas, heightPx, (ctx, width, height) => {
   if (ready.value) paintFinished(ctx, ready.value.placed, viewOf(width, height));
 });
+/** From the piece to the picture, once that is drawn. */
+const page = computed(() => (ready.value && width.value > 0 ? pageOf(viewOf(width.value, heightPx())) : undefined));
 /** The section at a place of the window, if any is. */
 function at(event: MouseEvent): string | null {
   const { left, top, width, height } = canvas.value!.getBoundingClientRect();
@@ -70,5 +72,8 @@ defineExpose({ at });
 </script>
 
 <template>
-  <div class="finished-picture"><canvas ref="canvas" role="img" :aria-label="label" /></div>
+  <div class="finished-picture position-relative">
+    <canvas ref="canvas" role="img" :aria-label="label" />
+    <slot v-if="page" :page="page" :width="width" :height="heightPx()" />
+  </div>
 </template>
