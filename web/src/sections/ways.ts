@@ -52,10 +52,8 @@ export const endKey = (end: { section: string; side: Side; number: number }) =>
   `${end.section} ${end.side} ${end.number}`;
 export function endWords(piece: Piece, end: { section: string; side: Side; number: number }): string {
   const wire = seatWords(piece, end.section, [end.number]);
-  return `the ${end.side === "end" ? "end" : "beginning"} of ${wire.startsWith("the ") ? wire : `the ${wire}`}`.replace(
-    "the wire ",
-    "wire ",
-  );
+  const named = /^(the|wire) /.test(wire) ? wire : `the ${wire}`;
+  return `the ${end.side === "end" ? "end" : "beginning"} of ${named}`;
 }
 
 /** What a seat of a section is joined to at a side of it: the end of another section's seat that it comes from or goes on to. */
