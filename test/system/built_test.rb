@@ -263,14 +263,26 @@ class BuiltBenchTest < SystemTest
     plan.runs.each { |cut| assert_selector ".print-cuts strong", text: "#{cut.cut_mm} mm" }
     assert_selector ".print-cuts td", text: "crossing 6"
     assert_selector ".print-order li", minimum: 5
-    width = page.evaluate_async_script(<<~JS)
-      const img = document.querySelector(".template img");
-      const tell = () => arguments[0](img.naturalWidth);
-      img.complete ? tell() : (img.onload = tell);
+    wide, high = template_mm(plan)
+    rows = (high > 170) ? ((high - 10) / 160).ceil : 1
+
+    assert_selector ".true-size img", count: 2 * rows
+    shown = page.evaluate_script(<<~JS)
+      [...document.querySelectorAll(".true-size img")].map((img) => [img.naturalWidth, img.getBoundingClientRect().width])
     JS
 
-    assert_in_delta ((plan.extent[0][1] - plan.extent[0][0]).clamp(50, nil) + 12) * 96 / 25.4, width, 2
+    shown.flatten.each { |px| assert_in_delta wide * 96 / 25.4, px, 2 }
+    assert_operator rows, :>, 1, "it takes several sheets"
+    tops = all(".sheet-window img").map { |img| img["style"][/top: (-?[\d.]+)mm/, 1].to_f }
+
+    assert_equal (0...rows).map { |row| -160.0 * row } * 2, tops
+    assert_selector ".sheet figcaption", text: "sheet 1 of #{rows}: lay the edge of the next on the dashed line"
     assert_accessible
+  end
+
+  def template_mm(plan)
+    svg = Meander::Output::FinishedSvg.call(plan, title: "any")
+    %w[width height].map { |side| svg[/ #{side}="([\d.]+)mm"/, 1].to_f }
   end
 
   # On a tablet nothing is cut off sideways; in inches the marks read in inches.

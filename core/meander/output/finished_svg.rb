@@ -6,12 +6,7 @@ module Meander
     # ruler: a template to lay the work on.
     class FinishedSvg
       MARGIN_MM = 6.0
-      RULER_MM = {"mm" => 50.0, "in" => 50.8}.freeze
-      # More marks than these are drawn without their figures.
-      MOST_NAMED = 24
-      # Figures nearer to each other than this could not be read.
-      NEAR_MM = 4.0
-
+      RULER_MM, RULER_HIGH_MM = {"mm" => 50.0, "in" => 50.8}.freeze, 10.0
       # plan: Planner::Plan; face: "front" or "back"; hand: "right", or "left" for the mirror image; units: of the
       # ruler.
       def self.call(plan, title:, face: "front", hand: "right", units: "mm") = new(plan, title, face, hand, units).call
@@ -23,23 +18,25 @@ module Meander
         @back = face == "back"
         @flip = (@back ^ (hand == "left")) ? -1 : 1
         @xs, @ys = plan.extent
+        @marks = TemplateMarks.new(plan.runs.flat_map(&:marks), flip: @flip, extent: [seen, @ys])
+        @page = page
       end
 
       def call
-        low, high = @xs.map { |x| @flip * x }.minmax
-        width, height = [high - low, RULER_MM.fetch(@units)].max + (2 * MARGIN_MM),
-@ys[1] - @ys[0] + (2 * MARGIN_MM) + 10
+        (left, right), (top, bottom) = @page
+        width, height = right - left, bottom - top
         <<~SVG
           <?xml version="1.0" encoding="UTF-8"?>
-          <svg xmlns="http://www.w3.org/2000/svg" width="#{n(width)}mm" height="#{n(height)}mm" viewBox="#{n(low - MARGIN_MM)} #{n(@ys[0] - MARGIN_MM)} #{n(width)} #{n(height)}">
+          <svg xmlns="http://www.w3.org/2000/svg" width="#{n(width)}mm" height="#{n(height)}mm" viewBox="#{n(left)} #{n(top)} #{n(width)} #{n(height)}">
           <title>#{SvgText.call(@title)}</title>
           #{beads { |face| face == hidden }}
           <g fill="none" stroke-linejoin="round" stroke-linecap="round" transform="scale(#{@flip} 1)">
           #{layers.join("\n")}
           </g>
           #{beads { |face| face != hidden }}
-          #{marks}
-          #{ruler(low, @ys[1] + MARGIN_MM)}
+          #{@marks.svg}
+          #{@marks.legend(left + MARGIN_MM, bottom - @legend_mm, right - left - (2 * MARGIN_MM))}
+          #{ruler(left + MARGIN_MM, bottom - @legend_mm - RULER_HIGH_MM)}
           </svg>
         SVG
       end
@@ -70,31 +67,19 @@ module Meander
       def hidden = @back ? 1 : -1
       def beads(&block) = BeadSvg.call(@plan.beads_h[:drawn], block) { |x, y| [@flip * x, y] }
 
-      # Where something happens on a base wire: a ring at the place, and while they are few, how far from the wire's
-      # first end it is.
-      def marks
-        marks = @plan.runs.flat_map(&:marks)
-        rings = marks.map { |mark| %(<circle cx="#{n(@flip * mark.place[0])}" cy="#{n(mark.place[1])}" r="0.7"/>) }
-        named = (marks.size > MOST_NAMED) ? [] : apart(marks)
-        words = named.map do |mark|
-          %(<text x="#{n((@flip * mark.place[0]) + 1)}" y="#{n(mark.place[1] - 0.6)}">#{Units::Text.length(mark.at_mm)}</text>)
-        end
-        %(<g fill="none" stroke="#111" stroke-width="0.2">#{rings.join}</g>) +
-          %(<g font-family="sans-serif" font-size="1.7" fill="#111" stroke="#fff" stroke-width="0.5" ) +
-          %(paint-order="stroke">#{words.join}</g>)
+      # What all of it covers: the piece, its marks with their legend, and the ruler that tells whether it was printed
+      # at its size.
+      def page
+        xs, ys = [[seen, @ys], @marks.extent].compact.transpose.map { |ranges| ranges.flatten.minmax }
+        right = [xs[1], xs[0] + RULER_MM.fetch(@units), xs[0] + TemplateMarks::COLUMN_MM].max
+        @legend_mm = @marks.legend_mm(right - xs[0])
+        [[xs[0] - MARGIN_MM, right + MARGIN_MM], [ys[0] - MARGIN_MM, ys[1] + MARGIN_MM + RULER_HIGH_MM + @legend_mm]]
       end
 
-      # Those whose figures do not lie on each other.
-      def apart(marks)
-        marks.each_with_object([]) do |mark, kept|
-          kept << mark if kept.none? { |one| near?(one.place, mark.place) }
-        end
-      end
-
-      def near?((one_x, one_y), (x, y)) = (one_x - x).abs < NEAR_MM && (one_y - y).abs < NEAR_MM / 2
-
-      # To check that the page was printed at its size.
       def ruler(left, top) = Ruler.call(0.0, RULER_MM.fetch(@units), top, units: @units, zero_mm: left)
+
+      # Across, as it is seen.
+      def seen = @xs.map { |x| @flip * x }.minmax
     end
   end
 end

@@ -8,6 +8,7 @@ import OrderSteps from "../order/OrderSteps.vue";
 import PrintBeads from "./PrintBeads.vue";
 import PrintCuts from "./PrintCuts.vue";
 import PrintStops from "./PrintStops.vue";
+import TrueSize from "./TrueSize.vue";
 import { useFormat } from "../units/format";
 import { useUnitsAnew } from "../api/useUnitsAnew";
 
@@ -64,10 +65,13 @@ useUnitsAnew(open);
       </header>
       <PrintStops :advice="plan.advice" />
       <template v-if="!plan.strip">
-        <figure v-for="face in ['front', 'back']" :key="face" class="template">
-          <img :src="picture(face)" :alt="`${piece.document.name}, ${face}, template`" />
-          <figcaption>{{ face === "front" ? "Front" : "Back" }}, true size; check the ruler</figcaption>
-        </figure>
+        <TrueSize
+          v-for="face in ['front', 'back']"
+          :key="face"
+          :src="picture(face)"
+          :label="`${piece.document.name}, ${face}, template`"
+          :caption="`${face === 'front' ? 'Front' : 'Back'}, true size; check the ruler`"
+        />
       </template>
       <PrintCuts :rows="plan.cut_list" />
       <p v-if="bought.length" class="figures">
@@ -76,10 +80,13 @@ useUnitsAnew(open);
       <PrintBeads :beads="plan.beads" />
       <OrderSteps class="print-order" :plan="plan" :piece="piece.document" @stale="open" />
       <template v-if="plan.strip">
-        <figure v-for="face in ['front', 'back']" :key="face">
-          <figcaption>{{ face === "front" ? "Front" : "Back" }}, true size, from the start of the weave</figcaption>
-          <img :src="picture(face)" :alt="`${piece.document.name}, ${face}`" />
-        </figure>
+        <TrueSize
+          v-for="face in ['front', 'back']"
+          :key="face"
+          :src="picture(face)"
+          :label="`${piece.document.name}, ${face}`"
+          :caption="`${face === 'front' ? 'Front' : 'Back'}, true size, from the start of the weave`"
+        />
       </template>
     </article>
     <p v-if="piece" class="small quiet">
