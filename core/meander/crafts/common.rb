@@ -31,11 +31,12 @@ module Meander
         "mirror" => {section: Id.new},
         "rim" => {of: Id.new, rim: Text.new(min: 1, max: 40), turn:}
       }, left_out: {turn: 0, from: "end"})
-      # How far a section is woven: as its frame is long, or so many repeats, or so far; or as what the piece must meet
-      # asks for.
+      # How far a section is woven: as its frame is long, or a share of that; so many repeats, or so far; or as what the
+      # piece must meet asks for.
       EXTENT = Variant.new(:kind, {
         "free" => {},
         "fill" => {},
+        "share" => {share: Document::Shape::Share.new(0.05..1.0)},
         "repeats" => {count: Count.new(1..2000)},
         "length" => {length: size("woven length", 1.0..2000.0, 5.0..260.0)}
       })

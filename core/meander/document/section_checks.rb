@@ -63,13 +63,13 @@ module Meander
       # A frame says by itself how far it is worked; what is free is found by a pin.
       def extent(section, place)
         frame = Form::Opening::OUTLINES.key?(section[:form][:kind])
-        if section[:extent][:kind] == "fill" && !frame
-          fault("#{place}/extent/kind", "fill", "only a frame says by itself how far it is woven",
+        if %w[fill share].include?(section[:extent][:kind]) && !frame
+          fault("#{place}/extent/kind", section[:extent][:kind], "only a frame says by itself how far it is woven",
             "repeats, length, free")
         end
         if section[:extent][:kind] == "free"
           found(section, "#{place}/extent/kind", "free",
-            frame ? "fill, repeats, length" : "repeats, length, or a pin on it")
+            frame ? "fill, share, repeats, length" : "repeats, length, or a pin on it")
         end
         found(section, "#{place}/form/frames", "null", "1 to 40, or a wrist pinned") if endless?(section)
         gives(section, place) if section.dig(:bare, :gives)

@@ -32,6 +32,13 @@ module Meander
       # packed_mm.
       def loosest_mm = [packed_mm, @lean * passes.sum(&:run_mm)].max
 
+      # The same as Tapering answers it, all repeats being alike.
+      def unlike = 0
+      def copy(_number) = self
+      def from_mm(copies) = copies * advance_mm
+      def some_wire_mm(_first, count) = count * wire_mm
+      def runs(first, count) = [[self, first, count]]
+
       private
 
       # The places of all passes by base wire.

@@ -37,17 +37,19 @@ module Meander
 
       def gaps = @repeat.walk.closed_gaps
       def add(block) = block && (@blocks << block)
-      def at(copy) = from_mm + (copy * @repeat.advance_mm)
+      def at(copy) = from_mm + @repeat.from_mm(copy)
       def raised(heights, by_mm) = by_mm.zero? ? heights : heights.map { |each| each.map { |y| y + by_mm } }
 
       # Settled repeats from one copy on; of many only the last two are what others are laid on.
       def settled(count, from)
-        add(Block.new(passes: @repeat.passes, heights: raised(@repeat.heights, at(from)), count:,
-          step_mm: @repeat.advance_mm).freeze)
+        @repeat.runs(from, count).each do |repeat, first, times|
+          add(Block.new(passes: repeat.passes, heights: raised(repeat.heights, at(first)), count: times,
+            step_mm: repeat.advance_mm).freeze)
+        end
         return unless @skyline
 
         ([from, from + count - 2].max...(from + count)).each do |copy|
-          @skyline.take(@repeat.passes, raised(@repeat.heights, at(copy)))
+          @skyline.take(@repeat.passes, raised(@repeat.copy(copy).heights, at(copy)))
         end
       end
 
@@ -57,7 +59,7 @@ module Meander
         passes = @table.passes(gaps, before: opens ? @before : gaps.last, onward: closes ? @onward : gaps.first(2))
         heights = opens ? [opening(passes[0], end_mm)] : []
         own = (heights.size...(closes ? closing(passes) : passes.size)).to_a
-        middle = raised(@repeat.heights.values_at(*own), at(copy))
+        middle = raised(@repeat.copy(copy).heights.values_at(*own), at(copy))
         @skyline.take(passes.values_at(*own), middle)
         heights += middle
         heights += @skyline.lay(passes.drop(heights.size), heights.last&.last || at(copy)) if heights.size < passes.size
@@ -76,8 +78,9 @@ module Meander
       # comes to lie over it.
       def opening(pass, end_mm)
         heights = @skyline.lay([pass], end_mm)[0]
-        over, settled = @repeat.passes.rotate(1),
-          [*@repeat.heights.drop(1), @repeat.heights[0].map { |y| y + @repeat.advance_mm }]
+        first = @repeat.copy(0)
+        over = first.passes.rotate(1)
+        settled = [*first.heights.drop(1), first.heights[0].map { |y| y + first.advance_mm }]
         @from_mm = [heights.last - settled[0][0], @skyline.lift_mm(over, settled)].max
         begins_mm = from_mm + settled[0][0]
         raised = pass.stations.points.zip(heights).drop(1).map do |(_, _, at), y|

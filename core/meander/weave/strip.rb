@@ -12,7 +12,7 @@ module Meander
 
       # A stretch laid down: its repeat, how often, where it begins, and its blocks.
       Run = Struct.new(:repeat, :count, :from_mm, :blocks) do
-        def woven_mm = repeat.advance_mm * count
+        def woven_mm = repeat.from_mm(count)
         def wire_mm = blocks.sum(&:wire_mm)
       end
 

@@ -11,6 +11,7 @@ import {
   withPin,
 } from "../bench/pins";
 import { useBench } from "../bench/useBench";
+import { pitchWords } from "./pitches";
 import { useWas } from "../common/useWas";
 import { asPushed } from "./pushed";
 import PaceField from "../settings/PaceField.vue";
@@ -83,12 +84,13 @@ const conflicting = (quantity: Quantity) =>
         (pin.of === null || !["repeats", "woven"].includes(pin.quantity) || pin.of === bench.hand.value),
     ),
   );
+const pitches = computed(() => pitchWords(bench.answer.value!.document, bench.hand.value, format.length));
 /** What is said beside each, of a section that is woven. */
 const aside = computed<Partial<Record<Quantity, string>>>(() => ({
   ...(worn.value && { finger: worn.value.size_words || "fits no finger", wrist: wrist.value }),
   ...(strip.value && {
     frames: `${format.length(found.value!.length_mm)} each`,
-    repeats: `${format.length(strip.value.weave.advance_mm)} each`,
+    repeats: pitches.value ?? `${format.length(strip.value.weave.advance_mm)} each`,
     woven: reached.value,
     wire: left.value,
   }),

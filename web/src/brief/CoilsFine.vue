@@ -28,6 +28,17 @@ const RISES = [
   { key: "packed", name: "pushed tight" },
   { key: "open", name: "opened up" },
 ];
+const TAPERS = [
+  { key: "alike", name: "all alike" },
+  { key: "to", name: "coming to" },
+];
+type Rise = Section["rise"];
+const takeTaper = (key: string) => {
+  const rise = now.value.rise as Extract<Rise, { kind: "open" }>;
+  const wider = { typed: `${Math.ceil(bench.strip.value.weave.advance_mm * 20) / 10} mm` };
+  const next = key === "to" ? { ...rise, to: wider, over: rise.over ?? 12 } : { ...rise, to: null };
+  void bench.change(withSection(piece.value, bench.hand.value, { rise: next }));
+};
 function takeRise(kind: string) {
   const { advance_mm } = bench.strip.value.weave;
   const pitch = { typed: `${Math.ceil(advance_mm * 12) / 10} mm` };
@@ -63,7 +74,16 @@ function takeRise(kind: string) {
           label="How close the repeats lie"
           @change="takeRise" /></template
       ><template v-if="now.rise.kind === 'open'"
-        >, one every <LiveSize :path="bench.path('rise/pitch')" label="Pitch of a repeat" :by="0.1" /></template
+        >, one every <LiveSize :path="bench.path('rise/pitch')" label="Pitch of a repeat" :by="0.1" />,
+        <LiveChoice
+          :value="now.rise.to ? 'to' : 'alike'"
+          :options="TAPERS"
+          label="Does the pitch change"
+          @change="takeTaper"
+        /><template v-if="now.rise.to"
+          >{{ " " }}<LiveSize :path="bench.path('rise/to')" label="Pitch it comes to" :by="0.1" /> over the first
+          <LiveCount :path="bench.path('rise/over')" label="Repeats over which the pitch changes" /> repeats</template
+        ></template
       >.
     </p>
     <p v-if="now.pattern.kind === 'coils'">

@@ -789,6 +789,10 @@ export interface Piece {
               kind: "fill";
             }
           | {
+              kind: "share";
+              share: number;
+            }
+          | {
               kind: "repeats";
               count: number;
             }
@@ -896,6 +900,11 @@ export interface Piece {
                 typed: string;
                 mm?: number;
               };
+              to?: {
+                typed: string;
+                mm?: number;
+              } | null;
+              over?: number;
             };
         from: "end" | "middle";
         centre?: "own" | "shared";

@@ -3,6 +3,7 @@ import { computed } from "vue";
 import { isHeld, isPinned, pinIndex, withExtent, worn } from "../bench/pins";
 import { useBench } from "../bench/useBench";
 import { section } from "../bench/weave";
+import LiveCount from "../brief/LiveCount.vue";
 import LiveChoice from "../brief/LiveChoice.vue";
 import PinnedValue from "../brief/PinnedValue.vue";
 import { isFrame } from "../choices/choices";
@@ -32,7 +33,12 @@ const finder = computed(() => {
 const options = computed(() => [
   { key: "length", name: "over" },
   { key: "repeats", name: "in" },
-  ...(frame.value ? [{ key: "fill", name: "as far as the frame is long" }] : []),
+  ...(frame.value
+    ? [
+        { key: "fill", name: "as far as the frame is long" },
+        { key: "share", name: "over a share of the frame," },
+      ]
+    : []),
   ...(finder.value && (kind.value === "free" || isHeld(left("free")))
     ? [{ key: "free", name: `as far ${finder.value}` }]
     : []),
@@ -44,6 +50,7 @@ function left(next: string) {
   const given = {
     repeats: { kind: next, count: repeats },
     length: { kind: next, length: { typed: format.length(woven_mm) } },
+    share: { kind: next, share: 0.75 },
   }[next] ?? { kind: next };
   const at = pinIndex(piece.value, "woven", bench.hand.value);
   return withExtent({ ...piece.value, pins: piece.value.pins.filter((_, i) => i !== at) }, bench.hand.value, given);
@@ -59,6 +66,8 @@ function left(next: string) {
   /><template v-if="kind === 'repeats'"
     >{{ " " }}<PinnedValue quantity="repeats" label="Repeats woven" :by="1" /> repeats</template
   ><template v-else-if="kind === 'length'"
-    >{{ " " }}<PinnedValue quantity="woven" label="Length woven over" :by="1"
-  /></template>
+    >{{ " " }}<PinnedValue quantity="woven" label="Length woven over" :by="1" /></template
+  ><template v-else-if="kind === 'share'"
+    >{{ " " }}<LiveCount :path="bench.path('extent/share')" label="Share of the frame in percent" percent /> %</template
+  >
 </template>

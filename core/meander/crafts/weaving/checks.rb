@@ -19,6 +19,7 @@ module Meander
           strands
           cut_away
           spacing
+          tapers if @section[:rise][:to]
           WalkChecks.call(@section[:pattern], @section.base.size, "#{@place}/pattern", @reading)
           form
         end
@@ -53,6 +54,16 @@ module Meander
           spacing = @section[:spacing]
           clear_gaps(spacing[:clear]) if spacing[:kind] == "apart"
           stations(spacing[:stations]) if spacing[:kind] == "changing"
+        end
+
+        # Repeats that open or close are each told by their number from where the work begins.
+        def tapers
+          shared = @section[:from] == "middle" && @section[:centre] == "shared"
+          said = in_turn? ? "wires that take turns" : ("halves that share their coils in the middle" if shared)
+          return unless said
+
+          fault("#{@place}/rise/to", @section[:rise][:to].typed, "a pitch that changes is not planned for #{said}",
+            "null, for repeats that are all alike")
         end
 
         def clear_gaps(given)

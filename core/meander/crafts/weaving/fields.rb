@@ -36,10 +36,12 @@ module Meander
             .list(Record.new({at: Common.size("place along the weave", 0.0..2000.0, 0.0..300.0), clear:}), 2..24),
             ends: Choice.new(%w[free joined])}
         })
+        pitch = Common.size("pitch of a repeat", 0.05..500.0, 0.3..60.0)
+        # to: the pitch it opens or closes to, null where all repeats are alike; over: how many repeats that takes.
         RISE = Variant.new(:kind, {
           "packed" => {},
-          "open" => {pitch: Common.size("pitch of a repeat", 0.05..500.0, 0.3..60.0)}
-        })
+          "open" => {pitch:, to: Maybe.new(pitch), over: Count.new(1..60)}
+        }, left_out: {to: nil, over: 12})
         long = Common.size("length of the frame", 2.0..300.0, 8.0..80.0)
         wide = Common.size("width of the frame", 0.3..150.0, 3.0..50.0)
         unwoven = Common.size("left open at the end", 0.0..200.0, 0.0..30.0)

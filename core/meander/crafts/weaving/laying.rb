@@ -39,9 +39,9 @@ module Meander
         end
 
         def settled
-          frame, rise = even_frame, @section[:rise]
+          frame = even_frame
           told = [*stretches(:before), [@walk, 1], *stretches(:after)].map { |walk, times| [walk.gaps, times] }
-          KEPT.fetch([sizes, frame.clear_mm, told, stretches(:before).size, rise[:pitch]&.mm, @lean, rest&.gaps]) do
+          KEPT.fetch([sizes, frame.clear_mm, told, stretches(:before).size, pitches, @lean, rest&.gaps]) do
             laid(frame)
           end
         end
@@ -51,8 +51,7 @@ module Meander
           before, after = %i[before after].map do |side|
             stretches(side).map { |walk, times| [repeat(frame, walk, table:), times] }
           end
-          Weave::EvenLayout.new(frame, table, repeat(frame, @walk, table:, pitch_mm: pitch_mm(frame, table)), before:,
-            after:,
+          Weave::EvenLayout.new(frame, table, repeats(frame, table), before:, after:,
             rest: rest&.then { |walk| repeat(frame, walk, table:) })
         end
 
@@ -77,10 +76,22 @@ module Meander
 
         def repeat(frame, walk, **options) = Weave::Repeat.new(frame, walk, lean: @lean, **options)
 
-        # An open pitch below the packed one cannot be made: it is planned packed, and an advice says so.
-        def pitch_mm(frame, table)
+        # The repeats, as open as they are asked to be, one after another where that changes. An open pitch below the
+        # packed one cannot be made: it is planned packed, and an advice says so.
+        def repeats(frame, table)
+          packed = repeat(frame, @walk, table:)
+          made = pitches.map { |mm| repeat(frame, @walk, table:, pitch_mm: [mm, packed.packed_mm].max) }
+          (made.size > 1) ? Weave::Tapering.new(made) : made.first || packed
+        end
+
+        # In mm: none where it is packed, one where all are alike, else those of the repeats up to where they stay.
+        def pitches
           rise = @section[:rise]
-          [rise[:pitch].mm, repeat(frame, @walk, table:).packed_mm].max if rise[:kind] == "open"
+          return [] unless rise[:kind] == "open"
+          return [rise[:pitch].mm] unless rise[:to]
+
+          from, to, over = rise[:pitch].mm, rise[:to].mm, rise[:over]
+          (0..over).map { |i| from + ((to - from) * i / over) }
         end
 
         def course

@@ -51,6 +51,7 @@ module Meander
           extent = whole[:extent]
           case extent[:kind]
           when "fill" then most_repeats
+          when "share" then nearest((stretch[1] - stretch[0]) * extent[:share])
           when "repeats" then makeable(extent[:count]) unless free?
           when "length" then nearest(extent[:length].mm) unless free?
           end
@@ -182,9 +183,11 @@ module Meander
         # An arc that is bent before it is woven: pushed together on its inside, the wraps lie further apart on its
         # middle line.
         def open_for_bend
-          radius, half = whole.form[:radius].mm, half_mm
-          pitch = [pattern.packed_mm * radius / (radius - half), pattern.advance_mm].max
-          @section = section.with(rise: {kind: "open", pitch: Units::Size.new(pitch, "")})
+          radius = whole.form[:radius].mm
+          least = pattern.packed_mm * radius / (radius - half_mm)
+          open = ->(mm) { Units::Size.new([least, mm].max, "") }
+          rise = {**section[:rise], kind: "open", pitch: open.call(pattern.copy(0).advance_mm)}
+          @section = section.with(rise: {**rise, to: rise[:to]&.then { |to| open.call(to.mm) }})
           @weave = Laying.call(section, calibration)
         end
       end

@@ -51,11 +51,10 @@ module Meander
 
         # As the checks of the weave see it.
         def checked
-          rise = section[:rise]
+          asked = section[:rise].values_at(:pitch, :to).compact.map(&:mm)
           Advice::Woven.new(frame: layout.frame, repeat: layout.pattern, strip: layout.strip(repeats),
             cover: layout.cover,
-            pitch_mm: (rise[:kind] == "open") ? rise[:pitch].mm : nil, sides: layout.sides, repeats:,
-            profile: layout.weave.profile)
+            pitch_mm: asked.min, widest_mm: asked.max, sides: layout.sides, repeats:, profile: layout.weave.profile)
         end
 
         def words = Weave::Samples.words(section.pattern, layout.frame.count, section.piece.document[:weaves])

@@ -65,8 +65,14 @@ module Meander
         def open
           return unless @woven.section[:rise][:kind] == "open"
 
-          each = Units::Text.length(@layout.pattern.advance_mm)
-          "Leave it open: each repeat takes up #{each}; measure after every few."
+          repeat = @layout.pattern
+          each = Units::Text.length(repeat.advance_mm)
+          return "Leave it open: each repeat takes up #{each}; measure after every few." if repeat.unlike.zero?
+
+          first, last = [0, repeat.unlike].map { |number| repeat.copy(number).advance_mm }
+          "Leave it open: the first repeat takes up #{Units::Text.length(first)}, every one after it a little " \
+            "#{(last > first) ? "more" : "less"}, repeat #{repeat.unlike + 1} and all that follow " \
+            "#{Units::Text.length(last)}; measure after every few."
         end
 
         # How its end is held.

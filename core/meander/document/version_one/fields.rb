@@ -29,15 +29,17 @@ module Meander
           {**at.except("rim", "gathered"), "after" => {**at["after"].except(:from), cut_away: ids.call(0..24)}},
           left_out: {turn: 0, cut_away: [].freeze})
         EXTENT = Variant.new(:kind,
-          Crafts::Common::EXTENT.records.except("free").transform_values { |record| record.fields.except(:kind) })
+          Crafts::Common::EXTENT.records.except("free", "share")
+            .transform_values { |record| record.fields.except(:kind) })
         weave = Crafts::Weaving::Fields::SECTION
+        RISE = Variant.new(:kind, weave[:rise].records.transform_values { |record| record.fields.slice(:pitch) })
         forms = weave[:form].records.transform_values { |record| record.fields.except(:kind) }
         FORM = Variant.new(:kind, {**forms, "waists" => {**forms["waists"], frames: Count.new(1..40)}},
           left_out: {shaped: "after"})
         SECTION = Variant.new(:craft, {
           "bend" => {id: Id.new, base: ids.call(1..1), bend: Crafts::Bending::Fields::BEND, at: AT},
           "lace" => {id: Id.new, base: ids.call(0..0), weaving: ids.call(1..1), **Crafts::Lacing::Fields::SECTION},
-          "weave" => {**weave, form: FORM, at: AT, extent: EXTENT, id: Id.new, base: ids.call(1..25),
+          "weave" => {**weave, rise: RISE, form: FORM, at: AT, extent: EXTENT, id: Id.new, base: ids.call(1..25),
             cut_away: ids.call(0..24), weaving: ids.call(1..2), strands: Count.new(1..2),
                        turns: Choice.new(%w[together in_turn]), bare: Crafts::Weaving::Fields::BARE,
                        reserve: now::RESERVE}

@@ -24,7 +24,7 @@ module Meander
           end
 
           def self.range(woven, asked)
-            wide = asked > woven.repeat.loosest_mm
+            wide = (woven.widest_mm || asked) > woven.repeat.loosest_mm
             AdviceItem.new(id: wide ? "pitch-wide" : "pitch-range", severity: wide ? "warn" : "note",
               place: "/rise/pitch",
               title: "A repeat can be pushed to #{Units::Text.wire(woven.repeat.packed_mm, 2)} and " \
