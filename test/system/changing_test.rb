@@ -47,4 +47,33 @@ class ChangingTest < SystemTest
     assert_cuts "Limpet heart"
     assert_accessible
   end
+
+  # Any wire bent to straights and arcs, part by part.
+  def test_a_run_of_straights_and_arcs
+    visit "/"
+    start "Component"
+    choose_picture "Add a section…", "A bent wire"
+    select "run of straights and arcs", from: "Form"
+
+    assert_field "Part 1: length", with: "12 mm"
+    click_on "then an arc"
+    enter "Part 6: degrees", "180"
+    enter "Part 6: radius", "9"
+    select "near", from: "Part 6: side"
+    click_on "Leave out part 3"
+
+    assert_no_field "Part 6: degrees"
+    enter "Part 5: radius", "0.3"
+
+    assert_selector ".said-wrong, [role=alert]", text: /0\.5 mm to 500 mm/
+    enter "Part 5: radius", "7"
+    plan = assert_cuts("New component")
+    long = 12 + 12 + (Math::PI * 6) + (Math::PI * 7)
+
+    assert_in_delta long, plan.sections.last.length_mm, 1e-9
+    in_part("Order of work") do
+      assert_selector ".step-words", text: /12 mm straight, then 90° towards its far side round a rod/
+    end
+    assert_accessible
+  end
 end

@@ -96,6 +96,26 @@ module Meander
         bent(turtle.points, turtle.length_mm, mm(:fold) / 2, 0.0, "a zigzag of #{@bend[:legs]} legs of #{said(:leg)}")
       end
 
+      # Straights and arcs one after another, as a maker has them on a drawing.
+      def run
+        turtle = Turtle.new
+        @bend[:parts].each do |part|
+          next turtle.forward(part[:length].mm) if part[:kind] == "straight"
+
+          turtle.bend(part[:radius].mm, Bends.turn(part))
+        end
+        arcs = @bend[:parts].select { |part| part[:kind] == "arc" }
+        least = arcs.map { |part| part[:radius].mm }.min&.then { |radius| radius - (@mm / 2) }
+        bent(turtle.points, turtle.length_mm, least, arcs.sum { |part| Bends.turn(part) },
+          "a run of #{Units::Text.count(@bend[:parts].size, "part")}")
+      end
+
+      # How far an arc of a run turns, in radians from +y towards +x.
+      def self.turn(part) = (part[:angle] * Math::PI / 180) * ((part[:towards] == "far") ? 1 : -1)
+
+      # How long a part of a run is, in mm.
+      def self.part_mm(part) = (part[:kind] == "straight") ? part[:length].mm : part[:radius].mm * turn(part).abs
+
       # Closed outlines whose ends go on as a pair: see Outline.
       %i[drop leaf heart].each do |kind|
         define_method(kind) do

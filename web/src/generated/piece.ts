@@ -380,6 +380,37 @@ export interface Piece {
               petals: number;
             }
           | {
+              kind: "run";
+              /**
+               * @minItems 1
+               * @maxItems 40
+               */
+              parts: (
+                | {
+                    kind: "straight";
+                    /**
+                     * length of the straight; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.1 mm to 500 mm; usually 1 mm to 200 mm
+                     */
+                    length: {
+                      typed: string;
+                      mm?: number;
+                    };
+                  }
+                | {
+                    kind: "arc";
+                    angle: number;
+                    towards: "near" | "far";
+                    /**
+                     * radius of the bend; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 500 mm; usually 3 mm to 150 mm
+                     */
+                    radius: {
+                      typed: string;
+                      mm?: number;
+                    };
+                  }
+              )[];
+            }
+          | {
               kind: "drop";
               /**
                * length over all; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 4 mm to 200 mm; usually 10 mm to 80 mm

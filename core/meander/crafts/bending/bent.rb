@@ -44,8 +44,14 @@ module Meander
 
         def marks(_number)
           ends = [[0.0, "bend begins", bent.points.first], [bent.length_mm, "bend ends", bent.points.last]]
-          closed? ? ends.insert(1, [bent.length_mm / 2, "middle of the bend", bent.points[bent.points.size / 2]]) : ends
+          return ends.insert(1, *run.marks) if run
+          return ends unless closed?
+
+          ends.insert(1, [bent.length_mm / 2, "middle of the bend", bent.points[bent.points.size / 2]])
         end
+
+        # Straights and arcs one after another; nil for any other bend.
+        def run = @kept.fetch(:run) { @kept[:run] = (section[:bend][:kind] == "run") ? Run.new(self) : nil }
 
         # Do both its ends leave side by side?
         def closed? = Form::Outline::KINDS.include?(section[:bend][:kind])
@@ -65,11 +71,12 @@ module Meander
 
         def steps(context)
           from = "from the mark “bend begins” to the mark “bend ends”, #{Units::Text.length(length_mm)} of it"
-          [Step.of("shape", Units::Text.sentence("#{context.prefix(self)}bend the wire to #{words}, #{from}."), id,
+          told = run ? "#{words}, #{from}: #{run.told}" : "#{words}, #{from}"
+          [Step.of("shape", Units::Text.sentence("#{context.prefix(self)}bend the wire to #{told}."), id,
             wires: [wire.id], makes: Step::Made.wires(base))]
         end
 
-        def advice(plan) = [bent_tight, centre_open(plan)].compact
+        def advice(plan) = [bent_tight, centre_open(plan), run&.advice].compact
 
         private
 

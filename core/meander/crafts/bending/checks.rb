@@ -5,6 +5,9 @@ module Meander
     module Bending
       # Faults of a bent wire beyond the shapes of its fields: bends that its thickness does not allow.
       class Checks
+        # No run is longer.
+        LONGEST_MM = 3000.0
+
         # seated: Document::SectionChecks::Seated; place: the JSON pointer to the section.
         def self.call(seated, place, reading) = new(seated, place, reading).call
 
@@ -33,6 +36,7 @@ module Meander
           when *Form::Outline::KINDS then outline unless Form::Outline.call(@bend, mm)
           when "swirl" then swirl if @bend[:pitch].mm < mm - 1e-6
           when "waved_ring" then waves if @bend[:height].mm >= @bend[:across].mm
+          when "run" then run
           when "arc" then arc if @bend[:radius].mm <= mm / 2
           end
         end
@@ -45,6 +49,21 @@ module Meander
         def arc
           fault("radius", @bend[:radius].typed, "a wire cannot be bent round less than half its own thickness",
             "more than #{Units::Text.wire(mm / 2)}")
+        end
+
+        # Every arc round more than half the wire, and all of it no longer than anybody bends.
+        def run
+          @bend[:parts].each_with_index do |part, i|
+            next unless part[:kind] == "arc" && part[:radius].mm <= mm / 2
+
+            fault("parts/#{i}/radius", part[:radius].typed,
+              "a wire cannot be bent round less than half its own thickness", "more than #{Units::Text.wire(mm / 2)}")
+          end
+          long = @bend[:parts].sum { |part| Form::Bends.part_mm(part) }
+          return if long <= LONGEST_MM
+
+          fault("parts", Units::Text.length(long), "so long a run is not bent in one",
+            "up to #{Units::Text.length(LONGEST_MM)} in all")
         end
 
         def waves

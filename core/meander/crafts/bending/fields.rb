@@ -12,6 +12,11 @@ module Meander
           width: Common.size("width over all", 2.0..200.0, 6.0..60.0),
           tip: Common.size("inside of the bends at the tip", 0.2..40.0, 0.5..8.0)}
         fold = ->(what) { Common.size("inside of the #{what}", 0.2..40.0, 0.5..8.0) }
+        # A straight, or an arc, of a run.
+        PART = Variant.new(:kind, {
+          "straight" => {length: Common.size("length of the straight", 0.1..500.0, 1.0..200.0)},
+          "arc" => {angle: Common::DEGREES, towards: Common::TOWARDS, radius: Common::RADIUS}
+        })
         # What a wire that is not woven is bent to.
         BEND = Variant.new(:kind, {
           "line" => {length: Common.size("length", 0.5..500.0, 2.0..200.0)},
@@ -30,6 +35,7 @@ module Meander
             short: Common.size("shorter petal", 2.0..100.0, 6.0..40.0),
                         fold: Common.size("inside of a fold", 0.2..20.0, 0.8..6.0),
                         centre: Common.size("centre of the rosette", 0.0..60.0, 0.0..15.0), petals: Count.new(3..24)},
+          "run" => {parts: Common.list(PART, 1..40)},
           "drop" => over, "leaf" => {**over, fold: fold["fold at the far tip"]},
           "heart" => {**over, fold: fold["fold between the lobes"]}
         }, left_out: {sides: "one"})

@@ -13,6 +13,9 @@ module Meander
         sides = Sentence.choice("sides", "Sides the loops stand on",
           {"one" => "all on one side", "in_turn" => "on either side in turn"})
 
+        straight = ->(number) { {kind: "straight", length: mm[number]} }
+        quarter = ->(towards) { {kind: "arc", angle: 90, towards:, radius: mm[6]} }
+
         ALL = {
           "line" => Sentence.new("straight run", [size["length", "Length of the run", "of"]], {length: mm[30]}),
           "arc" => Sentence.new("arc", [count["angle", "Angle of the arc", "of", "°"], Weaving::Forms::RADIUS, TOWARDS],
@@ -45,6 +48,8 @@ module Meander
               size["fold", "Inside of a petal's fold", "folds", "inside,", 0.2],
               size["centre", "Centre of the rosette", "centre", "", 0.5]],
             {long: mm[14], short: mm[10], fold: mm[2], centre: mm[0], petals: 8}),
+          "run" => Sentence.new("run of straights and arcs", [],
+            {parts: [straight[12], quarter["far"], straight[8], quarter["near"], straight[12]]}),
           "drop" => Sentence.new("drop, its ends a pair", [*over, tip], {length: mm[28], width: mm[16], tip: mm[2]}),
           "leaf" => Sentence.new("leaf, its ends a pair",
             [*over, tip, size["fold", "Inside of the fold at the far tip", ", the fold at the far tip", "inside", 0.2]],

@@ -36,8 +36,11 @@ module Meander
         forms = weave[:form].records.transform_values { |record| record.fields.except(:kind) }
         FORM = Variant.new(:kind, {**forms, "waists" => {**forms["waists"], frames: Count.new(1..40)}},
           left_out: {shaped: "after"})
+        bends = Crafts::Bending::Fields::BEND.records.except("run")
+        BEND = Variant.new(:kind, bends.transform_values { |record| record.fields.except(:kind) },
+          left_out: {sides: "one"})
         SECTION = Variant.new(:craft, {
-          "bend" => {id: Id.new, base: ids.call(1..1), bend: Crafts::Bending::Fields::BEND, at: AT},
+          "bend" => {id: Id.new, base: ids.call(1..1), bend: BEND, at: AT},
           "lace" => {id: Id.new, base: ids.call(0..0), weaving: ids.call(1..1), **Crafts::Lacing::Fields::SECTION},
           "weave" => {**weave, rise: RISE, form: FORM, at: AT, extent: EXTENT, id: Id.new, base: ids.call(1..25),
             cut_away: ids.call(0..24), weaving: ids.call(1..2), strands: Count.new(1..2),

@@ -8,6 +8,7 @@ import BaseWires from "../../sections/BaseWires.vue";
 import { withBend } from "../../sections/document";
 import FormParts from "../../sections/FormParts.vue";
 import PlaceWords from "../../sections/PlaceWords.vue";
+import RunParts from "./RunParts.vue";
 
 /** A wire bent by itself, as a sentence. */
 const bench = useBench();
@@ -27,6 +28,8 @@ const bend = computed(() => {
       :options="choices().bends"
       label="Form"
       @change="(kind) => bench.change(withBend(piece, index, kind))"
-    /><FormParts :parts="named(choices().bends, bend).parts" :path="bench.path('bend')" />.
+    /><FormParts :parts="named(choices().bends, bend).parts" :path="bench.path('bend')" /><RunParts
+      v-if="bend === 'run'"
+    />.
   </p>
 </template>
