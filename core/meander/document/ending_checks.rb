@@ -40,7 +40,14 @@ module Meander
         end
 
         alone(ending, named, place) if ends.size != 1
+        rolled(ends.first.section, place) if ending[:kind] == "rolled"
         wrap(ends.first.section, place) if ending[:kind] == "wrap"
+      end
+
+      def rolled(section, place)
+        return if @routes.seated(section, "base").size > 1
+
+        fault("#{place}/kind", "rolled", "no wire lies beside it to be wrapped", "another ending")
       end
 
       def alone(ending, named, place)

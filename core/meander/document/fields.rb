@@ -90,6 +90,7 @@ module Meander
         "wrap" => {**ends, wraps: Count.new(1..12)},
         "doubled_hook" => {**ends, inside: size("inside of the hook", 1.0..40.0, 2.0..20.0),
           shank: size("shank of the hook", 1.0..80.0, 3.0..30.0), wraps: Count.new(1..12)},
+        "rolled" => {**ends, wraps: Count.new(1..20)},
         "swept" => {**ends, length: size("how far the arc comes over the front", 1.0..200.0, 3.0..40.0)},
         "tuck" => {**ends, length: size("length tucked in", 0.5..80.0, 2.0..20.0)},
         "coil" => {**ends, inside: size("inside of the coil", 0.3..40.0, 1.0..10.0), turns: Count.new(1..60)},

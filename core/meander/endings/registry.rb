@@ -11,10 +11,10 @@ module Meander
     module Registry
       KINDS = {"plain" => Plain, "loop" => ClosingLoop, "hook" => Hook, "eye" => Eye, "curl" => Curl, "post" => Post,
         "bail" => Bail, "fold" => Fold,
-        "wrap" => Wrap, "swept" => Swept, "doubled_hook" => DoubledHook, "tuck" => Tuck, "coil" => CoilEnd,
-        "ribbon" => RibbonEnd}.freeze
+        "wrap" => Wrap, "swept" => Swept, "rolled" => Rolled, "doubled_hook" => DoubledHook, "tuck" => Tuck,
+        "coil" => CoilEnd, "ribbon" => RibbonEnd}.freeze
       # In the order they are offered.
-      SENTENCES = %w[plain eye curl post bail loop hook doubled_hook tuck coil swept wrap ribbon fold]
+      SENTENCES = %w[plain eye curl post bail loop hook doubled_hook tuck coil swept rolled wrap ribbon fold]
         .to_h { |kind| [kind, KINDS.fetch(kind)::SENTENCE] }.freeze
       # Those that take one wire; those that hold a ring.
       ALONE = SENTENCES.select { |_, sentence| sentence.more[:wires] == "one" }.keys.freeze
@@ -34,8 +34,15 @@ module Meander
         end
         band = Wrap::Band.new(low: centres.min, high: centres.max, outside_mm: (wires.map(&:mm).max / 2) + weaving_mm,
           **lap).freeze
-        KINDS.fetch(fields[:kind]).new({**fields, band:}, seats.values_at(*numbers))
+        KINDS.fetch(fields[:kind]).new({**fields, band:, beside: beside(seats), worked: !worked.nil?},
+          seats.values_at(*numbers))
       end
+
+      # Of every seat the one nearest to it: { number => Seat }, nil where it is the only one.
+      def self.beside(seats)
+        seats.to_h { |seat| [seat.id, (seats - [seat]).min_by { |other| [(other.x - seat.x).abs, other.id] }] }
+      end
+      private_class_method :beside
     end
   end
 end

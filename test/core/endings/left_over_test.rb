@@ -7,7 +7,7 @@ require "csv"
 class LeftOverTest < PieceTest
   SHAPES = {"eye" => {"inside" => "1.5 mm"}, "curl" => {"inside" => "1 mm", "turns" => 2},
     "tuck" => {"length" => "6 mm"}, "coil" => {"inside" => "1 mm", "turns" => 5},
-    "swept" => {"length" => "8 mm"}}.freeze
+    "swept" => {"length" => "8 mm"}, "rolled" => {"wraps" => 4}}.freeze
 
   def demo(name) = demo_documents.find { |json| json["name"] == name }
 
@@ -92,7 +92,27 @@ class LeftOverTest < PieceTest
     end
   end
 
+  # A helix round the wire beside it: n sqrt((pi (D + d))^2 + d^2) from where it lands, on bare wire.
+  def test_rolled_round_the_wire_beside_it
+    {"w1" => [0.9, 0.9, -1], "w8" => [0.9, 0.3, 1]}.each do |wire, (round, own, way)|
+      made = plan(ended(demo("Tide-line collar"), wire, "rolled", "wraps" => 5))
+      helix = 5 * Math.hypot(Math::PI * (round + own), own)
+
+      assert_in_delta helix, bent(made).parts.last.length, 1e-9
+      assert_in_delta way * 5 * own, bent(made).points.last[1], 1e-9
+      middle = bent(made).points.last(20).map { |x, _, z| [x, z] }.transpose.map { |all| all.minmax.sum / 2 }
+      section = made.placed.section("s1")
+
+      assert_equal section.strip.bare_mm < 5 * own, !advice(made, "rolled-over-weave").nil?
+      assert_operator section.layout.across("end").map { |x| (x - middle[0]).abs }.min, :<, 0.35, "round a base wire"
+    end
+  end
+
   def test_what_cannot_be
+    one = JSON.parse(JSON.generate(Meander.read(demo("Limpet bead ring")).piece.to_h))
+    wire = one["wires"].find { |other| other["route"].any? { |stop| stop["seat"] == "base 1" } }["id"]
+
+    assert_refused ended(one, wire, "rolled"), /no wire lies beside it/
     json = demo("Tide-line collar")
     hook = ended(json, "w8", "hook", "inside" => size("5 mm"), "shank" => size("8 mm"), "wraps" => 2)
     middle = ended(json, "w8", "curl")

@@ -1063,6 +1063,11 @@ export interface Piece {
         wraps: number;
       }
     | {
+        kind: "rolled";
+        id: string;
+        wraps: number;
+      }
+    | {
         kind: "swept";
         id: string;
         /**

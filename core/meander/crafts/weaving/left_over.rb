@@ -5,8 +5,8 @@ module Meander
     module Weaving
       # What is left of a weaving wire, bent to an ending where its weave begins or ends.
       module LeftOver
-        # Endings that are folded over the end by themselves; all others are brought to the front.
-        FOLDED = %w[tuck swept].freeze
+        # Endings that clear what is there by themselves; all others are brought to the front.
+        FOLDED = %w[tuck swept rolled].freeze
 
         # layout: Layout; side: of the section, start or end.
         # @return an ending as Endings::Registry makes it, nil where the tail is cut off
