@@ -18,7 +18,46 @@ module Sentences
   def known
     Meander::Document::Fields::PIECES.keys.map { |kind|
       JSON.parse(JSON.generate(Meander.start(kind)))
-    } + demo_documents + demo_documents.map { |json| backwards(json) }
+    } + demo_documents + demo_documents.map { |json| backwards(json) } + ended + tapered + runs
+  end
+
+  def started(kind) = JSON.parse(JSON.generate(Meander.start(kind)))
+
+  # What is left of a weaving wire, and a base wire, in every ending they may have.
+  def ended
+    Meander::Endings::Registry::WORKED.product([%w[weaving start], %w[weaving end],
+      %w[base end]]).map do |kind, (of, side)|
+      json = demo_documents.find { |one| one["name"] == "Tide-line collar" }
+      wire = json["wires"].find { |one| one["route"][0]["seat"] == "#{of} 1" }
+      wire["ends"] = {"start" => nil, "end" => nil, side => {"ending" => "e9", "place" => 1}}
+      start = JSON.parse(JSON.generate(Meander::Endings::Registry::SENTENCES.fetch(kind).start))
+      json.merge("endings" => [*json["endings"], {"id" => "e9", "kind" => kind, **start}])
+    end
+  end
+
+  # Repeats that open, and that close.
+  def tapered
+    [[3, 7], [7, 3], [4, 40]].map do |from, to|
+      started("cuff").tap do |json|
+        json["sections"][0]["rise"] = {"kind" => "open", "pitch" => size("#{from} mm"), "to" => size("#{to} mm")}
+        json["sections"][0]["centre"] = "own"
+      end
+    end
+  end
+
+  # Runs whose ends stand apart, and near each other.
+  def runs
+    [[90, 180], [350]].map do |angles|
+      parts = angles.map { |angle| {"kind" => "arc", "angle" => angle, "towards" => "far", "radius" => size("9 mm")} }
+      line = {"kind" => "straight", "length" => size("5 mm")}
+      demo_documents.find { |one| one["name"] == "Reed heart" }.tap do |json|
+        json["sections"].each do |one|
+          next unless one["craft"] == "bend"
+
+          one["bend"] = {"kind" => "run", "parts" => (angles.size == 1) ? parts : [line, *parts, line]}
+        end
+      end
+    end
   end
 
   # A piece made from its end.
