@@ -119,16 +119,45 @@ class UnbreakableTest < ServerTest
       document("earring", "sections.0.form": frame, "wires.2.size": size("0.05 mm")) => "/sections/0/form",
       document("cuff", "sections.0.pattern": walk,
         "sections.0.spacing": CHANGING).merge("pins" => pins("repeats" => 2000)) => "/sections/0/pattern/gaps",
-      document("cuff", "sections.0.pattern": long) => "/sections/0/pattern"
+      document("cuff", "sections.0.pattern": long) => "/sections/0/pattern",
+      stretched => "/sections/0/extent", many_sections => "/sections/0/extent"
     }.each do |json, path|
       start = Process.clock_gettime(Process::CLOCK_MONOTONIC)
       send_json(:post, "/api/plan", {document: json})
 
       assert_problem 422, "invalid-input"
-      assert_includes answer["faults"].map { |fault| fault["path"] }, path
+      assert_includes answer["faults"].map { |fault| fault.values_at("path", "code") }, [path, "too_much"]
       assert_operator Process.clock_gettime(Process::CLOCK_MONOTONIC) - start, :<, 3
     end
   end
+
+  # A kilometre of weave.
+  def stretched
+    started("cuff").tap do |json|
+      json["sections"][0].merge!("extent" => {"kind" => "repeats", "count" => 2000},
+        "rise" => {"kind" => "open", "pitch" => size("500 mm")})
+    end
+  end
+
+  # Twelve sections of 2,000 repeats each, every pass of them a line in the finished piece.
+  def many_sections
+    cuff = started("cuff")
+    one = cuff["sections"][0].merge("extent" => {"kind" => "repeats", "count" => 2000},
+      "bare" => {"length" => size("5 mm")})
+    sections = Array.new(12) do |i|
+      at = i.zero? ? one["at"] : {"kind" => "after", "section" => "s#{i}", "bare" => size("5 mm"), "turn" => 10}
+      one.merge("id" => "s#{i + 1}", "at" => at)
+    end
+    wires = Array.new(12) { |i| cuff["wires"].map { |wire| standing_in(wire, i) } }.flatten(1)
+    started("component").merge("kinds" => cuff["kinds"], "sections" => sections, "wires" => wires)
+  end
+
+  def standing_in(wire, number)
+    route = wire["route"].map { |stop| stop.merge("section" => "s#{number + 1}") }
+    wire.merge("id" => "#{wire["id"]}-#{number}", "route" => route, "ends" => {"start" => nil, "end" => nil})
+  end
+
+  def started(kind) = JSON.parse(JSON.generate(Meander.start(kind)))
 
   def test_whatever_is_asked_for_the_answer_is_a_problem
     id = stored["id"]

@@ -44,7 +44,7 @@ module Meander
       # Every section where it stands. Where working wire goes on from one to another they are worked again, once it is
       # known how far it is led.
       def self.placed(piece, laid, fit, calibration)
-        alone = Placed.new(piece, worked(laid, fit))
+        alone = Placed.new(piece, worked(laid, fit)).tap { |placed| Effort.call(placed) }
         going_on = GoingOn.new(piece, alone, calibration)
         shared = going_on.sections
         [shared.empty? ? alone : Placed.new(piece, worked(laid, fit, shared), shared), going_on]

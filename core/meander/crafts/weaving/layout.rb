@@ -8,6 +8,8 @@ module Meander
       class Layout
         # No section has more repeats than this.
         MOST_REPEATS = 2000
+        # Nor is it woven any longer, in mm.
+        LONGEST_MM = 10_000.0
 
         # whole: the section as the document has it; section: as a straight strip; seats: Beads::Seats of the beads
         # threaded while it is woven; opening, stretch: of a frame, its Form::Opening and what [from, to] along it is
@@ -32,7 +34,9 @@ module Meander
         end
 
         # The section with so many repeats, so much bare at each end, bent to its form; on: see Strip.
+        # @raise [InvalidInput] where it is longer than is planned in one section
         def worked(repeats, bare_mm, on = OnWire::ALONE)
+          FormFault.too_long(whole, repeats, woven_mm(repeats)) if woven_mm(repeats) > LONGEST_MM
           @worked[[repeats, bare_mm, on]] ||= kind.new(self, Strip.new(self, repeats, bare_mm, on))
         end
 
