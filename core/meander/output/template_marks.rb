@@ -10,6 +10,11 @@ module Meander
       TOGETHER_MM = 6.0
       # The disc of a number; how far it is led out, by steps as far as it has to be to stand clear.
       DISC_MM, OUT_MM, STEP_MM, STEPS = 1.5, 3.5, 0.75, 60
+      # More lines than these are told by the cut list alone: they have dots and no numbers.
+      MOST = 150
+      # What stands in a square of so many mm is looked for in it and in those round it.
+      SQUARE_MM = 3.4
+      AROUND = [-1, 0, 1].product([-1, 0, 1]).freeze
       # The legend: its letters, its rows and its columns, and how many letters a row holds.
       FONT_MM, ROW_MM, COLUMN_MM, LETTERS = 2.2, 3.2, 52.0, 42
 
@@ -26,12 +31,10 @@ module Meander
         @middle = extent.map { |low, high| (low + high) / 2 }
         told = marks.map { |mark| [mark, [flip * mark.place[0], mark.place[1]]] }
         @dots = told.map(&:last).freeze
-        @lines = []
-        told.group_by { |mark, _| mark.words }.each_value do |alike|
-          clusters(alike).each { |some| @lines << lead_out(line(some)) }
-        end
+        @taken = Hash.new { |squares, square| squares[square] = [] }
+        @dots.each { |dot| take(dot, DISC_MM + 0.6) }
         wide, high = extent.map { |low, top| top - low }
-        @lines.sort_by! { |one| (high > wide) ? one.at.reverse : one.at }.freeze
+        @lines = led_out(told).sort_by { |one| (high > wide) ? one.at.reverse : one.at }.freeze
         freeze
       end
 
@@ -87,6 +90,12 @@ module Meander
         end
       end
 
+      # marks: [[Mark, place], ...].
+      def led_out(marks)
+        found = marks.group_by { |mark, _| mark.words }.values.flat_map { |alike| clusters(alike) }
+        (found.size > MOST) ? [] : found.map { |some| lead_out(line(some)) }
+      end
+
       # Marks that lie near one of their own, each with all that lie near it.
       def clusters(marks)
         marks.each_with_object([]) do |one, found|
@@ -114,12 +123,19 @@ module Meander
           line.at = [from[0] + (x * by), from[1] + (y * by)]
           break if clear?(line.at)
         end
+        take(line.at, (2 * DISC_MM) + 0.2)
         line.freeze
       end
 
+      # Keeps other numbers so far off a place.
+      def take(place, least_mm) = @taken[square(place)] << [place, least_mm]
+      def square(place) = place.map { |mm| (mm / SQUARE_MM).floor }
+
       def clear?(place)
-        @dots.none? { |dot| far(dot, place) < DISC_MM + 0.6 } &&
-          @lines.none? { |other| far(other.at, place) < (2 * DISC_MM) + 0.2 }
+        across, along = square(place)
+        AROUND.all? do |right, up|
+          @taken.fetch([across + right, along + up], []).all? { |other, least| far(other, place) >= least }
+        end
       end
     end
   end
