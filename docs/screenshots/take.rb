@@ -11,6 +11,9 @@ FLAGS = %w[no-sandbox disable-quic disable-background-networking disable-compone
   enable-unsafe-swiftshader].to_h { |flag| [flag, nil] }.merge("use-angle" => "swiftshader")
 CHROMIUM = %w[chromium chromium-browser google-chrome].find { |name| system("command -v #{name} >/dev/null") }
 
+# What stands on a page once there is something to see.
+READY = ".bench, .print-page article, main.page h1, main h1"
+
 # A browser at a size, with the settings a maker would have chosen.
 def look(server, name, size: [1280, 800], path: "/", settings: {})
   return if ARGV.any? && !ARGV.include?(name)
@@ -23,6 +26,7 @@ def look(server, name, size: [1280, 800], path: "/", settings: {})
     "'#{JSON.generate({units: "mm", theme: "light", hand: "right", **settings})}')"
   )
   browser.go_to("#{server.url}#{path}")
+  100.times { browser.at_css(READY) ? break : sleep(0.2) }
   sleep 1.5
   yield browser if block_given?
   browser.mouse.move(x: 1, y: 1) unless name == "pointing"

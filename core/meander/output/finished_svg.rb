@@ -18,7 +18,7 @@ module Meander
         @back = face == "back"
         @flip = (@back ^ (hand == "left")) ? -1 : 1
         @xs, @ys = plan.extent
-        @marks = TemplateMarks.new(plan.runs.flat_map(&:marks), flip: @flip, extent: [seen, @ys])
+        @marks = TemplateMarks.new(plan.runs.flat_map(&:marks), flip: @flip, extent: [@xs, @ys])
         @page = page
       end
 

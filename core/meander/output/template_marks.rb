@@ -25,11 +25,14 @@ module Meander
       # The lines in the order of their numbers, along the piece.
       attr_reader :lines
 
-      # marks: Planner::WireRun::Mark values; flip: -1 where the piece is seen mirrored; extent: of the piece so seen,
+      # Places are as the front has them, so that both faces have the same numbers.
+      #
+      # marks: Planner::WireRun::Mark values; flip: -1 where the piece is seen mirrored; extent: of the piece,
       # [[x, x], [y, y]].
       def initialize(marks, flip:, extent:)
         @middle = extent.map { |low, high| (low + high) / 2 }
-        told = marks.map { |mark| [mark, [flip * mark.place[0], mark.place[1]]] }
+        @flip = flip
+        told = marks.map { |mark| [mark, mark.place.first(2)] }
         @dots = told.map(&:last).freeze
         @taken = Hash.new { |squares, square| squares[square] = [] }
         @dots.each { |dot| take(dot, DISC_MM + 0.6) }
@@ -38,21 +41,23 @@ module Meander
         freeze
       end
 
-      # What the numbers cover, [[x, x], [y, y]]; nil where there is none.
+      # What the numbers cover as they are seen, [[x, x], [y, y]]; nil where there is none.
       def extent
         return if lines.empty?
 
-        lines.map(&:at).transpose.map { |places| [places.min - DISC_MM, places.max + DISC_MM] }
+        lines.map { |one| seen(one.at) }.transpose.map { |places| [places.min - DISC_MM, places.max + DISC_MM] }
       end
 
       # How high the legend is on a page so wide.
       def legend_mm(wide_mm) = ROW_MM * (legend_rows.size / columns(wide_mm).to_f).ceil
 
       def svg
-        dots = @dots.map { |x, y| %(<circle cx="#{n(x)}" cy="#{n(y)}" r="0.45"/>) }
-        ways = lines.map { |one| %(<path d="M#{[*one.points, one.at].map { |x, y| "#{n(x)} #{n(y)}" }.join("L")}"/>) }
-        discs = lines.map { |one| %(<circle cx="#{n(one.at[0])}" cy="#{n(one.at[1])}" r="#{DISC_MM}"/>) }
-        words = lines.each_with_index.map { |one, i| text(one.at[0], one.at[1] + (FONT_MM * 0.36), i + 1) }
+        dots = @dots.map { |dot| circle(dot, 0.45) }
+        ways = lines.map do |one|
+          %(<path d="M#{[*one.points, one.at].map { |place| seen(place).map { |mm| n(mm) }.join(" ") }.join("L")}"/>)
+        end
+        discs = lines.map { |one| circle(one.at, DISC_MM) }
+        words = lines.each_with_index.map { |one, i| seen(one.at).then { |x, y| text(x, y + (FONT_MM * 0.36), i + 1) } }
         %(<g class="marks"><g fill="none" stroke="#111" stroke-width="0.15">#{ways.join}</g>) +
           %(<g class="dots" fill="#111">#{dots.join}</g><g fill="#fff" stroke="#111" stroke-width="0.15">) +
           %(#{discs.join}</g><g #{font} text-anchor="middle">#{words.join}</g></g>)
@@ -71,6 +76,8 @@ module Meander
       private
 
       def n(number) = Units::Text.number(number, 3)
+      def seen((across, along)) = [@flip * across, along]
+      def circle(place, mm) = seen(place).then { |x, y| %(<circle cx="#{n(x)}" cy="#{n(y)}" r="#{mm}"/>) }
       def font = %(font-family="sans-serif" font-size="#{FONT_MM}" fill="#111")
       def text(x, y, words) = %(<text x="#{n(x)}" y="#{n(y)}">#{SvgText.call(words.to_s)}</text>)
       def columns(wide_mm) = [(wide_mm / COLUMN_MM).floor, 1].max

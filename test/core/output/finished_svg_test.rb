@@ -74,6 +74,9 @@ class BuiltPicturesTest < PieceTest
     assert_equal [width, "scale(1 1)", "scale(-1 1)"],
       [back[/width="([\d.]+)mm"/, 1].to_f, front[/scale\([-\d ]+\)/], back[/scale\([-\d ]+\)/]]
     assert_equal front.scan("<path").size, back.scan("<path").size
+    legends = [front, back].map { |svg| svg.scan(/<text[^>]*>(\d+ [^<]*: [^<]*)</) }
+
+    assert_equal legends.first, legends.last, "both faces have the same numbers"
     rows = CSV.parse(Meander.csv(plan), headers: true)
 
     assert_equal [plan.runs.first.cut_mm, plan.sections.first.strip.to_h[:weaving][:lengths].first[:cut_mm]],
