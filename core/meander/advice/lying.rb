@@ -10,12 +10,12 @@ module Meander
       # Base wires of two sections that cross, where nothing was said to join them there.
       def self.crossing(plan)
         joined = joined(plan)
-        lines = Hash.new { |all, section| all[section] = lines(plan, section) }.compare_by_identity
         flat = plan.sections.each_with_index.select { |section, _| section.base.any? && section.flat? }
         flat.combination(2).filter_map do |(one, i), (other, j)|
           next if meant?(plan, one, other, joined)
 
-          times = lines[one].product(lines[other]).sum { |line, against| line.crossings(against) }
+          lines = [one, other].map { |section| plan.placed.lines(section) }
+          times = lines[0].product(lines[1]).sum { |line, against| line.crossings(against) }
           next if times.zero?
 
           AdviceItem.of("sections-overlap", "warn", "/sections/#{j}/at",
@@ -37,16 +37,6 @@ module Meander
         plan.sections.flat_map(&:joins) +
           plan.piece.document[:beads].select { |placed| placed[:rule] == "met" }
             .map { |placed| placed.values_at(:section, :other) }
-      end
-
-      # In the finished piece, few points of each.
-      def self.lines(plan, section)
-        pose = plan.pose(section)
-        section.base.each_index.map do |number|
-          trace = section.trace(number)
-          few = trace.each_slice([trace.size / 160, 1].max).map(&:first) << trace.last
-          Form::Polyline.new(few.map { |point| pose.at(point) })
-        end
       end
 
       # Sections that no wire, lacing or bead joins to the rest.

@@ -27,10 +27,11 @@ module Meander
 
       # Ways that cross base wires of a section that they do not come from or go to by that seat.
       def self.over_work(plan)
+        ways = plan.ways.flat.map { |way, points| [way, Form::Polyline.new(points)] }
         plan.sections.each_with_index.filter_map do |section, i|
           next unless section.base.any? && section.flat?
 
-          times = crossed(plan, section)
+          times = crossed(section, plan.placed.lines(section), ways)
           next if times.zero?
 
           AdviceItem.of("way-over-section", "warn", "/sections/#{i}/at",
@@ -40,10 +41,9 @@ module Meander
         end
       end
 
-      def self.crossed(plan, section)
-        lines = Lying.lines(plan, section)
-        plan.ways.flat.sum do |way, points|
-          line = Form::Polyline.new(points)
+      # lines: of its base wires; ways: [[way, Form::Polyline], ...].
+      def self.crossed(section, lines, ways)
+        ways.sum do |way, line|
           seats = [way.from, way.to].select { |visit| visit.section == section.id }.map { |visit| visit.number - 1 }
           lines.each_with_index.sum { |other, number| seats.include?(number) ? 0 : line.crossings(other) }
         end

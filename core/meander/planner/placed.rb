@@ -17,6 +17,7 @@ module Meander
         @sections = standing
         @ways = Ways.new(piece, self)
         known = standing.to_h { |one| [one.id, one] }
+        @lines = {}.compare_by_identity
         @sections = made.map do |one|
           known[one.id] ||
             one.joined(known.values_at(*one.on), poses, ways, shared.fetch(one.id, Crafts::OnWire::ALONE))
@@ -31,6 +32,18 @@ module Meander
 
       # Where a section stands; what is made on others lies where they do.
       def pose(section) = poses.fetch(section.id, Form::Pose::ORIGIN)
+
+      # How finely base wires are told where it is only asked whether they cross: in so many places.
+      FEW = 160
+
+      # Base wires of a section in the finished piece, to see where lines cross: Form::Polyline values by number.
+      def lines(section)
+        @lines[section] ||= section.base.each_index.map { |number|
+          trace = section.trace(number)
+          few = trace.each_slice([trace.size / FEW, 1].max).map(&:first) << trace.last
+          Form::Polyline.new(few.map { |point| pose(section).at(point) })
+        }.freeze
+      end
 
       private
 
