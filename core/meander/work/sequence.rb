@@ -20,6 +20,7 @@ module Meander
       # usual: Task values as they usually come; asked: ids, as far as the maker put them in an order.
       def initialize(usual, asked = [])
         @usual = usual.to_h { |task| [task.key, task] }
+        @rank = @usual.keys.each_with_index.to_h
         @before = usual.to_h { |task| [task.key, closure(task.key)] }
         put = asked.filter_map { |id| usual.find { |task| task.id == id } }
         @tasks = (usual - put).reduce(put) { |placed, task| with(placed, task) }.freeze
@@ -43,9 +44,9 @@ module Meander
       # After all that usually comes before it, as far as what it needs and what needs it allow; where the maker's own
       # order breaks, what it needs comes first.
       def with(placed, task)
-        usual = @usual.keys.take_while { |key| key != task.key }
-        at = after(placed) { |one| usual.include?(one.key) }
-        earliest = after(placed) { |one| @before[task.key].key?(one.key) }
+        own, needed = @rank[task.key], @before[task.key]
+        at = after(placed) { |one| @rank[one.key] < own }
+        earliest = after(placed) { |one| needed.key?(one.key) }
         latest = placed.index { |one| @before[one.key].key?(task.key) } || placed.size
         placed.dup.insert(at.clamp(earliest, [earliest, latest].max), task)
       end
