@@ -18,6 +18,9 @@ module Meander
       # The legend: its letters, its rows and its columns, and how many letters a row holds.
       FONT_MM, ROW_MM, COLUMN_MM, LETTERS = 2.2, 3.2, 52.0, 42
 
+      # No length is parted from its unit, see Units::Said.
+      BETWEEN_WORDS = /(?<!#{Units::Said::JOINER}) /
+
       # marks: of several wires, in a row to the one that is led to its number; words: what happens there; lengths: how
       # far from the first ends, as text; at: where its number stands.
       Line = Struct.new(:points, :words, :lengths, :at, keyword_init: true)
@@ -86,7 +89,7 @@ module Meander
       # What each number is, long ones in several rows.
       def legend_rows
         lines.each_with_index.flat_map do |line, i|
-          wrapped("#{i + 1} #{line.words}: #{line.lengths}".split)
+          wrapped("#{i + 1} #{line.words}: #{line.lengths}".split(BETWEEN_WORDS))
         end
       end
 

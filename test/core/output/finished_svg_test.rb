@@ -149,7 +149,7 @@ class BuiltPicturesTest < PieceTest
 
       assert_equal plan.runs.sum { |cut| cut.marks.size }, dots.size, said
       assert_equal (1..discs.size).map(&:to_s), svg.xpath("//g[@class='marks']//text").map(&:text)
-      assert_equal discs.size, svg.xpath("//g[@class='legend']/text").count { |row| row.text.match?(/\A\d+ .*: /) }
+      assert_equal discs.size, svg.xpath("//g[@class='legend']/text").count { |row| row.text.match?(/\A\d+ .*:/) }
       discs.each_with_index do |(x, y), i|
         assert x.between?(box[0] + 1.5, box[0] + box[2] - 1.5) && y.between?(box[1] + 1.5, box[1] + box[3]), said
         (dots + discs.drop(i + 1)).each { |ox, oy| assert_operator Math.hypot(x - ox, y - oy), :>, 2.0, said }
