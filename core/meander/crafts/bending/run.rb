@@ -16,11 +16,12 @@ module Meander
           @begins = @parts.each_with_object([0.0]) { |part, all| all << (all.last + Form::Bends.part_mm(part)) }
         end
 
-        # Where an arc begins and ends, that is not an end of the run: [[mm, words, place], ...].
+        # Where an arc begins and where one ends within the run: [[mm, words, place], ...]. Nothing is done where a
+        # straight goes on from another.
         def marks
-          inner = @parts.each_index.drop(1).map do |i|
-            ends, begins = [@parts[i - 1], @parts[i]].map { |part| part[:kind] == "arc" }
-            [@begins[i], words(i, ends, begins)]
+          inner = @begins.drop(1).zip(@parts.each_cons(2)).filter_map do |mm, parts|
+            words = words(*parts.map { |part| part[:kind] == "arc" }) if parts
+            [mm, words] if words
           end
           places = Form::Trace.places(@bent.trace(0), inner.map(&:first), @bent.length_mm)
           inner.zip(places).map { |(mm, words), place| [mm, words, place] }
@@ -43,10 +44,12 @@ module Meander
 
         private
 
-        def words(number, ends, begins)
+        # What happens between two parts: whether an arc ends there, and whether one begins.
+        def words(ends, begins)
           return "one arc ends, the next begins" if ends && begins
+          return "arc begins" if begins
 
-          "arc #{begins ? "begins" : "ends"}"
+          "arc ends" if ends
         end
 
         def straight(part) = "#{Units::Text.length(part[:length].mm)} straight"
