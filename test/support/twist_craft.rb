@@ -45,7 +45,7 @@ module TwistCraft
     def worked_round_mm = 0.0
 
     # After an odd number of half turns the wires have changed sides.
-    def across(side)
+    def across(side, _repeats = nil)
       places = [-1, 1].map { |sign| sign * thickness_mm / 4 }
       (side == "end" && section[:halves].odd?) ? places.reverse : places
     end

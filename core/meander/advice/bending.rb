@@ -7,10 +7,10 @@ module Meander
     module Bending
       def self.call(plan)
         fit, laid = plan.fit, plan.free
-        return unless laid
+        return unless laid&.worked_round_mm&.positive?
 
         radius = fit.round_mm / (2 * Math::PI)
-        reach = (laid.frame.thickness_mm - laid.frame.wire_mm) / 2
+        reach = (laid.thickness_mm - laid.worked_round_mm) / 2
         return if radius <= reach * 2
 
         opens = ((radius + reach) / (radius - reach)) - 1

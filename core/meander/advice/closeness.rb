@@ -13,10 +13,10 @@ module Meander
         side = off.positive? ? "longer" : "shorter"
         AdviceItem.new(id: "length-far-off", severity: "warn", place: "#{plan.free.section.place}/pattern",
           title: "The nearest whole repeats end #{Units::Text.length(off.abs)} #{side} than asked",
-          why: "One repeat is #{Units::Text.length(plan.free.pattern.advance_mm)} long, so the length comes " \
+          why: "One repeat is #{Units::Text.length(plan.free.advance_mm)} long, so the length comes " \
                "in steps of that.",
           remedy: "Pin the repeats as well and let the bare ends take it up, or choose a shorter repeat.",
-          figures: {off_mm: off, advance_mm: plan.free.pattern.advance_mm})
+          figures: {off_mm: off, advance_mm: plan.free.advance_mm})
       end
     end
   end

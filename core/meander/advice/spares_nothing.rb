@@ -7,7 +7,7 @@ module Meander
       def self.call(plan)
         return unless plan.free && plan.spare_mm && plan.fit.conflicts.empty?
 
-        wanted = plan.piece.pinned("wrist") && plan.fit.off_mm < -plan.free.pattern.advance_mm / 2
+        wanted = plan.piece.pinned("wrist") && plan.fit.off_mm < -plan.free.advance_mm / 2
         return unless wanted
 
         AdviceItem.new(id: "wire-limits-length", severity: "warn", place: "/pins",

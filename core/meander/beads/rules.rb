@@ -5,7 +5,10 @@ module Meander
     # Every way beads are placed: rule in the document => class.
     module Rules
       ALL = {"woven" => Woven, "rows" => Rows, "curve" => Curve, "strung" => Strung, "framed" => Framed,
-        "centre" => Centre, "scattered" => Scattered, "met" => StitchedWhereMet, "surface" => Surface}.freeze
+        "centre" => Centre, "scattered" => Scattered, "met" => StitchedWhereMet, "surface" => Surface,
+        "braided" => Braided}.freeze
+      # Those whose beads are strung before and come to their places while a section is worked.
+      THREADED = %w[woven braided].freeze
       SENTENCES = ALL.transform_values { |rule| rule::SENTENCE }.freeze
 
       # ground: what the placement's section is; the beads are threaded on the section's weaving wire, on a wire of

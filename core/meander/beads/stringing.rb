@@ -17,10 +17,12 @@ module Meander
       end
 
       # All placements on one section's weaving wire go on one string for each of its working lengths, in the order the
-      # weave comes to them; every other has its own.
+      # weave comes to them; what is braided in one for each strand; every other has its own.
       def self.call(rules)
         woven, own = rules.partition { |rule| rule.is_a?(Woven) }
         together = woven.group_by { |rule| rule.fields[:section] }.values.flat_map { |group| lengths(group) }
+        braided, own = own.partition { |rule| rule.is_a?(Braided) }
+        together += braided.flat_map { |rule| by_strand(rule) }
         (together + own.map { |rule| string([rule], rule.lying) }).reject { |one| one.count.zero? }
       end
 
@@ -65,6 +67,13 @@ module Meander
         "repeats #{length.first} to #{length.last}#{half}"
       end
 
+      # One string for each strand that carries some.
+      def self.by_strand(rule)
+        rule.shares.map do |strand, count|
+          string([rule], Array.new(count, rule.lying.first), share: "strand #{strand + 1}")
+        end
+      end
+
       def self.string(rules, lying, wire: rules.first.thread.words, share: "")
         runs = lying.reverse.slice_when { |one, other| one.kind.id != other.kind.id }.map do |run|
           [run.first.kind, run.size]
@@ -72,7 +81,7 @@ module Meander
         BeadString.new(wire:, section: rules.first.fields[:section], share:, runs:,
           length_mm: lying.sum { |one| one.kind.along_mm }, copies: rules.first.site.copies).freeze
       end
-      private_class_method :along_the_wire, :woven_in, :turn?, :share, :string
+      private_class_method :along_the_wire, :woven_in, :turn?, :share, :string, :by_strand
     end
   end
 end

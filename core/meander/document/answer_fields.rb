@@ -134,7 +134,7 @@ module Meander
         {id: words, words:, gives: Many.new(Choice.new(Giving::VALUES.keys)),
           shares: Choice.new([true, false]), length_mm: figure, copies: whole,
           wraps: whole, minutes: figure, pose: POSE,
-          ends: ENDS, strip: Maybe.new(STRIP), longer: Many.new(Record.new({wire: words, mm: figure}))}
+          ends: ENDS, braid: Maybe.new(AnswerBraidFields::BRAID), strip: Maybe.new(STRIP), longer: Many.new(Record.new({wire: words, mm: figure}))}
       )
       MASS = Record.new({base_g: figure, weaving_g: figure, beads_g: figure, findings_g: figure, finished_g: figure})
       # A plan as the interface is told it, see Output::Answer. strip: the picture of all of it where it is one straight

@@ -165,6 +165,10 @@ module Meander
         "centre" => {**own, wraps: Count.new(1..20)},
         "surface" => {**own, count: fits},
         "scattered" => {**own, from: into, coils: Count.new(0..60), passes: Count.new(1..2), count: fits},
+        "braided" => {**own, on: Choice.new(%w[middle strand near far]), every: list(Count.new(1..500), 1..24),
+          first: Count.new(0..1000), last: Count.new(0..1000), count: fits,
+          room: Maybe.new(size("room beside a bead", 0.0..60.0, 0.2..12.0)),
+          inner: Maybe.new(size("stitch along the inner edge", 0.2..100.0, 1.0..20.0))},
         "met" => {**own, other: Id.new, places: Count.new(1..60), wraps: Count.new(1..20)}
       })
 

@@ -106,7 +106,7 @@ module Meander
         base = routes.seated(fields[:id], "base")
         Section.new(self, fields, base: base.map { |visit| wire(visit.wire[:id]) },
           working: working.map { |visit| wire(visit.wire[:id]) }, place:,
-          threaded: beads(fields[:id]).select { |placed| placed[:rule] == "woven" },
+          threaded: beads(fields[:id]).select { |placed| Beads::Rules::THREADED.include?(placed[:rule]) },
           seating: {cut_away: base.each_index.select { |i| base[i].cut_away },
             in_turn: working.map(&:number).uniq.size > 1, reserve: working.first && reserve(working.first),
             ended: working.first ? ended(working.first) : {}})

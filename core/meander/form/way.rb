@@ -37,6 +37,56 @@ module Meander
         def flat? = true
       end
 
+      # Straights and arcs one after another, in its own plane. pieces: [[mm, curvature], ...], see Arc; before the first
+      # and beyond the last it goes straight on.
+      class Chain
+        # Where a piece begins: how far along, where, how far it has turned, and its curvature.
+        Piece = Struct.new(:from, :x, :y, :turned, :curvature) do
+          def turn(along) = turned + (curvature * (along - from))
+
+          def at(along, across)
+            x, y = curvature.zero? ? [across, along - from] : Arc.new(curvature).at(along - from, across, 0.0)
+            cos, sin = Math.cos(turned), Math.sin(turned)
+            [self.x + (x * cos) + (y * sin), self.y - (x * sin) + (y * cos)]
+          end
+        end
+
+        def initialize(pieces)
+          from = Piece.new(-Float::INFINITY, 0.0, 0.0, 0.0, 0.0)
+          at = 0.0
+          runs = pieces.chunk_while { |(_, one), (_, other)| (one - other).abs < 1e-12 }
+            .map { |run| [run.sum(&:first), run.first.last] }
+          @pieces = [*runs, [0.0, 0.0]].map do |mm, curvature|
+            x, y = (from.from == -Float::INFINITY) ? [0.0, 0.0] : from.at(at, 0.0)
+            turned = (from.from == -Float::INFINITY) ? 0.0 : from.turn(at)
+            from = Piece.new(at, x, y, turned, curvature).freeze
+            at += mm
+            from
+          end.freeze
+          freeze
+        end
+
+        def at(along, across, height) = [*piece(along).at(along, across), height]
+        def turn(along) = (along < 0) ? 0.0 : piece(along).turn(along)
+        def flat? = true
+
+        def beyond(along, (across, out, height), _band)
+          x, y, z = at(along, across, height)
+          [x + (out * Math.sin(turn(along))), y + (out * Math.cos(turn(along))), z]
+        end
+
+        private
+
+        def piece(along)
+          return STRAIGHT if along < 0
+
+          @pieces[(@pieces.bsearch_index { |one| one.from > along } || @pieces.size) - 1]
+        end
+
+        STRAIGHT = Piece.new(0.0, 0.0, 0.0, 0.0, 0.0).freeze
+        private_constant :STRAIGHT
+      end
+
       # Wound on a dowel whose axis is y, the strip lying flat on it: radius of its middle line, rise of a turn.
       class Helix
         def initialize(radius_mm, rise_mm)

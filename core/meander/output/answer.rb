@@ -96,8 +96,9 @@ module Meander
         {id: section.id, words: section.words, gives: gives(section, plan),
           shares: Document::WorkingRoute.why_alone(section.section, section.section.working.size).nil?,
           length_mm: section.length_mm, copies: section.copies, wraps: section.wraps,
-          minutes: section.wraps / plan.calibration.pace.to_f,
+          minutes: section.moves / plan.calibration.pace.to_f,
           pose: plan.pose(section).to_a, ends: ends_h(section, plan),
+          braid: section.braid,
           strip: section.strip&.to_h
             &.merge(picture: (plan.band ? plan.strip_picture : section.strip_picture).content_hash),
           longer: section.longer.map { |number, mm| {wire: section.base[number].id, mm:} }}

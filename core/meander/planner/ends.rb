@@ -4,9 +4,11 @@ module Meander
   module Planner
     # How the base wires of a piece end and where they are folded, before it is known where that is.
     class Ends
-      # laid: the sections as their crafts lay them, in the order of the document.
-      def initialize(piece, laid)
+      # laid: the sections as their crafts lay them, in the order of the document; extents: { section id => [repeats,
+      # bare_mm] }, empty before they are known.
+      def initialize(piece, laid, extents = {})
         @piece = piece
+        @extents = extents
         @laid = laid.to_h { |one| [one.id, one] }
         @bent = piece.endings.to_h { |ending| [ending.id, bent(ending)] }.freeze
         freeze
@@ -34,7 +36,7 @@ module Meander
         return laid.left_over(ending.side) if ending.worked?
 
         Endings::Registry.build({**ending.fields, rounded: laid.rounded?(ending.side)}, numbers: ending.numbers,
-          wires: laid.section.base, centres: laid.across(ending.side),
+          wires: laid.section.base, centres: laid.across(ending.side, @extents[laid.id]&.first),
           weaving_mm: laid.worked_round_mm, lap: lap(laid))
       end
 

@@ -12,12 +12,12 @@ module Meander
         @extents = extents
       end
 
-      # What it is of: a key of Pins.
-      def key(one) = ["wire", one.section.working_wire.kind]
+      # What it is of: a key of Pins. What is worked without working wire has no kind of it.
+      def key(one) = ["wire", kind(one)]
 
       # What settled sections leave of it for another one; nil where none of its kind is pinned.
       def room_mm(one)
-        kind = one.section.working_wire.kind
+        kind = kind(one) or return
         @pins.wire_mm(kind)&.then { |mm| mm - (@laid - [one]).sum { |other| taken_mm(other, kind) } }
       end
 
@@ -37,6 +37,8 @@ module Meander
       end
 
       private
+
+      def kind(one) = one.section.working_wire&.kind
 
       def taken_mm(other, kind)
         extent = @extents[other.id]

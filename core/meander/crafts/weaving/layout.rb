@@ -45,6 +45,7 @@ module Meander
         def shaped_first? = whole.form[:shaped] == "before"
         def frame = weave.frame
         def pattern = weave.repeat
+        def advance_mm = pattern.advance_mm
         def cover = @told[:cover] ||= Weave::Cover.new(pattern)
         # Ids of the sections it is made on.
         def on = []
@@ -138,7 +139,7 @@ module Meander
 
         # Where the base wires lie across the section where it begins (start) and where it ends, from its middle line.
         # From the middle outwards both ends are as its end is.
-        def across(side) = @told[side] ||= (opening ? joined(side) : parted(side)).freeze
+        def across(side, _repeats = nil) = @told[side] ||= (opening ? joined(side) : parted(side)).freeze
 
         # The middle of the strip, from its first base wire.
         def middle_mm = frame.centres.then { |centres| (centres.first + centres.last) / 2 }

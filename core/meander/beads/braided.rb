@@ -1,0 +1,59 @@
+# frozen_string_literal: true
+
+module Meander
+  module Beads
+    # Beads braided in: on the strand that comes to the middle, on the one that turns at an edge, or all along one strand.
+    class Braided < Rule
+      SENTENCE =
+        Sentence.new("braided in", [
+          Sentence.choice("on", "Where the beads lie", {"middle" => "the middle strand", "strand" => "one strand, all along it",
+            "near" => "the near edge", "far" => "the far edge"}, "on"),
+          Sentence.count("first", "Stitches before the first bead", ", after", "stitches"),
+          Sentence.count("last", "Stitches left after the last bead", ", the last", "stitches plain,"), FILL
+        ], {on: "middle", first: 1, last: 1, every: [1], count: 0}, thread: false)
+
+      ON = {"middle" => "in the middle", "strand" => "all along one strand", "near" => "on the near edge",
+        "far" => "on the far edge"}.freeze
+
+      # How often there is one, in words: "every stitch", "every 4, 4 and 2 stitches in turn".
+      def self.often(fields)
+        return "all along" if fields[:on] == "strand"
+
+        every = fields[:every]
+        return (every.first == 1) ? "every stitch" : "every #{every.first} stitches" if every.uniq.one?
+
+        "every #{Units::Text.list(every)} stitches in turn"
+      end
+
+      def words
+        "#{kind.words} braided in #{ON.fetch(fields[:on])}#{", #{Braided.often(fields)}" unless fields[:on] == "strand"}"
+      end
+
+      # All wires of the strand with most of them.
+      def through
+        strand = beads.map(&:first).uniq.map { |one| site.braided.strands[one] }.max_by { |one| [one.size, one.wire_mm] }
+        strand ? strand.numbers.map { |number| site.base[number].mm } : [d]
+      end
+
+      # How many each strand carries: { strand, from 0 => count }.
+      def shares = beads.map(&:first).tally.sort.to_h
+
+      def over = short(fields[:count])
+
+      def needs
+        over.positive? ? "#{wanted} of them need a longer braid" : nil
+      end
+
+      def pitch_mm
+        return if lying.size < 2
+
+        lying.map { |one| one.at[0] }.each_cons(2).map { |a, b| b - a }.min
+      end
+
+      private
+
+      def beads = site.braided.beads
+      def lay = beads.map { |_, at, dir| lie(at, dir) }
+    end
+  end
+end

@@ -1,0 +1,71 @@
+# frozen_string_literal: true
+
+module Meander
+  module Braid
+    # A braid as far as it is braided: cell after cell (a stitch of a flat braid, a round of any other scheme), each with
+    # a piece of every strand's middle line. Read off it: lengths, widths, where strands begin and end, where they cross.
+    # Strands are numbered from 0 by the place they begin at, from the near side. x across, y along, z towards the maker;
+    # mm. A course says cells, piece(strand, cell), the middle line of a strand in one from y = 0 on, and scheme.
+    class Course
+      # advance_mm: how far one goes; turn: what it turns by, in radians towards the far side.
+      Cell = Struct.new(:advance_mm, :turn) do
+        def curvature = turn.zero? ? 0.0 : turn / advance_mm
+      end
+
+      attr_reader :scheme, :cells
+
+      def strands = scheme.strands
+      def count = cells.size
+      def length_mm = from_mm.last
+
+      # Where each cell begins, and where the last one ends.
+      def from_mm
+        @from_mm ||= cells.each_with_object([0.0]) { |cell, all| all << (all.last + cell.advance_mm) }.freeze
+      end
+
+      # What a strand runs through all of it, bent as its cells are and by so much more; mm.
+      def strand_mm(strand, curvature = 0.0)
+        @runs ||= {}
+        cells.each_index.sum do |i|
+          @runs[[*key(strand, i), curvature]] ||= begin
+            bend = cells[i].curvature + curvature
+            Form::Trace.polyline_mm(bend.zero? ? piece(strand, i) : bent(piece(strand, i), bend))
+          end
+        end
+      end
+
+      # The middle line of a strand from its beginning to its end, not bent: [[x, y, z], ...].
+      def points(strand)
+        @points ||= {}
+        @points[strand] ||= cells.each_index.flat_map { |i|
+          from = from_mm[i]
+          all = piece(strand, i).map { |x, y, z| [x, y + from, z] }
+          i.zero? ? all : all.drop(1)
+        }.freeze
+      end
+
+      # Where strands lie across it where it begins and where it ends, by strand.
+      def across(side)
+        return (0...strands).map { |one| piece(one, 0).first[0] } if side == "start"
+
+        (0...strands).map { |one| piece(one, count - 1).last[0] }
+      end
+
+      # How far its middle lines reach: [[x, x], [z, z]].
+      def reach
+        @reach ||= (0...strands).flat_map { |one| cells.each_index.map { |i| [key(one, i), one, i] }.uniq(&:first) }
+          .flat_map { |_, one, i| piece(one, i) }.transpose.values_at(0, 2).map(&:minmax).freeze
+      end
+
+      # All crossings in the order they are made: [[Scheme::Crossing, the cell], ...].
+      def crossings = cells.each_index.flat_map { |i| scheme.crossings.map { |crossing| [crossing, i] } }
+
+      private
+
+      def bent(points, curvature)
+        way = Form::Way::Arc.new(curvature)
+        points.map { |x, y, z| way.at(y, x, z) }
+      end
+    end
+  end
+end

@@ -1,0 +1,87 @@
+# frozen_string_literal: true
+
+module Meander
+  module Braid
+    # How strands cross, round after round: crossings in the order they are made, each in a gap between two neighbours
+    # (gap 1 between the first two strands from the near side) and which of the two lies over: the one that goes right,
+    # to the far side, or the one that goes left. Immutable.
+    class Scheme
+      Crossing = Struct.new(:gap, :over) do
+        def right? = over == "right"
+        # "1r": in gap 1 the strand that goes right lies over.
+        def to_s = "#{gap}#{over[0]}"
+      end
+
+      attr_reader :strands, :crossings
+
+      # The flat braid: every strand goes over and under its neighbours in turn. First the odd gaps, the strand that
+      # goes right over, then the even ones, the strand that goes left over: of three strands 1r 2l, of four 1r 3r 2l.
+      def self.flat(strands)
+        gaps = (1...strands).partition(&:odd?).flatten
+        new(strands, gaps.map { |gap| Crossing.new(gap, gap.odd? ? "right" : "left") })
+      end
+
+      # crossings: Crossing values.
+      def initialize(strands, crossings)
+        @strands = strands
+        @crossings = crossings.map(&:freeze).freeze
+        @order = crossed.freeze
+        freeze
+      end
+
+      # Where the strand that begins a round at a place (from 0) ends it.
+      def to(place) = @order.index(place)
+
+      # The places the strands begin a round at, in the order they end it.
+      attr_reader :order
+
+      # The same after so many rounds.
+      def after(rounds)
+        (rounds % period).times.reduce([*0...strands]) { |now, _| order.map { |place| now[place] } }
+      end
+
+      # After so many rounds every strand is back where it began.
+      def period
+        places, rounds = order, 1
+        until places == [*0...strands]
+          places = order.map { |place| places[place] }
+          rounds += 1
+        end
+        rounds
+      end
+
+      def to_s = crossings.join(" ")
+
+      # Crossings that can be made at once, one after another: [[Crossing, ...], ...].
+      def layers
+        free_from = Array.new(strands + 1, 0)
+        crossings.each_with_object([]) do |crossing, all|
+          at = free_from[crossing.gap - 1, 2].max
+          free_from[crossing.gap - 1, 2] = [at + 1, at + 1]
+          (all[at] ||= []) << crossing
+        end
+      end
+
+      # Who lies over whom in all rounds until every strand is back: { [strand, strand] => true }, strands by the place
+      # they begin at.
+      def covers
+        lying = [*0...strands]
+        period.times.each_with_object({}) do |_, found|
+          crossings.each do |crossing|
+            left, right = lying[crossing.gap - 1, 2]
+            found[crossing.right? ? [left, right] : [right, left]] = true
+            lying[crossing.gap - 1, 2] = [right, left]
+          end
+        end
+      end
+
+      private
+
+      def crossed
+        crossings.each_with_object([*0...strands]) do |crossing, lying|
+          lying[crossing.gap - 1, 2] = lying[crossing.gap - 1, 2].reverse
+        end
+      end
+    end
+  end
+end

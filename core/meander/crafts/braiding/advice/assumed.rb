@@ -1,0 +1,21 @@
+# frozen_string_literal: true
+
+module Meander
+  module Crafts
+    module Braiding
+      module Advice
+        # Lengths that no table has.
+        module Assumed
+          def self.call(braided)
+            return unless braided.assumed?
+
+            AdviceItem.of("braid-assumed", "warn", "/swatch", "How much wire this braid takes is assumed",
+              "Its path was laid from its crossings and drawn tight like tubes; no table or swatch confirms what a strand takes.",
+              "Braid a few centimetres of scrap, and say how long it is and how much of a strand it used.",
+              take_up: braided.take_up)
+          end
+        end
+      end
+    end
+  end
+end

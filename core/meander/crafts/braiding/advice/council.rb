@@ -1,0 +1,18 @@
+# frozen_string_literal: true
+
+module Meander
+  module Crafts
+    module Braiding
+      module Advice
+        # Every check of a braid.
+        module Council
+          CHECKS = [Thick, Openings, Unequal, Assumed, Curls, Uneven, FlatBeads, FullCircle].freeze
+
+          # braided: Braided.
+          # @return [Array<AdviceItem>]
+          def self.call(braided) = CHECKS.filter_map { |check| check.call(braided) }
+        end
+      end
+    end
+  end
+end

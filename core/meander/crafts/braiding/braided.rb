@@ -1,0 +1,186 @@
+# frozen_string_literal: true
+
+module Meander
+  module Crafts
+    module Braiding
+      # A braided section: so many stitches, bent to its form, with so much unbraided at each end.
+      class Braided < Worked
+        attr_reader :layout, :repeats, :bare_mm, :course
+
+        def initialize(layout, repeats, bare_mm)
+          super(layout.section)
+          @layout = layout
+          @repeats = repeats
+          @bare_mm = bare_mm
+          @course = layout.course(repeats)
+          @told = {}
+        end
+
+        def words = "#{section.form[:kind] == "ring" ? "a closed ring of " : ""}#{Words.call(layout)}"
+        def strands = layout.strands
+        def braided_mm = course.length_mm
+        def length_mm = braided_mm + (2 * bare_mm)
+        def thickness_mm = layout.thickness_mm
+        def width_mm = layout.width_mm
+        def weaving_mm = 0.0
+        def middle_line = (0..60).map { |i| way.at(length_mm * i / 60, 0.0, 0.0) }
+        def out = [way.at(length_mm, 0.0, 0.0), way.turn(length_mm)]
+
+        def out_with(fields)
+          return out if fields[:form] == section.form
+
+          Braided.new(Layout.new(section.with(form: fields[:form]), layout.calibration), repeats, bare_mm).out
+        end
+
+        def beyond(side, place) = way.beyond((side == 1) ? length_mm : 0.0, place, nil)
+
+        def told
+          "#{words}: #{Units::Text.count(repeats, layout.flat? ? "stitch" : "round", layout.flat? ? "stitches" : nil)}, " \
+          "#{Units::Text.length(braided_mm)} braided, #{Units::Text.length(bare_mm)} bare at each end"
+        end
+
+        # How it lies: its own curve, or that of its form, its ends with it.
+        def way
+          @told[:way] ||= layout.curved? ? Form::Way::Chain.new([[bare_mm, 0.0],
+            *course.cells.map { |cell| [cell.advance_mm, cell.curvature] }, [bare_mm, 0.0]]) :
+            Form::Way.of(section.form, length_mm:, thickness_mm:, width_mm:)
+        end
+
+        # Of a curve that its beads make: of its middle line the radius, the chord, how far it stands off that (drop) and
+        # how far it turns, in degrees; nil where they make none.
+        def curve
+          return unless layout.curved?
+
+          turn = course.cells.sum(&:turn).abs
+          radius = layout.bead_figure.radius_mm
+          {radius_mm: radius, chord_mm: 2 * radius * Math.sin([turn, 2 * Math::PI].min / 2).abs,
+            drop_mm: radius * (1 - Math.cos([turn, 2 * Math::PI].min / 2)), turn: turn * 180 / Math::PI}
+        end
+
+        # What each strand runs in the braid, by strand, and what its wires run.
+        def strand_mm = @told[:runs] ||= strands.each_index.map { |one| middle_mm(one) }.freeze
+        def take_up = strand_mm.sum / strands.size / braided_mm
+
+        # Laid from its crossings, and nothing was measured: its lengths are assumed.
+        def assumed? = !layout.known? && section[:swatch].nil?
+
+        def run_mm(number) = braid_mm(number) + (2 * bare_mm)
+
+        # A wire of a strand in the braid itself.
+        def braid_mm(number)
+          @told[[:wire, number]] ||= begin
+            one = strand_of(number)
+            strand = strands[one]
+            if strand.size == 1 || strand.twisted?
+              strand_mm[one] * strand.take_up
+            else
+              lines = @told[[:beside, one]] ||= strand.lines(course.points(one)).map { |line| bent_mm(line) }
+              lines[number - strand.numbers.first] * factor(one)
+            end
+          end
+        end
+
+        def parts(number)
+          return super if bare_mm.zero?
+
+          bare = ["bare", bare_mm, "unbraided"]
+          [bare, ["section", braid_mm(number), words], bare]
+        end
+
+        def marks(number)
+          line = trace(number)
+          from, to = bare_mm.zero? ? [line.first, line.last] : [line[1], line[-2]]
+          [[bare_mm, "braid begins", from], [run_mm(number) - bare_mm, "braid ends", to]]
+        end
+
+        # The way of a wire, its bare ends with it.
+        def trace(number)
+          @told[[:trace, number]] ||= begin
+            line = flat_lines(strand_of(number))[number - strands[strand_of(number)].numbers.first]
+            line.map { |x, y, z| way.at(y + bare_mm, x, z) }.freeze
+          end
+        end
+
+        # How many crossings are made.
+        def moves = repeats * layout.scheme.crossings.size
+
+        # Its beads where they lie: [[strand, [along, across], heading [along, across]], ...], along from its first end.
+        def beads = @told[:beads] ||= BeadPlaces.call(self).freeze
+
+        def site = @told[:site] ||= Site.new(self).freeze
+        def lying(along, across) = [way.at(along, across, 0.0)]
+
+        def outline
+          @told[:outline] ||= begin
+            low, high = course.reach[0].then { |one, other| [one - (layout.d / 2), other + (layout.d / 2)] }
+            steps = [(length_mm / 2).ceil, 12].max.clamp(12, 400)
+            Form::Hull.call((0..steps).flat_map { |i| [low, high].map { |x| way.at(length_mm * i / steps, x, 0.0).first(2) } })
+          end
+        end
+
+        def finished
+          @told[:picture] ||= Picture::OnAsking.new("braided #{section.written} #{repeats} #{bare_mm}") do
+            Picture::Finished.new(section.piece.colours) { |picture| base.each_index { |number| draw(number, picture) } }
+          end
+        end
+
+        def steps(context) = Steps.call(self, context)
+        def advice(_plan) = @told[:advice] ||= Advice::Council.call(self).freeze
+        def braid = @told[:plain] ||= Told.call(self).freeze
+
+        # The strand a wire belongs to, from 0.
+        def strand_of(number) = strands.index { |strand| strand.numbers.include?(number) }
+
+        private
+
+        # Longer than drawn, where a swatch said so, or pulled hard tubes do, or it is only assumed.
+        def factor(one)
+          swatch = section[:swatch]
+          known = course.taut(one)&.then { |taut| taut * braided_mm / course.strand_mm(one) } || 1.0
+          known = Braid::RelaxedFigure.formed(layout.strands.size, course.strand_mm(one) / braided_mm) unless layout.known?
+          swatch ? known * swatch_factor : known
+        end
+
+        # Of a swatch against what would be reckoned of it.
+        def swatch_factor
+          @told[:swatch] ||= begin
+            reckoned = strands.each_index.sum { |one| course.strand_mm(one) } / strands.size / braided_mm
+            section[:swatch][:used].mm / section[:swatch][:length].mm / reckoned
+          end
+        end
+
+        def middle_mm(one) = course.strand_mm(one, form_curvature) * factor(one)
+
+        # Of the form it is bent to; of what its beads curve its cells tell.
+        def form_curvature
+          return 0.0 if layout.curved?
+
+          way.is_a?(Form::Way::Arc) ? way.turn(1.0) : 0.0
+        end
+
+        def bent_mm(line)
+          Form::Trace.polyline_mm(line.map { |x, y, z| way.at(y + bare_mm, x, z) })
+        end
+
+        # The wires of a strand, not bent, with straight ends; beginning at y = -bare.
+        def flat_lines(one)
+          @told[[:flat, one]] ||= strands[one].lines(course.points(one)).map do |line|
+            next line if bare_mm.zero?
+
+            (x, y, _), (to_x, to_y, _) = line.first, line.last
+            [[x, y - bare_mm, 0.0], *line, [to_x, to_y + bare_mm, 0.0]]
+          end
+        end
+
+        # What lies behind first.
+        def draw(number, picture)
+          wire = base[number]
+          layer = ->(one, other) { ((one[2] + other[2]) / 2 >= 0) ? 6 : 3 }
+          trace(number).each_cons(2).chunk_while { |(a, b), (c, d)| layer.call(a, b) == layer.call(c, d) }.each do |run|
+            picture.line(layer.call(*run.first), wire.id, wire.mm, [run.first.first, *run.map(&:last)])
+          end
+        end
+      end
+    end
+  end
+end

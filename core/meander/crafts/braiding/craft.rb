@@ -1,0 +1,24 @@
+# frozen_string_literal: true
+
+module Meander
+  module Crafts
+    module Braiding
+      # Braiding: three to nine strands crossed over each other, with nothing to weave them with. Answers for its craft
+      # as Registry says.
+      module Craft
+        def self.words = "a braided section"
+
+        # Its seats, and how many there may be of each: the wires of its strands, from the near side, those of one strand
+        # after each other.
+        def self.seats = {"base" => 3..25}.freeze
+
+        # Rules of beads (Beads::Rules) that it can carry.
+        def self.beads = %w[braided].freeze
+        def self.fields = Fields::SECTION
+        def self.left_out = Fields::LEFT_OUT
+        def self.check(...) = Checks.call(...)
+        def self.lay(section, calibration) = Layout.new(section, calibration)
+      end
+    end
+  end
+end

@@ -1,0 +1,154 @@
+# frozen_string_literal: true
+
+module Meander
+  module Crafts
+    # Strands crossed over each other.
+    module Braiding
+      # What a braided section comes to before it is known how far it is braided. All in mm.
+      class Layout
+        # No section has more stitches, is any longer, or has more crossings or turns of its cords.
+        MOST_REPEATS = 2000
+        LONGEST_MM = 10_000.0
+        MOST_CROSSINGS = 20_000
+        MOST_TURNS = 5000
+
+        attr_reader :section, :calibration, :strands, :scheme, :d, :thick_mm, :pitch_mm, :beading, :placement
+
+        # @raise [InvalidInput] where it cannot be braided
+        def initialize(section, calibration)
+          @section = section
+          @calibration = calibration
+          @strands = Strand.all(section[:strands], section.base).freeze
+          @d = mean(&:wide_mm)
+          @thick_mm = mean(&:thick_mm)
+          @scheme = flat? ? Braid::Scheme.flat(strands.size) : typed_scheme
+          @pitch_mm = section[:pitch]&.mm || Pitch.usual_mm(self)
+          @placement = section.threaded.first
+          @beading = placement && beading_of(placement)
+          @bead_figure = @beading&.figure
+          @courses, @worked = {}, {}
+          freeze
+        end
+
+        def id = section.id
+        def on = []
+        def sides = 1
+        def free? = section.free?
+        def bare_mm = section.bare_mm
+        def flat? = section[:scheme][:kind] == "flat"
+
+        # Is its path the one that was found for flat braids, or laid from its crossings?
+        def known? = flat? && Braid::PlainFigure::SHAPES.key?(strands.size)
+
+        # How many stitches the document asks for; nil where that is found by what the piece must meet.
+        def given
+          extent = section[:extent]
+          case extent[:kind]
+          when "repeats" then extent[:count] unless free?
+          when "length" then nearest(extent[:length].mm) unless free?
+          end
+        end
+
+        def worked(repeats, bare_mm, _on = nil)
+          @worked[[repeats, bare_mm]] ||= Braided.new(self, repeats, bare_mm)
+        end
+
+        # The braid of so many stitches, or rounds.
+        # @raise [InvalidInput] where that is more than is planned at once
+        def course(repeats)
+          @courses[repeats] ||= begin
+            bounded(repeats)
+            known? ? Braid::FlatCourse.new(strands.size, kinds(repeats), figures(repeats)) :
+              Braid::RoundCourse.new(scheme, repeats, d, pitch_mm, thick: thick_mm)
+          end
+        end
+
+        def woven_mm(repeats) = known? ? advances_mm(repeats) : repeats * pitch_mm
+        def most_repeats = [MOST_REPEATS, (LONGEST_MM / least_mm).floor].min.clamp(1, nil)
+        def makeable(repeats) = repeats.clamp(1, most_repeats)
+
+        def nearest(length_mm)
+          over = (1..most_repeats).bsearch { |count| woven_mm(count) >= length_mm } || most_repeats
+          [over - 1, over].select(&:positive?).min_by { |count| (woven_mm(count) - length_mm).abs }
+        end
+
+        # How far one more of them reaches.
+        def advance_mm = [bead_figure&.advance_mm, pitch_mm].compact.first
+
+        # It takes no working wire.
+        def working_mm(_repeats) = 0.0
+        def worked_round_mm = 0.0
+        def rounded?(_side) = false
+
+        def width_mm = sample.reach[0].then { |low, high| high - low + d }
+        def thickness_mm = [sample.reach[1].then { |low, high| high - low + thick_mm }, *beading&.then { |one| one.kind.depth_mm }].max
+
+        # Where each of its wires lies across it at a side.
+        def across(side, repeats = nil)
+          places = ((repeats && side == "end") ? course(repeats) : sample).across(side)
+          strands.zip(places).flat_map { |strand, x| spread(strand, x) }
+        end
+
+        # The stitch with a bead; nil where there is none.
+        attr_reader :bead_figure
+
+        # Do its beads curve it?
+        def curved? = bead_figure.respond_to?(:curvature) && bead_figure.curvature != 0
+
+        private
+
+        def mean(&of) = strands.sum(&of) / strands.size
+
+        def typed_scheme
+          Braid::Scheme.new(strands.size,
+            section[:scheme][:crossings].map { |one| Braid::Scheme::Crossing.new(one[:gap], one[:over]) })
+        end
+
+        def beading_of(placement)
+          place = "/beads/#{section.piece.document[:beads].index(placement)}"
+          BeadChecks.call(section, placement, place, strands)
+          radius = section.form[:radius].mm if section.form[:kind] == "arc"
+          Beading.new(placement, section.piece.bead(placement[:bead]), place:, d:, radius_mm: radius)
+        end
+
+        def kinds(repeats) = beading ? beading.kinds(repeats) : Array.new(repeats, :plain)
+
+        def figures(repeats)
+          kinds = kinds(repeats)
+          plain = Pitch.figure(self) if kinds.include?(:plain)
+          {plain:, bead: (bead_figure if kinds.include?(:bead))}.compact
+        end
+
+        # Blending from one kind of stitch to another keeps their sum.
+        def advances_mm(repeats)
+          return repeats * pitch_mm unless beading
+
+          beads = kinds(repeats).count(:bead)
+          (beads * bead_figure.advance_mm) + ((repeats - beads) * pitch_mm)
+        end
+
+        def least_mm = [pitch_mm, *bead_figure&.advance_mm].min
+        # So many stitches show how wide it is.
+        def sample = @courses[:sample] ||= course([(beading ? beading.fields[:first] + 4 : 1), given.to_i].max.clamp(1, 60))
+
+        # Where the wires of a strand lie at its place.
+        def spread(strand, x)
+          strand.size.times.map { |i| x + ((strand.twisted? ? 0.0 : strand.wire_mm) * (i - ((strand.size - 1) / 2.0))) }
+        end
+
+        def bounded(repeats)
+          crossings = repeats * scheme.crossings.size
+          turns = strands.map { |strand| strand.twisted? ? woven_mm(repeats) / strand.lay_mm : 0.0 }.max
+          too_much("#{crossings} crossings", "up to #{MOST_CROSSINGS} crossings in one section") if crossings > MOST_CROSSINGS
+          too_much(Units::Text.length(woven_mm(repeats)), "up to #{Units::Text.length(LONGEST_MM)} braided in one section") if woven_mm(repeats) > LONGEST_MM + 1
+          too_much("#{turns.ceil} turns of a cord", "up to #{MOST_TURNS} turns of a cord in one section") if turns > MOST_TURNS
+        end
+
+        def too_much(given, accepted)
+          raise InvalidInput.new([Fault.new(path: "#{section.place}/extent", code: "too_much",
+            message: "this is more than can be planned at once", given:, accepted:)])
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,115 @@
+# frozen_string_literal: true
+
+module Meander
+  module Crafts
+    module Braiding
+      # The order of work of a braid: twist its cords, string its beads, clamp, cross and keep count, check, hold its end,
+      # bend it.
+      class Steps
+        # So many crossings are told one by one; of a longer round its notation.
+        TOLD = 12
+
+        # context: Work::Context.
+        def self.call(braided, context) = new(braided, context).call
+
+        def initialize(braided, context)
+          @braided = braided
+          @layout = braided.layout
+          @context = context
+        end
+
+        # @return [Array<Step>]
+        def call = [*twisted, *strung, clamped, braid, held, *bent]
+
+        private
+
+        def say(mm) = Units::Text.length(mm)
+        def count(number, word, many = "#{word}s") = Units::Text.count(number, word, many)
+        def in_section = @context.prefix(@braided)
+        def ids = @braided.base.map(&:id).uniq
+
+        def step(kind, words, minutes = 0.0, makes: [])
+          Step.of(kind, words, @braided.id, minutes, wires: ids, makes:)
+        end
+
+        def strand(index) = "strand #{index + 1}"
+
+        def twisted
+          cords = @layout.strands.each_with_index.select { |one, _| one.twisted? }
+          cords.map do |one, i|
+            wires = Units::Text.list(one.numbers.map { |number| number + 1 })
+            step("shape", "#{Units::Text.sentence("#{in_section}twist wires #{wires} to a cord for #{strand(i)}")}: clamp them side by " \
+              "side, hold them taut and turn them #{Units::Text.number(one.turns_per_cm, 1)} times for each cm, all to one side.")
+          end
+        end
+
+        def strung
+          shares = @braided.beads.map(&:first).tally.sort
+          return [] if shares.empty?
+
+          kind = @layout.beading.kind
+          told = shares.map { |one, beads| "#{beads} on #{strand(one)}" }
+          [step("bead", "#{Units::Text.sentence("#{in_section}string")} #{count(@braided.beads.size, "bead")} of #{kind.words}: " \
+            "#{Units::Text.list(told)}. Bend a stop into the end of each.", makes: [Step::Made.whole("end", @layout.placement[:id])])]
+        end
+
+        def clamped
+          from = @braided.bare_mm.zero? ? "where they begin" : "at the mark “braid begins”, #{say(@braided.bare_mm)} in"
+          step("anchor", "#{Units::Text.sentence("#{in_section}lay the #{@layout.strands.size} strands side by side in their " \
+            "order")} and clamp or tie them #{from}. Turn the piece so that its beginning is at the top.")
+        end
+
+        def braid
+          words = "#{counted}: #{moves}. #{drawn}#{beads}#{swatch}"
+          step("weave", words, @braided.moves / @layout.calibration.pace.to_f, makes: Step::Made.wires(@braided.base))
+        end
+
+        def counted
+          what = @layout.flat? ? count(@braided.repeats, "stitch", "stitches") : count(@braided.repeats, "round")
+          "Braid #{what} (#{count(@braided.moves, "crossing")})"
+        end
+
+        def moves
+          all = Words.moves(@layout.scheme)
+          return "#{@layout.scheme}, read as gap and the strand that lies over" if all.size > TOLD
+
+          all.join(", then ")
+        end
+
+        def drawn
+          "Make the first crossings close to the clamp, draw all strands down alike after each " \
+          "#{@layout.flat? ? "stitch" : "round"}, #{say(@layout.pitch_mm)} from one to the next, and count aloud."
+        end
+
+        def beads
+          case @layout.beading&.on
+          when nil then ""
+          when "middle" then " Where a bead belongs (#{places}) slide one up on the strand that comes to the middle before it is crossed."
+          when "strand" then " Slide one bead up before each crossing of #{strand(@braided.course.leading)}, as many as lie there without gaps."
+          else " Where a bead belongs (#{places}) slide one up on the strand that turns at the " \
+            "#{(@layout.beading.on == "near") ? "left" : "right"} edge, and draw the other edge down."
+          end
+        end
+
+        def places = Beads::Braided.often(@layout.placement)
+
+        def swatch
+          @braided.assumed? ? " How much wire this takes is assumed: braid a few centimetres of scrap first and measure what a strand used." : ""
+        end
+
+        def held
+          step("secure", "Check: #{say(@braided.braided_mm)} are braided, #{say(@layout.width_mm)} wide; look that over and " \
+            "under change at every crossing, flatten it gently with nylon jaws, and clamp or tie its end until that is finished.")
+        end
+
+        def bent
+          return [] if @layout.curved? || @braided.section.form[:kind] == "straight"
+
+          form = @braided.section.form
+          shape = (form[:kind] == "ring") ? "a closed ring" : "an arc on a radius of #{say(form[:radius].mm)}"
+          [step("bend", "Bend #{@context.part(@braided)} to #{shape}.", makes: Step::Made.wires(@braided.base))]
+        end
+      end
+    end
+  end
+end
