@@ -81,5 +81,12 @@ module Meander
     # @example
     #   Meander.weave("base" => "0.8", "wire" => "0.3", "gaps" => "0,1", "repeats" => "10")[:woven_mm].round(6) #=> 3.0
     def weave(texts) = Output::WeaveFigures.call(Weave::WeaveOptions.read(texts))
+
+    # The figures of a braid on its own, belonging to no piece.
+    # @param texts [Hash] option => text, see Crafts::Braiding::BraidOptions
+    # @raise [Error] naming the option, what was given and what is accepted
+    # @example
+    #   Meander.braid("strands" => "3", "diameter" => "1", "length" => "100")[:take_up].round(3) #=> 1.205
+    def braid(texts) = Output::BraidFigures.call(Crafts::Braiding::BraidOptions.read(texts))
   end
 end

@@ -153,6 +153,10 @@ module Server
       {gaps: Meander::Notation::Reader.call(said[:text], base: said[:base])}
     end
 
+    # Every braid to choose from in a wire, with its figures.
+    # @return [String] JSON
+    def self.braids(given) = JSON.generate({braids: Meander::Document::Questions.braids(given)})
+
     # What the bench shows: the document as read, and its plan.
     # @return [String] the members of a JSON object
     def self.answer(json, maker) = members(shown(plan(json, maker)))

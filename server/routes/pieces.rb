@@ -55,7 +55,7 @@ module Server
       # A piece to begin with, under a name that none has.
       # @raise [Meander::InvalidInput] where there is no such kind
       def self.start(kind, waiting: nil)
-        kinds = Meander::Document::Fields::PIECES.keys
+        kinds = Meander::Document::StartingPiece::PIECES.keys
         unless kinds.include?(kind)
           raise Meander::InvalidInput.new([Meander::Fault.new(path: "/start", code: "choice",
             message: "there is no such kind of piece", given: kind, accepted: kinds.join(", "))])

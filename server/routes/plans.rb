@@ -8,7 +8,7 @@ module Server
         {kinds: kinds, **wires, beads: beads, crafts: crafts, sentences: sentences,
           eases: Meander::Planner::Wearing::EASES.map { |name, mm| {name:, mm:} },
           weaves: Meander::Weave::Samples::ALL.map(&:to_h), beginnings: Meander::Weave::Beginnings.all(1..25),
-          starts: Meander::Document::Fields::PIECES.keys.to_h { |kind| [kind, Meander.start(kind)] }}
+          starts: Meander::Document::StartingPiece::PIECES.keys.to_h { |kind| [kind, Meander.start(kind)] }}
       end
 
       def self.kinds
@@ -37,6 +37,7 @@ module Server
       # What a maker may choose, as it is said in sentences.
       def self.sentences
         said = {forms: Meander::Crafts::Weaving::Forms::ALL, bends: Meander::Crafts::Bending::Forms::ALL,
+                braid_forms: Meander::Crafts::Braiding::Forms::ALL,
                 endings: Meander::Endings::Registry::SENTENCES, rules: Meander::Beads::Rules::SENTENCES,
                 findings: Meander::Findings::Registry::SENTENCES}
         {**said.transform_values { |all| Meander::Sentence.table(all) },

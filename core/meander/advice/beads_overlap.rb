@@ -23,7 +23,7 @@ module Meander
 
         def in?(other)
           if face * other.face == -1 ||
-              (rule.equal?(other.rule) && (number == other.number || rule.is_a?(Beads::Woven)))
+              (rule.equal?(other.rule) && (number == other.number || !rule.apart?))
             return false
           end
 

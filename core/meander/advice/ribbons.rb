@@ -33,8 +33,7 @@ module Meander
         end
 
         AdviceItem.of("ribbon-loose", "warn", "#{place}/wide", "The ribbon end is much larger than the strip", bulk,
-          "A closer one holds better; else fill it: fold the ends over once more, or glue it.",
-**figures)
+          "A closer one holds better; else fill it: fold the ends over once more, or glue it.", **figures)
       end
 
       # Ends bent over need as much depth as their bend.

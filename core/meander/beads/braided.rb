@@ -29,6 +29,9 @@ module Meander
         "#{kind.words} braided in #{ON.fetch(fields[:on])}#{", #{Braided.often(fields)}" unless fields[:on] == "strand"}"
       end
 
+      # One after another on their strand, which bends between them.
+      def apart? = fields[:on] != "strand"
+
       # All wires of the strand with most of them.
       def through
         strand = beads.map(&:first).uniq.map { |one| site.braided.strands[one] }.max_by { |one| [one.size, one.wire_mm] }

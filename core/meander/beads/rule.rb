@@ -13,6 +13,9 @@ module Meander
       # pass: the pass it is threaded on, in the order of work, past all of them where it is set afterwards.
       Lying = Struct.new(:kind, :at, :dir, :face, :end_on, :pass, keyword_init: true)
       AFTERWARDS = 10_000_000
+      # Is it to be asked whether its own beads lie in each other? Not where something else keeps them apart.
+      def apart? = true
+
       # So many beads are laid in a piece at the most.
       MOST = 4000
 

@@ -23,6 +23,9 @@ module Meander
         "#{kind.words} on #{which}#{fields[:of]}, #{WHERE.fetch(fields[:on])}"
       end
 
+      # How near they come is told by what is between them, see Advice::BeadFit.
+      def apart? = false
+
       # How many places there are to thread one on: wraps, or repeats.
       def places = seats.all.size * site.strip.repeats
 

@@ -53,11 +53,14 @@ module Meander
       # Base wires that are longer in the bend than the middle line, and by how much: { number => mm }.
       def longer = {}
 
+      # How wide and thick it is at its ends.
+      def bulk_mm = [width_mm, thickness_mm]
+
       # A braid as it goes out; nil of all else.
       def braid = nil
 
-      # Moves of the hand it takes.
-      def moves = wraps
+      # Crossings of strands, where it is braided.
+      def crossings = 0
 
       # Working wire: wraps; the lengths that are cut (called: the section in words, nil where it is all of the piece);
       # what it takes in all (WireUse); wires cut for something by themselves (SeparateLength); grams of it.

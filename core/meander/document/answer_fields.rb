@@ -148,7 +148,7 @@ module Meander
         front: Maybe.new(
           Record.new({curve_mm: figure, chord_mm: figure, drop_mm: figure, turn: figure, chain_mm: figure})
         ),
-        work: Record.new({wraps: whole, minutes: figure}), mass: MASS, pieces: Choice.new([1, 2]), tasks: TASKS,
+        work: Record.new({wraps: whole, crossings: whole, minutes: figure}), mass: MASS, pieces: Choice.new([1, 2]), tasks: TASKS,
         order: ORDER, own: Many.new(OWN),
         endings: Table.new(words), findings: Many.new(HUNG), beads: BEADS,
         supply: Many.new(Record.new({kind: Choice.new(%w[lengths bobbin spool]), total_mm: figure, over_mm: figure,

@@ -170,7 +170,7 @@ module Meander
           room: Maybe.new(size("room beside a bead", 0.0..60.0, 0.2..12.0)),
           inner: Maybe.new(size("stitch along the inner edge", 0.2..100.0, 1.0..20.0))},
         "met" => {**own, other: Id.new, places: Count.new(1..60), wraps: Count.new(1..20)}
-      })
+      }, left_out: {room: nil, inner: nil})
 
       # base_tails: whether a base wire has its tail at its start alone, or at both ends, as those need that are bent
       # there.

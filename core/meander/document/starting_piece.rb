@@ -98,6 +98,22 @@ module Meander
           "sections" => FRAME.call({"kind" => "leaf", "length" => size("42 mm"), "width" => size("15 mm"),
             "open" => size("0 mm")})
         },
+        # A bracelet braided of one wire folded and a second one, the fold its loop.
+        "plait" => {
+          "kind" => "bracelet", "name" => "New braided bracelet", "worn" => EASE,
+          "kinds" => [{**kind("k1", "base", "0.9 mm"), "temper" => "half_hard"}.freeze],
+          "wires" => [
+            wire("w1", "k1", visit("base 1", back: true), {"kind" => "fold", "id" => "f1", "ring" => size("6 mm")},
+              visit("base 2"), start: at("e1", 1), stop: at("e1", 2)),
+            wire("w2", "k1", visit("base 3"), stop: at("e1", 3))
+          ],
+          "sections" => [{"id" => "s1", "craft" => "braid", "copies" => 1, "at" => {"kind" => "first", "turn" => 0},
+            "form" => {"kind" => "straight"}, "extent" => {"kind" => "free"}, "scheme" => {"kind" => "flat"},
+            "strands" => Array.new(3) { {"wires" => 1, "twist" => nil} }, "pitch" => nil, "swatch" => nil,
+            "bare" => {"length" => size("3 mm"), "gives" => true}}],
+          "endings" => [{"id" => "e1", "kind" => "hook", "inside" => size("4 mm"), "shank" => size("9 mm"), "wraps" => 3}],
+          "pins" => WRIST, "allowances" => BOTH_ENDS
+        },
         "component" => {
           "kinds" => [kind("k1", "base", "0.8 mm")], "wires" => [wire("w1", "k1", visit("base 1"))],
           "sections" => [{"id" => "s1", "craft" => "bend", "copies" => 1, "at" => {"kind" => "first", "turn" => 0},
@@ -106,7 +122,7 @@ module Meander
         }
       }.freeze
 
-      # kind: of a piece, see Fields::PIECES.
+      # kind: of a piece, see Fields::PIECES; or plait, which is a bracelet.
       def self.call(kind)
         {"format" => Fields::FORMAT, "version" => Fields::VERSION,
           "name" => "New #{(kind == "links") ? "row of links" : kind}", "notes" => "", "kind" => kind, "pair" => false,

@@ -65,7 +65,7 @@ module Meander
 
       # Every ending and fold where it stands, by its id; how wide and how thick what one takes is, in mm.
       def ended(id) = @ended.fetch(id)
-      def bulk_mm(ending) = ended(ending.id).section.then { |section| [section.width_mm, section.thickness_mm] }
+      def bulk_mm(ending) = ended(ending.id).section.bulk_mm
 
       # Wires cut for something by themselves: lacings, coils over folds, beads.
       def separate_lengths = sections.flat_map(&:separate_lengths) + added
@@ -111,7 +111,8 @@ module Meander
 
       # Of beads and what they are threaded on; of working wire.
       def wraps = sections.sum(&:wraps) + added.sum(&:wraps)
-      def minutes = (sections.sum(&:moves) + added.sum(&:wraps)) / calibration.pace.to_f
+      def crossings = sections.sum(&:crossings)
+      def minutes = (wraps + crossings) / calibration.pace.to_f
 
       # Grams of one finished piece, by what they are.
       def mass = @told[:mass] ||= weighed.freeze

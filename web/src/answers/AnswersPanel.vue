@@ -7,10 +7,13 @@ import {
   quantities,
   type Quantity,
   spare,
+  workedOf,
   withoutPin,
   withPin,
 } from "../bench/pins";
 import { useBench } from "../bench/useBench";
+import NeighbourList from "./NeighbourList.vue";
+import { movesWords } from "./moves";
 import { pitchWords } from "./pitches";
 import { useWas } from "../common/useWas";
 import { asPushed } from "./pushed";
@@ -29,6 +32,9 @@ const piece = computed(() => bench.draft.value!);
 const worn = computed(() => plan.value.worn);
 const found = computed(() => plan.value.sections.find((one) => one.id === bench.hand.value));
 const strip = computed(() => bench.strip.value ?? null);
+/** A braid is counted otherwise, and takes no weaving wire. */
+const braided = bench.braid;
+const worked = computed(() => workedOf(found.value));
 
 const ROWS: Record<Quantity, { name: string; by: number }> = {
   finger: { name: "Finger", by: 1 },
@@ -37,6 +43,10 @@ const ROWS: Record<Quantity, { name: string; by: number }> = {
   repeats: { name: "Repeats", by: 1 },
   woven: { name: "Woven length", by: 1 },
   wire: { name: "Weaving wire to hand", by: 50 },
+};
+const BRAIDED: Partial<typeof ROWS> = {
+  repeats: { name: "Stitches", by: 1 },
+  woven: { name: "Braided length", by: 1 },
 };
 /** What is bought and no mass is said of. */
 const unweighed = computed(() =>
@@ -48,7 +58,7 @@ const unweighed = computed(() =>
 const rows = computed(() =>
   quantities(piece.value, bench.hand.value)
     .filter((quantity) => quantity in aside.value)
-    .map((quantity) => ({ quantity, ...ROWS[quantity] })),
+    .map((quantity) => ({ quantity, ...ROWS[quantity], ...(braided.value && BRAIDED[quantity]) })),
 );
 const isPinned = (quantity: Quantity) => held(piece.value, quantity, bench.hand.value);
 /** Nothing else would say how far something is woven. */
@@ -88,6 +98,7 @@ const pitches = computed(() => pitchWords(bench.answer.value!.document, bench.ha
 /** What is said beside each, of a section that is woven. */
 const aside = computed<Partial<Record<Quantity, string>>>(() => ({
   ...(worn.value && { finger: worn.value.size_words || "fits no finger", wrist: wrist.value }),
+  ...(braided.value && { repeats: `${format.length(braided.value.pitch_mm)} each`, woven: reached.value }),
   ...(strip.value && {
     frames: `${format.length(found.value!.length_mm)} each`,
     repeats: pitches.value ?? `${format.length(strip.value.weave.advance_mm)} each`,
@@ -99,7 +110,7 @@ const wrist = computed(() =>
   worn.value!.wrist_mm === null ? "fits no wrist" : `ease ${format.length(worn.value!.ease_mm)}`,
 );
 const reached = computed(() => {
-  if (isPinned("woven")) return `reaches ${format.length(strip.value!.woven_mm)}`;
+  if (isPinned("woven")) return `reaches ${format.length(worked.value!.woven_mm)}`;
   return plan.value.strip && worn.value ? `strip ${format.length(worn.value.strip_mm)}` : "";
 });
 const left = computed(() => {
@@ -109,34 +120,12 @@ const left = computed(() => {
 });
 const pushed = computed(() => asPushed(plan.value.advice, plan.value.sections.length));
 
-/** One more and one fewer of what was found: repeats of the section in hand, or frames. */
-const neighbours = computed(() =>
-  plan.value.fit.neighbours
-    .filter((one) => one.section === bench.hand.value)
-    .map((one) => {
-      const now = framed.value ? found.value!.copies : strip.value!.repeats;
-      // Repeats come in pairs where the work goes outwards from the middle.
-      const step = Math.abs(one.repeats - now) > 1 ? "Two" : "One";
-      const strips =
-        one.strip_mm === null || one.off_mm === null
-          ? `${format.length(one.woven_mm)} woven`
-          : `${plan.value.strip ? "strip" : "row"} ${format.length(one.strip_mm)}, ${format.signed(one.off_mm, ["short", "over"])}`;
-      const wire = format.signed(one.weaving_change_mm, ["less", "more"]);
-      return {
-        count: one.repeats,
-        words: `${step} ${one.repeats > now ? "more" : "fewer"}`,
-        told: `${strips}, wire ${wire}`,
-      };
-    }),
-);
 const framed = computed(() => isPinned("frames") === false && rows.value.some((row) => row.quantity === "frames"));
-const takeOther = (count: number) =>
-  bench.change(withPin(piece.value, framed.value ? "frames" : "repeats", count, bench.hand.value));
 
 const off = computed(() => {
   const { floats, off_mm } = worn.value!;
   if (floats.includes("ease")) return "bare ends and ease have given way";
-  if (floats.includes("bare")) return `the bare ends have given way: ${format.length(strip.value?.bare_mm ?? 0)} each`;
+  if (floats.includes("bare")) return `the bare ends have given way: ${format.length(worked.value?.bare_mm ?? 0)} each`;
   if (Math.abs(off_mm) < 0.05) return "exactly the length asked for";
   return `${format.signed(off_mm, ["shorter", "longer"])} than asked for`;
 });
@@ -222,16 +211,12 @@ const before = (row: { name: string }) => was.value.get(`${bench.hand.value} ${r
       <span class="small quiet text-end figures">{{ aside[row.quantity] }}</span>
     </div>
     <p v-if="worn && plan.fit.found.length" class="reached border-top pt-2 fw-semibold figures">{{ off }}.</p>
-    <ul v-if="neighbours.length" class="neighbours quiet small figures">
-      <li v-for="other in neighbours" :key="other.count">
-        <BButton variant="link" size="sm" @click="takeOther(other.count)">{{ other.words }}</BButton> {{ other.count }}:
-        {{ other.told }}
-      </li>
-    </ul>
+    <NeighbourList :framed="framed" />
     <p class="reached border-top pt-2 fw-semibold">
-      {{ plan.work.wraps }} wraps{{ each }}, about {{ format.time(plan.work.minutes * plan.pieces) }} of weaving at
-      <PaceField @said="bench.replan" />, <PushField @said="bench.replan" /><template v-if="pushed"
-        >: {{ pushed }}</template
+      {{ movesWords(plan.work) }}{{ each }}, about {{ format.time(plan.work.minutes * plan.pieces) }} of work at
+      <PaceField :of="plan.work.wraps ? 'wraps' : 'crossings'" @said="bench.replan" /><template v-if="plan.work.wraps"
+        >, </template
+      ><PushField v-if="plan.work.wraps" @said="bench.replan" /><template v-if="pushed">: {{ pushed }}</template
       >.
     </p>
     <dl class="facts d-flex flex-wrap column-gap-4 row-gap-1 border-top pt-2 figures">

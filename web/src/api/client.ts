@@ -1,4 +1,5 @@
-import { reactive } from "vue";
+import { braids } from "./braids";
+import { call, sentences } from "./call";
 import { type Choices, type Craft, learn } from "../choices/choices";
 import type { Filler, Hold, TrayBead } from "./beads";
 import type { WholeInSpace } from "./space";
@@ -61,6 +62,9 @@ export interface ShelfPiece extends Stamp {
   wires: string[];
   stops: number;
 }
+
+/** What a piece may begin as: one of its kinds, or a bracelet that is braided. */
+export type Start = Piece["kind"] | "plait";
 
 /** How a piece is worn; a section as a straight strip, before it is bent. */
 export type Worn = NonNullable<Plan["worn"]>;
@@ -150,48 +154,11 @@ export interface Catalogue {
   weaves: Sample[];
   /** By number of base wires: what to weave before the repeats to bring the wires in. */
   beginnings: Record<string, Record<"one_by_one" | "in_pairs", Sample["after"]>>;
-  starts: Record<Piece["kind"], Piece>;
+  starts: Record<Start, Piece>;
 }
 
 export type * from "./beads";
-
-/** An answer that is a problem: what is wrong, and with which fields. */
-export class ApiProblem extends Error {
-  constructor(
-    readonly status: number,
-    detail: string,
-    readonly faults: Fault[],
-    /** On a stale save: the piece as it was saved meanwhile. */
-    readonly current: StoredPiece | null,
-  ) {
-    super(detail);
-  }
-}
-
-/** In which unit sentences are asked for. */
-export const sentences = reactive({ units: "mm" as "mm" | "in" });
-
-async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
-  const response = await fetch(path, {
-    method,
-    headers: {
-      "meander-units": sentences.units,
-      ...(body === undefined ? {} : { "content-type": "application/json" }),
-    },
-    body: body === undefined ? undefined : JSON.stringify(body),
-  });
-  if (response.status === 204) return undefined as T;
-  const answer = await response.json().catch(() => null);
-  if (!response.ok) {
-    throw new ApiProblem(
-      response.status,
-      answer?.detail ?? "Meander did not answer",
-      answer?.faults ?? [],
-      answer?.current ?? null,
-    );
-  }
-  return answer as T;
-}
+export { ApiProblem, sentences } from "./call";
 
 const piece = (id: string) => `/api/pieces/${encodeURIComponent(id)}`;
 
@@ -204,6 +171,7 @@ export const api = {
   },
   plan: (document: Piece) => call<Answer>("POST", "/api/plan", { document }),
   weaves: (asked: Asked) => call<Weaves>("POST", "/api/weaves", asked),
+  ...braids,
   readWeave: (text: string, base: number) => call<{ gaps: number[] }>("POST", "/api/weaves/read", { text, base }),
   /** The piece with its walk said in short notation, and its plan. */
   sayWeave: (asked: Asked & { text: string }) => call<Answer>("POST", "/api/weaves/say", asked),
@@ -233,7 +201,7 @@ export const api = {
   finished: (hash: string) => call<Finished>("GET", `/api/pictures/${hash}`),
   open: (id: string) => call<StoredPiece>("GET", piece(id)),
   create: (document: unknown) => call<StoredPiece>("POST", "/api/pieces", { document }),
-  start: (kind: Piece["kind"]) => call<StoredPiece>("POST", "/api/pieces", { start: kind }),
+  start: (kind: Start) => call<StoredPiece>("POST", "/api/pieces", { start: kind }),
   putInCollection: (id: string, collection: string | null) =>
     call<Stamp>("PUT", `${piece(id)}/collection`, { collection }),
   save: (id: string, revision: number, document: Piece) => call<Stamp>("PUT", piece(id), { revision, document }),

@@ -8,6 +8,7 @@ import FormParts from "../sections/FormParts.vue";
 import type { Plan } from "../generated/plan";
 import { useFormat } from "../units/format";
 import BeadLook from "./BeadLook.vue";
+import BraidedFine from "./BraidedFine.vue";
 import CountsField from "./CountsField.vue";
 import { carrier } from "../document/routes";
 import { carriers, withBead, withoutPlacement } from "./document";
@@ -80,9 +81,12 @@ async function take(id: string) {
         <template v-if="placed.rule === 'rows'"
           ><CountsField :path="`${path}/counts`" :label="`${name}: in each row`" /> to a row,</template
         >
-        <FormParts :parts="rule.parts" :path="path" :name="name" /><template v-if="thread"
-          >, on <LiveWire :wires="[thread.id]" :name="`${name}: wire`" /></template
-        >.
+        <FormParts :parts="rule.parts" :path="path" :name="name" /><BraidedFine
+          v-if="placed.rule === 'braided'"
+          :path="path"
+          :name="name"
+          :on="placed.on"
+        /><template v-if="thread">, on <LiveWire :wires="[thread.id]" :name="`${name}: wire`" /></template>.
       </p>
       <p class="quiet figures">
         <b>{{ result }}</b><template v-if="told?.left_mm != null && told.left_mm > 0.05"

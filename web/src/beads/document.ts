@@ -3,7 +3,7 @@ import type { Piece } from "../generated/piece";
 import { choices, crafts, named } from "../choices/choices";
 import { tidied as whole, withWire } from "../document/change";
 import { withWorkingKind } from "../document/kinds";
-import { fresh } from "../document/routes";
+import { baseOf, fresh } from "../document/routes";
 
 type Placed = Piece["beads"][number];
 
@@ -46,6 +46,7 @@ export function withPlacement(
   const placed = { id, rule: key, bead: kind, section, ...rule.start };
   const other = carriers(piece, key).find((one) => one.id !== section)?.id;
   if (key === "met") Object.assign(placed, { other });
+  if (key === "braided" && baseOf(piece, section).length > 3) Object.assign(placed, { on: "near" });
   const laid = { ...stocked, beads: [...piece.beads, placed as unknown as Placed] };
   if (!rule.thread) return laid;
   const [spun, wire] = withWorkingKind(laid, starts);

@@ -4,6 +4,7 @@ import { computed, ref, useTemplateRef } from "vue";
 import FinishedPanel from "../finished/FinishedPanel.vue";
 import WornPanel from "../finished/WornPanel.vue";
 import { useCommands } from "../keys/commands";
+import BraidStage from "../crafts/braid/BraidStage.vue";
 import SectionStrip from "../sections/SectionStrip.vue";
 import { usePicture } from "../strip/usePicture";
 import { AT_REST, type StageView, stageViews } from "./stageViews";
@@ -14,7 +15,8 @@ import { useBench } from "./useBench";
 const bench = useBench();
 const plan = computed(() => bench.answer.value!.plan);
 const number = computed(() => plan.value.sections.findIndex((one) => one.id === bench.hand.value) + 1);
-const tabs = computed(() => stageViews(plan.value, bench.strip.value ?? null));
+const braided = computed(() => bench.braid.value !== null);
+const tabs = computed(() => stageViews(plan.value, bench.strip.value ?? null, braided.value));
 
 const rest = useStorage<StageView>("meander-stage", "finished");
 const doing = ref<StageView | null>(null);
@@ -36,7 +38,7 @@ function show(view: StageView) {
 }
 /** What was being done is put away: back to the strip, without it being chosen for all pieces. */
 function put() {
-  doing.value = possible("strip") ? "strip" : null;
+  doing.value = possible("strip") ? "strip" : braided.value ? "walk" : null;
 }
 const onStrip = computed(() => ["strip", "walk", "made", "point", "space"].includes(shown.value));
 const picture = usePicture(
@@ -78,7 +80,8 @@ useCommands(() => [
       </BNav>
       <span v-if="onStrip && plan.sections.length > 1" class="quiet px-2 pb-2 text-nowrap">section {{ number }}</span>
     </div>
-    <SectionStrip v-if="onStrip" :key="bench.hand.value" ref="seen" :view="shown as never" @view="put" />
+    <BraidStage v-if="onStrip && braided" :view="shown as never" @close="put" />
+    <SectionStrip v-else-if="onStrip" :key="bench.hand.value" ref="seen" :view="shown as never" @view="put" />
     <TheTemplate v-else-if="shown === 'template'" ref="seen" />
     <WornPanel v-else-if="plan.strip" :picture="picture" :round="plan.worn!" :title="bench.draft.value!.name" />
     <FinishedPanel

@@ -16,21 +16,29 @@ export const worn = (piece: Piece) =>
 export function quantities(piece: Piece, id: string): Quantity[] {
   const round = worn(piece);
   const now = woven(piece, id);
-  const own: Quantity[] = now ? ["repeats", "woven", "wire"] : [];
+  const own: Quantity[] = !now ? [] : isWoven(now) ? ["repeats", "woven", "wire"] : ["repeats", "woven"];
   return [...(round ? [round] : []), ...(now && "frames" in form(now) ? (["frames"] as const) : []), ...own];
 }
 
-/** The section, where it is woven. */
-const woven = (piece: Piece, id: string): Section | null => {
-  const found = section(piece, id) as Piece["sections"][number] | undefined;
-  return found?.craft === "weave" ? found : null;
+/** A section that is worked as far as one asks: woven, or braided. */
+type Worked = Section | Extract<Piece["sections"][number], { craft: "braid" }>;
+const isWorked = (one: Piece["sections"][number] | undefined): one is Worked =>
+  one?.craft === "weave" || one?.craft === "braid";
+const isWoven = (one: Worked): one is Section => one.craft === "weave";
+const woven = (piece: Piece, id: string): Worked | null => {
+  const found = piece.sections.find((one) => one.id === id);
+  return isWorked(found) ? found : null;
 };
-const form = (one: Section) => one.form ?? { kind: "straight" as const };
-const framesOf = (one: Section) => {
+const form = (one: Worked) => one.form ?? { kind: "straight" as const };
+const framesOf = (one: Worked) => {
   const now = form(one);
   return "frames" in now ? now.frames : undefined;
 };
-const kindOf = (piece: Piece, id: string) => wireOf(piece, workingOf(piece, id)[0]!).kind;
+/** The kind of its working wire; a braid has none. */
+const kindOf = (piece: Piece, id: string) => {
+  const [wire] = workingOf(piece, id);
+  return wire === undefined ? "" : wireOf(piece, wire).kind;
+};
 
 /** Where a quantity's pin stands in the document, -1 where it has none. */
 export const pinIndex = (piece: Piece, quantity: Quantity, id: string) =>
@@ -100,7 +108,7 @@ const withFrames = (piece: Piece, id: string, frames: number | string | null): P
 export function isHeld(piece: Piece): boolean {
   const round = piece.pins.some((pin) => pin.quantity === "wrist" || pin.quantity === "finger");
   const open = piece.sections.filter(
-    (one): one is Section => one.craft === "weave" && (one.extent?.kind === "free" || framesOf(one) === null),
+    (one): one is Worked => isWorked(one) && (one.extent?.kind === "free" || framesOf(one) === null),
   );
   const asked = open.filter((one) => {
     const kinds = visits(piece).flatMap(({ wire, stop }) => (stop.section === one.id ? [wire.kind] : []));
@@ -118,11 +126,14 @@ export function isHeld(piece: Piece): boolean {
 export function answered(plan: Plan, quantity: Quantity, piece: Piece, id: string): number | null {
   if (quantity === "wrist" || quantity === "finger") return plan.worn?.wrist_mm ?? null;
   const found = plan.sections.find((one) => one.id === id);
-  if (!found?.strip) return null;
+  const worked = workedOf(found);
+  if (!found || !worked) return null;
   if (quantity === "frames") return found.copies;
-  if (quantity === "repeats") return found.strip.repeats;
-  return quantity === "woven" ? found.strip.woven_mm : (plan.working[kindOf(piece, id)] ?? null);
+  if (quantity === "wire") return plan.working[kindOf(piece, id)] ?? null;
+  return quantity === "repeats" ? worked.repeats : worked.woven_mm;
 }
+/** How far a section is worked: its strip, or its braid. */
+export const workedOf = (found: Plan["sections"][number] | undefined) => found?.strip ?? found?.braid ?? null;
 
 /** Wire to hand that is not needed, in mm, below nothing where it is short; null where nothing was said. */
 export function spare(plan: Plan, piece: Piece, id: string): number | null {

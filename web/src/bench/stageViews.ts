@@ -13,8 +13,9 @@ export interface Tab {
   off?: string | false;
 }
 
-/** The views there are of a piece and of the section in hand; `strip`: that section, where it is woven. */
-export function stageViews(plan: Plan, strip: Strip | null): Tab[] {
+/** The views there are of a piece and of the section in hand; `strip`: that section, where it is woven; `braided`: it is braided. */
+export function stageViews(plan: Plan, strip: Strip | null, braided: boolean): Tab[] {
+  if (braided) return BRAIDED;
   const off = !strip && "only a woven section is a strip";
   const tabs: (Tab | false)[] = [
     (!plan.strip || plan.worn !== null) && { key: "finished", name: "Finished", press: "g" },
@@ -27,6 +28,15 @@ export function stageViews(plan: Plan, strip: Strip | null): Tab[] {
   ];
   return tabs.filter((tab) => tab !== false);
 }
+
+/** A braid is seen finished and by its crossings. */
+const BRAIDED: Tab[] = [
+  { key: "finished", name: "Finished", press: "g" },
+  { key: "walk", name: "Crossings", press: "w" },
+  { key: "made", name: "Watch it made", press: "m" },
+  { key: "point", name: "Point and braid", press: "p" },
+  { key: "template", name: "Template", press: "l" },
+];
 
 /** These are come back to; what is being done is not. */
 export const AT_REST: StageView[] = ["finished", "strip", "walk"];

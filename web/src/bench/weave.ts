@@ -41,17 +41,20 @@ export const withWalk = (piece: Piece, id: string, changes: Partial<WalkPattern>
 
 /** The piece with so many base wires in a section: new ones are like the last and end as all of them do. */
 export function withBase(piece: Piece, id: string, count: number): Piece {
-  const before = seated(piece, id, true);
-  if (count === before.length) return piece;
-  const added = Array.from({ length: Math.max(count - before.length, 0) }, (_, i) => before.length + i + 1);
-  const more = added.reduce((now, number) => withBaseLike(now, id, number), piece);
-  const gone = withoutVisits(
-    more,
-    ({ stop, number }) => stop.section === id && stop.seat.startsWith("base ") && number > count,
-  );
+  if (count === seated(piece, id, true).length) return piece;
   const { spacing, pattern } = section(piece, id);
-  const changed = withSection(tidied(gone), id, { spacing: withGaps(spacing, count - 1) });
+  const changed = withSection(withSeats(piece, id, count), id, { spacing: withGaps(spacing, count - 1) });
   return pattern.kind === "coils" && count !== 2 ? withWalk(changed, id) : changed;
+}
+
+/** The same of a section of any craft, whatever else the number of its wires asks of it. */
+export function withSeats(piece: Piece, id: string, count: number): Piece {
+  const before = seated(piece, id, true).length;
+  const added = Array.from({ length: Math.max(count - before, 0) }, (_, i) => before + i + 1);
+  const more = added.reduce((now, number) => withBaseLike(now, id, number), piece);
+  return tidied(
+    withoutVisits(more, ({ stop, number }) => stop.section === id && stop.seat.startsWith("base ") && number > count),
+  );
 }
 
 /** One more base wire like the last one of a section; it ends in what all of them end in at that side. */

@@ -24,6 +24,7 @@ export interface Choices {
   /** frame: it says by itself how far it is woven. */
   forms: (Choice & { frame: boolean })[];
   bends: Choice[];
+  braid_forms: Choice[];
   /** worked: what is left of a weaving wire may be bent to it. */
   endings: (Choice & { wires: "one" | "all"; holds?: boolean; worked?: boolean })[];
   /** thread: the beads take a wire of their own. */

@@ -36,6 +36,11 @@ export const FINDINGS: Pictures = {
 export const SECTIONS: Pictures = {
   weave: ["M3 17h42M3 31h42", "M12 10v28M18 10v14M24 10v14M30 10v28M36 24v14M42 24v14"],
   bend: ["M4 34h18a11 11 0 1 0-11-11 7 7 0 1 0 14 0", "M25 34h19"],
+  braid: [
+    "M10 4c0 10 14 10 14 20S10 34 10 44",
+    "M24 4c0 10 14 8 14 18M38 22c0 10-14 10-14 22",
+    "M38 4c0 8-10 9-13 13M21 21c-6 5-11 5-11 11M13 36c4 3 11 3 11 8",
+  ],
   bind: ["M4 12l40 24M4 36l40-24", "M20 15v18M24 15v18M28 15v18"],
   lace: ["M4 12h40M4 36h40", "M8 9v6l8 18v6M24 9v6l8 18v6M40 9v6"],
 };

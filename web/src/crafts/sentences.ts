@@ -2,6 +2,7 @@ import type { Component } from "vue";
 import AnySentence from "./AnySentence.vue";
 import BindSentence from "./bind/BindSentence.vue";
 import BendSentence from "./bend/BendSentence.vue";
+import BraidSentence from "./braid/BraidSentence.vue";
 import LaceSentence from "./lace/LaceSentence.vue";
 import WeaveSentence from "./weave/WeaveSentence.vue";
 
@@ -9,6 +10,7 @@ import WeaveSentence from "./weave/WeaveSentence.vue";
 const SENTENCES: Record<string, Component> = {
   weave: WeaveSentence,
   bend: BendSentence,
+  braid: BraidSentence,
   bind: BindSentence,
   lace: LaceSentence,
 };

@@ -591,6 +591,187 @@ export interface Piece {
         wraps: number;
       }
     | {
+        craft: "braid";
+        id: string;
+        copies?: number;
+        form?:
+          | {
+              kind: "straight";
+            }
+          | {
+              kind: "arc";
+              /**
+               * radius of the bend; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 500 mm; usually 3 mm to 150 mm
+               */
+              radius: {
+                typed: string;
+                mm?: number;
+              };
+              towards: "near" | "far";
+            }
+          | {
+              kind: "ring";
+            };
+        at?:
+          | {
+              kind: "first";
+              turn?: number;
+            }
+          | {
+              kind: "after";
+              section: string;
+              from?: "start" | "end";
+              /**
+               * bare wire between sections; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm; usually 0 mm to 60 mm
+               */
+              bare: {
+                typed: string;
+                mm?: number;
+              };
+              turn?: number;
+            }
+          | {
+              kind: "gathered";
+              /**
+               * @minItems 2
+               * @maxItems 8
+               */
+              ends: {
+                section: string;
+                side: "start" | "end";
+              }[];
+              /**
+               * bare wire between sections; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm; usually 0 mm to 60 mm
+               */
+              bare: {
+                typed: string;
+                mm?: number;
+              };
+              turn?: number;
+            }
+          | {
+              kind: "beside";
+              section: string;
+              /**
+               * distance from the other section; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 200 mm; usually 0 mm to 40 mm
+               */
+              across: {
+                typed: string;
+                mm?: number;
+              };
+              /**
+               * distance along the other section; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm; usually 0 mm to 60 mm
+               */
+              along: {
+                typed: string;
+                mm?: number;
+              };
+              side: "near" | "far";
+            }
+          | {
+              kind: "centre";
+              section: string;
+              turn?: number;
+            }
+          | {
+              kind: "mirror";
+              section: string;
+            }
+          | {
+              kind: "rim";
+              of: string;
+              rim: string;
+              turn?: number;
+            };
+        extent?:
+          | {
+              kind: "free";
+            }
+          | {
+              kind: "fill";
+            }
+          | {
+              kind: "share";
+              share: number;
+            }
+          | {
+              kind: "repeats";
+              count: number;
+            }
+          | {
+              kind: "length";
+              /**
+               * woven length; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 2 m; usually 5 mm to 260 mm
+               */
+              length: {
+                typed: string;
+                mm?: number;
+              };
+            };
+        scheme:
+          | {
+              kind: "flat";
+            }
+          | {
+              kind: "crossings";
+              /**
+               * @minItems 2
+               * @maxItems 200
+               */
+              crossings: {
+                gap: number;
+                over: "right" | "left";
+              }[];
+            };
+        /**
+         * @minItems 3
+         * @maxItems 9
+         */
+        strands: {
+          wires: number;
+          twist?: {
+            /**
+             * length of a turn of the twist; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.3 mm to 100 mm; usually 1.5 mm to 20 mm
+             */
+            lay: {
+              typed: string;
+              mm?: number;
+            };
+            hand: "right" | "left";
+          } | null;
+        }[];
+        pitch?: {
+          typed: string;
+          mm?: number;
+        } | null;
+        swatch?: {
+          /**
+           * length of the swatch; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 5 mm to 1000 mm; usually 20 mm to 200 mm
+           */
+          length: {
+            typed: string;
+            mm?: number;
+          };
+          /**
+           * wire of one strand in the swatch; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 5 mm to 3 m; usually 20 mm to 400 mm
+           */
+          used: {
+            typed: string;
+            mm?: number;
+          };
+        } | null;
+        bare: {
+          /**
+           * unbraided end; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm; usually 0 mm to 120 mm
+           */
+          length: {
+            typed: string;
+            mm?: number;
+          };
+          gives?: true | false;
+        };
+      }
+    | {
         craft: "lace";
         id: string;
         copies?: number;
@@ -1243,6 +1424,29 @@ export interface Piece {
         coils: number;
         passes: number;
         count: number;
+      }
+    | {
+        rule: "braided";
+        id: string;
+        bead: string;
+        section: string;
+        on: "middle" | "strand" | "near" | "far";
+        /**
+         * @minItems 1
+         * @maxItems 24
+         */
+        every: number[];
+        first: number;
+        last: number;
+        count: number;
+        room?: {
+          typed: string;
+          mm?: number;
+        } | null;
+        inner?: {
+          typed: string;
+          mm?: number;
+        } | null;
       }
     | {
         rule: "met";

@@ -85,6 +85,37 @@ export interface Plan {
         heading: number;
       };
     };
+    braid: {
+      repeats: number;
+      woven_mm: number;
+      bare_mm: number;
+      pitch_mm: number;
+      flat: true | false;
+      notation: string;
+      moves: string[];
+      crossings: {
+        gap: number;
+        over: "right" | "left";
+      }[];
+      order: number[];
+      strands: {
+        wires: string[];
+        words: string;
+        run_mm: number;
+        beads: number;
+      }[];
+      width_mm: number;
+      thickness_mm: number;
+      take_up: number;
+      assumed: true | false;
+      beaded: number[];
+      curve: {
+        radius_mm: number;
+        chord_mm: number;
+        drop_mm: number;
+        turn: number;
+      } | null;
+    } | null;
     strip: {
       repeats: number;
       woven_mm: number;
@@ -261,6 +292,7 @@ export interface Plan {
   } | null;
   work: {
     wraps: number;
+    crossings: number;
     minutes: number;
   };
   mass: {

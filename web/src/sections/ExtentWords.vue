@@ -10,7 +10,11 @@ import { isFrame } from "../choices/choices";
 import { workingOf, wireOf } from "../document/routes";
 import { useFormat } from "../units/format";
 
-/** How far the section in hand is woven: so many repeats, so far, as its frame is long, or as something else asks. */
+/** How far the section in hand is worked: so many repeats, so far, as its frame is long, or as something else asks. */
+const { of = "repeats" } = defineProps<{
+  /** What is counted: repeats, stitches, rounds. */
+  of?: string;
+}>();
 const bench = useBench();
 const format = useFormat();
 const piece = computed(() => bench.draft.value!);
@@ -24,8 +28,9 @@ const kind = computed(() => {
 /** What would find it, if it were left open. */
 const finder = computed(() => {
   const round = worn(piece.value);
-  const wire = wireOf(piece.value, workingOf(piece.value, bench.hand.value)[0]!).kind;
   if (round && !frame.value) return `as the ${round} asks`;
+  const [own] = workingOf(piece.value, bench.hand.value);
+  const wire = own && wireOf(piece.value, own).kind;
   return piece.value.pins.some((pin) => pin.quantity === "wire" && pin.kind === wire)
     ? "as the wire to hand goes"
     : null;
@@ -46,7 +51,7 @@ const options = computed(() => [
 
 /** The piece woven so far instead; a length that was pinned beside it is let go of. */
 function left(next: string) {
-  const { repeats, woven_mm } = bench.strip.value;
+  const { repeats, woven_mm } = bench.strip.value ?? bench.braid.value!;
   const given = {
     repeats: { kind: next, count: repeats },
     length: { kind: next, length: { typed: format.length(woven_mm) } },
@@ -64,7 +69,7 @@ function left(next: string) {
     label="How far it is woven"
     @change="(next) => bench.change(left(next))"
   /><template v-if="kind === 'repeats'"
-    >{{ " " }}<PinnedValue quantity="repeats" label="Repeats woven" :by="1" /> repeats</template
+    >{{ " " }}<PinnedValue quantity="repeats" label="Repeats woven" :by="1" /> {{ of }}</template
   ><template v-else-if="kind === 'length'"
     >{{ " " }}<PinnedValue quantity="woven" label="Length woven over" :by="1" /></template
   ><template v-else-if="kind === 'share'"

@@ -3,6 +3,7 @@ import { computed, ref } from "vue";
 import { useBench } from "../bench/useBench";
 import PictureChoices from "../choices/PictureChoices.vue";
 import { SECTIONS } from "../choices/pictures";
+import { withBraidAdded } from "../crafts/braid/addBraid";
 import { useCommands } from "../keys/commands";
 import type { Piece } from "../generated/piece";
 import { rowsOf, withBinding, withLacing, withSectionAdded } from "./document";
@@ -16,6 +17,7 @@ const rows = computed(() => rowsOf(piece.value, piece.value.sections.length));
 const open = ref(false);
 const options = computed(() => [
   { key: "weave", name: "A woven section", about: "wires woven over base wires", lines: SECTIONS.weave },
+  { key: "braid", name: "A braid", about: "three strands or more crossed over each other", lines: SECTIONS.braid },
   { key: "bend", name: "A bent wire", about: "an arc, a wave, a swirl, a row of loops", lines: SECTIONS.bend },
   {
     key: "lace",
@@ -37,6 +39,7 @@ function add(craft: string) {
   const { starts } = bench.catalogue.value!;
   const added: Record<string, () => Piece> = {
     lace: () => withLacing(piece.value, starts),
+    braid: () => withBraidAdded(piece.value),
     bind: () => withBinding(piece.value, starts, bench.answer.value!.plan.crossings),
   };
   const next = added[craft]?.() ?? withSectionAdded(piece.value, craft as "weave" | "bend", starts);

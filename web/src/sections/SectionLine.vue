@@ -2,6 +2,7 @@
 import { computed, nextTick, useTemplateRef, watch } from "vue";
 import { isStrip } from "../bench/kinds";
 import { useBench } from "../bench/useBench";
+import { stitches } from "../crafts/braid/braid";
 import { sentenceOf } from "../crafts/sentences";
 import { useFormat } from "../units/format";
 import { foundWords, giveWords } from "./meetings";
@@ -22,7 +23,8 @@ const line = computed(() => {
     const mirrored = (section.value as Formed).at?.kind === "mirror" ? ", mirrored" : "";
     return `as section ${like + 1}${mirrored}`;
   }
-  const { words, strip, copies } = told.value ?? { words: "a new section", strip: null, copies: 1 };
+  const { words, strip, braid, copies } = told.value ?? { words: "a new section", strip: null, braid: null, copies: 1 };
+  if (braid) return `${words}, ${braid.repeats} ${stitches(braid.flat, braid.repeats)}`;
   const repeats = strip && `${strip.repeats} ${strip.repeats === 1 ? "repeat" : "repeats"}${copies > 1 ? " each" : ""}`;
   return [words, strip?.weave.words, repeats].filter(Boolean).join(", ");
 });

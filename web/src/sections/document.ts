@@ -26,7 +26,7 @@ const with_ = (piece: Piece, index: number, changes: object): Piece => ({
   ...piece,
   sections: piece.sections.map((one, i) => (i === index ? ({ ...one, ...changes } as Part) : one)),
 });
-const freshSection = (piece: Piece) =>
+export const freshSection = (piece: Piece) =>
   fresh(
     piece.sections.map((one) => one.id),
     "s",

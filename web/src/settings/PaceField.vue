@@ -4,6 +4,10 @@ import { ApiProblem } from "../api/client";
 import { useMaker } from "./useMaker";
 
 /** The maker's pace, a value in a sentence; `said` when it was changed. */
+const { of = "wraps" } = defineProps<{
+  /** What is counted. */
+  of?: string;
+}>();
 const emit = defineEmits<{ said: [] }>();
 const { maker, say } = useMaker();
 const text = ref(String(maker.pace || ""));
@@ -39,5 +43,5 @@ async function put() {
       @change="put"
       @keydown.enter="($event.target as HTMLInputElement).blur()"
   /></span>
-  wraps a minute<small v-if="fault" class="said-wrong text-danger small sans" role="alert"> {{ fault }}</small>
+  {{ of }} a minute<small v-if="fault" class="said-wrong text-danger small sans" role="alert"> {{ fault }}</small>
 </template>

@@ -1,8 +1,8 @@
-import type { Piece } from "../generated/piece";
+import type { Start } from "../api/client";
 
 /** A kind of piece to begin with: what it is called, and a small picture of it, 48 by 48. */
 export interface Kind {
-  key: Piece["kind"];
+  key: Start;
   name: string;
   about: string;
   lines: string[];
@@ -20,6 +20,15 @@ export const KINDS: Kind[] = [
     name: "Bracelet",
     about: "closed by a hook and a loop",
     lines: ["M20 38C2 36 2 10 24 10s22 26 4 28", "M20 34c-11-2-12-19 4-19s15 17 4 19", "M28 36c-2 4-6 4-8 0"],
+  },
+  {
+    key: "plait",
+    name: "Braided bracelet",
+    about: "one wire folded to its loop, a second wound on",
+    lines: [
+      "M24 3a5 5 0 0 1 5 5c0 3-2 4-3 6M24 3a5 5 0 0 0-5 5c0 3 2 4 3 6",
+      "M19 14c0 8 10 6 10 14S19 34 19 42M24 14c0 5 5 4 5 9M29 14c0 7-10 8-10 15s10 6 10 13M24 42c0-4 3-5 4-8",
+    ],
   },
   {
     key: "ring",

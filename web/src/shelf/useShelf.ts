@@ -1,8 +1,7 @@
 import { ref, shallowRef } from "vue";
-import { api, ApiProblem, type Shelf } from "../api/client";
+import { api, ApiProblem, type Shelf, type Start } from "../api/client";
 import { useUnitsAnew } from "../api/useUnitsAnew";
 import { say } from "../common/notices";
-import type { Piece } from "../generated/piece";
 
 /** The shelf of pieces, with everything that can be done to one without opening it. */
 export function useShelf() {
@@ -69,7 +68,7 @@ export function useShelf() {
     setAside,
     restore,
     bringIn,
-    start: (kind: Piece["kind"]) => act(() => api.start(kind)),
+    start: (kind: Start) => act(() => api.start(kind)),
     collect: (id: string, name: string | null) => act(() => api.putInCollection(id, name)),
     duplicate: (id: string) => act(() => api.duplicate(id)),
     mend: (id: string) => act(() => api.mend(id)),

@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { computed, onMounted } from "vue";
 import { useRouter } from "vue-router";
+import type { BraidSample } from "../api/braids";
 import { api } from "../api/client";
+import { withSample } from "../crafts/braid/braid";
+import BraidCards from "../crafts/braid/BraidCards.vue";
 import { createBench, provideBench } from "../bench/useBench";
 import LiveSize from "../brief/LiveSize.vue";
 import SiteBar from "../common/SiteBar.vue";
@@ -25,6 +28,17 @@ async function begin(document: Piece) {
     bench.trouble.value = "This could not be kept: Meander cannot be reached";
   }
 }
+async function beginBraid(sample: BraidSample) {
+  try {
+    const begun = await api.start("plait");
+    const kinds = begun.document.kinds.map((kind) => ({ ...kind, size: bench.draft.value!.kinds[0]!.size }));
+    const document = withSample({ ...begun.document, kinds } as Piece, begun.document.sections[0]!.id, sample);
+    await api.save(begun.id, begun.revision, document);
+    await router.push(`/pieces/${begun.id}`);
+  } catch {
+    bench.trouble.value = "This could not be kept: Meander cannot be reached";
+  }
+}
 onMounted(() => void bench.lay("cuff"));
 </script>
 
@@ -42,6 +56,9 @@ onMounted(() => void bench.lay("cuff"));
         {{ fault.message }}. Accepted: {{ fault.accepted }}.
       </BAlert>
       <WeaveCollection :key="wires" :begin="begin" />
+      <h2 class="mt-4">The braids</h2>
+      <p class="sentence">The same base wire braided. A new bracelet begins with the one you choose.</p>
+      <BraidCards :wire="bench.draft.value!.kinds[0]!.size" @take="beginBraid" />
     </template>
     <p v-if="bench.trouble.value" class="alert alert-danger trouble" role="alert">{{ bench.trouble.value }}</p>
     <p v-else-if="!plan" role="status">Laying out the weaves…</p>

@@ -10,26 +10,25 @@ module Meander
         STEP = 0.02
         PHASES = {"middle" => Braid::MiddleFigure::PHASE, "near" => 0.0, "far" => Math::PI}.freeze
 
-        # braided: Braided.
-        # @return [[strand, [along, across], heading [along, across]], ...] from its first end on
-        def self.call(braided)
-          beading = braided.layout.beading or return []
-          (beading.on == "strand") ? filled(braided, beading) : one_by_one(braided, PHASES.fetch(beading.on))
+        # course: Braid::Course; beading: Beading, nil where there is none.
+        # @return [[strand, [along, across], heading [along, across]], ...] along from where the braid begins
+        def self.call(course, beading)
+          return [] unless beading
+
+          (beading.on == "strand") ? filled(course, beading) : one_by_one(course, PHASES.fetch(beading.on))
         end
 
-        def self.one_by_one(braided, phase)
-          course = braided.course
+        def self.one_by_one(course, phase)
           course.kinds.each_index.select { |i| course.kinds[i] == :bead }.map do |i|
             strand, share = course.where(phase, i)
             from = share - STEP
             here, before, after = [share, from, share + STEP].map { |at| course.at(strand, i, at) }
-            [strand, [braided.bare_mm + course.from_mm[i] + here[1], here[0]], [after[1] - before[1], after[0] - before[0]]]
+            [strand, [course.from_mm[i] + here[1], here[0]], [after[1] - before[1], after[0] - before[0]]]
           end
         end
 
         # Along the filled strand where its stitches carry beads.
-        def self.filled(braided, beading)
-          course = braided.course
+        def self.filled(course, beading)
           first, last = [course.kinds.index(:bead), course.kinds.rindex(:bead)]
           return [] unless first
 
@@ -42,7 +41,7 @@ module Meander
           Array.new(many) do |i|
             at = (i + 0.5) * beading.b
             here, before, after = [at, at - (beading.b / 4), at + (beading.b / 4)].map { |mm| ruler.at(mm) }
-            [strand, [braided.bare_mm + here[1], here[0]], [after[1] - before[1], after[0] - before[0]]]
+            [strand, [here[1], here[0]], [after[1] - before[1], after[0] - before[0]]]
           end
         end
         private_class_method :one_by_one, :filled

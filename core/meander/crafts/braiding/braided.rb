@@ -23,6 +23,13 @@ module Meander
         def thickness_mm = layout.thickness_mm
         def width_mm = layout.width_mm
         def weaving_mm = 0.0
+
+        # At its ends the strands lie side by side, without their beads.
+        def bulk_mm
+          across = layout.across("start").minmax
+          [across[1] - across[0] + base.map(&:mm).max, strands.map(&:thick_mm).max]
+        end
+
         def middle_line = (0..60).map { |i| way.at(length_mm * i / 60, 0.0, 0.0) }
         def out = [way.at(length_mm, 0.0, 0.0), way.turn(length_mm)]
 
@@ -101,18 +108,20 @@ module Meander
           end
         end
 
-        # How many crossings are made.
-        def moves = repeats * layout.scheme.crossings.size
+        def crossings = repeats * layout.scheme.crossings.size
 
         # Its beads where they lie: [[strand, [along, across], heading [along, across]], ...], along from its first end.
-        def beads = @told[:beads] ||= BeadPlaces.call(self).freeze
+        def beads
+          @told[:beads] ||= BeadPlaces.call(course, layout.beading)
+            .map { |strand, (along, across), dir| [strand, [along + bare_mm, across], dir] }.freeze
+        end
 
         def site = @told[:site] ||= Site.new(self).freeze
         def lying(along, across) = [way.at(along, across, 0.0)]
 
         def outline
           @told[:outline] ||= begin
-            low, high = course.reach[0].then { |one, other| [one - (layout.d / 2), other + (layout.d / 2)] }
+            low, high = layout.edges
             steps = [(length_mm / 2).ceil, 12].max.clamp(12, 400)
             Form::Hull.call((0..steps).flat_map { |i| [low, high].map { |x| way.at(length_mm * i / steps, x, 0.0).first(2) } })
           end

@@ -26,7 +26,7 @@ module Meander
           @placement = section.threaded.first
           @beading = placement && beading_of(placement)
           @bead_figure = @beading&.figure
-          @courses, @worked = {}, {}
+          @courses, @worked, @told = {}, {}, {}
           freeze
         end
 
@@ -80,8 +80,18 @@ module Meander
         def worked_round_mm = 0.0
         def rounded?(_side) = false
 
-        def width_mm = sample.reach[0].then { |low, high| high - low + d }
+        # Outside to outside, with its beads.
+        def width_mm = @told[:wide] ||= edges.then { |low, high| high - low }
         def thickness_mm = [sample.reach[1].then { |low, high| high - low + thick_mm }, *beading&.then { |one| one.kind.depth_mm }].max
+
+        # How far it reaches to either side of the line that strands are told from: [low, high].
+        def edges
+          half = mean(&:across_mm) / 2
+          low, high = sample.reach[0].then { |one, other| [one - half, other + half] }
+          beads = BeadPlaces.call(sample, beading).map { |_, (_, across), _| across }
+          half = beading.kind.across_mm / 2 if beading
+          [*beads.flat_map { |x| [x - half, x + half] }, low, high].minmax
+        end
 
         # Where each of its wires lies across it at a side.
         def across(side, repeats = nil)

@@ -49,24 +49,34 @@ module Meander
 
           kind = @layout.beading.kind
           told = shares.map { |one, beads| "#{beads} on #{strand(one)}" }
-          [step("bead", "#{Units::Text.sentence("#{in_section}string")} #{count(@braided.beads.size, "bead")} of #{kind.words}: " \
-            "#{Units::Text.list(told)}. Bend a stop into the end of each.", makes: [Step::Made.whole("end", @layout.placement[:id])])]
+          all = (shares.size == 1) ? "all on #{strand(shares.first.first)}" : Units::Text.list(told)
+          [step("bead", "#{Units::Text.sentence("#{in_section}string")} #{@braided.beads.size} #{kind.words}: #{all}. Bend a stop " \
+            "into the end of each strand that carries some.", makes: [Step::Made.whole("end", @layout.placement[:id])])]
         end
 
         def clamped
+          return led_on if @braided.section[:at][:kind] == "after"
+
           from = @braided.bare_mm.zero? ? "where they begin" : "at the mark “braid begins”, #{say(@braided.bare_mm)} in"
           step("anchor", "#{Units::Text.sentence("#{in_section}lay the #{@layout.strands.size} strands side by side in their " \
             "order")} and clamp or tie them #{from}. Turn the piece so that its beginning is at the top.")
         end
 
+        # What it goes on from holds its beginning.
+        def led_on
+          from = @context.called_by(@braided.section[:at][:section])
+          step("anchor", "Hold the piece by #{from}, its strands pointing towards you, and bring them side by side in their " \
+            "order, as they leave it.")
+        end
+
         def braid
           words = "#{counted}: #{moves}. #{drawn}#{beads}#{swatch}"
-          step("weave", words, @braided.moves / @layout.calibration.pace.to_f, makes: Step::Made.wires(@braided.base))
+          step("weave", words, @braided.crossings / @layout.calibration.pace.to_f, makes: Step::Made.wires(@braided.base))
         end
 
         def counted
           what = @layout.flat? ? count(@braided.repeats, "stitch", "stitches") : count(@braided.repeats, "round")
-          "Braid #{what} (#{count(@braided.moves, "crossing")})"
+          "Braid #{what} (#{count(@braided.crossings, "crossing")})"
         end
 
         def moves
@@ -77,8 +87,17 @@ module Meander
         end
 
         def drawn
-          "Make the first crossings close to the clamp, draw all strands down alike after each " \
-          "#{@layout.flat? ? "stitch" : "round"}, #{say(@layout.pitch_mm)} from one to the next, and count aloud."
+          "Make the first crossings close to where it is held, draw all strands down alike after each " \
+          "#{@layout.flat? ? "stitch" : "round"}, #{advances}, and count aloud."
+        end
+
+        # How far from one stitch to the next.
+        def advances
+          return "#{say(@layout.pitch_mm)} from one to the next" unless @layout.beading
+
+          beads = @braided.course.kinds
+          with = "#{say(@layout.bead_figure.advance_mm)} from one to the next with a bead" if beads.include?(:bead)
+          [with, ("#{say(@layout.pitch_mm)} without" if beads.include?(:plain))].compact.join(", ")
         end
 
         def beads

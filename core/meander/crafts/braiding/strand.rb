@@ -38,6 +38,9 @@ module Meander
         def wide_mm = twisted? ? Beads::Bundle::EQUAL[size - 1] * wire_mm : wire_mm * (1 + (BESIDE * (size - 1)))
         def thick_mm = twisted? ? wide_mm : wire_mm
 
+        # How wide it lies where it runs along the braid, as at its edges.
+        def across_mm = twisted? ? wide_mm : wire_mm * size
+
         # How far from its middle line the wires of a cord lie.
         def radius_mm = (wide_mm - wire_mm) / 2
 

@@ -24,14 +24,16 @@ module Meander
           ", #{told.join(", ")}"
         end
 
-        # One crossing as it is made, seen with the beginning of the braid at the top: "the left outer strand over its
-        # neighbour". x grows to the right.
+        # One crossing as it is made, seen with the beginning of the braid at the top, x to the right: what an outer strand
+        # does, else what the two of a gap do.
         def self.move(crossing, strands)
-          from, side = crossing.right? ? [crossing.gap, "right"] : [crossing.gap + 1, "left"]
-          return "the left outer strand over its neighbour" if from == 1
-          return "the right outer strand over its neighbour" if from == strands
+          gap = crossing.gap
+          return "the left outer strand #{crossing.right? ? "over" : "under"} its neighbour" if gap == 1
+          return "the right outer strand #{crossing.right? ? "under" : "over"} its neighbour" if gap == strands - 1
+          return "the two in the middle cross, the #{crossing.right? ? "left" : "right"} one over" if 2 * gap == strands
 
-          "strand #{from} from the left over its #{side} neighbour"
+          one, other = crossing.right? ? [gap, gap + 1] : [gap + 1, gap]
+          "strand #{one} from the left over strand #{other}"
         end
 
         # All crossings of a stitch, or a round: "the left outer strand over its neighbour, then the right ..."

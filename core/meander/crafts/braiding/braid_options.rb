@@ -1,0 +1,175 @@
+# frozen_string_literal: true
+
+module Meander
+  module Crafts
+    module Braiding
+      # A braid on its own, belonging to no piece: so many strands of one wire, a length, perhaps beads.
+      class BraidOptions
+        OPTIONS = %w[strands diameter length bead every on pitch scheme wires lay slack].freeze
+        NEEDED = %w[strands diameter length].freeze
+        RANGES = {"diameter" => 0.05..6.0, "length" => 1.0..Layout::LONGEST_MM, "bead" => 0.3..60.0,
+          "pitch" => 0.05..500.0, "lay" => 0.1..100.0}.freeze
+        ON = {"middle" => "middle", "edge" => "near", "strand" => "strand"}.freeze
+        # What of a placement of beads an option says.
+        SAID = {"room" => "pitch", "inner" => "pitch", "bead" => "bead", "on" => "on"}.freeze
+        # A bead that is round and has no other fields.
+        Round = Struct.new(:along_mm) do
+          def across_mm = along_mm
+          def depth_mm = along_mm
+        end
+
+        attr_reader :strands, :scheme, :length_mm, :slack, :beading, :every, :bead_figure, :course
+
+        # texts: option => text as typed, see OPTIONS.
+        # @raise [Error] naming the option, what was given and what is accepted
+        def self.read(texts) = new(texts)
+
+        def initialize(texts)
+          @texts = texts
+          missing = NEEDED - texts.keys
+          raise Error, "--#{missing.first} is missing" unless missing.empty?
+
+          count = whole("strands", nil, Fields::LEAST..Fields::MOST)
+          @mm, @length_mm = size("diameter"), size("length")
+          @slack = share("slack", 0.0, 0.0..5.0)
+          @strands = read_strands(count).freeze
+          @scheme = read_scheme(count)
+          @typed = @texts["pitch"] && size("pitch")
+          @every = whole("every", 1, 1..500)
+          @beading = beads if texts.key?("bead")
+          checked unless beading
+          @bead_figure = named { beading&.figure }
+          bounded
+          @course = known? ? Braid::FlatCourse.new(strands.size, kinds, figures) :
+            Braid::RoundCourse.new(scheme, stitches, d, pitch_mm, thick: thick_mm)
+          freeze
+        end
+
+        def d = strands.first.wide_mm
+        def thick_mm = strands.first.thick_mm
+        def flat? = !@texts.key?("scheme")
+        def known? = flat? && Braid::PlainFigure::SHAPES.key?(strands.size)
+        def assumed? = !known?
+
+        # How far a plain stitch advances; of beads the option says another one.
+        def pitch_mm = (beading ? nil : @typed) || Pitch.usual_mm(self)
+
+        # What a stitch advances, with a bead where all have one.
+        def advance_mm = (every == 1 && bead_figure) ? bead_figure.advance_mm : pitch_mm
+
+        # So many stitches, or rounds, come nearest to the length.
+        def stitches
+          mean = bead_figure ? ((beading.on == "strand") ? bead_figure.advance_mm : (bead_figure.advance_mm + ((every - 1) * pitch_mm)) / every) : pitch_mm
+          [(length_mm / mean).round, 1].max
+        end
+
+        private
+
+        Wire = Struct.new(:mm)
+
+        def kinds = beading ? beading.kinds(stitches) : Array.new(stitches, :plain)
+
+        def figures
+          {plain: (Pitch.figure(self) if kinds.include?(:plain)), bead: (bead_figure if kinds.include?(:bead))}.compact
+        end
+
+        # Side by side, or twisted to a cord where a lay is said.
+        def read_strands(count)
+          wires = whole("wires", 1, 1..(@texts.key?("lay") ? 4 : 3))
+          twist = {lay: Units::Size.new(size("lay"), @texts["lay"]), hand: "right"} if @texts.key?("lay")
+          strands = Strand.all(Array.new(count) { {wires:, twist:} }, Array.new(count * wires) { Wire.new(@mm) })
+          least = strands.first.least_lay_mm
+          return strands unless twist && (wires == 1 || strands.first.lay_mm < least - 1e-9)
+
+          raise Error, "--lay: #{@texts["lay"]} cannot be twisted so; accepted: two wires and more, " \
+            "#{Units::Text.number(least, 2)} mm or more"
+        end
+
+        def read_scheme(count)
+          return Braid::Scheme.flat(count) if flat?
+
+          crossings = named("scheme") { Braid::Notation.read(@texts["scheme"], count) }
+          made = Braid::Scheme.new(count, crossings.map { |one| Braid::Scheme::Crossing.new(one[:gap], one[:over]) })
+          loose = Braid::Holding.call(made)
+          raise Error, "--scheme: this comes undone: #{loose.words}; accepted: crossings that hold" if loose
+
+          made
+        end
+
+        # The same rules as of a braid in a piece; what it refuses is told by the option.
+        def beads
+          on = @texts.fetch("on", "middle")
+          raise Error, "--on: “#{on[0, 30]}” is no such place; accepted: #{ON.keys.join(", ")}" unless ON.key?(on)
+
+          needed = BeadChecks::STRANDS.fetch(ON.fetch(on))
+          if !flat? || strands.size != needed || strands.first.size > 1
+            raise Error, "--on: beads lie so in a flat braid of #{needed} single strands; accepted: --strands #{needed}"
+          end
+
+          Beading.new(placement(ON.fetch(on)), Round.new(size("bead")), place: "", d:, radius_mm: nil)
+        end
+
+        def placement(on)
+          fields = {on:, every: [every], first: 0, last: 0, count: 0, room: nil, inner: nil}
+          return fields unless @typed
+          return {**fields, inner: Units::Size.new(@typed, @texts["pitch"])} if on == "near"
+
+          room = @typed - ((on == "strand") ? (0.82 * size("bead")) + (1.45 * d) : size("bead"))
+          raise Error, "--pitch: #{@texts["pitch"]} is less than a bead takes; accepted: #{Units::Text.number(@typed - room, 2)} mm or more" if room.negative?
+
+          {**fields, room: Units::Size.new(room, @texts["pitch"])}
+        end
+
+        def checked
+          least = Pitch.least_mm(self)
+          return if pitch_mm >= least - 1e-9
+
+          raise Error, "--pitch: #{@texts["pitch"]} is tighter than such strands can be drawn down; accepted: " \
+            "#{Units::Text.number(least, 2)} mm or more"
+        end
+
+        def bounded
+          crossings = stitches * scheme.crossings.size
+          return if crossings <= Layout::MOST_CROSSINGS
+
+          raise Error, "--length: #{crossings} crossings; accepted: up to #{Layout::MOST_CROSSINGS} crossings"
+        end
+
+        # What is refused inside is told by its option.
+        def named(option = nil)
+          yield
+        rescue InvalidInput => e
+          fault = e.faults.first
+          told = option || SAID.fetch(fault.path.delete_prefix("/"), "bead")
+          raise Error, "--#{told}: #{fault.message}; accepted: #{fault.accepted}"
+        rescue Error => e
+          raise option ? Error.new("--#{option}: #{e.message}") : e
+        end
+
+        def size(option)
+          text, range = @texts[option], RANGES.fetch(option)
+          mm = Units::LengthText.mm(text)
+          return mm if mm && range.cover?(mm)
+
+          raise Error, "--#{option}: “#{text[0, 30]}” #{mm ? "cannot be planned" : "is not a size"}; accepted: " \
+            "#{Units::LengthText::ACCEPTED}, from #{range.min} to #{range.max} mm"
+        end
+
+        def whole(option, default, range)
+          text = @texts.fetch(option) { return default }
+          return text.to_i if text.match?(/\A\d{1,7}\z/) && range.cover?(text.to_i)
+
+          raise Error, "--#{option}: “#{text[0, 30]}” is not such a count; accepted: a whole number from #{range.min} to #{range.max}"
+        end
+
+        def share(option, default, range)
+          text = @texts.fetch(option) { return default }
+          value = text.match?(/\A\d{0,3}(\.\d{1,9})?\z/) && !text.empty? ? "0#{text}".to_f : nil
+          return value if value && range.cover?(value)
+
+          raise Error, "--#{option}: “#{text[0, 30]}” is not such a share; accepted: #{range.min} to #{range.max}"
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,52 @@
+<script setup lang="ts">
+import { computed } from "vue";
+import { useBench } from "../../bench/useBench";
+import LiveChoice from "../../brief/LiveChoice.vue";
+import LiveSize from "../../brief/LiveSize.vue";
+import { kindOf } from "../../document/kinds";
+import { baseOf } from "../../document/routes";
+import { braid, withWires } from "./braid";
+
+/** What each strand is: one wire, some side by side, or some twisted to a cord. */
+const bench = useBench();
+const piece = computed(() => bench.draft.value!);
+const strands = computed(() => braid(piece.value, bench.hand.value).strands);
+const WAYS = [
+  { key: "1", name: "one wire" },
+  { key: "2", name: "two wires side by side" },
+  { key: "3", name: "three wires side by side" },
+  { key: "2 twisted", name: "a cord of two wires" },
+  { key: "3 twisted", name: "a cord of three wires" },
+  { key: "4 twisted", name: "a cord of four wires" },
+];
+const HANDS = [
+  { key: "right", name: "to the right" },
+  { key: "left", name: "to the left" },
+];
+const way = (at: number) => `${strands.value[at]!.wires}${strands.value[at]!.twist ? " twisted" : ""}`;
+function take(at: number, key: string) {
+  const [wires, twisted] = key.split(" ");
+  const [first] = baseOf(piece.value, bench.hand.value);
+  const mm =
+    bench.answer.value!.document.kinds.find((kind) => kind.id === kindOf(piece.value, first!).id)?.size.mm ?? 1;
+  void bench.change(withWires(piece.value, bench.hand.value, at, Number(wires), twisted !== undefined, mm));
+}
+</script>
+
+<template>
+  <div class="flex-fill">
+    <p v-for="(strand, i) in strands" :key="i" class="mb-0">
+      Strand {{ i + 1 }}:
+      <LiveChoice :value="way(i)" :options="WAYS" :label="`Strand ${i + 1}`" @change="(key) => take(i, key)" /><template
+        v-if="strand.twist"
+        >, a turn every
+        <LiveSize :path="bench.path(`strands/${i}/twist/lay`)" :label="`Strand ${i + 1}: length of a turn`" :by="0.2" />
+        <LiveChoice
+          :value="strand.twist.hand"
+          :options="HANDS"
+          :label="`Strand ${i + 1}: which way it is twisted`"
+          @change="(hand) => bench.edit(bench.path(`strands/${i}/twist/hand`), hand)" /></template
+      >.
+    </p>
+  </div>
+</template>

@@ -1,0 +1,91 @@
+import type { BraidSample, Crossing } from "../../api/braids";
+import { withSeats } from "../../bench/weave";
+import { choices, mm, named } from "../../choices/choices";
+import type { Piece } from "../../generated/piece";
+import type { Plan } from "../../generated/plan";
+
+export type Braid = Extract<Piece["sections"][number], { craft: "braid" }>;
+export type Strand = Braid["strands"][number];
+export type BraidTold = NonNullable<Plan["sections"][number]["braid"]>;
+
+export const MOST_STRANDS = 9;
+export const LEAST_STRANDS = 3;
+
+/** What is counted of a braid: stitches of a flat one, rounds of any other. */
+export const stitches = (flat: boolean, count = 2) =>
+  flat ? (count === 1 ? "stitch" : "stitches") : count === 1 ? "round" : "rounds";
+
+export const braid = (piece: Piece, id: string): Braid => piece.sections.find((one) => one.id === id) as Braid;
+export const withBraid = (piece: Piece, id: string, changes: Partial<Braid>): Piece => ({
+  ...piece,
+  sections: piece.sections.map((one) => (one.id === id ? ({ ...one, ...changes } as Braid) : one)),
+});
+
+export const wiresIn = (strands: Strand[]) => strands.reduce((sum, one) => sum + one.wires, 0);
+
+/** The strands of a braid, with as many wires as they hold. */
+export const withStrands = (piece: Piece, id: string, strands: Strand[]): Piece =>
+  withBraid(withSeats(piece, id, wiresIn(strands)), id, { strands: strands as Braid["strands"] });
+
+/** So many strands: new ones are like the last; crossings said one by one give way to the flat braid. */
+export function withStrandCount(piece: Piece, id: string, count: number): Piece {
+  const { strands } = braid(piece, id);
+  const like = strands.at(-1)!;
+  const next = Array.from({ length: count }, (_, i) => strands[i] ?? like);
+  return withBraid(withStrands(piece, id, next), id, { scheme: { kind: "flat" }, pitch: null, swatch: null });
+}
+
+/** A twist to begin with: a turn seven wires long. */
+const twist = (wire: number, lay?: number): Strand["twist"] => ({
+  lay: mm(Number((lay ?? 7 * wire).toFixed(2))),
+  hand: "right",
+});
+
+/** One strand of so many wires; more than three are twisted. */
+export function withWires(
+  piece: Piece,
+  id: string,
+  at: number,
+  wires: number,
+  twisted: boolean,
+  wireMm: number,
+): Piece {
+  const { strands } = braid(piece, id);
+  const now = strands[at]!;
+  const kept = wires > 1 && (twisted || wires > 3) ? (now.twist ?? twist(wireMm)) : null;
+  return withStrands(
+    piece,
+    id,
+    strands.map((one, i) => (i === at ? { wires, twist: kept } : one)),
+  );
+}
+
+/** Braided as one of the collection. */
+export function withSample(piece: Piece, id: string, sample: BraidSample): Piece {
+  const strand: Strand = {
+    wires: sample.wires,
+    twist: sample.lay_mm === null ? null : twist(0, sample.lay_mm),
+  };
+  const strands = Array.from({ length: sample.strands }, () => strand);
+  return withBraid(withStrands(piece, id, strands), id, {
+    scheme: sample.flat ? { kind: "flat" } : { kind: "crossings", crossings: sample.crossings as never },
+    pitch: null,
+    swatch: null,
+  });
+}
+/** Is one of the collection on the bench? */
+export const isBraided = (piece: Piece, id: string, told: BraidTold, sample: BraidSample) => {
+  const { strands } = braid(piece, id);
+  const alike = strands.every((one) => one.wires === sample.wires && Boolean(one.twist) === (sample.lay_mm !== null));
+  return alike && strands.length === sample.strands && written(told.crossings) === written(sample.crossings);
+};
+
+/** Crossings in short. */
+export const written = (crossings: Crossing[]) => crossings.map(({ gap, over }) => `${gap}${over[0]}`).join(" ");
+
+/** The crossings of a braid told one by one, so that they can be changed. */
+export const withCrossings = (piece: Piece, id: string, crossings: Crossing[]): Piece =>
+  withBraid(piece, id, { scheme: { kind: "crossings", crossings: crossings as never } });
+
+export const withForm = (piece: Piece, id: string, kind: string): Piece =>
+  withBraid(piece, id, { form: { kind, ...named(choices().braid_forms, kind).start } as Braid["form"] });
