@@ -86,7 +86,7 @@ module Meander
     # @param texts [Hash] option => text, see Crafts::Braiding::BraidOptions
     # @raise [Error] naming the option, what was given and what is accepted
     # @example
-    #   Meander.braid("strands" => "3", "diameter" => "1", "length" => "100")[:take_up].round(3) #=> 1.205
+    #   Meander.braid("strands" => "3", "diameter" => "1", "length" => "100")[:take_up].round(3) #=> 1.204
     def braid(texts) = Output::BraidFigures.call(Crafts::Braiding::BraidOptions.read(texts))
   end
 end

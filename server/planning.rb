@@ -155,7 +155,7 @@ module Server
 
     # Every braid to choose from in a wire, with its figures.
     # @return [String] JSON
-    def self.braids(given) = JSON.generate({braids: Meander::Document::Questions.braids(given)})
+    def self.braids(given) = JSON.generate({braids: Meander::Output::BraidFigures.collection(given)})
 
     # What the bench shows: the document as read, and its plan.
     # @return [String] the members of a JSON object

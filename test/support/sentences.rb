@@ -1,11 +1,13 @@
 # frozen_string_literal: true
 
+require_relative "braids"
 require_relative "extremes"
 require_relative "trays"
 
 # Every sentence the core says of pieces of every kind, once each, with its figures left out: to be read in review.
 module Sentences
   include Sections
+  include Braids
   include Extremes
   include Trays
 
@@ -16,9 +18,10 @@ module Sentences
 
   # What the pieces one begins with and those of the collection say.
   def known
-    Meander::Document::Fields::PIECES.keys.map { |kind|
+    Meander::Document::StartingPiece::PIECES.keys.map { |kind|
       JSON.parse(JSON.generate(Meander.start(kind)))
-    } + demo_documents + demo_documents.map { |json| backwards(json) } + ended + tapered + runs
+    } + demo_documents + demo_documents.map { |json| backwards(json) } + ended + tapered + runs +
+      braids
   end
 
   def started(kind) = JSON.parse(JSON.generate(Meander.start(kind)))
@@ -58,6 +61,30 @@ module Sentences
         end
       end
     end
+  end
+
+  # Every braid to choose from, braids with beads everywhere they may lie, and what cannot be braided.
+  def braids
+    samples = Meander::Braid::Samples::ALL.map do |sample|
+      twist = sample.lay && {"lay" => size("5 mm"), "hand" => "left"}
+      strands = Array.new(sample.strands) { {"wires" => sample.wires, "twist" => twist} }
+      crossings = sample.crossings && Meander::Braid::Notation.read(sample.crossings, sample.strands)
+      braided(strands:, **(crossings ? {scheme: {"kind" => "crossings", "crossings" => crossings}} : {}))
+    end
+    beaded = [3, 4].product(%w[middle strand near far], [[1], [2], [4, 4, 2]]).map do |count, on, every|
+      braided(strands: count, bead: "4 mm", beads: {"on" => on, "every" => every})
+    end
+    samples + beaded + undone
+  end
+
+  def undone
+    [[3, "1r 1l 2r 2l"], [3, "1r 1r"], [3, "1r 2l 2l 1r"], [4, "1r 2r 3r"]].map do |strands, text|
+      crossings = Meander::Braid::Notation.read(text, strands)
+      braided(strands:, scheme: {"kind" => "crossings", "crossings" => crossings})
+    end + [braided(pitch: size("1 mm")), braided(pitch: size("6 mm")), braided(wire: "1.3 mm"),
+      braided(strands: [{"wires" => 4}, {"wires" => 1}, {"wires" => 1}]), braided(form: {"kind" => "ring"}),
+      braided(strands: 4, bead: "4 mm", beads: {"on" => "near"},
+        form: {"kind" => "arc", "radius" => size("14 mm"), "towards" => "far"}, stitches: 40)]
   end
 
   # A piece made from its end.

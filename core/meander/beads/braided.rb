@@ -2,12 +2,14 @@
 
 module Meander
   module Beads
-    # Beads braided in: on the strand that comes to the middle, on the one that turns at an edge, or all along one strand.
+    # Beads braided in: on the strand that comes to the middle, on the one that turns at an edge, or all along one
+    # strand.
     class Braided < Rule
       SENTENCE =
         Sentence.new("braided in", [
-          Sentence.choice("on", "Where the beads lie", {"middle" => "the middle strand", "strand" => "one strand, all along it",
-            "near" => "the near edge", "far" => "the far edge"}, "on"),
+          Sentence.choice("on", "Where the beads lie",
+            {"middle" => "the middle strand", "strand" => "one strand, all along it", "near" => "the near edge",
+              "far" => "the far edge"}, "on"),
           Sentence.count("first", "Stitches before the first bead", ", after", "stitches"),
           Sentence.count("last", "Stitches left after the last bead", ", the last", "stitches plain,"), FILL
         ], {on: "middle", first: 1, last: 1, every: [1], count: 0}, thread: false)
@@ -26,7 +28,8 @@ module Meander
       end
 
       def words
-        "#{kind.words} braided in #{ON.fetch(fields[:on])}#{", #{Braided.often(fields)}" unless fields[:on] == "strand"}"
+        often = ", #{Braided.often(fields)}" unless fields[:on] == "strand"
+        "#{kind.words} braided in #{ON.fetch(fields[:on])}#{often}"
       end
 
       # One after another on their strand, which bends between them.
@@ -34,7 +37,8 @@ module Meander
 
       # All wires of the strand with most of them.
       def through
-        strand = beads.map(&:first).uniq.map { |one| site.braided.strands[one] }.max_by { |one| [one.size, one.wire_mm] }
+        carrying = site.braided.strands.values_at(*beads.map(&:first).uniq)
+        strand = carrying.max_by { |one| [one.size, one.wire_mm] }
         strand ? strand.numbers.map { |number| site.base[number].mm } : [d]
       end
 

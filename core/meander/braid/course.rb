@@ -2,10 +2,11 @@
 
 module Meander
   module Braid
-    # A braid as far as it is braided: cell after cell (a stitch of a flat braid, a round of any other scheme), each with
-    # a piece of every strand's middle line. Read off it: lengths, widths, where strands begin and end, where they cross.
-    # Strands are numbered from 0 by the place they begin at, from the near side. x across, y along, z towards the maker;
-    # mm. A course says cells, piece(strand, cell), the middle line of a strand in one from y = 0 on, and scheme.
+    # A braid as far as it is braided: cell after cell (a stitch of a flat braid, a round of any other scheme), each
+    # with a piece of every strand's middle line. Read off it: lengths, widths, where strands begin and end, where
+    # they cross. Strands are numbered from 0 by the place they begin at, from the near side. x across, y along, z
+    # towards the maker; mm. A course says cells, piece(strand, cell), the middle line of a strand in one from y = 0
+    # on, and scheme.
     class Course
       # advance_mm: how far one goes; turn: what it turns by, in radians towards the far side.
       Cell = Struct.new(:advance_mm, :turn) do
@@ -29,18 +30,17 @@ module Meander
         cells.each_index.sum do |i|
           @runs[[*key(strand, i), curvature]] ||= begin
             bend = cells[i].curvature + curvature
-            Form::Trace.polyline_mm(bend.zero? ? piece(strand, i) : bent(piece(strand, i), bend))
+            Form::Trace.smooth_mm(bend.zero? ? piece(strand, i) : bent(piece(strand, i), bend))
           end
         end
       end
 
-      # The middle line of a strand from its beginning to its end, not bent: [[x, y, z], ...].
-      def points(strand)
+      # The middle line of a strand through its cells, or some of them, not bent: [[x, y, z], ...].
+      def points(strand, cells = 0...count)
         @points ||= {}
-        @points[strand] ||= cells.each_index.flat_map { |i|
-          from = from_mm[i]
-          all = piece(strand, i).map { |x, y, z| [x, y + from, z] }
-          i.zero? ? all : all.drop(1)
+        @points[[strand, cells]] ||= cells.flat_map { |i|
+          all = piece(strand, i).map { |x, y, z| [x, y + from_mm[i], z] }
+          (i == cells.first) ? all : all.drop(1)
         }.freeze
       end
 

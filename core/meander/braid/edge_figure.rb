@@ -2,10 +2,11 @@
 
 module Meander
   module Braid
-    # A stitch of four strands with a bead on the strand that turns at one edge, each strand in turn: beads hold that edge
-    # open, the other one is drawn down, and the braid curves. b: the bead, d: the strand; eo = b + g d is what a stitch
-    # advances along the beads, ei along the inner edge, w = (b + d) / 2 + 2 d how far those lines are apart, all found
-    # by search; a stitch turns by (eo - ei) / w. In the plane, A = w / 2.32 and x2 = min(.35, .13 + .05 (b / d - 4)):
+    # A stitch of four strands with a bead on the strand that turns at one edge, each strand in turn: beads hold that
+    # edge open, the other one is drawn down, and the braid curves. b: the bead, d: the strand; eo = b + g d is what a
+    # stitch advances along the beads, ei along the inner edge, w = (b + d) / 2 + 2 d how far those lines are apart,
+    # all found by search; a stitch turns by (eo - ei) / w. In the plane, A = w / 2.32 and x2 = min(.35, .13 + .05 (b
+    # / d - 4)):
     #   x = -A (cos f + .16 cos 3f + x2 cos 2f), z = .62 d (sin 3f - .07 sin 5f + .04 sin 2f),
     #   y even + d (-.22 sin f + .28 sin 2f), the bead at f = 0,
     # then bent, so that its middle line lies on a radius r0 = R + A (1.16 - x2), R that of the inner edge.
@@ -29,7 +30,8 @@ module Meander
         outer_mm(d, bead_mm, room) * ((2 * radius_mm) - apart) / ((2 * radius_mm) + apart)
       end
 
-      # side: 1 with the beads on the near edge, -1 on the far one; inner_mm: as much as outer_mm where it lies straight.
+      # side: 1 with the beads on the near edge, -1 on the far one; inner_mm: as much as outer_mm where it lies
+      # straight.
       def initialize(d, bead_mm, room, inner_mm, side)
         @d = d
         @side = side

@@ -3,12 +3,13 @@
 module Meander
   module Braid
     # A stitch of three strands, the first of which is filled with beads like a tube: b its beads, d all three strands.
-    # The advance is .82 b + 1.45 d, times how loose it is braided. With f the phase of the first strand, and g = f + 2 pi
-    # i / 3, s = 1 of the second and -1 of the third, in strand diameters:
+    # The advance is .82 b + 1.45 d, times how loose it is braided. With f the phase of the first strand, and g = f +
+    # 2 pi i / 3, s = 1 of the second and -1 of the third, in strand diameters:
     #   first: x = -A0 cos f, z = B0 sin 2f, y even + c0 sin 2f
-    #   others: x = -A1 cos(g + s delta), z = s z0 + B1 (sin(2g + s psi) + h4 sin(4g + s chi)), y even + c1 sin(2g - .6 s)
-    # Coefficients were found by search for 2.5 to 5 diameters of beads. Larger ones are drawn by the last row, and their
-    # wire is reckoned from relaxed tubes with 3 % more.
+    #   others: x = -A1 cos(g + s delta), z = s z0 + B1 (sin(2g + s psi) + h4 sin(4g + s chi)),
+    #   y even + c1 sin(2g - .6 s)
+    # Coefficients were found by search for 2.5 to 5 diameters of beads. Larger ones are drawn by the last row, and
+    # their wire is reckoned from relaxed tubes with 3 % more.
     class FilledFigure
       STRANDS = 3
       # Beads so many strands large; up to the second of these the path is the drawn one.
@@ -42,11 +43,13 @@ module Meander
       # A strand's own phase: that of the first with i / 3 of a period on, as `at` of the other figures.
       def at(strand, f)
         a1, b1, a0, b0, z0, delta, psi, c1, c0, h4, chi = @c
-        place = strand.zero? ? [-a0 * Math.cos(f), c0 * Math.sin(2 * f), b0 * Math.sin(2 * f)] :
-          ((strand == 1) ? 1 : -1).then do |s|
-            [-a1 * Math.cos(f + (s * delta)), c1 * Math.sin((2 * f) - (0.6 * s)),
-              (s * z0) + (b1 * (Math.sin((2 * f) + (s * psi)) + (h4 * Math.sin((4 * f) + (s * chi)))))]
-          end
+        s = (strand == 1) ? 1 : -1
+        place = if strand.zero?
+          [-a0 * Math.cos(f), c0 * Math.sin(2 * f), b0 * Math.sin(2 * f)]
+        else
+          [-a1 * Math.cos(f + (s * delta)), c1 * Math.sin((2 * f) - (0.6 * s)),
+            (s * z0) + (b1 * (Math.sin((2 * f) + (s * psi)) + (h4 * Math.sin((4 * f) + (s * chi)))))]
+        end
         place.map { |share| share * @scale }
       end
 

@@ -2,11 +2,11 @@
 
 module Meander
   module Braid
-    # A flat braid, some of its stitches with a bead. Where one kind of stitch follows another each blends into the other
-    # over half a stitch, by a raised cosine.
+    # A flat braid, some of its stitches with a bead. Where one kind of stitch follows another each blends into the
+    # other over half a stitch, by a raised cosine.
     class FlatCourse < Course
-      # Points of a period of a strand, so that lengths are right within a thousandth.
-      SAMPLES = 72
+      # Points of half a period of a strand, so that lengths are right within a thousandth.
+      SAMPLES = 36
 
       # kinds: of every stitch, :plain or :bead; figures: { kind => PlainFigure and its like }.
       def initialize(strands, kinds, figures)
@@ -14,10 +14,10 @@ module Meander
         @scheme = Scheme.flat(strands)
         @kinds = kinds
         @figures = figures
-        @samples = (SAMPLES / strands.to_f).ceil
+        @samples = 2 * (SAMPLES / strands.to_f).ceil
         @pieces, @advances = {}, {}
         @first = Array.new(strands) { |i| phase(i, 0, 0.0) }.sort_by { |f| -Math.cos(f) }
-          .map { |f| (((f * strands / (2 * Math::PI)) - 0.25).round % strands) }
+          .map { |f| ((f * strands / (2 * Math::PI)) - 0.25).round % strands }
         @cells = kinds.each_index.map { |i| cell(i) }.freeze
       end
 
@@ -27,16 +27,17 @@ module Meander
       def key(strand, index) = [around(index), strand, (period_of(strand) + index) % strands]
 
       def piece(strand, index)
-        @pieces[key(strand, index)] ||= Array.new(@samples + 1) { |step| at(strand, index, step / @samples.to_f) }.freeze
+        @pieces[key(strand, index)] ||=
+          Array.new(@samples + 1) { |step| at(strand, index, step / @samples.to_f) }.freeze
       end
 
       # Where a strand lies at a share of a stitch, from where that begins.
       def at(strand, index, share)
         weight = weight(around(index), share)
-        own = @figures.map do |kind, figure|
+        own = @figures.filter_map do |kind, figure|
           part = (kind == :bead) ? weight : 1 - weight
           part.zero? ? nil : [part, figure.at(period_of(strand), phase(period_of(strand), index, share))]
-        end.compact
+        end
         x, ahead, z = own.map { |part, place| place.map { |mm| part * mm } }.transpose.map(&:sum)
         [x, advance(around(index), share) + ahead, z]
       end

@@ -35,20 +35,21 @@ module Meander
       # Strands fall into layers where not every one lies over every other by way of those between.
       def self.layered(scheme)
         covers = scheme.covers.keys
-        reach = ->(first, pairs) {
-          pairs.size.times.reduce([first]) { |seen, _|
-            (seen + pairs.filter_map { |over, under| under if seen.include?(over) }).uniq
-          }
-        }
-        return if reach.call(0, covers).size == scheme.strands &&
-          reach.call(0, covers.map(&:reverse)).size == scheme.strands
+        every = [covers, covers.map(&:reverse)].all? { |pairs| reached(0, pairs).size == scheme.strands }
+        return if every
 
-        under = (0...scheme.strands).map { |one| reach.call(one, covers) }.min_by(&:size).sort
+        under = (0...scheme.strands).map { |one| reached(one, covers) }.min_by(&:size).sort
         names = Units::Text.list(under.map { |one| one + 1 })
         said = (under.size == 1) ? "strand #{names} lies" : "strands #{names} lie"
         Loose.new(nil, "#{said} under all others wherever they meet, so the rest lifts off")
       end
-      private_class_method :parted, :taken_back, :layered
+
+      # All that are led to from one by pairs [from, to].
+      def self.reached(first, pairs)
+        seen = [first]
+        seen.each { |one| seen.concat(pairs.filter_map { |from, to| to if from == one } - seen) }
+      end
+      private_class_method :parted, :taken_back, :layered, :reached
     end
   end
 end

@@ -2,9 +2,9 @@
 
 module Meander
   module Braid
-    # A stitch of three strands with a bead on the one that comes to the middle: each strand takes the middle in turn, so
-    # each carries a third of the beads. b: the bead, d: the strand; a = b + g d is the advance of a stitch, g how many
-    # strands of room the bows take between beads.
+    # A stitch of three strands with a bead on the one that comes to the middle: each strand takes the middle in turn,
+    # so each carries a third of the beads. b: the bead, d: the strand; a = b + g d is the advance of a stitch, g how
+    # many strands of room the bows take between beads.
     #   x = -k (b + d) / 2 (cos f - .10 cos 3f - .22 sin 2f), y even + .06 b cos 3f,
     #   z = .51 d (sin 2f - .19 sin 4f + .45 cos f), the bead at f = pi / 2;
     # k the smallest from .93 on with which beads and strands keep clear. The form was found by search; pulled hard the
@@ -51,9 +51,13 @@ module Meander
           (-CHECKED..CHECKED).map { |step| spot(k, i, 2 * Math::PI * step / CHECKED) }
         end
         bead = spot(k, 0, PHASE)
-        apart = ->(one, other) { Math.sqrt(one.zip(other).sum { |a, b| (a - b)**2 }) }
-        lines.drop(1).all? { |line| line.all? { |point| apart.call(point, bead) >= CLEAR * (@bead + @d) / 2 } } &&
-          lines[0][CHECKED / 2, CHECKED].all? { |point| lines[1].all? { |other| apart.call(point, other) >= CLEAR * @d } }
+        own, *others = lines
+        others.all? { |line| apart?(line, [bead], CLEAR * (@bead + @d) / 2) } &&
+          apart?(own[CHECKED / 2, CHECKED], others.first, CLEAR * @d)
+      end
+
+      def apart?(points, others, least)
+        points.all? { |one| others.all? { |other| Math.sqrt(one.zip(other).sum { |a, b| (a - b)**2 }) >= least } }
       end
 
       # A strand's place where the first one's phase is f.

@@ -42,13 +42,17 @@ module Meander
         end
         return if levels.last.size <= MOST
 
-        raise Error, "more than #{MOST} crossings; accepted: up to #{MOST} in a round, which is made as often as you say"
+        raise Error,
+          "more than #{MOST} crossings; accepted: up to #{MOST} in a round, which is made as often as you say"
       end
 
       def self.times(match)
         return 1 if match[:times].empty?
 
-        match[:times].to_i.tap { |often| raise Error, "“#{match[:times]}” times; accepted: 1 to #{MOST}" unless often.between?(1, MOST) }
+        often = match[:times].to_i
+        return often if often.between?(1, MOST)
+
+        raise Error, "“#{match[:times]}” times; accepted: 1 to #{MOST}"
       end
 
       def self.gap(match, strands)

@@ -7,8 +7,9 @@ module Meander
     # Every strand runs along one curve, each the nth part of a period before the next; f, its phase, grows by 2 pi / n
     # a stitch (from one bump of an edge to the next). In strand diameters D:
     #   x = -A (cos f + a3 cos 3f), z = B (sin((n - 1) f) + h sin((n + 1) f)), y grows evenly.
-    # Crossings lie where f is a multiple of pi / n. A and B were found by search for the shortest path at full clearance,
-    # by the advance of a stitch, e; between rows they are interpolated. Relaxed tubes take 1.5 to 3.3 % less, n = 3.
+    # Crossings lie where f is a multiple of pi / n. A and B were found by search for the shortest path at full
+    # clearance, by the advance of a stitch, e; between rows they are interpolated. Relaxed tubes take 1.5 to 3.3 %
+    # less, n = 3.
     class PlainFigure
       Shape = Struct.new(:a3, :h, :tight, :usual, :rows)
       # By n: a3, h, tightest e / D that hands can braid, usual e / D, rows of [e / D, A / D, B / D].
@@ -27,8 +28,8 @@ module Meander
 
       attr_reader :strands, :advance_mm
 
-      # d: of a strand; thick: how thick it lies, in mm (less than d where wires lie side by side in it); shape: where it
-      # is another than that of single round strands.
+      # d: of a strand; thick: how thick it lies, in mm (less than d where wires lie side by side in it); shape: where
+      # it is another than that of single round strands.
       def initialize(strands, d, advance_mm, thick: d, shape: SHAPES.fetch(strands))
         @strands = strands
         @advance_mm = advance_mm

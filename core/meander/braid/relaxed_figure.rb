@@ -27,6 +27,9 @@ module Meander
       # How much more than this relaxed path a strand takes, of a braid where that takes `ratio` mm a mm.
       def self.formed(strands, ratio) = (1 + (FORMED.fetch(strands) * (ratio - 1))) / ratio
 
+      # The round before, this one, the one after it.
+      ROUND = [-1, 0, 1].freeze
+
       KEPT = Kept.new(64)
 
       # lines: by place, [[x, y, z], ...] from y = 0 to the end of the round; clear: the least distance of two tubes, in
@@ -34,7 +37,9 @@ module Meander
       attr_reader :lines, :advance
 
       # The same scheme at the same advance is relaxed once.
-      def self.of(scheme, advance) = KEPT.fetch([scheme.strands, scheme.to_s, advance.round(4)]) { new(scheme, advance) }
+      def self.of(scheme, advance)
+        KEPT.fetch([scheme.strands, scheme.to_s, advance.round(4)]) { new(scheme, advance) }
+      end
 
       # advance: of the round, in diameters.
       def initialize(scheme, advance)
@@ -54,16 +59,20 @@ module Meander
         every.combination(2).filter_map { |(s, i, one), (other, j, point)|
           next if near?(s, i, other, j)
 
-          [-1, 0, 1].map { |round| far(one, point, round * advance) }.min
+          ROUND.map { |round| far(one, point, round * advance) }.min
         }.min
       end
 
       private
 
       def strands = @scheme.strands
-      def far(one, other, along) = Math.sqrt(((one[0] - other[0])**2) + ((one[1] - other[1] - along)**2) + ((one[2] - other[2])**2))
 
-      # Points of one strand so near each other that they are neighbours: closer along it than half a turn round another.
+      def far(one, other, along)
+        Math.sqrt(((one[0] - other[0])**2) + ((one[1] - other[1] - along)**2) + ((one[2] - other[2])**2))
+      end
+
+      # Points of one strand so near each other that they are neighbours: closer along it than half a turn round
+      # another.
       def near?(strand, index, other, at)
         reach = (@steps / advance * 1.6).ceil
         (strand == other && (index - at).abs <= reach) ||

@@ -22,7 +22,7 @@ module Meander
       # Strands do not all pass from round to round at one height.
       def piece(strand, index)
         at = place(strand, index)
-        (@lines[at].map { |x, y, z| [x, y + @starts[at], z] })
+        @lines[at].map { |x, y, z| [x, y + @starts[at], z] }
       end
 
       def taut(_strand) = nil

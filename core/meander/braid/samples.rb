@@ -10,7 +10,7 @@ module Meander
 
       ALL = [
         ["plait-3", "three, over and under", 3, 1, nil, nil, "bracelets, straps and chains; quick, and even at once"],
-        ["plait-3-doubled", "three of two wires each", 3, 2, nil, nil, "broad bracelets; two colours show side by side"],
+        ["plait-3-doubled", "three of two wires each", 3, 2, nil, nil, "broad bracelets; two colours side by side"],
         ["plait-3-cords", "three twisted cords", 3, 2, nil, 7.0, "rope-like straps; remnants twisted together"],
         ["plait-4", "four, over and under", 4, 1, nil, nil, "necklines; beads on one edge curve it"],
         ["plait-5", "five, over and under", 5, 1, nil, nil, "flat bands and cuffs"],
@@ -19,7 +19,7 @@ module Meander
         ["plait-7", "seven, over and under", 7, 1, nil, nil, "wide bands of thin wire"],
         ["plait-8", "eight, over and under", 8, 1, nil, nil, "collars of thin wire; try a swatch first"],
         ["round-4", "a round cord of four", 4, 1, "3r 2r 2r 1l 2l 2l", nil, "cords that hang and turn"]
-      ].map { |values| Sample.new(**%i[key name strands wires crossings lay suits].zip(values).to_h).freeze }.freeze
+      ].map { |values| Sample.new(**Sample.members.zip(values).to_h).freeze }.freeze
 
       # Over how many mm it is tried.
       LENGTH_MM = 100
@@ -28,7 +28,8 @@ module Meander
       def self.options(sample, wire_mm)
         mm = ->(size) { "#{size.round(6)} mm" }
         {"strands" => sample.strands.to_s, "wires" => sample.wires.to_s, "diameter" => mm[wire_mm],
-          "length" => mm[LENGTH_MM], "scheme" => sample.crossings, "lay" => sample.lay && mm[sample.lay * wire_mm]}.compact
+          "length" => mm[LENGTH_MM], "scheme" => sample.crossings,
+          "lay" => sample.lay && mm[sample.lay * wire_mm]}.compact
       end
     end
   end

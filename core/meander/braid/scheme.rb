@@ -21,6 +21,11 @@ module Meander
         new(strands, gaps.map { |gap| Crossing.new(gap, gap.odd? ? "right" : "left") })
       end
 
+      # crossings: as a document has them, { gap:, over: }.
+      def self.of(strands, crossings)
+        new(strands, crossings.map { |one| Crossing.new(one[:gap], one[:over]) })
+      end
+
       # crossings: Crossing values.
       def initialize(strands, crossings)
         @strands = strands

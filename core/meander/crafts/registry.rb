@@ -9,10 +9,13 @@ module Meander
     # they can carry; fields, the shapes of what its sections hold beside their id, and left_out, what stands where a
     # document leaves some out; check(section, place, reading), which notes faults beyond the shapes; and lay(section,
     # calibration): what a section (Document::Section) comes to before it is decided how far it is worked. That answers
-    # id, section, on, free?, given, bare_mm, across(side, repeats), where so many are worked (nil before that is known), rounded?(side), thickness_mm, width_mm, worked_round_mm, and
-    # worked(repeats, bare_mm), a Worked.
+    # id, section, on, free?, given, bare_mm, across(side, repeats), where so many are worked (nil before that is
+    # known), rounded?(side), thickness_mm, width_mm, worked_round_mm, and worked(repeats, bare_mm), a Worked.
     module Registry
-      CRAFTS = {"bend" => Bending::Craft, "bind" => Bundling::Craft, "braid" => Braiding::Craft, "lace" => Lacing::Craft, "weave" => Weaving::Craft} # rubocop:disable Style/MutableConstant -- crafts may be added
+      CRAFTS = { # rubocop:disable Style/MutableConstant -- crafts may be added
+        "bend" => Bending::Craft, "bind" => Bundling::Craft, "braid" => Braiding::Craft, "lace" => Lacing::Craft,
+        "weave" => Weaving::Craft
+      }
 
       def self.all = CRAFTS
       def self.fetch(key) = CRAFTS.fetch(key)

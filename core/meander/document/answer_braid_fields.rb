@@ -16,7 +16,8 @@ module Meander
       # run_mm: of its middle line in the braid; beads: how many are strung on it.
       STRAND = Record.new({wires: Many.new(words), words:, run_mm: figure, beads: whole})
       # repeats: stitches, or rounds where it is not flat; moves: of one of those, crossing by crossing; order: the
-      # strands as they leave it, by their places; beaded: the stitches that carry a bead, from 1; assumed: its lengths are, until a swatch says them.
+      # strands as they leave it, by their places; beaded: the stitches that carry a bead, from 1; assumed: its
+      # lengths are, until a swatch says them.
       BRAID = Record.new({
         repeats: whole, woven_mm: figure, bare_mm: figure, pitch_mm: figure, flat: flag, notation: words,
         moves: Many.new(words),

@@ -134,7 +134,8 @@ module Meander
         {id: words, words:, gives: Many.new(Choice.new(Giving::VALUES.keys)),
           shares: Choice.new([true, false]), length_mm: figure, copies: whole,
           wraps: whole, minutes: figure, pose: POSE,
-          ends: ENDS, braid: Maybe.new(AnswerBraidFields::BRAID), strip: Maybe.new(STRIP), longer: Many.new(Record.new({wire: words, mm: figure}))}
+          ends: ENDS, braid: Maybe.new(AnswerBraidFields::BRAID), strip: Maybe.new(STRIP),
+          longer: Many.new(Record.new({wire: words, mm: figure}))}
       )
       MASS = Record.new({base_g: figure, weaving_g: figure, beads_g: figure, findings_g: figure, finished_g: figure})
       # A plan as the interface is told it, see Output::Answer. strip: the picture of all of it where it is one straight
@@ -148,7 +149,8 @@ module Meander
         front: Maybe.new(
           Record.new({curve_mm: figure, chord_mm: figure, drop_mm: figure, turn: figure, chain_mm: figure})
         ),
-        work: Record.new({wraps: whole, crossings: whole, minutes: figure}), mass: MASS, pieces: Choice.new([1, 2]), tasks: TASKS,
+        work: Record.new({wraps: whole, crossings: whole, minutes: figure}), mass: MASS,
+        pieces: Choice.new([1, 2]), tasks: TASKS,
         order: ORDER, own: Many.new(OWN),
         endings: Table.new(words), findings: Many.new(HUNG), beads: BEADS,
         supply: Many.new(Record.new({kind: Choice.new(%w[lengths bobbin spool]), total_mm: figure, over_mm: figure,

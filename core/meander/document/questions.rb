@@ -22,16 +22,16 @@ module Meander
       # over.
       JUDGE = Record.new({made: Count.new(0..10_000_000), said: Count.new(0..25), turned: Choice.new([true, false])})
 
-      # The crossings of so many strands in short notation; a wire that braids are tried in.
-      CROSSINGS = Record.new({text: Text.new(max: 4000), strands: Count.new(Crafts::Braiding::Fields::LEAST..Crafts::Braiding::Fields::MOST)})
-      TRIED = Record.new({wire: Size.new("wire of the strands", accept: 0.1..6.0, plausible: 0.2..1.6)})
+      # The crossings of so many strands in short notation.
+      CROSSINGS = Record.new({text: Text.new(max: 4000),
+        strands: Count.new(Crafts::Braiding::Fields::LEAST..Crafts::Braiding::Fields::MOST)})
 
       # The crossings that a text says, as a document has them.
       # @raise [InvalidInput] where it says none, or they come undone
       def self.crossings(json)
         asked = Reading.whole(CROSSINGS, json)
         read = Braid::Notation.read(asked[:text], asked[:strands])
-        scheme = Braid::Scheme.new(asked[:strands], read.map { |one| Braid::Scheme::Crossing.new(one[:gap], one[:over]) })
+        scheme = Braid::Scheme.of(asked[:strands], read)
         loose = Braid::Holding.call(scheme) or return {crossings: read}
 
         raise Error, "this comes undone: #{loose.words}; accepted: crossings that hold"
@@ -39,19 +39,8 @@ module Meander
         raise
       rescue Error => e
         message, accepted = e.message.split("; accepted: ", 2)
-        raise InvalidInput.new([Fault.new(path: "/text", code: "crossings", message:, given: json["text"].to_s[0, 80], accepted:)])
-      end
-
-      # Every braid to choose from, with its figures in a wire.
-      def self.braids(json)
-        mm = Reading.whole(TRIED, json)[:wire].mm
-        Braid::Samples::ALL.map do |sample|
-          braid = Crafts::Braiding::BraidOptions.read(Braid::Samples.options(sample, mm))
-          figures = Output::BraidFigures.call(braid)
-          crossings = braid.scheme.crossings.map { |one| {gap: one.gap, over: one.over} }
-          {**sample.to_h, crossings:, flat: sample.crossings.nil?, lay_mm: sample.lay && (sample.lay * mm),
-            figures: {wire_per_cm_mm: figures[:wire_mm] / 10, **figures.slice(:width_mm, :pitch_mm, :take_up, :assumed)}}
-        end
+        raise InvalidInput.new([Fault.new(path: "/text", code: "crossings", message:, given: json["text"].to_s[0, 80],
+          accepted:)])
       end
 
       # The walk that groups over so many base wires make, with stretches before and after it that can follow it.

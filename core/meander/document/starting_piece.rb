@@ -111,8 +111,7 @@ module Meander
             "form" => {"kind" => "straight"}, "extent" => {"kind" => "free"}, "scheme" => {"kind" => "flat"},
             "strands" => Array.new(3) { {"wires" => 1, "twist" => nil} }, "pitch" => nil, "swatch" => nil,
             "bare" => {"length" => size("3 mm"), "gives" => true}}],
-          "endings" => [{"id" => "e1", "kind" => "hook", "inside" => size("4 mm"), "shank" => size("9 mm"), "wraps" => 3}],
-          "pins" => WRIST, "allowances" => BOTH_ENDS
+          "endings" => [LOOP_AND_HOOK.last.merge("id" => "e1").freeze], "pins" => WRIST, "allowances" => BOTH_ENDS
         },
         "component" => {
           "kinds" => [kind("k1", "base", "0.8 mm")], "wires" => [wire("w1", "k1", visit("base 1"))],

@@ -37,8 +37,8 @@ module Meander
         def flat? = true
       end
 
-      # Straights and arcs one after another, in its own plane. pieces: [[mm, curvature], ...], see Arc; before the first
-      # and beyond the last it goes straight on.
+      # Straights and arcs one after another, in its own plane. pieces: [[mm, curvature], ...], see Arc; before the
+      # first and beyond the last it goes straight on.
       class Chain
         # Where a piece begins: how far along, where, how far it has turned, and its curvature.
         Piece = Struct.new(:from, :x, :y, :turned, :curvature) do

@@ -21,8 +21,8 @@ module Meander
         piece, fit, met = solved(piece, lay)
         laid = laid(piece, lay) { |section| fit.copies[section.id] || 1 }
         placed, going_on = placed(piece, laid, fit, calibration)
-        Plan.new(piece:, laid: laid.freeze, placed:, going_on:, ends: Ends.new(piece, laid, fit.extents), fit:, calibration:,
-          questions:, met:)
+        ends = Ends.new(piece, laid, fit.extents)
+        Plan.new(piece:, laid: laid.freeze, placed:, going_on:, ends:, fit:, calibration:, questions:, met:)
       end
 
       # Its sections as their crafts lay them; those whose frames are found with as many as the block says.

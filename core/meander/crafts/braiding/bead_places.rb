@@ -3,8 +3,8 @@
 module Meander
   module Crafts
     module Braiding
-      # Where the beads of a braid lie: in the middle or on an edge one to each stitch that carries one, on the strand that
-      # is there; on a filled strand one after another.
+      # Where the beads of a braid lie: in the middle or on an edge one to each stitch that carries one, on the strand
+      # that is there; on a filled strand one after another.
       module BeadPlaces
         # How far a strand is followed to see where it leads, as a share of a stitch.
         STEP = 0.02
@@ -33,7 +33,7 @@ module Meander
           return [] unless first
 
           strand = course.leading
-          line = (first..last).flat_map { |i| course.piece(strand, i).map { |x, y, z| [x, y + course.from_mm[i], z] }.drop((i == first) ? 0 : 1) }
+          line = course.points(strand, first..last)
           run = Form::Trace.polyline_mm(line)
           ruler = Form::Trace::Ruler.new(line, run)
           many = (run / beading.b + 1e-9).floor

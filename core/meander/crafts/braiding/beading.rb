@@ -29,7 +29,7 @@ module Meander
         def figure
           checked(SIZES.fetch(edge? ? "edge" : on))
           case on
-          when "middle" then Braid::MiddleFigure.new(@d, b, room(Braid::MiddleFigure::LEAST_ROOM, Braid::MiddleFigure::USUAL_ROOM))
+          when "middle" then Braid::MiddleFigure.new(@d, b, middle_room)
           when "strand" then Braid::FilledFigure.new(@d, b, loose)
           else Braid::EdgeFigure.new(@d, b, edge_room, inner_mm, (on == "near") ? 1 : -1)
           end
@@ -88,6 +88,7 @@ module Meander
             "#{say(least * @d)} or more")
         end
 
+        def middle_room = room(Braid::MiddleFigure::LEAST_ROOM, Braid::MiddleFigure::USUAL_ROOM)
         def edge_room = room(1.0, Braid::EdgeFigure::USUAL_ROOM)
 
         # A filled strand is loosened by the room that is said.
@@ -106,7 +107,8 @@ module Meander
           inner = Braid::EdgeFigure.inner_for(@d, b, edge_room, @radius)
           return inner if inner >= least_inner_mm
 
-          fault("on", say(@radius), "the inner edge cannot be drawn down so far", "a radius of #{say(least_radius_mm)} or more")
+          fault("on", say(@radius), "the inner edge cannot be drawn down so far",
+            "a radius of #{say(least_radius_mm)} or more")
         end
 
         def inner_typed(outer)

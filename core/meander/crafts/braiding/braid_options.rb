@@ -59,13 +59,20 @@ module Meander
 
         # So many stitches, or rounds, come nearest to the length.
         def stitches
-          mean = bead_figure ? ((beading.on == "strand") ? bead_figure.advance_mm : (bead_figure.advance_mm + ((every - 1) * pitch_mm)) / every) : pitch_mm
-          [(length_mm / mean).round, 1].max
+          [(length_mm / mean_mm).round, 1].max
         end
 
         private
 
         Wire = Struct.new(:mm)
+
+        # What a stitch advances on average.
+        def mean_mm
+          return pitch_mm unless bead_figure
+          return bead_figure.advance_mm if beading.on == "strand"
+
+          (bead_figure.advance_mm + ((every - 1) * pitch_mm)) / every
+        end
 
         def kinds = beading ? beading.kinds(stitches) : Array.new(stitches, :plain)
 
@@ -79,7 +86,7 @@ module Meander
           twist = {lay: Units::Size.new(size("lay"), @texts["lay"]), hand: "right"} if @texts.key?("lay")
           strands = Strand.all(Array.new(count) { {wires:, twist:} }, Array.new(count * wires) { Wire.new(@mm) })
           least = strands.first.least_lay_mm
-          return strands unless twist && (wires == 1 || strands.first.lay_mm < least - 1e-9)
+          return strands if twist.nil? || (wires > 1 && strands.first.lay_mm >= least - 1e-9)
 
           raise Error, "--lay: #{@texts["lay"]} cannot be twisted so; accepted: two wires and more, " \
             "#{Units::Text.number(least, 2)} mm or more"
@@ -89,7 +96,7 @@ module Meander
           return Braid::Scheme.flat(count) if flat?
 
           crossings = named("scheme") { Braid::Notation.read(@texts["scheme"], count) }
-          made = Braid::Scheme.new(count, crossings.map { |one| Braid::Scheme::Crossing.new(one[:gap], one[:over]) })
+          made = Braid::Scheme.of(count, crossings)
           loose = Braid::Holding.call(made)
           raise Error, "--scheme: this comes undone: #{loose.words}; accepted: crossings that hold" if loose
 
@@ -115,7 +122,10 @@ module Meander
           return {**fields, inner: Units::Size.new(@typed, @texts["pitch"])} if on == "near"
 
           room = @typed - ((on == "strand") ? (0.82 * size("bead")) + (1.45 * d) : size("bead"))
-          raise Error, "--pitch: #{@texts["pitch"]} is less than a bead takes; accepted: #{Units::Text.number(@typed - room, 2)} mm or more" if room.negative?
+          if room.negative?
+            raise Error, "--pitch: #{@texts["pitch"]} is less than a bead takes; accepted: " \
+              "#{Units::Text.number(@typed - room, 2)} mm or more"
+          end
 
           {**fields, room: Units::Size.new(room, @texts["pitch"])}
         end
@@ -159,12 +169,13 @@ module Meander
           text = @texts.fetch(option) { return default }
           return text.to_i if text.match?(/\A\d{1,7}\z/) && range.cover?(text.to_i)
 
-          raise Error, "--#{option}: “#{text[0, 30]}” is not such a count; accepted: a whole number from #{range.min} to #{range.max}"
+          raise Error, "--#{option}: “#{text[0, 30]}” is not such a count; accepted: a whole number from " \
+            "#{range.min} to #{range.max}"
         end
 
         def share(option, default, range)
           text = @texts.fetch(option) { return default }
-          value = text.match?(/\A\d{0,3}(\.\d{1,9})?\z/) && !text.empty? ? "0#{text}".to_f : nil
+          value = "0#{text}".to_f if text.match?(/\A(\d{1,3}(\.\d{1,9})?|\.\d{1,9})\z/)
           return value if value && range.cover?(value)
 
           raise Error, "--#{option}: “#{text[0, 30]}” is not such a share; accepted: #{range.min} to #{range.max}"

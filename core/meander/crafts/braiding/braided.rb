@@ -16,7 +16,7 @@ module Meander
           @told = {}
         end
 
-        def words = "#{section.form[:kind] == "ring" ? "a closed ring of " : ""}#{Words.call(layout)}"
+        def words = "#{"a closed ring of " if section.form[:kind] == "ring"}#{Words.call(layout)}"
         def strands = layout.strands
         def braided_mm = course.length_mm
         def length_mm = braided_mm + (2 * bare_mm)
@@ -42,7 +42,7 @@ module Meander
         def beyond(side, place) = way.beyond((side == 1) ? length_mm : 0.0, place, nil)
 
         def told
-          "#{words}: #{Units::Text.count(repeats, layout.flat? ? "stitch" : "round", layout.flat? ? "stitches" : nil)}, " \
+          "#{words}: #{Words.counted(layout, repeats)}, " \
           "#{Units::Text.length(braided_mm)} braided, #{Units::Text.length(bare_mm)} bare at each end"
         end
 
@@ -53,8 +53,8 @@ module Meander
             Form::Way.of(section.form, length_mm:, thickness_mm:, width_mm:)
         end
 
-        # Of a curve that its beads make: of its middle line the radius, the chord, how far it stands off that (drop) and
-        # how far it turns, in degrees; nil where they make none.
+        # Of a curve that its beads make: of its middle line the radius, the chord, how far it stands off that (drop)
+        # and how far it turns, in degrees; nil where they make none.
         def curve
           return unless layout.curved?
 
@@ -123,7 +123,8 @@ module Meander
           @told[:outline] ||= begin
             low, high = layout.edges
             steps = [(length_mm / 2).ceil, 12].max.clamp(12, 400)
-            Form::Hull.call((0..steps).flat_map { |i| [low, high].map { |x| way.at(length_mm * i / steps, x, 0.0).first(2) } })
+            edges = ->(i) { [low, high].map { |x| way.at(length_mm * i / steps, x, 0.0).first(2) } }
+            Form::Hull.call((0..steps).flat_map(&edges))
           end
         end
 
@@ -146,7 +147,9 @@ module Meander
         def factor(one)
           swatch = section[:swatch]
           known = course.taut(one)&.then { |taut| taut * braided_mm / course.strand_mm(one) } || 1.0
-          known = Braid::RelaxedFigure.formed(layout.strands.size, course.strand_mm(one) / braided_mm) unless layout.known?
+          unless layout.known?
+            known = Braid::RelaxedFigure.formed(layout.strands.size, course.strand_mm(one) / braided_mm)
+          end
           swatch ? known * swatch_factor : known
         end
 
@@ -168,7 +171,7 @@ module Meander
         end
 
         def bent_mm(line)
-          Form::Trace.polyline_mm(line.map { |x, y, z| way.at(y + bare_mm, x, z) })
+          Form::Trace.smooth_mm(line.map { |x, y, z| way.at(y + bare_mm, x, z) })
         end
 
         # The wires of a strand, not bent, with straight ends; beginning at y = -bare.

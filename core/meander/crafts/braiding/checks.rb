@@ -30,7 +30,10 @@ module Meander
 
         private
 
-        def fault(path, given, message, accepted) = @reading.fault("#{@place}/#{path}", "braid", given, message:, accepted:)
+        def fault(path, given, message, accepted)
+          @reading.fault("#{@place}/#{path}", "braid", given, message:, accepted:)
+        end
+
         def say(mm) = Units::Text.length(mm)
 
         def counted
@@ -79,7 +82,7 @@ module Meander
             return
           end
 
-          made = Braid::Scheme.new(@strands.size, crossings.map { |one| Braid::Scheme::Crossing.new(one[:gap], one[:over]) })
+          made = Braid::Scheme.of(@strands.size, crossings)
           loose = Braid::Holding.call(made) or return made
           at = loose.place ? "scheme/crossings/#{loose.place}" : "scheme/crossings"
           fault(at, made.to_s[0, 60], "this comes undone: #{loose.words}", "crossings that hold")

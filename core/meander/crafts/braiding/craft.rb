@@ -8,8 +8,8 @@ module Meander
       module Craft
         def self.words = "a braided section"
 
-        # Its seats, and how many there may be of each: the wires of its strands, from the near side, those of one strand
-        # after each other.
+        # Its seats, and how many there may be of each: the wires of its strands, from the near side, those of one
+        # strand after each other.
         def self.seats = {"base" => 3..25}.freeze
 
         # Rules of beads (Beads::Rules) that it can carry.

@@ -5,8 +5,8 @@ module Meander
     module Braiding
       # What braided sections may be bent to, as it is said: kind of form => Sentence.
       module Forms
-        TOWARDS = Sentence.choice("towards", "Side it bends to", {"near" => "near", "far" => "far"}, "towards its", "side")
-        RADIUS = Sentence.size("radius", "Radius of the bend", "on a radius of")
+        TOWARDS = Weaving::Forms::TOWARDS
+        RADIUS = Weaving::Forms::RADIUS
 
         ALL = {
           "straight" => Sentence.new("straight braid"),

@@ -82,7 +82,11 @@ module Meander
 
         # Outside to outside, with its beads.
         def width_mm = @told[:wide] ||= edges.then { |low, high| high - low }
-        def thickness_mm = [sample.reach[1].then { |low, high| high - low + thick_mm }, *beading&.then { |one| one.kind.depth_mm }].max
+
+        def thickness_mm
+          strands = sample.reach[1].then { |low, high| high - low + thick_mm }
+          [strands, beading ? beading.kind.depth_mm : 0.0].max
+        end
 
         # How far it reaches to either side of the line that strands are told from: [low, high].
         def edges
@@ -110,8 +114,7 @@ module Meander
         def mean(&of) = strands.sum(&of) / strands.size
 
         def typed_scheme
-          Braid::Scheme.new(strands.size,
-            section[:scheme][:crossings].map { |one| Braid::Scheme::Crossing.new(one[:gap], one[:over]) })
+          Braid::Scheme.of(strands.size, section[:scheme][:crossings])
         end
 
         def beading_of(placement)
@@ -138,25 +141,30 @@ module Meander
         end
 
         def least_mm = [pitch_mm, *bead_figure&.advance_mm].min
+
         # So many stitches show how wide it is.
-        def sample = @courses[:sample] ||= course([(beading ? beading.fields[:first] + 4 : 1), given.to_i].max.clamp(1, 60))
+        def sample
+          @courses[:sample] ||= course([beading ? beading.fields[:first] + 4 : 1, given.to_i].max.clamp(1, 60))
+        end
 
         # Where the wires of a strand lie at its place.
         def spread(strand, x)
-          strand.size.times.map { |i| x + ((strand.twisted? ? 0.0 : strand.wire_mm) * (i - ((strand.size - 1) / 2.0))) }
+          step = strand.twisted? ? 0.0 : strand.wire_mm
+          Array.new(strand.size) { |i| x + (step * (i - ((strand.size - 1) / 2.0))) }
         end
 
         def bounded(repeats)
           crossings = repeats * scheme.crossings.size
           turns = strands.map { |strand| strand.twisted? ? woven_mm(repeats) / strand.lay_mm : 0.0 }.max
-          too_much("#{crossings} crossings", "up to #{MOST_CROSSINGS} crossings in one section") if crossings > MOST_CROSSINGS
-          too_much(Units::Text.length(woven_mm(repeats)), "up to #{Units::Text.length(LONGEST_MM)} braided in one section") if woven_mm(repeats) > LONGEST_MM + 1
-          too_much("#{turns.ceil} turns of a cord", "up to #{MOST_TURNS} turns of a cord in one section") if turns > MOST_TURNS
+          mm = Units::Text.method(:length)
+          too_much("#{crossings} crossings", "#{MOST_CROSSINGS} crossings") if crossings > MOST_CROSSINGS
+          too_much(mm[woven_mm(repeats)], "#{mm[LONGEST_MM]} braided") if woven_mm(repeats) > LONGEST_MM + 1
+          too_much("#{turns.ceil} turns of a cord", "#{MOST_TURNS} turns of a cord") if turns > MOST_TURNS
         end
 
-        def too_much(given, accepted)
+        def too_much(given, most)
           raise InvalidInput.new([Fault.new(path: "#{section.place}/extent", code: "too_much",
-            message: "this is more than can be planned at once", given:, accepted:)])
+            message: "this is more than can be planned at once", given:, accepted: "up to #{most} in one section")])
         end
       end
     end

@@ -5,9 +5,9 @@ module Meander
     module Braiding
       # How far a stitch of plain braid, or a round of any other scheme, advances; mm.
       module Pitch
-        # Two wires side by side in each of three strands: by e / d of a wire, A and B of the path, as Braid::PlainFigure
-        # has them. A runs evenly between what was found at the ends of the table, B is such that the wire is what was
-        # found.
+        # Two wires side by side in each of three strands: by e / d of a wire, A and B of the path, as
+        # Braid::PlainFigure has them. A runs evenly between what was found at the ends of the table, B is such that
+        # the wire is what was found.
         DOUBLED = Braid::PlainFigure::Shape.new(0.0, 0.0, 4.0, 5.2, [[4.0, 1.72, 1.097], [4.5, 1.748, 0.886],
           [5.0, 1.775, 0.826], [5.5, 1.803, 0.821], [6.0, 1.83, 0.82], [7.0, 1.885, 0.8], [8.0, 1.94, 0.78]])
 

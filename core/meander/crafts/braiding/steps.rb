@@ -3,8 +3,8 @@
 module Meander
   module Crafts
     module Braiding
-      # The order of work of a braid: twist its cords, string its beads, clamp, cross and keep count, check, hold its end,
-      # bend it.
+      # The order of work of a braid: twist its cords, string its beads, clamp, cross and keep count, check, hold its
+      # end, bend it.
       class Steps
         # So many crossings are told one by one; of a longer round its notation.
         TOLD = 12
@@ -24,22 +24,21 @@ module Meander
         private
 
         def say(mm) = Units::Text.length(mm)
-        def count(number, word, many = "#{word}s") = Units::Text.count(number, word, many)
-        def in_section = @context.prefix(@braided)
-        def ids = @braided.base.map(&:id).uniq
+        def begun(words) = Units::Text.sentence("#{@context.prefix(@braided)}#{words}")
+        def strand(index) = "strand #{index + 1}"
+        def stitch = @layout.flat? ? "stitch" : "round"
 
         def step(kind, words, minutes = 0.0, makes: [])
-          Step.of(kind, words, @braided.id, minutes, wires: ids, makes:)
+          Step.of(kind, words, @braided.id, minutes, wires: @braided.base.map(&:id).uniq, makes:)
         end
-
-        def strand(index) = "strand #{index + 1}"
 
         def twisted
           cords = @layout.strands.each_with_index.select { |one, _| one.twisted? }
           cords.map do |one, i|
             wires = Units::Text.list(one.numbers.map { |number| number + 1 })
-            step("shape", "#{Units::Text.sentence("#{in_section}twist wires #{wires} to a cord for #{strand(i)}")}: clamp them side by " \
-              "side, hold them taut and turn them #{Units::Text.number(one.turns_per_cm, 1)} times for each cm, all to one side.")
+            turns = Units::Text.number(one.turns_per_cm, 1)
+            step("shape", "#{begun("twist wires #{wires} to a cord for #{strand(i)}")}: clamp them side by side, " \
+                          "hold them taut and turn them #{turns} times for each cm, all to the #{one.hand}.")
           end
         end
 
@@ -47,84 +46,92 @@ module Meander
           shares = @braided.beads.map(&:first).tally.sort
           return [] if shares.empty?
 
-          kind = @layout.beading.kind
           told = shares.map { |one, beads| "#{beads} on #{strand(one)}" }
           all = (shares.size == 1) ? "all on #{strand(shares.first.first)}" : Units::Text.list(told)
-          [step("bead", "#{Units::Text.sentence("#{in_section}string")} #{@braided.beads.size} #{kind.words}: #{all}. Bend a stop " \
-            "into the end of each strand that carries some.", makes: [Step::Made.whole("end", @layout.placement[:id])])]
+          [step("bead", "#{begun("string")} #{@braided.beads.size} #{@layout.beading.kind.words}: #{all}. Bend a " \
+                        "stop into the end of each strand that carries some.",
+            makes: [Step::Made.whole("end", @layout.placement[:id])])]
         end
 
         def clamped
           return led_on if @braided.section[:at][:kind] == "after"
 
-          from = @braided.bare_mm.zero? ? "where they begin" : "at the mark “braid begins”, #{say(@braided.bare_mm)} in"
-          step("anchor", "#{Units::Text.sentence("#{in_section}lay the #{@layout.strands.size} strands side by side in their " \
-            "order")} and clamp or tie them #{from}. Turn the piece so that its beginning is at the top.")
+          from = @braided.bare_mm.zero? ? "where they begin" :
+            "at the mark “braid begins”, #{say(@braided.bare_mm)} in"
+          step("anchor", "#{begun("lay the #{@layout.strands.size} strands side by side in their order")} and clamp " \
+                         "or tie them #{from}. Turn the piece so that its beginning is at the top.")
         end
 
         # What it goes on from holds its beginning.
         def led_on
           from = @context.called_by(@braided.section[:at][:section])
-          step("anchor", "Hold the piece by #{from}, its strands pointing towards you, and bring them side by side in their " \
-            "order, as they leave it.")
+          step("anchor", "Hold the piece by #{from}, its strands pointing towards you, and bring them side by side " \
+                         "in their order, as they leave it.")
         end
 
         def braid
-          words = "#{counted}: #{moves}. #{drawn}#{beads}#{swatch}"
-          step("weave", words, @braided.crossings / @layout.calibration.pace.to_f, makes: Step::Made.wires(@braided.base))
+          words = ["Braid #{Words.counted(@layout, @braided.repeats)} (#{crossings}): #{moves}.", drawn, beads, swatch]
+          step("weave", words.compact.join(" "), @braided.crossings / @layout.calibration.pace.to_f,
+            makes: Step::Made.wires(@braided.base))
         end
 
-        def counted
-          what = @layout.flat? ? count(@braided.repeats, "stitch", "stitches") : count(@braided.repeats, "round")
-          "Braid #{what} (#{count(@braided.crossings, "crossing")})"
-        end
+        def crossings = Units::Text.count(@braided.crossings, "crossing")
 
         def moves
           all = Words.moves(@layout.scheme)
-          return "#{@layout.scheme}, read as gap and the strand that lies over" if all.size > TOLD
+          return all.join(", then ") if all.size <= TOLD
 
-          all.join(", then ")
+          "#{@layout.scheme}, read as gap and the strand that lies over (r goes right, l goes left)"
         end
 
         def drawn
-          "Make the first crossings close to where it is held, draw all strands down alike after each " \
-          "#{@layout.flat? ? "stitch" : "round"}, #{advances}, and count aloud."
+          "Make the first crossings close to where it is held, draw all strands down alike after each #{stitch}, " \
+          "#{advances}, and count aloud."
         end
 
         # How far from one stitch to the next.
         def advances
           return "#{say(@layout.pitch_mm)} from one to the next" unless @layout.beading
 
-          beads = @braided.course.kinds
-          with = "#{say(@layout.bead_figure.advance_mm)} from one to the next with a bead" if beads.include?(:bead)
-          [with, ("#{say(@layout.pitch_mm)} without" if beads.include?(:plain))].compact.join(", ")
+          kinds = @braided.course.kinds
+          with = "#{say(@layout.bead_figure.advance_mm)} from one to the next with a bead" if kinds.include?(:bead)
+          [with, ("#{say(@layout.pitch_mm)} without" if kinds.include?(:plain))].compact.join(", ")
         end
 
         def beads
-          case @layout.beading&.on
-          when nil then ""
-          when "middle" then " Where a bead belongs (#{places}) slide one up on the strand that comes to the middle before it is crossed."
-          when "strand" then " Slide one bead up before each crossing of #{strand(@braided.course.leading)}, as many as lie there without gaps."
-          else " Where a bead belongs (#{places}) slide one up on the strand that turns at the " \
-            "#{(@layout.beading.on == "near") ? "left" : "right"} edge, and draw the other edge down."
-          end
+          on = @layout.beading&.on or return
+          return filled if on == "strand"
+
+          where = (on == "middle") ? "comes to the middle, before it is crossed" : "turns at the #{edge} edge"
+          drawn = ", and draw the other edge down" unless on == "middle"
+          "Where a bead belongs (#{Beads::Braided.often(@layout.placement)}) slide one up on the strand that " \
+            "#{where}#{drawn}."
         end
 
-        def places = Beads::Braided.often(@layout.placement)
+        def filled
+          "Slide one bead up before each crossing of #{strand(@braided.course.leading)}, as many as lie there " \
+          "without gaps."
+        end
+
+        # Seen with the beginning at the top.
+        def edge = (@layout.beading.on == "near") ? "left" : "right"
 
         def swatch
-          @braided.assumed? ? " How much wire this takes is assumed: braid a few centimetres of scrap first and measure what a strand used." : ""
+          return unless @braided.assumed?
+
+          "How much wire this takes is assumed: braid a few centimetres of scrap first and measure what a strand used."
         end
 
         def held
-          step("secure", "Check: #{say(@braided.braided_mm)} are braided, #{say(@layout.width_mm)} wide; look that over and " \
-            "under change at every crossing, flatten it gently with nylon jaws, and clamp or tie its end until that is finished.")
+          step("secure", "Check: #{say(@braided.braided_mm)} are braided, #{say(@layout.width_mm)} wide. See that " \
+                         "every strand lies over where it should, flatten the braid gently with nylon jaws, and " \
+                         "clamp or tie its end until that is finished.")
         end
 
         def bent
-          return [] if @layout.curved? || @braided.section.form[:kind] == "straight"
-
           form = @braided.section.form
+          return [] if @layout.curved? || form[:kind] == "straight"
+
           shape = (form[:kind] == "ring") ? "a closed ring" : "an arc on a radius of #{say(form[:radius].mm)}"
           [step("bend", "Bend #{@context.part(@braided)} to #{shape}.", makes: Step::Made.wires(@braided.base))]
         end

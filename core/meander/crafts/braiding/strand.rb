@@ -10,7 +10,7 @@ module Meander
         # Points of a turn of a cord.
         TURN_POINTS = 12
 
-        attr_reader :numbers, :lay_mm, :wire_mm
+        attr_reader :numbers, :lay_mm, :wire_mm, :hand
 
         # The strands of a braid. strands: as read; wires: Document::Wire values of its base seats, in their order.
         def self.all(strands, wires)
@@ -22,12 +22,19 @@ module Meander
           end
         end
 
+        # Across a heading in the plane, and square to both.
+        def self.frame((x, y, z))
+          flat = Math.hypot(x, y)
+          across = [y / flat, -x / flat, 0.0]
+          [across, [(across[1] * z), -(across[0] * z), (across[0] * y) - (across[1] * x)]]
+        end
+
         # numbers: of its wires in the section; mm: how thick those are.
         def initialize(fields, numbers, mm)
           @numbers = numbers.freeze
           @wire_mm = mm.sum / mm.size
           @lay_mm = fields[:twist] && fields[:twist][:lay].mm
-          @hand = (fields.dig(:twist, :hand) == "left") ? -1 : 1
+          @hand = fields.dig(:twist, :hand)
           freeze
         end
 
@@ -71,7 +78,7 @@ module Meander
 
         # Side by side across it, in its plane.
         def beside(points)
-          normals = headings(points).map { |x, y, _| [y, -x].then { |nx, ny| [nx / Math.hypot(nx, ny), ny / Math.hypot(nx, ny)] } }
+          normals = headings(points).map { |x, y, _| [y / Math.hypot(x, y), -x / Math.hypot(x, y)] }
           numbers.each_index.map do |i|
             off = wire_mm * (i - ((size - 1) / 2.0))
             points.zip(normals).map { |(x, y, z), (nx, ny)| [x + (off * nx), y + (off * ny), z] }
@@ -85,7 +92,7 @@ module Meander
           frames = headings(fine).map { |heading| Strand.frame(heading) }
           numbers.each_index.map do |i|
             fine.each_index.map do |at|
-              angle = @hand * 2 * Math::PI * ((runs[at] / lay_mm) + (i / size.to_f))
+              angle = ((hand == "left") ? -2 : 2) * Math::PI * ((runs[at] / lay_mm) + (i / size.to_f))
               across, up = frames[at]
               fine[at].each_with_index.map do |mm, axis|
                 mm + (radius_mm * ((Math.cos(angle) * across[axis]) + (Math.sin(angle) * up[axis])))
@@ -102,13 +109,6 @@ module Meander
             length = Math.sqrt(step.sum { |mm| mm**2 })
             step.map { |mm| mm / length }
           end
-        end
-
-        # Across a heading in the plane, and square to both.
-        def self.frame((x, y, z))
-          flat = Math.hypot(x, y)
-          across = [y / flat, -x / flat, 0.0]
-          [across, [(across[1] * z), -(across[0] * z), (across[0] * y) - (across[1] * x)]]
         end
       end
     end

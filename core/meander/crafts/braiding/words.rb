@@ -11,6 +11,11 @@ module Meander
           "#{named} of #{layout.strands.size} strands#{held(layout.strands)}"
         end
 
+        # So many stitches, or rounds where it is not flat.
+        def self.counted(layout, count)
+          layout.flat? ? Units::Text.count(count, "stitch", "stitches") : Units::Text.count(count, "round")
+        end
+
         # Where strands are more than a wire each.
         def self.held(strands)
           many = strands.reject { |strand| strand.size == 1 }
@@ -24,8 +29,8 @@ module Meander
           ", #{told.join(", ")}"
         end
 
-        # One crossing as it is made, seen with the beginning of the braid at the top, x to the right: what an outer strand
-        # does, else what the two of a gap do.
+        # One crossing as it is made, seen with the beginning of the braid at the top, x to the right: what an outer
+        # strand does, else what the two of a gap do.
         def self.move(crossing, strands)
           gap = crossing.gap
           return "the left outer strand #{crossing.right? ? "over" : "under"} its neighbour" if gap == 1

@@ -10,7 +10,8 @@ module Meander
             return unless braided.assumed?
 
             AdviceItem.of("braid-assumed", "warn", "/swatch", "How much wire this braid takes is assumed",
-              "Its path was laid from its crossings and drawn tight like tubes; no table or swatch confirms what a strand takes.",
+              "Its path was laid from its crossings and drawn tight like tubes; no table or swatch confirms what a " \
+              "strand takes.",
               "Braid a few centimetres of scrap, and say how long it is and how much of a strand it used.",
               take_up: braided.take_up)
           end

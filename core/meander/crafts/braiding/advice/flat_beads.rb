@@ -11,7 +11,8 @@ module Meander
             return unless kind && kind.shape == "flat"
 
             AdviceItem.of("braid-beads-tilt", "note", "/strands", "Flat beads tilt between strands",
-              "#{Units::Text.sentence(kind.name)} #{Units::Text.length(kind.depth_mm)} thick is held at its hole alone.",
+              "#{Units::Text.sentence(kind.name)}, #{Units::Text.length(kind.depth_mm)} thick, is held at its hole " \
+              "alone.",
               "Round or oval beads, or strands drawn up close on both sides of each.", depth_mm: kind.depth_mm)
           end
         end

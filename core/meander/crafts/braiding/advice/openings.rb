@@ -15,8 +15,10 @@ module Meander
             return if layout.pitch_mm <= OPEN * usual || all_beads?(braided)
 
             AdviceItem.of("braid-open", "note", "/pitch", "The braid stays open between its strands",
-              "A stitch advances #{Units::Text.length(layout.pitch_mm)}; drawn down it is about #{Units::Text.length(usual)}.",
-              "A shorter stitch, or thicker strands, where it should be closed.", pitch_mm: layout.pitch_mm, usual_mm: usual)
+              "A stitch advances #{Units::Text.length(layout.pitch_mm)}; drawn down it is about " \
+              "#{Units::Text.length(usual)}.",
+              "A shorter stitch, or thicker strands, where it should be closed.", pitch_mm: layout.pitch_mm,
+              usual_mm: usual)
           end
 
           # Then the beads say how far a stitch advances.

@@ -14,9 +14,11 @@ module Meander
             most = (strand.size > 1) ? TOGETHER_MM : SINGLE_MM
             return if strand.wire_mm <= most
 
-            said = (strand.size > 1) ? "#{strand.words} of #{Units::Text.wire(strand.wire_mm)}" : Units::Text.wire(strand.wire_mm)
+            wire = Units::Text.wire(strand.wire_mm)
+            said = (strand.size > 1) ? "#{strand.words} of #{wire}" : wire
             AdviceItem.of("braid-thick", "warn", "/strands", "Strands so thick are hard to braid evenly",
-              "The thickest strand is #{said}; beyond #{Units::Text.wire(most)} hands no longer draw the crossings down alike.",
+              "The thickest strand is #{said}; beyond #{Units::Text.wire(most)} hands no longer draw the crossings " \
+              "down alike.",
               "Thinner or softer wire, or one wire to a strand.", wire_mm: strand.wire_mm, most_mm: most)
           end
         end

@@ -16,7 +16,8 @@ module Meander
             most = braided.strand_mm.index(long) + 1
             AdviceItem.of("braid-unequal", "note", "/strands", "The strands are used up at different times",
               "Strand #{most} takes #{Units::Text.length(long)} in the braid, the shortest #{Units::Text.length(short)}.",
-              "Cut each as it is told, and keep them apart until they are clamped.", longest_mm: long, shortest_mm: short)
+              "Cut each as it is told, and keep them apart until they are clamped.", longest_mm: long,
+              shortest_mm: short)
           end
         end
       end

@@ -16,7 +16,8 @@ module Meander
             told = shares.each_with_index.map { |beads, i| "#{beads} on strand #{i + 1}" }
             AdviceItem.of("braid-beads-uneven", "note", "/strands", "The strands carry different numbers of beads",
               "As the strands change places, #{Units::Text.list(told)} are needed.",
-              "String each as it is told; another number of stitches from bead to bead shares them otherwise.", most: shares.max, least: shares.min)
+              "String each as it is told; another number of stitches from bead to bead shares them otherwise.",
+              most: shares.max, least: shares.min)
           end
         end
       end
