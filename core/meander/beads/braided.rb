@@ -14,8 +14,8 @@ module Meander
           Sentence.count("last", "Stitches left after the last bead", ", the last", "stitches plain,"), FILL
         ], {on: "middle", first: 1, last: 1, every: [1], count: 0}, thread: false)
 
-      ON = {"middle" => "in the middle", "strand" => "all along one strand", "near" => "on the near edge",
-        "far" => "on the far edge"}.freeze
+      ON = {"middle" => "braided into the middle", "strand" => "strung all along one strand",
+        "near" => "braided on the near edge", "far" => "braided on the far edge"}.freeze
 
       # How often there is one, in words: "every stitch", "every 4, 4 and 2 stitches in turn".
       def self.often(fields)
@@ -29,7 +29,7 @@ module Meander
 
       def words
         often = ", #{Braided.often(fields)}" unless fields[:on] == "strand"
-        "#{kind.words} braided in #{ON.fetch(fields[:on])}#{often}"
+        "#{kind.words} #{ON.fetch(fields[:on])}#{often}"
       end
 
       # One after another on their strand, which bends between them.

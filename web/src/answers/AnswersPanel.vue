@@ -98,7 +98,10 @@ const pitches = computed(() => pitchWords(bench.answer.value!.document, bench.ha
 /** What is said beside each, of a section that is woven. */
 const aside = computed<Partial<Record<Quantity, string>>>(() => ({
   ...(worn.value && { finger: worn.value.size_words || "fits no finger", wrist: wrist.value }),
-  ...(braided.value && { repeats: `${format.length(braided.value.pitch_mm)} each`, woven: reached.value }),
+  ...(braided.value && {
+    repeats: `${format.length(braided.value.woven_mm / braided.value.repeats)} each`,
+    woven: reached.value,
+  }),
   ...(strip.value && {
     frames: `${format.length(found.value!.length_mm)} each`,
     repeats: pitches.value ?? `${format.length(strip.value.weave.advance_mm)} each`,

@@ -35,6 +35,7 @@ const BRAIDED: Tab[] = [
   { key: "walk", name: "Crossings", press: "w" },
   { key: "made", name: "Watch it made", press: "m" },
   { key: "point", name: "Point and braid", press: "p" },
+  { key: "space", name: "In space", press: "s" },
   { key: "template", name: "Template", press: "l" },
 ];
 

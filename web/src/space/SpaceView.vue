@@ -14,7 +14,9 @@ import { createScene } from "./createScene";
 import { wholeBeads } from "./solids";
 import { useSpaceHeight } from "./useSpaceHeight";
 import { useSpread } from "./useSpread";
+import { useTurning } from "./useTurning";
 import { useWholeInSpace } from "./useWholeInSpace";
+import { wholeLines, wholeSight } from "./wholeLines";
 
 /** The same path in space: turned round with the pointer or the arrow keys, spread apart, and followed as it is made. */
 const props = defineProps<{ picture: Picture; loupe: Loupe; face: View["face"]; player: Player }>();
@@ -22,7 +24,6 @@ const emit = defineEmits<{ flat: [reason: string]; whole: [is: boolean] }>();
 
 /** So much more of the strip is built than the loupe shows. */
 const BESIDE = 0.6;
-const STEP = Math.PI / 18;
 const settings = useSettings();
 const canvas = ref<HTMLCanvasElement | null>(null);
 const box = ref<HTMLElement | null>(null);
@@ -83,17 +84,8 @@ function build() {
 }
 function buildWhole() {
   if (!whole.value) return;
-  const lines = whole.value.lines.map(({ d, colour, points }) => ({
-    d,
-    colour,
-    points: Array.from({ length: points.length / 3 }, (_, i): [number, number, number] => [
-      points[3 * i]!,
-      -points[3 * i + 1]!,
-      points[3 * i + 2]!,
-    ]),
-  }));
   const beads = wholeBeads(bench.answer.value!.plan.beads.drawn, whole.value.out_mm);
-  scene!.buildWhole(lines, beads, settings.hand === "left");
+  scene!.buildWhole(wholeLines(whole.value), beads, settings.hand === "left");
 }
 function show() {
   if (isWhole.value) return scene?.render();
@@ -102,10 +94,9 @@ function show() {
 }
 /** Looks at it as at the beginning again. */
 function straight() {
-  const [across, down] = whole.value?.extent ?? [];
-  if (isWhole.value && across && down) {
-    const [[x0, x1], [y0, y1]] = [across, down] as [[number, number], [number, number]];
-    scene?.lookWhole(props.face === "back", [(x0 + x1) / 2, -(y0 + y1) / 2], [x1 - x0, y1 - y0]);
+  if (isWhole.value && whole.value) {
+    const { middle, size } = wholeSight(whole.value);
+    scene?.lookWhole(props.face === "back", middle, size);
   } else if (round.value) scene?.look(props.face === "back", bandMiddle(shown.value), radius.value);
   else scene?.face(props.face === "back", middle(), bandMiddle(shown.value), props.loupe.shownMm.value);
   show();
@@ -161,22 +152,7 @@ watch(
 );
 watch([() => props.player.made.value, () => props.player.grown.value], show);
 
-const KEYS: Record<string, () => void> = {
-  ArrowLeft: () => scene?.orbit(-STEP, 0),
-  ArrowRight: () => scene?.orbit(STEP, 0),
-  ArrowUp: () => scene?.orbit(0, STEP),
-  ArrowDown: () => scene?.orbit(0, -STEP),
-  "+": () => scene?.zoom(1.2),
-  "=": () => scene?.zoom(1.2),
-  "-": () => scene?.zoom(1 / 1.2),
-  Home: straight,
-};
-function key(event: KeyboardEvent) {
-  const act = KEYS[event.key];
-  if (!act) return;
-  event.preventDefault();
-  act();
-}
+const key = useTurning(() => scene, straight);
 </script>
 
 <template>

@@ -58,7 +58,7 @@ onMounted(() => void bench.lay("cuff"));
       <WeaveCollection :key="wires" :begin="begin" />
       <h2 class="mt-4">The braids</h2>
       <p class="sentence">The same base wire braided. A new bracelet begins with the one you choose.</p>
-      <BraidCards :wire="bench.draft.value!.kinds[0]!.size" @take="beginBraid" />
+      <BraidCards :wire="bench.draft.value!.kinds[0]!.size" :colour="plan.wires[0]!.colour" @take="beginBraid" />
     </template>
     <p v-if="bench.trouble.value" class="alert alert-danger trouble" role="alert">{{ bench.trouble.value }}</p>
     <p v-else-if="!plan" role="status">Laying out the weaves…</p>

@@ -121,13 +121,14 @@ module Meander
           return fields unless @typed
           return {**fields, inner: Units::Size.new(@typed, @texts["pitch"])} if on == "near"
 
-          room = @typed - ((on == "strand") ? (0.82 * size("bead")) + (1.45 * d) : size("bead"))
-          if room.negative?
-            raise Error, "--pitch: #{@texts["pitch"]} is less than a bead takes; accepted: " \
-              "#{Units::Text.number(@typed - room, 2)} mm or more"
+          tight = (on == "strand") ? (0.82 * size("bead")) + (1.45 * d) : size("bead")
+          least = tight + ((on == "middle") ? Braid::MiddleFigure::LEAST_ROOM * d : 0.0)
+          if @typed < least - 1e-9
+            raise Error, "--pitch: #{@texts["pitch"]} is less than a stitch with a bead takes; accepted: " \
+              "#{Units::Text.number(least, 2)} mm or more"
           end
 
-          {**fields, room: Units::Size.new(room, @texts["pitch"])}
+          {**fields, room: Units::Size.new([@typed - tight, 0.0].max, @texts["pitch"])}
         end
 
         def checked

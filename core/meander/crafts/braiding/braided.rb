@@ -5,6 +5,9 @@ module Meander
     module Braiding
       # A braided section: so many stitches, bent to its form, with so much unbraided at each end.
       class Braided < Worked
+        # An unbraided end is told in so many steps.
+        BARE_STEPS = 8
+
         attr_reader :layout, :repeats, :bare_mm, :course
 
         def initialize(layout, repeats, bare_mm)
@@ -16,7 +19,7 @@ module Meander
           @told = {}
         end
 
-        def words = "#{"a closed ring of " if section.form[:kind] == "ring"}#{Words.call(layout)}"
+        def words = "#{Words.call(layout)}#{Words.formed(layout)}"
         def strands = layout.strands
         def braided_mm = course.length_mm
         def length_mm = braided_mm + (2 * bare_mm)
@@ -68,10 +71,18 @@ module Meander
         def strand_mm = @told[:runs] ||= strands.each_index.map { |one| middle_mm(one) }.freeze
         def take_up = strand_mm.sum / strands.size / braided_mm
 
-        # Laid from its crossings, and nothing was measured: its lengths are assumed.
-        def assumed? = !layout.known? && section[:swatch].nil?
+        # Laid from its crossings, or of strands unlike each other, and nothing was measured: its lengths are assumed.
+        def assumed? = section[:swatch].nil? && (!layout.known? || layout.unlike?)
 
-        def run_mm(number) = braid_mm(number) + (2 * bare_mm)
+        def run_mm(number) = braid_mm(number) + bare_run_mm(number, 0) + bare_run_mm(number, 1)
+
+        # What a wire runs bare at its first end (0) or its last (1): in a bend more or less than along the middle.
+        def bare_run_mm(number, side)
+          @told[[:bare, number, side]] ||= begin
+            line = flat_line(number).values_at(0, 2)[side]
+            line.empty? ? 0.0 : bent_mm(line)
+          end
+        end
 
         # A wire of a strand in the braid itself.
         def braid_mm(number)
@@ -90,24 +101,26 @@ module Meander
         def parts(number)
           return super if bare_mm.zero?
 
-          bare = ["bare", bare_mm, "unbraided"]
-          [bare, ["section", braid_mm(number), words], bare]
+          first, last = [0, 1].map { |side| ["bare", bare_run_mm(number, side), "unbraided"] }
+          [first, ["section", braid_mm(number), words], last]
         end
 
         def marks(number)
-          line = trace(number)
-          from, to = bare_mm.zero? ? [line.first, line.last] : [line[1], line[-2]]
-          [[bare_mm, "braid begins", from], [run_mm(number) - bare_mm, "braid ends", to]]
+          first, line, last = flat_line(number)
+          from, to = [first.last || line.first, last.first || line.last].map { |point| bent(point) }
+          begins = bare_run_mm(number, 0)
+          [[begins, "braid begins", from], [begins + braid_mm(number), "braid ends", to]]
         end
 
         # The way of a wire, its bare ends with it.
         def trace(number)
           @told[[:trace, number]] ||= begin
-            line = flat_lines(strand_of(number))[number - strands[strand_of(number)].numbers.first]
-            line.map { |x, y, z| way.at(y + bare_mm, x, z) }.freeze
+            first, line, last = flat_line(number)
+            [*first[0..-2], *line, *last.drop(1)].map { |point| bent(point) }.freeze
           end
         end
 
+        # How many crossings are made.
         def crossings = repeats * layout.scheme.crossings.size
 
         # Its beads where they lie: [[strand, [along, across], heading [along, across]], ...], along from its first end.
@@ -143,20 +156,20 @@ module Meander
 
         private
 
-        # Longer than drawn, where a swatch said so, or pulled hard tubes do, or it is only assumed.
-        def factor(one)
-          swatch = section[:swatch]
-          known = course.taut(one)&.then { |taut| taut * braided_mm / course.strand_mm(one) } || 1.0
-          unless layout.known?
-            known = Braid::RelaxedFigure.formed(layout.strands.size, course.strand_mm(one) / braided_mm)
-          end
-          swatch ? known * swatch_factor : known
+        # Longer than drawn, where tubes pulled hard are, or it is only assumed; and where a swatch said so.
+        def factor(one) = known(one) * swatch_factor
+
+        def known(one)
+          drawn = course.strand_mm(one) / braided_mm
+          return Braid::RelaxedFigure.formed(layout.strands.size, drawn) unless layout.known?
+
+          course.taut(one)&.then { |taut| taut / drawn } || 1.0
         end
 
         # Of a swatch against what would be reckoned of it.
         def swatch_factor
-          @told[:swatch] ||= begin
-            reckoned = strands.each_index.sum { |one| course.strand_mm(one) } / strands.size / braided_mm
+          @told[:swatch] ||= section[:swatch].nil? ? 1.0 : begin
+            reckoned = strands.each_index.sum { |one| course.strand_mm(one) * known(one) } / strands.size / braided_mm
             section[:swatch][:used].mm / section[:swatch][:length].mm / reckoned
           end
         end
@@ -171,18 +184,27 @@ module Meander
         end
 
         def bent_mm(line)
-          Form::Trace.smooth_mm(line.map { |x, y, z| way.at(y + bare_mm, x, z) })
+          Form::Trace.smooth_mm(line.map { |point| bent(point) })
         end
 
-        # The wires of a strand, not bent, with straight ends; beginning at y = -bare.
-        def flat_lines(one)
-          @told[[:flat, one]] ||= strands[one].lines(course.points(one)).map do |line|
-            next line if bare_mm.zero?
+        # A wire as it is braided, not bent, its straight ends apart: [end, braid, end], beginning at y = -bare.
+        def flat_line(number)
+          one = strand_of(number)
+          lines = @told[[:flat, one]] ||= strands[one].lines(course.points(one)).map do |line|
+            next [[], line, []] if bare_mm.zero?
 
-            (x, y, _), (to_x, to_y, _) = line.first, line.last
-            [[x, y - bare_mm, 0.0], *line, [to_x, to_y + bare_mm, 0.0]]
+            [bare(line.first, -1), line, bare(line.last, 1).reverse]
           end
+          lines[number - strands[one].numbers.first]
         end
+
+        # Straight to where a wire is braided from, or on to, rising to its height there.
+        def bare((x, y, z), side)
+          (0..BARE_STEPS).map { |i| [x, y + (side * bare_mm * (1 - (i / BARE_STEPS.to_f))), z * i / BARE_STEPS] }
+        end
+
+        # A place of the straight braid once that is bent.
+        def bent((x, y, z)) = way.at(y + bare_mm, x, z)
 
         # What lies behind first.
         def draw(number, picture)

@@ -6,8 +6,9 @@ module Meander
       # What is wrong with a braided section beyond the shapes of its fields: as many wires as its strands have, cords
       # that can be twisted, strands that go together, crossings that hold.
       class Checks
-        # Strands may differ so far that one mean diameter still tells how they lie.
-        UNEQUAL = 1.5
+        # Strands may differ so far that one mean diameter still tells how they lie; and so far that they are braided at
+        # all (our choice, no source).
+        ALIKE, UNEQUAL = 1.5, 2.5
         BESIDE = 3
 
         # section: Document::SectionChecks::Seated.

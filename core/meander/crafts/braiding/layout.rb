@@ -40,6 +40,9 @@ module Meander
         # Is its path the one that was found for flat braids, or laid from its crossings?
         def known? = flat? && Braid::PlainFigure::SHAPES.key?(strands.size)
 
+        # Do its strands differ so much that their mean no longer tells well how they lie?
+        def unlike? = strands.map(&:wide_mm).minmax.then { |low, high| high > (Checks::ALIKE * low) + 1e-9 }
+
         # How many stitches the document asks for; nil where that is found by what the piece must meet.
         def given
           extent = section[:extent]

@@ -11,6 +11,14 @@ module Meander
           "#{named} of #{layout.strands.size} strands#{held(layout.strands)}"
         end
 
+        # What it is bent to, or curved by; nothing where it is straight.
+        def self.formed(layout)
+          form = layout.section.form
+          return ", curved by its beads" if layout.curved?
+
+          {"arc" => ", bent to an arc", "ring" => ", bent to a closed ring"}.fetch(form[:kind], "")
+        end
+
         # So many stitches, or rounds where it is not flat.
         def self.counted(layout, count)
           layout.flat? ? Units::Text.count(count, "stitch", "stitches") : Units::Text.count(count, "round")

@@ -6,7 +6,7 @@ import { useFormat } from "../../units/format";
 import BraidDiagram from "./BraidDiagram.vue";
 
 /** Every braid to choose from in a wire: its crossings, and what it takes for a centimetre. */
-const props = defineProps<{ wire: { typed: string }; taken?: (sample: BraidSample) => boolean }>();
+const props = defineProps<{ wire: { typed: string }; colour: string; taken?: (sample: BraidSample) => boolean }>();
 const emit = defineEmits<{ take: [sample: BraidSample] }>();
 const format = useFormat();
 const samples = ref<BraidSample[] | null>(null);
@@ -31,7 +31,7 @@ watch(() => props.wire.typed, load);
 <template>
   <p v-if="trouble" class="text-danger" role="alert">{{ trouble }}</p>
   <p v-else-if="!samples" role="status">Trying the braids…</p>
-  <ul v-else class="weave-cards plain">
+  <ul v-else class="braid-cards">
     <li
       v-for="sample in samples"
       :key="sample.key"
@@ -41,6 +41,8 @@ watch(() => props.wire.typed, load);
     >
       <BraidDiagram
         class="braid-small"
+        :scale="0.55"
+        :colours="Array.from({ length: sample.strands }, () => colour)"
         :strands="sample.strands"
         :crossings="shown(sample)"
         :label="`${sample.name}, its crossings`"

@@ -5,11 +5,13 @@ import { kindOf } from "../../document/kinds";
 import { baseOf } from "../../document/routes";
 import { isBraided, withSample } from "./braid";
 import BraidCards from "./BraidCards.vue";
+import { useColours } from "./useColours";
 
 /** The braids, in the wire of the section in hand. */
 const bench = useBench();
 const emit = defineEmits<{ fold: [] }>();
 const piece = computed(() => bench.draft.value!);
+const colours = useColours();
 const wire = computed(() => ({ typed: kindOf(piece.value, baseOf(piece.value, bench.hand.value)[0]!).size.typed }));
 </script>
 
@@ -23,6 +25,7 @@ const wire = computed(() => ({ typed: kindOf(piece.value, baseOf(piece.value, be
     </header>
     <BraidCards
       :wire="wire"
+      :colour="colours[0] ?? 'gray'"
       :taken="(sample) => bench.braid.value !== null && isBraided(piece, bench.hand.value, bench.braid.value, sample)"
       @take="(sample) => bench.change(withSample(piece, bench.hand.value, sample))"
     />

@@ -16,6 +16,8 @@ const props = defineProps<{
   /** What each strand is called at the top; its number else. */
   names?: (string | number)[];
   label: string;
+  /** How large its units are, in px. @default 1 */
+  scale?: number;
   /** Each can be pressed. */
   pressed?: boolean;
 }>();
@@ -32,7 +34,13 @@ const words = ({ gap, over }: Crossing, i: number) =>
 </script>
 
 <template>
-  <svg class="braid-diagram" :viewBox="`0 0 ${size[0]} ${size[1]}`" role="group" :aria-label="label">
+  <svg
+    class="braid-diagram"
+    :style="{ width: `${size[0]! * (scale ?? 1)}px` }"
+    :viewBox="`0 0 ${size[0]} ${size[1]}`"
+    role="group"
+    :aria-label="label"
+  >
     <g class="figures" text-anchor="middle" font-size="15">
       <text v-for="(name, i) in names" :key="`t${i}`" :x="(i + 0.5) * ACROSS" :y="TOP - 9">{{ name }}</text>
       <text v-for="(strand, i) in drawn.order" :key="`b${i}`" :x="(i + 0.5) * ACROSS" :y="size[1]! - 7">

@@ -166,12 +166,12 @@ function key(event: KeyboardEvent) {
             class="practice-said rounded px-2"
             :class="said?.right ? 'right bg-primary-subtle' : 'bg-warning-subtle'"
           >
-            <template v-if="!said">What is the next move?</template>
+            <template v-if="!said">What is the {{ made ? "next" : "first" }} move?</template>
             <template v-else-if="said.right"><b>Right:</b> {{ said.words }}.</template>
             <template v-else><b>Not yet:</b> {{ said.words }}.</template>
             <span class="figures quiet"> {{ score.right }} of {{ score.asked }} right</span>
           </p>
-          <div class="d-flex flex-wrap gap-2">
+          <div v-if="made < total" class="d-flex flex-wrap gap-2">
             <BButton v-for="(words, i) in moves" :key="words" variant="outline-primary" @click="say(words)">
               {{ i + 1 }}: {{ words }}
             </BButton>
@@ -179,7 +179,7 @@ function key(event: KeyboardEvent) {
           </div>
         </template>
         <p v-else-if="made < total" class="quiet">Next: {{ move(made + 1) }}</p>
-        <p v-else class="quiet">The braid is done: hold its end.</p>
+        <p v-if="made === total" class="quiet">The braid is done: hold its end.</p>
       </div>
     </div>
   </div>

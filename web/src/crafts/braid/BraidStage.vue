@@ -1,13 +1,14 @@
 <script setup lang="ts">
-import { computed } from "vue";
+import { computed, defineAsyncComponent } from "vue";
 import { useBench } from "../../bench/useBench";
 import BraidDiagram from "./BraidDiagram.vue";
 import BraidPlayer from "./BraidPlayer.vue";
 import { withCrossings } from "./braid";
 import { useColours } from "./useColours";
 
+const WholeSpace = defineAsyncComponent(() => import("../../space/WholeSpace.vue"));
 /** The braid in hand by its crossings: as a diagram that can be pointed at, or being made, move by move. */
-const props = defineProps<{ view: "walk" | "made" | "point" }>();
+const props = defineProps<{ view: "walk" | "made" | "point" | "space" }>();
 defineEmits<{ close: [] }>();
 const bench = useBench();
 const told = computed(() => bench.braid.value!);
@@ -31,6 +32,7 @@ function turnOver(at: number) {
 <template>
   <section class="panel" aria-label="The braid by its crossings">
     <BraidPlayer v-if="view === 'made'" :key="bench.hand.value" @close="$emit('close')" />
+    <WholeSpace v-else-if="view === 'space'" />
     <div v-else class="braid-walk d-flex gap-4 align-items-start">
       <BraidDiagram
         :strands="told.strands.length"

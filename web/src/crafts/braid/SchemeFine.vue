@@ -57,6 +57,7 @@ const flat = () => bench.change(withBraid(piece.value, bench.hand.value, { schem
       :crossings="crossings"
       :colours="colours"
       label="A round of the braid, its beginning at the top: press a crossing to turn it over"
+      :scale="0.8"
       pressed
       @press="turnOver"
     />

@@ -5,7 +5,7 @@ import type { Piece } from "../../generated/piece";
 import type { Plan } from "../../generated/plan";
 
 export type Braid = Extract<Piece["sections"][number], { craft: "braid" }>;
-export type Strand = Braid["strands"][number];
+type Strand = Braid["strands"][number];
 export type BraidTold = NonNullable<Plan["sections"][number]["braid"]>;
 
 export const MOST_STRANDS = 9;
@@ -21,10 +21,10 @@ export const withBraid = (piece: Piece, id: string, changes: Partial<Braid>): Pi
   sections: piece.sections.map((one) => (one.id === id ? ({ ...one, ...changes } as Braid) : one)),
 });
 
-export const wiresIn = (strands: Strand[]) => strands.reduce((sum, one) => sum + one.wires, 0);
+const wiresIn = (strands: Strand[]) => strands.reduce((sum, one) => sum + one.wires, 0);
 
 /** The strands of a braid, with as many wires as they hold. */
-export const withStrands = (piece: Piece, id: string, strands: Strand[]): Piece =>
+const withStrands = (piece: Piece, id: string, strands: Strand[]): Piece =>
   withBraid(withSeats(piece, id, wiresIn(strands)), id, { strands: strands as Braid["strands"] });
 
 /** So many strands: new ones are like the last; crossings said one by one give way to the flat braid. */

@@ -5,7 +5,7 @@ export const ACROSS = 40;
 export const ROW = 46;
 
 /** One strand's way through one row of a diagram. */
-export interface Run {
+interface Run {
   /** The strand by the place it begins at, from 0. */
   strand: number;
   row: number;

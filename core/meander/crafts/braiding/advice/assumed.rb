@@ -10,11 +10,16 @@ module Meander
             return unless braided.assumed?
 
             AdviceItem.of("braid-assumed", "warn", "/swatch", "How much wire this braid takes is assumed",
-              "Its path was laid from its crossings and drawn tight like tubes; no table or swatch confirms what a " \
-              "strand takes.",
+              "#{why(braided)}; no table or swatch confirms what a strand takes.",
               "Braid a few centimetres of scrap, and say how long it is and how much of a strand it used.",
               take_up: braided.take_up)
           end
+
+          def self.why(braided)
+            braided.layout.known? ? "Its strands differ much in thickness" :
+              "Its path was laid from its crossings and drawn tight like tubes"
+          end
+          private_class_method :why
         end
       end
     end
