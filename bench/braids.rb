@@ -7,8 +7,9 @@ def mm(length) = {"typed" => "#{length} mm"}
 
 # A braid of so many strands and stitches, its pitch to be changed.
 def braid(strands, stitches, pitch, scheme = {"kind" => "flat"})
-  section = {"id" => "s1", "craft" => "braid", "form" => {"kind" => "straight"}, "at" => {"kind" => "first", "turn" => 0},
-    "extent" => {"kind" => "repeats", "count" => stitches}, "scheme" => scheme, "pitch" => mm(pitch.round(2)),
+  section = {"id" => "s1", "craft" => "braid", "form" => {"kind" => "straight"},
+    "at" => {"kind" => "first", "turn" => 0}, "extent" => {"kind" => "repeats", "count" => stitches},
+    "scheme" => scheme, "pitch" => mm(pitch.round(2)),
     "strands" => Array.new(strands) { {"wires" => 1} }, "bare" => {"length" => mm(3)}}
   wires = (1..strands).map do |i|
     {"id" => "w#{i}", "kind" => "k1", "route" => [{"kind" => "visit", "section" => "s1", "seat" => "base #{i}"}]}

@@ -8,8 +8,8 @@ require "ripper"
 class LayersTest < Minitest::Test
   CORE = File.join(ROOT, "core/meander")
   # From the ground up; folders side by side know each other.
-  LAYERS = [%w[. units], %w[document/shape materials curve form], %w[weave notation braid], %w[endings findings], %w[picture],
-    %w[beads],
+  LAYERS = [%w[. units], %w[document/shape materials curve form], %w[weave notation braid], %w[endings findings],
+    %w[picture], %w[beads],
     %w[crafts crafts/weaving crafts/weaving/advice crafts/bending crafts/bundling crafts/lacing crafts/braiding
       crafts/braiding/advice],
     %w[document document/version_one],

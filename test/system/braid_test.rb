@@ -40,7 +40,9 @@ class BraidTest < SystemTest
     select "4", from: "Number of strands"
 
     assert_saved
-    assert_equal [4, nil], made("New braided bracelet").sections.first.then { |one| [one.strands.size, one.section[:swatch]] }
+    wider = made("New braided bracelet").sections.first
+
+    assert_equal [4, nil], [wider.strands.size, wider.section[:swatch]]
     assert_told "New braided bracelet"
     assert_accessible
   end
@@ -63,6 +65,7 @@ class BraidTest < SystemTest
     assert_selector ".said-wrong", text: /takes crossing 1 \(1r\) back/
     assert_field "The crossings in short", with: "1r 1l 2r 2l"
     fill_in("The crossings in short", with: "(1r 2l)2 2l").send_keys(:enter)
+
     assert_saved
     assert_equal "1r 2l 1r 2l 2l", made("Heron plait").sections.first.layout.scheme.to_s
     click_on "Braid it flat, over and under"
@@ -95,6 +98,7 @@ class BraidTest < SystemTest
 
     assert_selector ".player", text: /stitch 2 of 18/
     find("input[type=range]").send_keys(:end)
+
     assert_selector ".player", text: /The braid is done/
     assert_accessible
   end
@@ -110,26 +114,33 @@ class BraidTest < SystemTest
       enter "Beads 1: Stitches before the first bead", "4"
       enter "Beads 1: stitches from bead to bead", "1, 2"
     end
+
     assert_saved
     plan = made("Tide-line neckline")
     rule = plan.beads.first
 
     assert_equal [1, 2], plan.piece.document[:beads][0][:every]
     in_part("Order of work") do
-      rule.shares.each { |strand, count| assert_selector ".step-words", text: /#{count} on strand #{strand + 1}\b/ }
+      rule.shares.each do |strand, count|
+        assert_selector ".step-words", text: /strand #{strand + 1}: #{count} Tide glass/
+      end
     end
     enter "Radius of the bend", "3"
 
     assert_selector "[role=alert]", text: /the inner edge cannot be drawn down so far.*a radius of \d/i
     enter "Radius of the bend", "66"
+
     assert_saved
-    made("Tide-line neckline").runs.each { |run| assert_selector ".cut-tally strong", text: /\b#{run.cut_mm} mm/ }
+    cuts = made("Tide-line neckline").runs.map(&:cut_mm)
+
+    cuts.each { |mm| assert_selector ".cut-tally strong", text: /\b#{mm} mm/ }
     id = Server::Piece.find_by!(name: "Tide-line neckline").id
     get "/api/pieces/#{id}/cut-list.csv"
-    made("Tide-line neckline").runs.each { |run| assert_includes last_response.body, ",#{run.cut_mm}," }
+
+    cuts.each { |mm| assert_includes last_response.body, ",#{mm}," }
     visit "/pieces/#{id}/print"
 
-    made("Tide-line neckline").runs.each { |run| assert_text(/\b#{run.cut_mm} mm/) }
+    cuts.each { |mm| assert_text(/\b#{mm} mm/) }
   end
 
   def test_strands_become_cords

@@ -37,13 +37,13 @@ module Meander
 
       # All wires of the strand with most of them.
       def through
-        carrying = site.braided.strands.values_at(*beads.map(&:first).uniq)
+        carrying = site.braided.strands.values_at(*beads.map(&:strand).uniq)
         strand = carrying.max_by { |one| [one.size, one.wire_mm] }
         strand ? strand.numbers.map { |number| site.base[number].mm } : [d]
       end
 
       # How many each strand carries: { strand, from 0 => count }.
-      def shares = beads.map(&:first).tally.sort.to_h
+      def shares = beads.map(&:strand).tally.sort.to_h
 
       def over = short(fields[:count])
 
@@ -59,8 +59,8 @@ module Meander
 
       private
 
-      def beads = site.braided.beads
-      def lay = beads.map { |_, at, dir| lie(at, dir) }
+      def beads = site.braided.beads_of(id)
+      def lay = beads.map { |one| lie(one.at, one.heading) }
     end
   end
 end

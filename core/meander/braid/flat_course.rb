@@ -8,7 +8,7 @@ module Meander
       # Points of half a period of a strand, so that lengths are right within a thousandth.
       SAMPLES = 36
 
-      # kinds: of every stitch, :plain or :bead; figures: { kind => PlainFigure and its like }.
+      # kinds: of every stitch, whatever tells it from others; figures: { kind => PlainFigure and its like }.
       def initialize(strands, kinds, figures)
         super()
         @scheme = Scheme.flat(strands)
@@ -33,12 +33,12 @@ module Meander
 
       # Where a strand lies at a share of a stitch, from where that begins.
       def at(strand, index, share)
-        weight = weight(around(index), share)
-        own = @figures.filter_map do |kind, figure|
-          part = (kind == :bead) ? weight : 1 - weight
-          part.zero? ? nil : [part, figure.at(period_of(strand), phase(period_of(strand), index, share))]
+        period = period_of(strand)
+        phase = phase(period, index, share)
+        own = parts(around(index), share).map do |kind, part|
+          @figures.fetch(kind).at(period, phase).map { |mm| part * mm }
         end
-        x, ahead, z = own.map { |part, place| place.map { |mm| part * mm } }.transpose.map(&:sum)
+        x, ahead, z = own.transpose.map(&:sum)
         [x, advance(around(index), share) + ahead, z]
       end
 
@@ -52,8 +52,7 @@ module Meander
 
       # Wire that its figure says a strand takes for a mm, see FilledFigure; nil where that is as it is drawn.
       def taut(strand)
-        figure = @figures[:bead]
-        figure.respond_to?(:taut) ? figure.taut(period_of(strand)) : nil
+        @figures.each_value.find { |figure| figure.respond_to?(:taut) }&.taut(period_of(strand))
       end
 
       # The strand that its figure calls the first.
@@ -71,36 +70,38 @@ module Meander
         [index.zero? ? own : @kinds[index - 1], own, @kinds[index + 1] || own]
       end
 
-      # How much of a stitch is as one with a bead, at a share of it.
-      def weight((before, own, after), share)
+      # How much of a place in a stitch is of its own kind, and how much of that beside it: { kind => part }.
+      def parts((before, own, after), share)
         other = (share < 0.5) ? before : after
-        return (own == :bead) ? 1.0 : 0.0 if other == own
+        return {own => 1.0} if other == own
 
-        near = (own == :bead) ? 0.5 + [share, 1 - share].min : 0.5 - [share, 1 - share].min
-        (1 - Math.cos(Math::PI * near)) / 2
+        near = 0.5 + [share, 1 - share].min
+        part = (1 - Math.cos(Math::PI * near)) / 2
+        {own => part, other => 1 - part}
       end
 
       def cell(index)
         around = around(index)
-        plain, bead = @figures.values_at(:plain, :bead)
-        part = blended(around, 1.0)
-        turn = bead ? part * bead.curvature * bead.advance_mm : 0.0
-        turn += (1 - part) * plain.curvature * plain.advance_mm if plain
+        turn = blended(around, 1.0).sum do |kind, part|
+          @figures.fetch(kind).then { |figure| part * figure.curvature * figure.advance_mm }
+        end
         Cell.new(advance(around, 1.0), turn).freeze
       end
 
       # How far it has come at a share of a stitch.
       def advance(around, share)
-        plain, bead = @figures.values_at(:plain, :bead).map { |figure| figure&.advance_mm || 0.0 }
-        part = blended(around, share)
-        (part * bead) + ((share - part) * plain)
+        blended(around, share).sum { |kind, part| part * @figures.fetch(kind).advance_mm }
       end
 
-      # The integral of the weight up to a share of a stitch.
+      # The integral of its parts up to a share of a stitch.
       def blended(around, share)
+        return {around[1] => share} if around.uniq.one?
+
         @advances[[around, share]] ||= begin
           steps = 2 * @samples
-          (0...steps).sum { |i| weight(around, share * (i + 0.5) / steps) } * share / steps
+          (0...steps).each_with_object(Hash.new(0.0)) do |i, sums|
+            parts(around, share * (i + 0.5) / steps).each { |kind, part| sums[kind] += part * share / steps }
+          end
         end
       end
     end

@@ -52,12 +52,8 @@ module Meander
         end
         bead = spot(k, 0, PHASE)
         own, *others = lines
-        others.all? { |line| apart?(line, [bead], CLEAR * (@bead + @d) / 2) } &&
-          apart?(own[CHECKED / 2, CHECKED], others.first, CLEAR * @d)
-      end
-
-      def apart?(points, others, least)
-        points.all? { |one| others.all? { |other| Math.sqrt(one.zip(other).sum { |a, b| (a - b)**2 }) >= least } }
+        others.all? { |line| Clear.call(line, [bead], CLEAR * (@bead + @d) / 2) } &&
+          Clear.call(own[CHECKED / 2, CHECKED], others.first, CLEAR * @d)
       end
 
       # A strand's place where the first one's phase is f.

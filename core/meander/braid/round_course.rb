@@ -26,6 +26,7 @@ module Meander
       end
 
       def taut(_strand) = nil
+      def kinds = [].freeze
 
       private
 

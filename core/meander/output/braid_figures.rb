@@ -79,7 +79,7 @@ module Meander
       def self.beads(braid)
         return [] unless braid.beading
 
-        counts = Crafts::Braiding::BeadPlaces.call(braid.course, braid.beading).map(&:first).tally
+        counts = Crafts::Braiding::BeadPlaces.call(braid.course, [braid.beading]).map(&:strand).tally
         (0...braid.strands.size).map { |one| counts.fetch(one, 0) }
       end
       private_class_method :tried, :run, :wire, :sizes, :radius, :beads

@@ -18,7 +18,8 @@ class PathTest < Minitest::Test
   def ratio(course) = (0...course.strands).sum { |one| course.strand_mm(one) } / course.strands / course.length_mm
 
   TAKE_UP = {
-    3 => {2.5 => 1.470, 3.0 => 1.283, 3.5 => 1.204, 4.0 => 1.158, 4.5 => 1.127, 5.0 => 1.104, 6.0 => 1.073, 7.0 => 1.054},
+    3 => {2.5 => 1.470, 3.0 => 1.283, 3.5 => 1.204, 4.0 => 1.158, 4.5 => 1.127, 5.0 => 1.104, 6.0 => 1.073,
+          7.0 => 1.054},
     4 => {3.5 => 1.312, 4.0 => 1.238, 4.5 => 1.190, 5.0 => 1.155, 6.0 => 1.109, 7.0 => 1.081},
     5 => {3.5 => 1.384, 4.0 => 1.296, 4.5 => 1.238, 5.0 => 1.196, 6.0 => 1.139, 7.0 => 1.104},
     6 => {4.0 => 1.390, 4.5 => 1.314, 5.0 => 1.259, 6.0 => 1.186, 7.0 => 1.140},
@@ -86,8 +87,8 @@ class PathTest < Minitest::Test
     end
   end
 
-  # Beads of 6 on an edge, strands of 1: inner stitch, radius of the middle line and turn in degrees; what a strand takes
-  # in a stitch within 3 %.
+  # Beads of 6 on an edge, strands of 1: inner stitch, radius of the middle line and turn in degrees; what a strand
+  # takes in a stitch within 3 %.
   def test_beads_on_an_edge_curve_it
     [[4.0, 9.0, 36.0], [5.0, 14.0, 26.0], [6.0, 25.0, 15.6], [6.9, 66.0, 6.3]].each do |inner, radius, turn|
       figure = Braid::EdgeFigure.new(1.0, 6.0, 1.5, inner, 1)
@@ -113,6 +114,7 @@ class PathTest < Minitest::Test
     end
     worst["relaxed 5"] = Braid::RelaxedFigure.of(Braid::Scheme.flat(5), 4.5).clearance
     puts "nearest strands, in what they must keep: #{worst.transform_values { |far| far.round(3) }}"
+
     worst.each { |name, far| assert_operator far, :>=, 0.97, name }
     [4.0, 5.5, 6.9].each { |inner| assert_operator edge_clearance(inner), :>=, 0.9, "edge #{inner}" }
   end
@@ -142,7 +144,8 @@ class PathTest < Minitest::Test
     }.min**0.5
   end
 
-  # Read back from the points: at each crossing the two strands of a gap change sides, and the word says which lies over.
+  # Read back from the points: at each crossing the two strands of a gap change sides, and the word says which lies
+  # over.
   def test_the_points_are_of_the_crossings_asked_for
     courses = [3, 4, 5, 6, 7].map { |strands| plain(strands, Braid::PlainFigure::SHAPES[strands].usual) } +
       [beaded(Braid::MiddleFigure.new(0.8, 6.0, 1.5), 6), beaded(Braid::FilledFigure.new(1.0, 4.0, 1.0), 6),
@@ -171,7 +174,8 @@ class PathTest < Minitest::Test
     end
   end
 
-  # By the crossings: { [strand, strand] => crossings of the two, those with the one that goes right over less the others }.
+  # By the crossings: { [strand, strand] => crossings of the two, those with the one that goes right over less the
+  # others }.
   def wound(scheme, rounds)
     lying = [*0...scheme.strands]
     found = lying.combination(2).to_h { |pair| [pair, 0] }

@@ -70,6 +70,7 @@ class SchemeTest < Minitest::Test
         past[right] << !crossing.right?
         lying[crossing.gap - 1, 2] = [right, left]
       end
+
       past.each { |over| assert over.each_cons(2).all? { |one, other| one != other }, "#{count} strands: #{over}" }
     end
   end
@@ -102,6 +103,7 @@ class SchemeTest < Minitest::Test
         assert_equal crossings, Braid::Notation.read(Braid::Notation.write(crossings), strands), said
       end
     end
+
     assert_equal "1r 2l 1r 2l 1l", Braid::Notation.write(Braid::Notation.read(" (1r2L)2, 1l ", 3))
     {"1r 2x" => /“2x” is no crossing/, "3r" => /no gap 3/, "(1r 2l" => /not closed/, "1r)" => /not opened/,
      "" => /no crossing/, "(1r 2l)0" => /“0” times/, "(1r 2l)200" => /more than 200/,

@@ -55,14 +55,16 @@ class CommandLineTest < PieceTest
     figures = JSON.parse(out)
 
     assert_equal [0, [7, 7, 7], nil], [status, *figures.values_at("beads", "curve_radius_mm")]
-    {"take_up" => 1.33, "pitch_mm" => 7.2, "thickness_mm" => 6.0}.each { |key, told| assert_in_epsilon told, figures[key], 0.003 }
+    {"take_up" => 1.33, "pitch_mm" => 7.2, "thickness_mm" => 6.0}.each do |key, told|
+      assert_in_epsilon told, figures[key], 0.003
+    end
     figures["strand_mm"].each { |mm| assert_in_epsilon 150 * 1.33, mm, 0.003 }
     curved = JSON.parse(braid("--strands", "4", "--bead", "4.8", "--on", "edge", "--pitch", "4", "--json").first)
 
     # In strands: beads of 6, an inner stitch of 5.
     assert_in_epsilon 13.75 * 0.8, curved["curve_radius_mm"], 0.01
     assert_match(/each strand|strands .* mm \(path, no ends\)/, braid("--strands", "5").first)
-    assert_equal true, JSON.parse(braid("--strands", "4", "--scheme", "3r 2r 2r 1l 2l 2l", "--json").first)["assumed"]
+    assert JSON.parse(braid("--strands", "4", "--scheme", "3r 2r 2r 1l 2l 2l", "--json").first)["assumed"]
     slack = JSON.parse(braid("--strands", "3", "--slack", ".1", "--wires", "2", "--lay", "6", "--json").first)
 
     assert_in_epsilon slack["strand_mm"].sum * 2 * Math.hypot(1, Math::PI * 0.8 / 6) * 1.1, slack["wire_mm"], 1e-9
@@ -71,7 +73,8 @@ class CommandLineTest < PieceTest
   def test_a_braid_that_cannot_be_is_one_line
     {%w[--strands 12] => /--strands: “12”/, %w[--strands 3 --pitch 1] => /--pitch: 1 is tighter/,
      %w[--strands 3 --bead 20] => /--bead: .*3\.2 mm to 8 mm/, %w[--strands 4 --bead 4] => /--on: .*--strands 3/,
-     %w[--strands 3 --scheme 1r1l2r2l] => /--scheme: this comes undone/, %w[--strands 3 --scheme 3r] => /--scheme: there is no gap 3/,
+     %w[--strands 3 --scheme 1r1l2r2l] => /--scheme: this comes undone/,
+     %w[--strands 3 --scheme 3r] => /--scheme: there is no gap 3/,
      %w[--strands 3 --bead 4 --pitch 4.1] => /--pitch: .*accepted: 5\.04 mm or more/,
      %w[--strands 3 --lay 4] => /--lay: 4 cannot/, %w[--strands 3 --on top --bead 4] => /--on: “top”/,
      %w[--strands 3 --slack x] => /--slack/, %w[--strands] => /--strands needs a value/}.each do |more, words|

@@ -97,7 +97,7 @@ export interface Plan {
         gap: number;
         over: "right" | "left";
       }[];
-      order: number[];
+      orders: number[][];
       strands: {
         wires: string[];
         words: string;

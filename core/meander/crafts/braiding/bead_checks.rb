@@ -15,8 +15,8 @@ module Meander
             refuse("#{place}/on", placement[:on], "beads are braided in so on a flat braid of #{needed} strands alone",
               accepted(section, strands))
           end
-          if section.threaded.size > 1
-            refuse(place, placement[:id], "one placement of beads is braided into a section", "one of them")
+          if section.threaded.size > 1 && section.threaded.any? { |one| one[:on] == "strand" }
+            refuse(place, placement[:id], "a braid with a filled strand carries no other beads", "one placement alone")
           end
           curve(section, placement, place) if %w[near far].include?(placement[:on])
         end

@@ -6,7 +6,6 @@ module Meander
       # The beads of a braid, before it is known how far it is braided: which stitches carry one, and what a stitch is
       # then. Lengths in mm.
       class Beading
-        # Room beside a bead, in strands, and the least there may be; loose: as a share of a stitch.
         attr_reader :fields, :kind
 
         # fields: a placement of the rule "braided" as read; kind: Beads::Kind; place: its JSON pointer; d: of a strand;
@@ -35,19 +34,24 @@ module Meander
           end
         end
 
-        # Which of so many stitches carry one: [:plain, :bead, ...]. All where a strand is filled.
-        def kinds(stitches)
-          open, close = fields[:first], fields[:last]
-          return Array.new(stitches) { |i| (i >= open && i < stitches - close) ? :bead : :plain } if on == "strand"
+        # Which of so many stitches carry one, from 0 on. All where a strand is filled.
+        def stitches(all)
+          open, close = fields[:first], all - fields[:last]
+          return (open...close).to_a if on == "strand"
 
-          at, turn, left, kinds = open, 0, fields[:count].zero? ? stitches : fields[:count], Array.new(stitches, :plain)
-          while at < stitches - close && left.positive?
-            kinds[at] = :bead
-            left -= 1
-            at += fields[:every][turn % fields[:every].size]
-            turn += 1
+          found, at = [], open
+          while at < close && (fields[:count].zero? || found.size < fields[:count])
+            found << at
+            at += fields[:every][(found.size - 1) % fields[:every].size]
           end
-          kinds
+          found
+        end
+
+        # What is wrong with a field of this placement.
+        # @raise [InvalidInput]
+        def refuse(key, message, accepted)
+          given = fields[key.to_sym]
+          fault(key, given.respond_to?(:typed) ? given.typed : given, message, accepted)
         end
 
         SIZES = {"middle" => Braid::MiddleFigure::BEADS, "strand" => Braid::FilledFigure::BEADS,

@@ -74,10 +74,15 @@ module Meander
           (bead_figure.advance_mm + ((every - 1) * pitch_mm)) / every
         end
 
-        def kinds = beading ? beading.kinds(stitches) : Array.new(stitches, :plain)
+        # Of every stitch the numbers of its beads: the one placement's, or none.
+        def kinds
+          carrying = beading ? beading.stitches(stitches) : []
+          Array.new(stitches) { |i| carrying.include?(i) ? [0] : [] }
+        end
 
         def figures
-          {plain: (Pitch.figure(self) if kinds.include?(:plain)), bead: (bead_figure if kinds.include?(:bead))}.compact
+          plain = kinds.include?([]) ? {[] => Pitch.figure(self)} : {}
+          kinds.include?([0]) ? {**plain, [0] => bead_figure} : plain
         end
 
         # Side by side, or twisted to a cord where a lay is said.

@@ -62,7 +62,8 @@ module Meander
           return unless layout.curved?
 
           turn = course.cells.sum(&:turn).abs
-          radius = layout.bead_figure.radius_mm
+          radii = layout.threading.own.filter_map { |figure| figure.radius_mm if figure.curvature != 0 }
+          radius = radii.sum / radii.size
           {radius_mm: radius, chord_mm: 2 * radius * Math.sin([turn, 2 * Math::PI].min / 2).abs,
             drop_mm: radius * (1 - Math.cos([turn, 2 * Math::PI].min / 2)), turn: turn * 180 / Math::PI}
         end
@@ -71,8 +72,11 @@ module Meander
         def strand_mm = @told[:runs] ||= strands.each_index.map { |one| middle_mm(one) }.freeze
         def take_up = strand_mm.sum / strands.size / braided_mm
 
-        # Laid from its crossings, or of strands unlike each other, and nothing was measured: its lengths are assumed.
-        def assumed? = section[:swatch].nil? && (!layout.known? || layout.unlike?)
+        # Laid from its crossings, of strands unlike each other, or with beads on both edges, and nothing was measured:
+        # its lengths are assumed.
+        def assumed?
+          section[:swatch].nil? && (!layout.known? || layout.unlike? || course.kinds.any? { |kind| kind.size > 1 })
+        end
 
         def run_mm(number) = braid_mm(number) + bare_run_mm(number, 0) + bare_run_mm(number, 1)
 
@@ -123,10 +127,13 @@ module Meander
         # How many crossings are made.
         def crossings = repeats * layout.scheme.crossings.size
 
-        # Its beads where they lie: [[strand, [along, across], heading [along, across]], ...], along from its first end.
-        def beads
-          @told[:beads] ||= BeadPlaces.call(course, layout.beading)
-            .map { |strand, (along, across), dir| [strand, [along + bare_mm, across], dir] }.freeze
+        # Its beads where they lie, along from its first end: BeadPlaces::Spot values.
+        def beads = @told[:beads] ||= BeadPlaces.call(course, layout.beadings).map { |one| one.moved(bare_mm) }.freeze
+
+        # Those of a placement, by its id.
+        def beads_of(id)
+          number = layout.beadings.index { |one| one.fields[:id] == id }
+          beads.select { |one| one.placement == number }
         end
 
         def site = @told[:site] ||= Site.new(self).freeze
@@ -168,9 +175,11 @@ module Meander
 
         # Of a swatch against what would be reckoned of it.
         def swatch_factor
-          @told[:swatch] ||= section[:swatch].nil? ? 1.0 : begin
+          swatch = section[:swatch] or return 1.0
+
+          @told[:swatch] ||= begin
             reckoned = strands.each_index.sum { |one| course.strand_mm(one) * known(one) } / strands.size / braided_mm
-            section[:swatch][:used].mm / section[:swatch][:length].mm / reckoned
+            swatch[:used].mm / swatch[:length].mm / reckoned
           end
         end
 

@@ -12,7 +12,7 @@ module Meander
         MOST_CROSSINGS = 20_000
         MOST_TURNS = 5000
 
-        attr_reader :section, :calibration, :strands, :scheme, :d, :thick_mm, :pitch_mm, :beading, :placement
+        attr_reader :section, :calibration, :strands, :scheme, :d, :thick_mm, :pitch_mm, :threading
 
         # @raise [InvalidInput] where it cannot be braided
         def initialize(section, calibration)
@@ -23,9 +23,7 @@ module Meander
           @thick_mm = mean(&:thick_mm)
           @scheme = flat? ? Braid::Scheme.flat(strands.size) : typed_scheme
           @pitch_mm = section[:pitch]&.mm || Pitch.usual_mm(self)
-          @placement = section.threaded.first
-          @beading = placement && beading_of(placement)
-          @bead_figure = @beading&.figure
+          @threading = Threading.new(section, strands, d)
           @courses, @worked, @told = {}, {}, {}
           freeze
         end
@@ -76,7 +74,7 @@ module Meander
         end
 
         # How far one more of them reaches.
-        def advance_mm = [bead_figure&.advance_mm, pitch_mm].compact.first
+        def advance_mm = threading.advances.first || pitch_mm
 
         # It takes no working wire.
         def working_mm(_repeats) = 0.0
@@ -88,16 +86,18 @@ module Meander
 
         def thickness_mm
           strands = sample.reach[1].then { |low, high| high - low + thick_mm }
-          [strands, beading ? beading.kind.depth_mm : 0.0].max
+          [strands, *beadings.map { |one| one.kind.depth_mm }].max
         end
 
         # How far it reaches to either side of the line that strands are told from: [low, high].
         def edges
           half = mean(&:across_mm) / 2
           low, high = sample.reach[0].then { |one, other| [one - half, other + half] }
-          beads = BeadPlaces.call(sample, beading).map { |_, (_, across), _| across }
-          half = beading.kind.across_mm / 2 if beading
-          [*beads.flat_map { |x| [x - half, x + half] }, low, high].minmax
+          beads = BeadPlaces.call(sample, beadings).flat_map do |spot|
+            reach = beadings[spot.placement].kind.across_mm / 2
+            [spot.at[1] - reach, spot.at[1] + reach]
+          end
+          [*beads, low, high].minmax
         end
 
         # Where each of its wires lies across it at a side.
@@ -106,11 +106,11 @@ module Meander
           strands.zip(places).flat_map { |strand, x| spread(strand, x) }
         end
 
-        # The stitch with a bead; nil where there is none.
-        attr_reader :bead_figure
-
         # Do its beads curve it?
-        def curved? = bead_figure.respond_to?(:curvature) && bead_figure.curvature != 0
+        def curved? = threading.own.any? { |figure| figure.curvature != 0 }
+
+        # Its placements of beads.
+        def beadings = threading.beadings
 
         private
 
@@ -120,34 +120,29 @@ module Meander
           Braid::Scheme.of(strands.size, section[:scheme][:crossings])
         end
 
-        def beading_of(placement)
-          place = "/beads/#{section.piece.document[:beads].index(placement)}"
-          BeadChecks.call(section, placement, place, strands)
-          radius = section.form[:radius].mm if section.form[:kind] == "arc"
-          Beading.new(placement, section.piece.bead(placement[:bead]), place:, d:, radius_mm: radius)
-        end
-
-        def kinds(repeats) = beading ? beading.kinds(repeats) : Array.new(repeats, :plain)
+        # Of every stitch which beads it carries.
+        def kinds(repeats) = threading.kinds(repeats)
 
         def figures(repeats)
           kinds = kinds(repeats)
-          plain = Pitch.figure(self) if kinds.include?(:plain)
-          {plain:, bead: (bead_figure if kinds.include?(:bead))}.compact
+          {**(kinds.include?([]) ? {[] => Pitch.figure(self)} : {}), **threading.figures(kinds)}
         end
 
         # Blending from one kind of stitch to another keeps their sum.
         def advances_mm(repeats)
-          return repeats * pitch_mm unless beading
+          return repeats * pitch_mm unless threading.any?
 
-          beads = kinds(repeats).count(:bead)
-          (beads * bead_figure.advance_mm) + ((repeats - beads) * pitch_mm)
+          kinds = kinds(repeats)
+          figures = threading.figures(kinds)
+          kinds.tally.sum { |kind, count| count * (kind.empty? ? pitch_mm : figures.fetch(kind).advance_mm) }
         end
 
-        def least_mm = [pitch_mm, *bead_figure&.advance_mm].min
+        def least_mm = [pitch_mm, *threading.advances].min
 
         # So many stitches show how wide it is.
         def sample
-          @courses[:sample] ||= course([beading ? beading.fields[:first] + 4 : 1, given.to_i].max.clamp(1, 60))
+          first = beadings.map { |one| one.fields[:first] + 4 }.max || 1
+          @courses[:sample] ||= course([first, given.to_i].max.clamp(1, 60))
         end
 
         # Where the wires of a strand lie at its place.

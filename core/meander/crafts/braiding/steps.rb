@@ -8,6 +8,8 @@ module Meander
       class Steps
         # So many crossings are told one by one; of a longer round its notation.
         TOLD = 12
+        # More runs of beads on a strand are told by their kinds.
+        MOST_RUNS = 3
 
         # context: Work::Context.
         def self.call(braided, context) = new(braided, context).call
@@ -43,14 +45,25 @@ module Meander
         end
 
         def strung
-          shares = @braided.beads.map(&:first).tally.sort
-          return [] if shares.empty?
+          all = @braided.beads
+          return [] if all.empty?
 
-          told = shares.map { |one, beads| "#{beads} on #{strand(one)}" }
-          all = (shares.size == 1) ? "all on #{strand(shares.first.first)}" : Units::Text.list(told)
-          [step("bead", "#{begun("string")} #{@braided.beads.size} #{@layout.beading.kind.words}: #{all}. Bend a " \
-                        "stop into the end of each strand that carries some.",
-            makes: [Step::Made.whole("end", @layout.placement[:id])])]
+          strings = all.group_by(&:strand).sort.map { |one, own| "#{strand(one)}: #{runs(own)}" }
+          [step("bead", "#{begun("string the beads")}, from first to last, on #{strings.join("; ")}. Bend a stop " \
+                        "into the end of each strand that carries some.",
+            makes: @layout.beadings.map { |one| Step::Made.whole("end", one.fields[:id]) })]
+        end
+
+        # What is used first is strung last.
+        def runs(own)
+          own = own.sort_by { |one| one.at[0] }.reverse
+          told = own.chunk_while { |one, other| one.placement == other.placement }.map do |run|
+            "#{run.size} #{@layout.beadings[run.first.placement].kind.words}"
+          end
+          return told.join(", then ") if told.size <= MOST_RUNS
+
+          kinds = own.group_by(&:placement).map { |i, some| "#{some.size} #{@layout.beadings[i].kind.words}" }
+          "#{Units::Text.list(kinds)} in the order they are used"
         end
 
         def clamped
@@ -91,30 +104,35 @@ module Meander
 
         # How far from one stitch to the next.
         def advances
-          return "#{say(@layout.pitch_mm)} from one to the next" unless @layout.beading
-
           kinds = @braided.course.kinds
-          with = "#{say(@layout.bead_figure.advance_mm)} from one to the next with a bead" if kinds.include?(:bead)
-          [with, ("#{say(@layout.pitch_mm)} without" if kinds.include?(:plain))].compact.join(", ")
+          return "#{say(@layout.pitch_mm)} from one to the next" if kinds.all?(&:empty?)
+
+          with = @layout.threading.figures(kinds).values.map(&:advance_mm).uniq { |mm| mm.round(1) }
+          told = "#{Units::Text.list(with.map { |mm| say(mm) }, "or")} from one to the next with a bead"
+          [told, ("#{say(@layout.pitch_mm)} without" if kinds.any?(&:empty?))].compact.join(", ")
         end
 
         def beads
-          on = @layout.beading&.on or return
-          return filled if on == "strand"
+          told = @layout.beadings.map { |one| (one.on == "strand") ? filled : placed(one) }
+          told.empty? ? nil : told.join(" ")
+        end
 
-          where = (on == "middle") ? "comes to the middle, before it is crossed" : "turns at the #{edge} edge"
-          drawn = ", and draw the other edge down" unless on == "middle"
-          "Where a bead belongs (#{Beads::Braided.often(@layout.placement)}) slide one up on the strand that " \
-            "#{where}#{drawn}."
+        def placed(beading)
+          edge = (beading.on == "near") ? "left" : "right"
+          where = beading.edge? ? "turns at the #{edge} edge" : "comes to the middle, before it is crossed"
+          drawn = ", and draw the other edge down" if beading.edge? && @layout.curved?
+          "Slide #{Units::Text.a(beading.kind.name)} up on the strand that #{where} (#{stitches(beading)})#{drawn}."
+        end
+
+        def stitches(beading)
+          first = beading.fields[:first] + 1
+          "#{"from stitch #{first} on, " if first > 1}#{Beads::Braided.often(beading.fields)}"
         end
 
         def filled
           "Slide one bead up before each crossing of #{strand(@braided.course.leading)}, as many as lie there " \
           "without gaps."
         end
-
-        # Seen with the beginning at the top.
-        def edge = (@layout.beading.on == "near") ? "left" : "right"
 
         def swatch
           return unless @braided.assumed?

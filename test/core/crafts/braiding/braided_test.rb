@@ -39,7 +39,8 @@ class BraidedTest < PieceTest
 
   # Two wires side by side in each strand: the solved ratio, by the pitch in wires.
   def test_doubled_strands_take_what_was_solved
-    {4.0 => 1.425, 4.5 => 1.287, 5.0 => 1.227, 5.5 => 1.193, 6.0 => 1.167, 7.0 => 1.127, 8.0 => 1.1}.each do |pitch, told|
+    solved = {4.0 => 1.425, 4.5 => 1.287, 5.0 => 1.227, 5.5 => 1.193, 6.0 => 1.167, 7.0 => 1.127, 8.0 => 1.1}
+    solved.each do |pitch, told|
       one = section(strands: Array.new(3) { {"wires" => 2} }, wire: "1.0 mm", pitch: size("#{pitch} mm"))
 
       assert_in_epsilon told, one.take_up, 0.004, "at #{pitch}"
@@ -53,8 +54,9 @@ class BraidedTest < PieceTest
   # line, and the tightest that keeps its wires together.
   def test_cords_are_helices
     {[0.3, 3] => 1.039, [0.6, 2] => 1.069, [0.6, 4] => 1.252, [0.3, 5] => 1.106}.each do |(d, turns), told|
-      strand = Meander::Crafts::Braiding::Strand.all([{wires: 2, twist: {lay: Meander::Units::Size.new(10.0 / turns, ""),
-        hand: "right"}}], Array.new(2) { Struct.new(:mm).new(d) }).first
+      twist = {lay: Meander::Units::Size.new(10.0 / turns, ""), hand: "right"}
+      wires = Array.new(2) { Struct.new(:mm).new(d) }
+      strand = Meander::Crafts::Braiding::Strand.all([{wires: 2, twist:}], wires).first
 
       assert_in_delta told, strand.take_up, 0.001
       straight = (0..400).map { |i| [0.0, i * 0.1, 0.0] }
@@ -86,6 +88,7 @@ class BraidedTest < PieceTest
         json = random_braid(random)
         made = plan(json)
         one = made.sections.first
+
         made.runs.each { |run| assert_in_delta run.total_mm, run.parts.sum(&:mm), 1e-9, said }
         one.base.each_index do |number|
           assert_in_delta one.run_mm(number), one.parts(number).sum { |_, mm, _| mm }, 1e-9, said
@@ -97,7 +100,8 @@ class BraidedTest < PieceTest
 
           assert_in_epsilon told, drawn, strand.twisted? ? 0.05 : 0.02, "#{said}: #{json["sections"][0]}"
         end
-        ends = one.strands.map { |strand| one.layout.across("end", one.repeats).values_at(*strand.numbers).sum / strand.size }
+        across = one.layout.across("end", one.repeats)
+        ends = one.strands.map { |strand| across.values_at(*strand.numbers).sum / strand.size }
 
         assert_equal one.layout.scheme.after(one.repeats), ends.each_index.sort_by { |i| ends[i] }, said
         assert numbers(answer(made)).all?(&:finite?), said
@@ -182,6 +186,35 @@ class BraidedTest < PieceTest
     carried
   end
 
+  # Two kinds in turn on one edge, and both edges at once: nobody has measured those, so their lengths are assumed.
+  def test_beads_of_several_kinds_and_on_both_edges
+    two = ->(*placed) {
+      braided(strands: 4, stitches: 12, bead: "4 mm").tap do |json|
+        kind = json["tray"][0]
+        json["tray"] = [kind, kind.merge("id" => "k2", "length" => size("5 mm"), "width" => size("5 mm"))]
+        json["beads"] = placed.each_with_index.map do |one, i|
+          json["beads"][0].merge("id" => "b#{i + 1}", "bead" => "k#{i + 1}", **one)
+        end
+      end
+    }
+    turns = plan(two[{"on" => "near", "every" => [2]}, {"on" => "near", "every" => [2], "first" => 1}])
+    one = turns.sections.first
+
+    assert_equal [6, 6], turns.beads.map(&:count)
+    assert_in_delta 6 * (4 + 1.2 + 5 + 1.2), one.braided_mm, 1e-6
+    assert_equal %w[b1 b2] * 6, one.beads.sort_by { |bead| bead.at[0] }.map { |bead| "b#{bead.placement + 1}" }
+    strings = answer(turns)[:order].find { |step| step[:kind] == "bead" }[:words]
+
+    assert_match(/strand \d: \d Glass \(5 mm\)/, strings.delete("\u2060"))
+    both = plan(two[{"on" => "near"}, {"on" => "far"}]).sections.first
+
+    assert_equal [true, nil, 24], [both.assumed?, both.curve, both.beads.size]
+    assert_operator both.width_mm, :>, 2 * 5
+    clash = assert_raises(Meander::InvalidInput) { plan(two[{"on" => "near"}, {"on" => "near", "first" => 4}]) }
+
+    assert_equal ["/beads/1/first"], clash.faults.map(&:path)
+  end
+
   # A swatch that used a tenth more than reckoned makes every length a tenth longer, and nothing is assumed any more.
   def test_a_swatch_sets_what_is_taken
     crossings = Meander::Braid::Notation.read("3r 2r 2r 1l 2l 2l", 4)
@@ -202,8 +235,8 @@ class BraidedTest < PieceTest
   def test_a_curve_is_solved_either_way
     wanted = section(strands: 4, stitches: 24, bead: "5 mm", beads: {"on" => "far"},
       form: {"kind" => "arc", "radius" => size("70 mm"), "towards" => "near"})
-    inner = wanted.layout.bead_figure.inner_mm
-    asked = section(strands: 4, stitches: 24, bead: "5 mm", beads: {"on" => "far", "inner" => size("#{inner.round(6)} mm")})
+    inner = size("#{wanted.layout.threading.own.first.inner_mm.round(6)} mm")
+    asked = section(strands: 4, stitches: 24, bead: "5 mm", beads: {"on" => "far", "inner" => inner})
 
     assert_in_delta 70, wanted.curve[:radius_mm], 1e-6
     wanted.curve.each { |key, value| assert_in_delta value, asked.curve[key], 1e-3, key }
@@ -213,7 +246,10 @@ class BraidedTest < PieceTest
   end
 
   def test_what_cannot_be_braided_is_named
-    crossings = ->(text, count) { {"kind" => "crossings", "crossings" => Meander::Braid::Notation.read(text, count)} }
+    crossings = ->(text, count) {
+      {"kind" => "crossings", "crossings" => Meander::Braid::Notation.read(text, count)}
+    }
+
     {{strands: [{"wires" => 4}, {"wires" => 1}, {"wires" => 1}]} => "/sections/0/strands/0/wires",
      {scheme: crossings["1r 1l 2r 2l", 3]} => "/sections/0/scheme/crossings/1",
      {scheme: crossings["1r 1r", 3]} => "/sections/0/scheme/crossings",
@@ -239,12 +275,14 @@ class BraidedTest < PieceTest
 
   def test_advice_comes_where_it_belongs
     told = ->(**given) { plan(braided(**given)).then { |made| Meander::Advice::Council.call(made).map(&:id) } }
+
     {{wire: "1.3 mm"} => "braid-thick", {pitch: size("6 mm")} => "braid-open",
-     {strands: 4, stitches: 40, bead: "4 mm", beads: {"on" => "near"}, form: {"kind" => "arc", "radius" => size("14 mm"),
-       "towards" => "far"}} => "braid-full-circle",
+     {strands: 4, stitches: 40, bead: "4 mm", beads: {"on" => "near"},
+      form: {"kind" => "arc", "radius" => size("14 mm"), "towards" => "far"}} => "braid-full-circle",
      {strands: 4, bead: "4 mm", beads: {"on" => "near"}} => "braid-edge-straight",
      {bead: "4 mm", beads: {"every" => [3]}} => "braid-beads-uneven",
-     {strands: 8} => "braid-assumed", {bead: "2.4 mm", beads: {"on" => "strand"}} => "braid-unequal"}.each do |given, id|
+     {strands: 8} => "braid-assumed",
+     {bead: "2.4 mm", beads: {"on" => "strand"}} => "braid-unequal"}.each do |given, id|
       assert_includes told[**given], id
     end
     assert_empty told[].grep(/braid/)

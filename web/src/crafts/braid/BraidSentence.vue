@@ -91,7 +91,8 @@ const bareNow = computed(() => {
       >; its beads curve it on a radius of {{ format.length(told.curve.radius_mm) }},
       {{ format.length(told.curve.chord_mm) }} straight across, dropping
       {{ format.length(told.curve.drop_mm) }}</template
-    >.
+    >. They leave in the order {{ told.orders[0]!.join(", ") }} from the left; after one
+    {{ stitches(told.flat, 1) }} more it would be {{ told.orders[1]!.join(", ") }}.
   </p>
   <div
     v-if="topic && topic !== 'braids'"

@@ -16,8 +16,9 @@ module Meander
           end
 
           def self.why(braided)
-            braided.layout.known? ? "Its strands differ much in thickness" :
-              "Its path was laid from its crossings and drawn tight like tubes"
+            return "Its path was laid from its crossings and drawn tight like tubes" unless braided.layout.known?
+
+            braided.layout.unlike? ? "Its strands differ much in thickness" : "It has beads on both edges"
           end
           private_class_method :why
         end

@@ -6,7 +6,8 @@ module Meander
       module Advice
         # Every check of a braid.
         module Council
-          CHECKS = [Thick, Openings, Unequal, Assumed, Curls, Uneven, FlatBeads, FullCircle].freeze
+          CHECKS = [Thick, Openings, Unequal, Assumed, Curls, Uneven, FlatBeads, FullCircle,
+            FoldSlips].freeze
 
           # braided: Braided.
           # @return [Array<AdviceItem>]

@@ -7,8 +7,10 @@ module Meander
         # Beads that are no larger than a stitch is long anyway curve nothing.
         module Curls
           def self.call(braided)
-            beading, figure = braided.layout.beading, braided.layout.bead_figure
-            return unless beading&.edge? && figure.turn.zero?
+            edges = braided.layout.beadings.select(&:edge?)
+            return unless edges.one? && !braided.layout.curved?
+
+            figure = edges.first.figure
 
             AdviceItem.of("braid-edge-straight", "note", "/form", "The beads lie along a straight edge",
               "Nothing says how far the edge without beads is drawn down.",

@@ -7,8 +7,8 @@ module Meander
         # Flat beads that the strands beside them turn on edge.
         module FlatBeads
           def self.call(braided)
-            kind = braided.layout.beading&.kind
-            return unless kind && kind.shape == "flat"
+            kind = braided.layout.beadings.map(&:kind).find { |one| one.shape == "flat" }
+            return unless kind
 
             AdviceItem.of("braid-beads-tilt", "note", "/strands", "Flat beads tilt between strands",
               "#{Units::Text.sentence(kind.name)}, #{Units::Text.length(kind.depth_mm)} thick, is held at its hole " \

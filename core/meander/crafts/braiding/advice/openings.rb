@@ -22,7 +22,7 @@ module Meander
           end
 
           # Then the beads say how far a stitch advances.
-          def self.all_beads?(braided) = braided.layout.beading && braided.course.kinds.all?(:bead)
+          def self.all_beads?(braided) = braided.layout.beadings.any? && braided.course.kinds.all?(&:any?)
           private_class_method :all_beads?
         end
       end

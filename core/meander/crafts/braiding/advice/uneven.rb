@@ -7,10 +7,9 @@ module Meander
         # Beads that do not come out even on the strands that carry them in turn.
         module Uneven
           def self.call(braided)
-            on = braided.layout.beading&.on
-            return if on.nil? || on == "strand"
+            return if braided.layout.beadings.none? || braided.layout.beadings.any? { |one| one.on == "strand" }
 
-            shares = braided.strands.each_index.map { |one| braided.beads.count { |strand, _, _| strand == one } }
+            shares = braided.strands.each_index.map { |one| braided.beads.count { |bead| bead.strand == one } }
             return if shares.max - shares.min < 2
 
             told = shares.each_with_index.map { |beads, i| "#{beads} on strand #{i + 1}" }

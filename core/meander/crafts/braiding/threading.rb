@@ -1,0 +1,65 @@
+# frozen_string_literal: true
+
+module Meander
+  module Crafts
+    module Braiding
+      # All beads of a braid: which of its stitches carry which of them, and how a stitch lies then.
+      class Threading
+        # The placements (Beading values), in the order of the document.
+        attr_reader :beadings
+
+        # section: Document::Section; strands: Strand values; d: of a strand, in mm.
+        # @raise [InvalidInput] where beads cannot lie so
+        def initialize(section, strands, d)
+          @beadings = section.threaded.map do |placement|
+            place = "/beads/#{section.piece.document[:beads].index(placement)}"
+            BeadChecks.call(section, placement, place, strands)
+            radius = section.form[:radius].mm if section.form[:kind] == "arc"
+            Beading.new(placement, section.piece.bead(placement[:bead]), place:, d:, radius_mm: radius)
+          end.freeze
+          @d = d
+          @figures = beadings.each_index.to_h { |i| [[i], beadings[i].figure] }
+          @told = {}
+        end
+
+        def any? = beadings.any?
+
+        # What each of so many stitches is: the numbers of the placements that have a bead on it, none where it is
+        # plain.
+        # @raise [InvalidInput] where two claim one place
+        def kinds(stitches)
+          @told[stitches] ||= begin
+            kinds = Array.new(stitches) { [] }
+            beadings.each_with_index do |beading, i|
+              beading.stitches(stitches).each { |at| kinds[at] += [i] if free(kinds[at], beading) }
+            end
+            kinds.freeze
+          end
+        end
+
+        # The figures of stitches of these kinds.
+        def figures(kinds) = kinds.uniq.reject(&:empty?).to_h { |kind| [kind, figure(kind)] }
+
+        # Those of the placements by themselves.
+        def own = @figures.values
+
+        # How far a stitch advances that carries a bead; nil where none does.
+        def advances = own.map(&:advance_mm)
+
+        private
+
+        # Beads on both edges of a stitch hold each other.
+        def figure(kind)
+          @figures[kind] ||= Braid::BothEdgesFigure.new(@d, kind.map { |i| beadings[i].b }.max)
+        end
+
+        def free(taken, beading)
+          other = taken.map { |i| beadings[i] }.find { |one| [one.on, beading.on].uniq.size == 1 || !one.edge? }
+          return true unless other
+
+          beading.refuse("first", "these beads and #{other.kind.name} lie on the same stitch", "stitches that are free")
+        end
+      end
+    end
+  end
+end
