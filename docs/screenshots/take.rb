@@ -96,10 +96,11 @@ Dir.mktmpdir do |data|
     browser.xpath("//button[normalize-space()='As worn']").first.click
     sleep 1
   end
-  look(server, "practising", size: [1280, 900], path: "/pieces/#{heron}") do |browser|
+  look(server, "braid-practised", path: "/pieces/#{ids["Heron plait"]}") do |browser|
     browser.keyboard.type("m")
+    sleep 1
     browser.evaluate("document.querySelector('.player').focus({ preventScroll: true })")
-    browser.keyboard.type(:up, *([:right] * 21), "t", "r", "2")
+    browser.keyboard.type(*([:up] * 3), :right, "r", "1")
     sleep 1
     browser.evaluate("document.activeElement.blur()")
   end
@@ -114,6 +115,6 @@ Dir.mktmpdir do |data|
     browser.evaluate("document.querySelector('.meeting-lines').scrollIntoView()")
     sleep 0.5
   end
-  look(server, "earring-tablet", size: [820, 1180], path: "/pieces/#{ids["Kelp earrings"]}")
+  look(server, "braid-tablet", size: [820, 1180], path: "/pieces/#{ids["Tide-line neckline"]}")
   look(server, "template", path: "/pieces/#{ids["Tide-line collar"]}/print")
 end

@@ -30,7 +30,7 @@ class BraidTest < SystemTest
     assert_operator tighter.take_up, :>, before.take_up
     enter "Length of a stitch", "1 mm"
 
-    assert_selector ".said-wrong, [role=alert]", text: /strands so thick.*2\.3 mm or more/i
+    assert_selector ".said-wrong, [role=alert]", text: /strands so thick.*2\.25 mm or more/i
     enter "Length of a stitch", "3.2 mm"
     click_on "Measure a swatch"
     enter "Wire of one strand in the swatch", "66 mm"
@@ -150,7 +150,7 @@ class BraidTest < SystemTest
     assert_field "Strand 2: length of a turn", with: "3.5 mm"
     enter "Strand 2: length of a turn", "0.5"
 
-    assert_selector "[role=alert]", text: /no longer lie against each other.*1\.3 mm or more/i
+    assert_selector "[role=alert]", text: /no longer lie against each other.*1\.26 mm or more/i
     enter "Strand 2: length of a turn", "5"
     select "two wires side by side", from: "Strand 3"
 

@@ -78,7 +78,7 @@ module Meander
           return if range.cover?(b / @d)
 
           fault("bead", say(b), "beads of this size do not sit so between these strands",
-            "#{say(range.min * @d)} to #{say(range.max * @d)} along the wire")
+            "#{Limits.between(range.min * @d, range.max * @d)} along the wire")
         end
 
         # In strands: what is said in mm, or the usual.
@@ -89,7 +89,7 @@ module Meander
           return told if told >= least - 1e-9
 
           fault("room", fields[:room].typed, "the strands that cross between two beads need more room",
-            "#{say(least * @d)} or more")
+            "#{Limits.least(least * @d)} or more")
         end
 
         def middle_room = room(Braid::MiddleFigure::LEAST_ROOM, Braid::MiddleFigure::USUAL_ROOM)
@@ -112,7 +112,7 @@ module Meander
           return inner if inner >= least_inner_mm
 
           fault("on", say(@radius), "the inner edge cannot be drawn down so far",
-            "a radius of #{say(least_radius_mm)} or more")
+            "a radius of #{Limits.least(least_radius_mm)} or more")
         end
 
         def inner_typed(outer)
@@ -120,7 +120,7 @@ module Meander
           return typed.mm if typed.mm.between?(least_inner_mm - 1e-9, outer + 1e-9)
 
           fault("inner", typed.typed, "the inner edge cannot be drawn down so far, nor be longer than the beads",
-            "#{say(least_inner_mm)} to #{say(outer)}")
+            Limits.between(least_inner_mm, outer))
         end
       end
     end

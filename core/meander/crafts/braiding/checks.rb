@@ -54,7 +54,8 @@ module Meander
             next unless strand.twisted? && strand.lay_mm < strand.least_lay_mm - 1e-9
 
             fault("strands/#{i}/twist/lay", @section[:strands][i][:twist][:lay].typed,
-              "twisted so tight its wires no longer lie against each other", "#{say(strand.least_lay_mm)} or more")
+              "twisted so tight its wires no longer lie against each other",
+              "#{Limits.least(strand.least_lay_mm)} or more")
           end
           @section[:strands].each_with_index do |strand, i|
             next unless strand[:twist] && strand[:wires] == 1
@@ -95,7 +96,8 @@ module Meander
           least = Pitch.least_mm(Measured.new(@strands, scheme, @section[:scheme][:kind] == "flat"))
           return if typed.mm >= least - 1e-9
 
-          fault("pitch", typed.typed, "strands so thick cannot be drawn down so tight", "#{say(least)} or more")
+          fault("pitch", typed.typed, "strands so thick cannot be drawn down so tight",
+            "#{Limits.least(least)} or more")
         end
       end
 

@@ -9,8 +9,8 @@ module Meander
         # No section has more stitches, is any longer, or has more crossings or turns of its cords.
         MOST_REPEATS = 2000
         LONGEST_MM = 10_000.0
-        MOST_CROSSINGS = 20_000
-        MOST_TURNS = 5000
+        MOST_CROSSINGS = 6000
+        MOST_TURNS = 2000
 
         attr_reader :section, :calibration, :strands, :scheme, :d, :thick_mm, :pitch_mm, :threading
 
@@ -46,7 +46,7 @@ module Meander
           extent = section[:extent]
           case extent[:kind]
           when "repeats" then extent[:count] unless free?
-          when "length" then nearest(extent[:length].mm) unless free?
+          when "length" then reaching(extent[:length].mm) unless free?
           end
         end
 
@@ -65,7 +65,11 @@ module Meander
         end
 
         def woven_mm(repeats) = known? ? advances_mm(repeats) : repeats * pitch_mm
-        def most_repeats = [MOST_REPEATS, (LONGEST_MM / least_mm).floor].min.clamp(1, nil)
+
+        def most_repeats
+          [MOST_REPEATS, MOST_CROSSINGS / scheme.crossings.size, (LONGEST_MM / least_mm).floor].min.clamp(1, nil)
+        end
+
         def makeable(repeats) = repeats.clamp(1, most_repeats)
 
         def nearest(length_mm)
@@ -113,6 +117,13 @@ module Meander
         def beadings = threading.beadings
 
         private
+
+        # As many as come nearest to a length that was asked for.
+        def reaching(mm)
+          most = woven_mm(most_repeats) + least_mm
+          too_much(Units::Text.length(mm), "about #{Units::Text.length(most)}") if mm > most
+          nearest(mm)
+        end
 
         def mean(&of) = strands.sum(&of) / strands.size
 
