@@ -169,7 +169,7 @@ function key(event: KeyboardEvent) {
             <template v-if="!said">What is the {{ made ? "next" : "first" }} move?</template>
             <template v-else-if="said.right"><b>Right:</b> {{ said.words }}.</template>
             <template v-else><b>Not yet:</b> {{ said.words }}.</template>
-            <span class="figures quiet"> {{ score.right }} of {{ score.asked }} right</span>
+            <span class="figures quiet ms-2">{{ score.right }} of {{ score.asked }} right</span>
           </p>
           <div v-if="made < total" class="d-flex flex-wrap gap-2">
             <BButton v-for="(words, i) in moves" :key="words" variant="outline-primary" @click="say(words)">
