@@ -8,7 +8,7 @@ module Meander
       TOKEN = /\G\s*,?\s*(?:(?<gap>\d{1,2})\s*(?<over>[rlRL])|(?<open>\()|(?<close>\))\s*(?<times>\d{0,3}))\s*/
       OVER = {"r" => "right", "l" => "left"}.freeze
       # So many crossings make a round at the most.
-      MOST = 200
+      MOST = 100
       ACCEPTED = "crossings as 1r 2l: the gap, then r or l for the strand that lies over; (1r 2l)3 for three times"
 
       # @return [Array<Hash>] as a document has them: { gap:, over: }

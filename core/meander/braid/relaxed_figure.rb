@@ -10,6 +10,8 @@ module Meander
       # A strand has so many points for each layer of crossings.
       POINTS = 6
       ROUNDS = 120
+      # In the last of these little is drawn in any more, and more pushed apart.
+      SETTLING = 40
       # How far a point is drawn towards the middle of its neighbours in a round.
       DRAWN = 0.3
       # Tubes keep so far apart, in diameters.
@@ -27,8 +29,11 @@ module Meander
       # How much more than this relaxed path a strand takes, of a braid where that takes `ratio` mm a mm.
       def self.formed(strands, ratio) = (1 + (FORMED.fetch(strands) * (ratio - 1))) / ratio
 
-      # The round before, this one, the one after it.
-      ROUND = [-1, 0, 1].freeze
+      # What is so many diameters away along a strand is a neighbour: half a turn round another.
+      NEIGHBOURS = 1.6
+      # Tubes are looked for in squares one diameter wide: so many columns of them, the braid in the middle.
+      COLUMNS, MIDDLE = 64, 32
+      BESIDE = [-1, 0, 1].freeze
 
       KEPT = Kept.new(64)
 
@@ -47,7 +52,9 @@ module Meander
         @advance = advance
         @layers = scheme.layers
         @steps = POINTS * @layers.size
-        @points = laid
+        @x, @y, @z = laid.flatten(1).transpose
+        @along, @thread = threaded
+        @reach = (@steps / advance * NEIGHBOURS).ceil
         relax
         @lines = Array.new(scheme.strands) { |place| line(place).freeze }.freeze
         freeze
@@ -55,29 +62,54 @@ module Meander
 
       # The nearest that two strands come to each other, in diameters.
       def clearance
-        every = @points.each_with_index.flat_map { |line, s| line.each_with_index.map { |point, i| [s, i, point] } }
-        every.combination(2).filter_map { |(s, i, one), (other, j, point)|
-          next if near?(s, i, other, j)
+        nearest = Float::INFINITY
+        (0...@x.size).to_a.combination(2) do |one, other|
+          next if neighbours?(one, other)
 
-          ROUND.map { |round| far(one, point, round * advance) }.min
-        }.min
+          square = ((@x[one] - @x[other])**2) + (off(one, other)**2) + ((@z[one] - @z[other])**2)
+          nearest = square if square < nearest
+        end
+        Math.sqrt(nearest)
       end
 
       private
 
       def strands = @scheme.strands
 
-      def far(one, other, along)
-        Math.sqrt(((one[0] - other[0])**2) + ((one[1] - other[1] - along)**2) + ((one[2] - other[2])**2))
+      # How far apart two points are along the braid, which goes on round and round.
+      def off(one, other)
+        apart = @y[one] - @y[other]
+        apart - ((apart / @advance).round * @advance)
       end
 
-      # Points of one strand so near each other that they are neighbours: closer along it than half a turn round
-      # another.
-      def near?(strand, index, other, at)
-        reach = (@steps / advance * 1.6).ceil
-        (strand == other && (index - at).abs <= reach) ||
-          (@scheme.to(strand) == other && @steps - index + at <= reach) ||
-          (@scheme.to(other) == strand && @steps - at + index <= reach)
+      # Points are numbered strand by strand. Strands that go on in each other, round after round, are one thread: how
+      # far along its thread each point is, and how long that is, in points.
+      def threaded
+        along, long = Array.new(@x.size), Array.new(@x.size)
+        seen = Array.new(strands)
+        strands.times do |first|
+          next if seen[first]
+
+          thread = [first]
+          thread << @scheme.to(thread.last) until @scheme.to(thread.last) == first
+          thread.each_with_index do |strand, k|
+            seen[strand] = true
+            @steps.times do |i|
+              along[(strand * @steps) + i] = [first, (k * @steps) + i]
+              long[(strand * @steps) + i] = thread.size * @steps
+            end
+          end
+        end
+        [along, long]
+      end
+
+      # Points of one thread so near each other along it that they are neighbours.
+      def neighbours?(one, other)
+        (thread, at), (own, here) = @along[one], @along[other]
+        return false unless thread == own
+
+        apart = (at - here).abs
+        [apart, @thread[one] - apart].min <= @reach
       end
 
       # Layer by layer each strand goes straight to its next place, over or under.
@@ -108,65 +140,79 @@ module Meander
 
       def relax
         ROUNDS.times do |round|
-          draw_in((round < ROUNDS - 40) ? DRAWN : DRAWN / 6)
-          2.times { push_apart }
+          settling = round >= ROUNDS - SETTLING
+          draw_in(settling ? DRAWN / 6 : DRAWN)
+          (settling ? 2 : 1).times { push_apart }
         end
         12.times { push_apart }
       end
 
-      # Towards the middle of the neighbours, round on round.
+      # Every point towards the middle of its neighbours, round on round.
       def draw_in(share)
-        befores = Array.new(strands) { |strand| @points[@scheme.order[strand]].last.dup }
-        firsts = @points.map { |line| line.first.dup }
-        @points.each_with_index do |line, strand|
-          before = befores[strand].then { |x, y, z| [x, y - advance, z] }
-          last = @steps - 1
-          line.each_with_index do |point, i|
-            after = (i == last) ? firsts[@scheme.to(strand)].then { |x, y, z| [x, y + advance, z] } : line[i + 1]
-            now = point.dup
-            3.times { |axis| point[axis] += share * (((before[axis] + after[axis]) / 2) - point[axis]) }
-            before = now
+        [@x, @y, @z].each_with_index do |mm, axis|
+          round = (axis == 1) ? advance : 0.0
+          before, first = ends(mm, round)
+          strands.times do |strand|
+            from = strand * @steps
+            last = before[strand]
+            @steps.times do |i|
+              now = mm[from + i]
+              after = (i == @steps - 1) ? first[strand] : mm[from + i + 1]
+              mm[from + i] = now + (share * (((last + after) / 2) - now))
+              last = now
+            end
           end
         end
       end
 
-      # Each pair that is too near by halves, found by the slice along the braid they lie in.
+      # What comes before a strand's first point and after its last one.
+      def ends(mm, round)
+        [Array.new(strands) { |strand| mm[(@scheme.order[strand] * @steps) + @steps - 1] - round },
+          Array.new(strands) { |strand| mm[@scheme.to(strand) * @steps] + round }]
+      end
+
+      # Each pair that is too near by halves, found by the squares they lie in.
       def push_apart
-        slices = Hash.new { |all, key| all[key] = [] }
-        @points.each_with_index do |line, strand|
-          line.each_with_index { |point, i| slices[(point[1] % advance).floor] << [strand, i, point] }
-        end
-        many = advance.ceil
-        slices.each do |at, here|
+        rows = [advance.floor, 1].max
+        squares = @x.each_index.group_by { |at| square((@y[at] * rows / advance).floor % rows, @x[at].floor) }
+        squares.each do |key, here|
+          row, column = key.divmod(COLUMNS)
+          onward = (row + 1) % rows
+          beside = [square(row, column + 1 - MIDDLE)]
+          beside += BESIDE.map { |by| square(onward, column + by - MIDDLE) } if onward != row
+          near = beside.filter_map { |other| squares[other] }
           here.each_with_index do |one, i|
-            here.drop(i + 1).each { |other| part(one, other) }
-            following = (at + 1) % many
-            slices.fetch(following, []).each { |other| part(one, other) } if following != at
+            part(one, here[i += 1]) while i < here.size - 1
+            near.each { |others| others.each { |other| part(one, other) } }
           end
         end
       end
 
-      def part((strand, i, one), (other, j, point))
-        return if near?(strand, i, other, j)
+      def square(row, column) = (row * COLUMNS) + column + MIDDLE
 
-        along = ((one[1] - point[1]) / advance).round * advance
-        dx, dy, dz = one[0] - point[0], one[1] - point[1] - along, one[2] - point[2]
+      def part(one, other)
+        dx = @x[one] - @x[other]
+        return if dx >= APART || dx <= -APART
+
+        dz, dy = @z[one] - @z[other], off(one, other)
         square = (dx * dx) + (dy * dy) + (dz * dz)
-        return if square >= APART || square < 1e-12
+        return if square >= APART || square < 1e-12 || neighbours?(one, other)
 
         apart = Math.sqrt(square)
         half = (APART - apart) / apart / 2
-        [dx, dy, dz].each_with_index do |mm, axis|
-          one[axis] += half * mm
-          point[axis] -= half * mm
-        end
+        @x[one] += half * dx
+        @x[other] -= half * dx
+        @y[one] += half * dy
+        @y[other] -= half * dy
+        @z[one] += half * dz
+        @z[other] -= half * dz
       end
 
       # From where the round before joins on to where the next one does.
       def line(place)
-        first = @points[place].first
-        last = @points[@scheme.to(place)].first.then { |x, y, z| [x, y + advance, z] }
-        [first, *@points[place].drop(1), last]
+        from, to = place * @steps, @scheme.to(place) * @steps
+        points = (from...(from + @steps)).map { |at| [@x[at], @y[at], @z[at]] }
+        points << [@x[to], @y[to] + advance, @z[to]]
       end
     end
   end

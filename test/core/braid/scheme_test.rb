@@ -106,8 +106,8 @@ class SchemeTest < Minitest::Test
 
     assert_equal "1r 2l 1r 2l 1l", Braid::Notation.write(Braid::Notation.read(" (1r2L)2, 1l ", 3))
     {"1r 2x" => /“2x” is no crossing/, "3r" => /no gap 3/, "(1r 2l" => /not closed/, "1r)" => /not opened/,
-     "" => /no crossing/, "(1r 2l)0" => /“0” times/, "(1r 2l)200" => /more than 200/,
-     "#{"(" * 12}1r" => /too deeply/}.each do |text, words|
+     "" => /no crossing/, "(1r 2l)0" => /“0” times/, "(1r 2l)60" => /more than 100/,
+     "(1r 2l)101" => /“101” times/, "#{"(" * 12}1r" => /too deeply/}.each do |text, words|
       assert_match words, assert_raises(Meander::Error) { Braid::Notation.read(text, 3) }.message
     end
   end
