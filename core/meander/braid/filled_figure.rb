@@ -33,7 +33,7 @@ module Meander
         @times = bead_mm / d
         @advance_mm = ((0.82 * bead_mm) + (1.45 * d)) * loose
         @scale = d * [@times / DRAWN, 1.0].max
-        @c = interpolated(ROWS, @times.clamp(BEADS.min, DRAWN))
+        @c = Rows.at(ROWS, @times)
         freeze
       end
 
@@ -57,15 +57,7 @@ module Meander
       def taut(strand)
         return if @times <= DRAWN
 
-        MORE * interpolated(TAUT, @times).fetch(strand.zero? ? 0 : 1)
-      end
-
-      private
-
-      def interpolated(rows, at)
-        below, above = rows.each_cons(2).find { |_, (to, *)| at <= to } || rows.last(2)
-        share = (at - below[0]) / (above[0] - below[0])
-        below.drop(1).zip(above.drop(1)).map { |one, other| one + (share * (other - one)) }
+        MORE * Rows.at(TAUT, @times).fetch(strand.zero? ? 0 : 1)
       end
     end
   end

@@ -34,7 +34,7 @@ module Meander
         @strands = strands
         @advance_mm = advance_mm
         @shape = shape
-        @a, @b = amplitudes(advance_mm / d).zip([d, thick]).map { |share, mm| share * mm }
+        @a, @b = Rows.at(@shape.rows, advance_mm / d).zip([d, thick]).map { |share, mm| share * mm }
         freeze
       end
 
@@ -44,15 +44,6 @@ module Meander
       def at(_strand, f)
         [-@a * (Math.cos(f) + (@shape.a3 * Math.cos(3 * f))), 0.0,
           @b * (Math.sin((strands - 1) * f) + (@shape.h * Math.sin((strands + 1) * f)))]
-      end
-
-      private
-
-      def amplitudes(pitch)
-        rows = @shape.rows
-        below, above = rows.each_cons(2).find { |_, (to, *)| pitch <= to } || rows.last(2)
-        share = ((pitch - below[0]) / (above[0] - below[0])).clamp(0.0, 1.0)
-        below.drop(1).zip(above.drop(1)).map { |one, other| one + (share * (other - one)) }
       end
     end
   end
