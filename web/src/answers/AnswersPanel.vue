@@ -13,7 +13,7 @@ import {
 } from "../bench/pins";
 import { useBench } from "../bench/useBench";
 import NeighbourList from "./NeighbourList.vue";
-import { movesWords } from "./moves";
+import { movesWords, workWords } from "./moves";
 import { pitchWords } from "./pitches";
 import { useWas } from "../common/useWas";
 import { asPushed } from "./pushed";
@@ -216,7 +216,8 @@ const before = (row: { name: string }) => was.value.get(`${bench.hand.value} ${r
     <p v-if="worn && plan.fit.found.length" class="reached border-top pt-2 fw-semibold figures">{{ off }}.</p>
     <NeighbourList :framed="framed" />
     <p class="reached border-top pt-2 fw-semibold">
-      {{ movesWords(plan.work) }}{{ each }}, about {{ format.time(plan.work.minutes * plan.pieces) }} of work at
+      {{ movesWords(plan.work) }}{{ each }}, about {{ format.time(plan.work.minutes * plan.pieces) }} of
+      {{ workWords(plan.work) }} at
       <PaceField :of="plan.work.wraps ? 'wraps' : 'crossings'" @said="bench.replan" /><template v-if="plan.work.wraps"
         >, </template
       ><PushField v-if="plan.work.wraps" @said="bench.replan" /><template v-if="pushed">: {{ pushed }}</template

@@ -3,3 +3,7 @@ export function movesWords({ wraps, crossings }: { wraps: number; crossings: num
   const crossed = `${crossings} crossings`;
   return crossings && wraps ? `${wraps} wraps and ${crossed}` : crossings ? crossed : `${wraps} wraps`;
 }
+
+/** What the time is spent on. */
+export const workWords = ({ wraps, crossings }: { wraps: number; crossings: number }) =>
+  crossings && wraps ? "work" : crossings ? "braiding" : "weaving";
