@@ -143,6 +143,24 @@ class BraidTest < SystemTest
     cuts.each { |mm| assert_text(/\b#{mm} mm/) }
   end
 
+  # Three strands have a middle where four had an edge; undone, all is as it was.
+  def test_beads_follow_the_number_of_strands
+    open_piece "Tide-line neckline"
+    before = stored_document("Tide-line neckline")
+    select "3", from: "Number of strands"
+
+    assert_saved
+    plan = made("Tide-line neckline")
+
+    assert_equal ["middle", 21], [plan.piece.document[:beads][0][:on], plan.beads.first.count]
+    assert_nil plan.sections.first.curve
+    click_on "Undo"
+
+    assert_select "Number of strands", selected: "4"
+    assert_saved
+    assert_equal before["beads"], stored_document("Tide-line neckline")["beads"]
+  end
+
   def test_strands_become_cords
     open_piece "Sluice cord"
     click_on "strands"

@@ -25,7 +25,7 @@ module Meander
         path = VALUES.fetch(value).paths.find { |keys| fields[keys.first].is_a?(Hash) && fields.dig(*keys) } or return
         return if path.first == :bend && !BENDS.fetch(value).include?(fields[:bend][:kind])
         # A strip that is bent before it is woven is pushed apart by its bend.
-        return if path == %i[form radius] && !(fields[:form][:kind] == "arc" && fields[:form][:shaped] == "after")
+        return if path == %i[form radius] && (fields[:form][:kind] != "arc" || fields[:form][:shaped] == "before")
 
         new(fields[:id], value, path, fields.dig(*path))
       end

@@ -59,9 +59,9 @@ module Meander
         # Of a curve that its beads make: of its middle line the radius, the chord, how far it stands off that (drop)
         # and how far it turns, in degrees; nil where they make none.
         def curve
-          return unless layout.curved?
-
           turn = course.cells.sum(&:turn).abs
+          return if turn < 1e-9
+
           radii = layout.threading.own.filter_map { |figure| figure.radius_mm if figure.curvature != 0 }
           radius = radii.sum / radii.size
           {radius_mm: radius, chord_mm: 2 * radius * Math.sin([turn, 2 * Math::PI].min / 2).abs,

@@ -18,7 +18,8 @@ module Meander
             Beading.new(placement, section.piece.bead(placement[:bead]), place:, d:, radius_mm: radius)
           end.freeze
           @d = d
-          @figures = beadings.each_index.to_h { |i| [[i], beadings[i].figure] }
+          @own = beadings.map(&:figure).freeze
+          @figures = @own.each_with_index.to_h { |figure, i| [[i], figure] }
           @told = {}
         end
 
@@ -41,9 +42,9 @@ module Meander
         def figures(kinds) = kinds.uniq.reject(&:empty?).to_h { |kind| [kind, figure(kind)] }
 
         # Those of the placements by themselves.
-        def own = @figures.values
+        attr_reader :own
 
-        # How far a stitch advances that carries a bead; nil where none does.
+        # How far a stitch advances that carries a bead of each of them.
         def advances = own.map(&:advance_mm)
 
         private

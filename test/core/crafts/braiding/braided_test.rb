@@ -240,6 +240,9 @@ class BraidedTest < PieceTest
 
     assert_in_delta 70, wanted.curve[:radius_mm], 1e-6
     wanted.curve.each { |key, value| assert_in_delta value, asked.curve[key], 1e-3, key }
+    bent = braided(form: {"kind" => "arc", "radius" => size("70 mm"), "towards" => "far"})
+
+    assert_includes answer(plan(bent))[:sections].first[:gives], "radius"
     # Turned towards its near side, and as far as an arc of that length turns.
     assert_operator wanted.out.first[0], :<, 0
     assert_in_epsilon wanted.curve[:turn], -wanted.out.last * 180 / Math::PI, 1e-6

@@ -32,7 +32,17 @@ export function withStrandCount(piece: Piece, id: string, count: number): Piece 
   const { strands } = braid(piece, id);
   const like = strands.at(-1)!;
   const next = Array.from({ length: count }, (_, i) => strands[i] ?? like);
-  return withBraid(withStrands(piece, id, next), id, { scheme: { kind: "flat" }, pitch: null, swatch: null });
+  const plain = withBraid(withStrands(piece, id, next), id, { scheme: { kind: "flat" }, pitch: null, swatch: null });
+  const beads = plain.beads.map((one) =>
+    one.rule === "braided" && one.section === id ? { ...one, on: placeFor(one.on, count) } : one,
+  );
+  return { ...plain, beads };
+}
+type Placed = Extract<Piece["beads"][number], { rule: "braided" }>;
+/** Where beads lie that were braided in elsewhere, in a braid of so many strands: three have a middle, four edges. */
+function placeFor(on: Placed["on"], count: number): Placed["on"] {
+  const edge = on === "near" || on === "far";
+  return count === 3 && edge ? "middle" : count === 4 && !edge ? "near" : on;
 }
 
 /** A twist to begin with: a turn seven wires long. */
