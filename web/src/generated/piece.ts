@@ -716,7 +716,7 @@ export interface Piece {
               kind: "crossings";
               /**
                * @minItems 2
-               * @maxItems 200
+               * @maxItems 100
                */
               crossings: {
                 gap: number;
