@@ -13,10 +13,11 @@ module Meander
 
       attr_reader :advance_mm
 
-      def initialize(d, bead_mm)
+      # advance_mm: of a stitch, as the larger of its beads asks.
+      def initialize(d, bead_mm, advance_mm)
         @d = d
         @bead = bead_mm
-        @advance_mm = EdgeFigure.outer_mm(d, bead_mm, EdgeFigure::USUAL_ROOM)
+        @advance_mm = advance_mm
         @a = (TRIED.find { |share| clear?(wide(share)) } || TRIED.last).then { |share| wide(share) }
         freeze
       end

@@ -6,7 +6,7 @@ module Meander
     # with a piece of every strand's middle line. Read off it: lengths, widths, where strands begin and end, where
     # they cross. Strands are numbered from 0 by the place they begin at, from the near side. x across, y along, z
     # towards the maker; mm. A course says cells, piece(strand, cell), the middle line of a strand in one from y = 0
-    # on, and scheme.
+    # on, scheme, and more(strand), what a strand takes for each mm of its path.
     class Course
       # advance_mm: how far one goes; turn: what it turns by, in radians towards the far side.
       Cell = Struct.new(:advance_mm, :turn) do
@@ -56,9 +56,6 @@ module Meander
         @reach ||= (0...strands).flat_map { |one| cells.each_index.map { |i| [key(one, i), one, i] }.uniq(&:first) }
           .flat_map { |_, one, i| piece(one, i) }.transpose.values_at(0, 2).map(&:minmax).freeze
       end
-
-      # All crossings in the order they are made: [[Scheme::Crossing, the cell], ...].
-      def crossings = cells.each_index.flat_map { |i| scheme.crossings.map { |crossing| [crossing, i] } }
 
       private
 

@@ -14,8 +14,6 @@ module Meander
       STRANDS = 4
       BEADS = (4.0..7.0)
       USUAL_ROOM = 1.5
-      # The bead's phase.
-      PHASE = 2 * Math::PI
 
       # Along the beads, along the inner edge, and how far apart, in mm.
       attr_reader :outer_mm, :inner_mm, :apart_mm

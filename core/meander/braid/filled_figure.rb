@@ -25,13 +25,16 @@ module Meander
       TAUT = [[5.0, 1.22, 1.45], [7.5, 1.18, 1.42]].freeze
       MORE = 1.03
 
+      # The advance of a stitch as tight as it goes.
+      def self.tight_mm(d, bead_mm) = (0.82 * bead_mm) + (1.45 * d)
+
       attr_reader :advance_mm
 
-      # side: 1, or -1 for its mirror image; loose: 1 for as tight as it goes.
+      # loose: 1 for as tight as it goes.
       def initialize(d, bead_mm, loose)
         @d = d
         @times = bead_mm / d
-        @advance_mm = ((0.82 * bead_mm) + (1.45 * d)) * loose
+        @advance_mm = self.class.tight_mm(d, bead_mm) * loose
         @scale = d * [@times / DRAWN, 1.0].max
         @c = Rows.at(ROWS, @times)
         freeze

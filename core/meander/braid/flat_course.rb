@@ -50,9 +50,10 @@ module Meander
         end
       end
 
-      # Wire that its figure says a strand takes for a mm, see FilledFigure; nil where that is as it is drawn.
-      def taut(strand)
-        @figures.each_value.find { |figure| figure.respond_to?(:taut) }&.taut(period_of(strand))
+      # What a strand takes for each mm of its path: more where its figure tells that apart, see FilledFigure.
+      def more(strand)
+        taut = @figures.each_value.find { |figure| figure.respond_to?(:taut) }&.taut(period_of(strand))
+        taut ? taut * length_mm / strand_mm(strand) : 1.0
       end
 
       # The strand that its figure calls the first.

@@ -8,24 +8,19 @@ module Meander
       def initialize(scheme, rounds, d, advance_mm, thick: d)
         super()
         @scheme = scheme
-        @lines = RelaxedFigure.of(scheme, advance_mm / d).lines.map do |line|
-          base = line.first[1]
-          line.map { |x, y, z| [x * d, (y - base) * d, z * thick].freeze }.freeze
-        end
-        @starts = RelaxedFigure.of(scheme, advance_mm / d).lines.map { |line| line.first[1] * d }
+        @lines = RelaxedFigure.of(scheme, advance_mm / d).lines
+          .map { |line| line.map { |x, y, z| [x * d, y * d, z * thick].freeze }.freeze }
         @cells = Array.new(rounds, Cell.new(advance_mm, 0.0).freeze).freeze
         @places = (0...scheme.period).map { |round| scheme.after(round) }
       end
 
       def key(strand, index) = [place(strand, index)]
+      def piece(strand, index) = @lines[place(strand, index)]
 
-      # Strands do not all pass from round to round at one height.
-      def piece(strand, index)
-        at = place(strand, index)
-        @lines[at].map { |x, y, z| [x, y + @starts[at], z] }
-      end
+      # Hands do not draw it as tight as it was relaxed.
+      def more(strand) = RelaxedFigure.formed(strands, strand_mm(strand) / length_mm)
 
-      def taut(_strand) = nil
+      # It carries no beads.
       def kinds = [].freeze
 
       private

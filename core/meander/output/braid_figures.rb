@@ -9,7 +9,7 @@ module Meander
       def self.call(braid)
         course = braid.course
         share = braid.length_mm / course.length_mm
-        runs = (0...braid.strands.size).map { |one| run(braid, one) * share }
+        runs = (0...braid.strands.size).map { |one| course.strand_mm(one) * course.more(one) * share }
         {strand_mm: runs, take_up: runs.sum / runs.size / braid.length_mm, wire_mm: wire(braid, runs),
           slack: braid.slack, stitches: braid.stitches,
           crossings: braid.stitches * braid.scheme.crossings.size, scheme: braid.scheme.to_s,
@@ -53,14 +53,6 @@ module Meander
           *("its wire is assumed: measure a swatch" if figures[:assumed])]
       end
 
-      def self.run(braid, one)
-        course = braid.course
-        path = course.strand_mm(one)
-        return path * Braid::RelaxedFigure.formed(braid.strands.size, path / course.length_mm) unless braid.known?
-
-        course.taut(one) ? course.taut(one) * course.length_mm : path
-      end
-
       def self.wire(braid, runs) = runs.sum * braid.strands.first.size * braid.strands.first.take_up * (1 + braid.slack)
 
       def self.sizes(braid)
@@ -82,7 +74,7 @@ module Meander
         counts = Crafts::Braiding::BeadPlaces.call(braid.course, [braid.beading]).map(&:strand).tally
         (0...braid.strands.size).map { |one| counts.fetch(one, 0) }
       end
-      private_class_method :tried, :run, :wire, :sizes, :radius, :beads
+      private_class_method :tried, :wire, :sizes, :radius, :beads
     end
   end
 end

@@ -112,6 +112,9 @@ class PathTest < Minitest::Test
     [2.5, 3.1, 3.75, 4.4, 5.0].each do |bead|
       worst["filled #{bead}"] = clearance(beaded(Braid::FilledFigure.new(1.0, bead, 1.0), 9), 1.0, (bead + 1) / 2)
     end
+    [4.0, 5.5, 7.0].each do |bead|
+      worst["both edges #{bead}"] = clearance(beaded(Braid::BothEdgesFigure.new(1.0, bead, bead + 1.5), 8), 1.0)
+    end
     worst["relaxed 5"] = Braid::RelaxedFigure.of(Braid::Scheme.flat(5), 4.5).clearance
     puts "nearest strands, in what they must keep: #{worst.transform_values { |far| far.round(3) }}"
 
@@ -151,7 +154,7 @@ class PathTest < Minitest::Test
       [beaded(Braid::MiddleFigure.new(0.8, 6.0, 1.5), 6), beaded(Braid::FilledFigure.new(1.0, 4.0, 1.0), 6),
         *[1, -1].map { |side| beaded(Braid::EdgeFigure.new(1.0, 6.0, 1.5, 6.0, side), 4) }]
     courses.each do |course|
-      word = Braid::Scheme.new(course.strands, course.crossings.map { |crossing, _| crossing })
+      word = Braid::Scheme.new(course.strands, course.scheme.crossings * course.count)
 
       assert_equal layers(word), layers(Braid::Scheme.new(course.strands, read_back(course)))
     end

@@ -1,9 +1,10 @@
 import type { BeadKind } from "../api/client";
 import type { Piece } from "../generated/piece";
 import { choices, crafts, named } from "../choices/choices";
+import { placeFor } from "../crafts/braid/braid";
 import { tidied as whole, withWire } from "../document/change";
 import { withWorkingKind } from "../document/kinds";
-import { baseOf, fresh } from "../document/routes";
+import { fresh } from "../document/routes";
 
 type Placed = Piece["beads"][number];
 
@@ -46,7 +47,8 @@ export function withPlacement(
   const placed = { id, rule: key, bead: kind, section, ...rule.start };
   const other = carriers(piece, key).find((one) => one.id !== section)?.id;
   if (key === "met") Object.assign(placed, { other });
-  if (key === "braided" && baseOf(piece, section).length > 3) Object.assign(placed, { on: "near" });
+  const braided = piece.sections.find((one) => one.id === section);
+  if (braided?.craft === "braid") Object.assign(placed, { on: placeFor("middle", braided.strands.length) });
   const laid = { ...stocked, beads: [...piece.beads, placed as unknown as Placed] };
   if (!rule.thread) return laid;
   const [spun, wire] = withWorkingKind(laid, starts);

@@ -9,7 +9,7 @@ module Meander
         attr_reader :fields, :kind
 
         # fields: a placement of the rule "braided" as read; kind: Beads::Kind; place: its JSON pointer; d: of a strand;
-        # curve: what asks for a curve: the radius of the middle line, nil where nothing does.
+        # radius_mm: of the middle line, where the form asks for a curve; nil where nothing does.
         def initialize(fields, kind, place:, d:, radius_mm:)
           @fields = fields
           @kind = kind
@@ -57,9 +57,6 @@ module Meander
         SIZES = {"middle" => Braid::MiddleFigure::BEADS, "strand" => Braid::FilledFigure::BEADS,
           "edge" => Braid::EdgeFigure::BEADS}.freeze
 
-        # How wide beads may be here.
-        def sizes_mm = SIZES.fetch(edge? ? "edge" : on).then { |range| (range.min * @d)..(range.max * @d) }
-
         # The narrowest radius of the middle line that the inner edge lets it have.
         def least_radius_mm
           outer, apart = Braid::EdgeFigure.outer_mm(@d, b, edge_room), Braid::EdgeFigure.apart_mm(@d, b)
@@ -97,8 +94,7 @@ module Meander
 
         # A filled strand is loosened by the room that is said.
         def loose
-          tight = (0.82 * b) + (1.45 * @d)
-          fields[:room] ? 1 + (fields[:room].mm / tight) : 1.0
+          fields[:room] ? 1 + (fields[:room].mm / Braid::FilledFigure.tight_mm(@d, b)) : 1.0
         end
 
         def least_inner_mm = Braid::PlainFigure::SHAPES.fetch(4).tight * @d

@@ -126,7 +126,7 @@ module Meander
           return fields unless @typed
           return {**fields, inner: Units::Size.new(@typed, @texts["pitch"])} if on == "near"
 
-          tight = (on == "strand") ? (0.82 * size("bead")) + (1.45 * d) : size("bead")
+          tight = (on == "strand") ? Braid::FilledFigure.tight_mm(d, size("bead")) : size("bead")
           least = tight + ((on == "middle") ? Braid::MiddleFigure::LEAST_ROOM * d : 0.0)
           if @typed < least - 1e-9
             raise Error, "--pitch: #{@texts["pitch"]} is less than a stitch with a bead takes; accepted: " \

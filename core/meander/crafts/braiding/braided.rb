@@ -163,22 +163,16 @@ module Meander
 
         private
 
-        # Longer than drawn, where tubes pulled hard are, or it is only assumed; and where a swatch said so.
-        def factor(one) = known(one) * swatch_factor
-
-        def known(one)
-          drawn = course.strand_mm(one) / braided_mm
-          return Braid::RelaxedFigure.formed(layout.strands.size, drawn) unless layout.known?
-
-          course.taut(one)&.then { |taut| taut / drawn } || 1.0
-        end
+        # What a strand takes for each mm that is drawn; and where a swatch said so.
+        def factor(one) = course.more(one) * swatch_factor
 
         # Of a swatch against what would be reckoned of it.
         def swatch_factor
           swatch = section[:swatch] or return 1.0
 
           @told[:swatch] ||= begin
-            reckoned = strands.each_index.sum { |one| course.strand_mm(one) * known(one) } / strands.size / braided_mm
+            runs = strands.each_index.sum { |one| course.strand_mm(one) * course.more(one) }
+            reckoned = runs / strands.size / braided_mm
             swatch[:used].mm / swatch[:length].mm / reckoned
           end
         end

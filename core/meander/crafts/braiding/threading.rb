@@ -51,7 +51,8 @@ module Meander
 
         # Beads on both edges of a stitch hold each other.
         def figure(kind)
-          @figures[kind] ||= Braid::BothEdgesFigure.new(@d, kind.map { |i| beadings[i].b }.max)
+          @figures[kind] ||= Braid::BothEdgesFigure.new(@d, kind.map { |i| beadings[i].b }.max,
+            kind.map { |i| own[i].outer_mm }.max)
         end
 
         def free(taken, beading)

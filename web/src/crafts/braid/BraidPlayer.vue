@@ -81,8 +81,8 @@ function say(words: string) {
   const next = move(made.value + 1);
   const right = words === next;
   score.value = { right: score.value.right + (right ? 1 : 0), asked: score.value.asked + 1 };
-  const told = made.value ? `after ${move(made.value)}` : "the braid begins so";
-  said.value = { right, words: right ? next : `${told}, it is not that` };
+  const after = made.value ? `after ${move(made.value)} it goes on otherwise` : "the braid begins otherwise";
+  said.value = { right, words: right ? next : after };
   if (right) go(made.value + 1);
 }
 function show() {

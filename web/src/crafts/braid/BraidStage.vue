@@ -3,7 +3,7 @@ import { computed, defineAsyncComponent } from "vue";
 import { useBench } from "../../bench/useBench";
 import BraidDiagram from "./BraidDiagram.vue";
 import BraidPlayer from "./BraidPlayer.vue";
-import { withCrossings } from "./braid";
+import { turnedOver, withCrossings } from "./braid";
 import { useColours } from "./useColours";
 
 const WholeSpace = defineAsyncComponent(() => import("../../space/WholeSpace.vue"));
@@ -21,12 +21,8 @@ const crossings = computed(() => {
   if (props.view === "point") return round;
   return Array.from({ length: Math.max(Math.min(ROUNDS, Math.floor(MOST / round.length)), 1) }, () => round).flat();
 });
-function turnOver(at: number) {
-  const next = told.value.crossings.map((one, i) =>
-    i === at ? { ...one, over: one.over === "right" ? ("left" as const) : ("right" as const) } : one,
-  );
-  void bench.change(withCrossings(bench.draft.value!, bench.hand.value, next));
-}
+const turnOver = (at: number) =>
+  bench.change(withCrossings(bench.draft.value!, bench.hand.value, turnedOver(told.value.crossings, at)));
 </script>
 
 <template>

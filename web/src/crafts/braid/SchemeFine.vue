@@ -3,7 +3,7 @@ import { computed, ref, watch } from "vue";
 import { api, ApiProblem } from "../../api/client";
 import { useBench } from "../../bench/useBench";
 import BraidDiagram from "./BraidDiagram.vue";
-import { braid, withBraid, withCrossings, written } from "./braid";
+import { braid, turnedOver, withBraid, withCrossings, written } from "./braid";
 import { useColours } from "./useColours";
 
 /** How the strands cross: the flat braid, or crossings typed in short or turned over on the diagram. What cannot be read stays as it was typed. */
@@ -41,12 +41,8 @@ async function read() {
     fault.value = first ?? { message: "Meander cannot be reached", accepted: "try again" };
   }
 }
-function turnOver(at: number) {
-  const next = crossings.value.map((one, i) =>
-    i === at ? { ...one, over: one.over === "right" ? ("left" as const) : ("right" as const) } : one,
-  );
-  void bench.change(withCrossings(piece.value, bench.hand.value, next));
-}
+const turnOver = (at: number) =>
+  bench.change(withCrossings(piece.value, bench.hand.value, turnedOver(crossings.value, at)));
 const flat = () => bench.change(withBraid(piece.value, bench.hand.value, { scheme: { kind: "flat" } }));
 </script>
 

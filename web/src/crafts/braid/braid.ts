@@ -40,7 +40,7 @@ export function withStrandCount(piece: Piece, id: string, count: number): Piece 
 }
 type Placed = Extract<Piece["beads"][number], { rule: "braided" }>;
 /** Where beads lie that were braided in elsewhere, in a braid of so many strands: three have a middle, four edges. */
-function placeFor(on: Placed["on"], count: number): Placed["on"] {
+export function placeFor(on: Placed["on"], count: number): Placed["on"] {
   const edge = on === "near" || on === "far";
   return count === 3 && edge ? "middle" : count === 4 && !edge ? "near" : on;
 }
@@ -92,6 +92,10 @@ export const isBraided = (piece: Piece, id: string, told: BraidTold, sample: Bra
 
 /** Crossings in short. */
 export const written = (crossings: Crossing[]) => crossings.map(({ gap, over }) => `${gap}${over[0]}`).join(" ");
+
+/** Crossings of which one is turned over: the strand that lay under it lies over. */
+export const turnedOver = (crossings: Crossing[], at: number): Crossing[] =>
+  crossings.map((one, i) => (i === at ? { ...one, over: one.over === "right" ? "left" : "right" } : one));
 
 /** The crossings of a braid told one by one, so that they can be changed. */
 export const withCrossings = (piece: Piece, id: string, crossings: Crossing[]): Piece =>
