@@ -88,5 +88,12 @@ module Meander
     # @example
     #   Meander.braid("strands" => "3", "diameter" => "1", "length" => "100")[:take_up].round(3) #=> 1.204
     def braid(texts) = Output::BraidFigures.call(Crafts::Braiding::BraidOptions.read(texts))
+
+    # The figures of a crocheted fabric on its own, belonging to no piece.
+    # @param texts [Hash] option => text, see Crafts::Crocheting::FabricOptions
+    # @raise [Error] naming the option, what was given and what is accepted
+    # @example
+    #   Meander.crochet("hook" => "3", "wire" => "0.3", "stitch" => "chain", "stitches" => "60")[:width_mm] #=> 3.6
+    def crochet(texts) = Output::FabricFigures.call(Crafts::Crocheting::FabricOptions.read(texts))
   end
 end

@@ -157,6 +157,10 @@ module Server
     # @return [String] JSON
     def self.braids(given) = JSON.generate({braids: Meander::Output::BraidFigures.collection(given)})
 
+    # Every crocheted fabric to choose from in a wire, with its figures.
+    # @return [String] JSON
+    def self.fabrics(given) = JSON.generate({fabrics: Meander::Output::FabricFigures.collection(given)})
+
     # What the bench shows: the document as read, and its plan.
     # @return [String] the members of a JSON object
     def self.answer(json, maker) = members(shown(plan(json, maker)))

@@ -38,6 +38,7 @@ module Server
       def self.sentences
         said = {forms: Meander::Crafts::Weaving::Forms::ALL, bends: Meander::Crafts::Bending::Forms::ALL,
                 braid_forms: Meander::Crafts::Braiding::Forms::ALL,
+                fabrics: Meander::Crafts::Crocheting::Fabrics::ALL,
                 endings: Meander::Endings::Registry::SENTENCES, rules: Meander::Beads::Rules::SENTENCES,
                 findings: Meander::Findings::Registry::SENTENCES}
         {**said.transform_values { |all| Meander::Sentence.table(all) },

@@ -31,6 +31,8 @@ module Server
         app.post("/api/weaves/even") { text_json(Planners.ask(:even, asked, Maker.said, waiting: request)) }
         app.post("/api/braids") { text_json(Planners.ask(:braids, given, waiting: request)) }
         app.post("/api/braids/read") { json(Questions.crossings(given)) }
+        app.post("/api/fabrics") { text_json(Planners.ask(:fabrics, given, waiting: request)) }
+        app.post("/api/fabrics/read") { json(Questions.rows(given)) }
         app.post("/api/weaves/judge") { text_json(Planners.ask(:judge, asked, Maker.said, waiting: request)) }
       end
 

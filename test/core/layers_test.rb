@@ -8,10 +8,10 @@ require "ripper"
 class LayersTest < Minitest::Test
   CORE = File.join(ROOT, "core/meander")
   # From the ground up; folders side by side know each other.
-  LAYERS = [%w[. units], %w[document/shape materials curve form], %w[weave notation braid], %w[endings findings],
-    %w[picture], %w[beads],
+  LAYERS = [%w[. units], %w[document/shape materials curve form], %w[weave notation braid crochet],
+    %w[endings findings], %w[picture], %w[beads],
     %w[crafts crafts/weaving crafts/weaving/advice crafts/bending crafts/bundling crafts/lacing crafts/braiding
-      crafts/braiding/advice],
+      crafts/braiding/advice crafts/crocheting crafts/crocheting/advice],
     %w[document document/version_one],
     %w[planner], %w[work advice], %w[output]].freeze
 

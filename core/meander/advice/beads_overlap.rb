@@ -21,11 +21,14 @@ module Meander
           long * wide / Math.hypot(wide * along, long * across)
         end
 
+        # Does something else keep them apart, as their section is made?
+        def kept?(other)
+          !rule.apart? && !other.rule.apart? && rule.fields[:section] == other.rule.fields[:section]
+        end
+
         def in?(other)
-          if face * other.face == -1 ||
-              (rule.equal?(other.rule) && (number == other.number || !rule.apart?))
-            return false
-          end
+          return false if face * other.face == -1 || kept?(other)
+          return false if rule.equal?(other.rule) && number == other.number
 
           Math.hypot(other.x - x, other.y - y) < reach(other.x, other.y) + other.reach(x, y) - SQUEEZE_MM
         end

@@ -17,13 +17,14 @@ module Meander
       end
 
       # All placements on one section's weaving wire go on one string for each of its working lengths, in the order the
-      # weave comes to them; what is braided in one for each strand; every other has its own.
+      # weave comes to them; what is braided in one for each strand; what is crocheted in one for its wires, all kinds
+      # of it in the order of the stitches; every other has its own.
       def self.call(rules)
-        woven, own = rules.partition { |rule| rule.is_a?(Woven) }
-        together = woven.group_by { |rule| rule.fields[:section] }.values.flat_map { |group| lengths(group) }
-        braided, own = own.partition { |rule| rule.is_a?(Braided) }
-        together += braided.flat_map { |rule| by_strand(rule) }
-        (together + own.map { |rule| string([rule], rule.lying) }).reject { |one| one.count.zero? }
+        of = ->(kind) { rules.grep(kind).group_by { |rule| rule.fields[:section] }.values }
+        own = rules.reject { |rule| [Woven, Braided, Crocheted].any? { |kind| rule.is_a?(kind) } }
+        [*of[Woven].flat_map { |group| lengths(group) }, *rules.grep(Braided).flat_map { |rule| by_strand(rule) },
+          *of[Crocheted].flat_map { |group| by_stitch(group) },
+          *own.map { |rule| string([rule], rule.lying) }].reject { |one| one.count.zero? }
       end
 
       # The strings of one section's woven placements, one for each of its working lengths, empty ones with them. In the
@@ -74,6 +75,18 @@ module Meander
         end
       end
 
+      # One string for all wires that are held together, or for each that takes turns.
+      def self.by_stitch(rules)
+        all = rules.reject { |rule| rule.lying.empty? }.flat_map { |rule|
+          rule.strung.map { |who, at|
+            [who, at, rule]
+          }
+        }
+        all.group_by(&:first).sort.map do |who, own|
+          string(rules, own.sort_by { |_, at, _| at }.map { |_, _, rule| rule.lying.first }, share: who)
+        end
+      end
+
       def self.string(rules, lying, wire: rules.first.thread.words, share: "")
         runs = lying.reverse.slice_when { |one, other| one.kind.id != other.kind.id }.map do |run|
           [run.first.kind, run.size]
@@ -81,7 +94,7 @@ module Meander
         BeadString.new(wire:, section: rules.first.fields[:section], share:, runs:,
           length_mm: lying.sum { |one| one.kind.along_mm }, copies: rules.first.site.copies).freeze
       end
-      private_class_method :along_the_wire, :woven_in, :turn?, :share, :string, :by_strand
+      private_class_method :along_the_wire, :woven_in, :turn?, :share, :string, :by_strand, :by_stitch
     end
   end
 end

@@ -38,7 +38,7 @@ module Meander
         "fill" => {},
         "share" => {share: Document::Shape::Share.new(0.05..1.0)},
         "repeats" => {count: Count.new(1..2000)},
-        "length" => {length: size("woven length", 1.0..2000.0, 5.0..260.0)}
+        "length" => {length: size("woven length", 1.0..2000.0, 5.0..520.0)}
       })
       # No section is made more often, one after the other.
       MOST_COPIES = 40

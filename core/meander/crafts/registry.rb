@@ -13,8 +13,8 @@ module Meander
     # known), rounded?(side), thickness_mm, width_mm, worked_round_mm, and worked(repeats, bare_mm), a Worked.
     module Registry
       CRAFTS = { # rubocop:disable Style/MutableConstant -- crafts may be added
-        "bend" => Bending::Craft, "bind" => Bundling::Craft, "braid" => Braiding::Craft, "lace" => Lacing::Craft,
-        "weave" => Weaving::Craft
+        "bend" => Bending::Craft, "bind" => Bundling::Craft, "braid" => Braiding::Craft,
+        "crochet" => Crocheting::Craft, "lace" => Lacing::Craft, "weave" => Weaving::Craft
       }
 
       def self.all = CRAFTS

@@ -62,6 +62,23 @@ module Meander
       # Crossings of strands, where it is braided.
       def crossings = 0
 
+      # A crocheted section as it goes out; nil of all else.
+      def crochet = nil
+
+      # Stitches, where it is crocheted; each is so many moves of the hand (assumed, no source).
+      MOVES_A_STITCH = 3
+      def stitches = 0
+
+      # Moves of the hand, as the pace counts them.
+      def moves = wraps + crossings + (MOVES_A_STITCH * stitches)
+
+      # Are its base wires worked off the spool, and so neither straightened nor marked? What they are called.
+      def off_spool? = false
+      def wire_words = "base wire"
+
+      # What is left of a base wire at an end that is nothing else, in mm; nil for what the piece has for all.
+      def tail_mm = nil
+
       # Working wire: wraps; the lengths that are cut (called: the section in words, nil where it is all of the piece);
       # what it takes in all (WireUse); wires cut for something by themselves (SeparateLength); grams of it.
       def wraps = 0

@@ -134,7 +134,8 @@ module Meander
         {id: words, words:, gives: Many.new(Choice.new(Giving::VALUES.keys)),
           shares: Choice.new([true, false]), length_mm: figure, copies: whole,
           wraps: whole, minutes: figure, pose: POSE,
-          ends: ENDS, braid: Maybe.new(AnswerBraidFields::BRAID), strip: Maybe.new(STRIP),
+          ends: ENDS, braid: Maybe.new(AnswerBraidFields::BRAID),
+          crochet: Maybe.new(AnswerCrochetFields::CROCHET), strip: Maybe.new(STRIP),
           longer: Many.new(Record.new({wire: words, mm: figure}))}
       )
       MASS = Record.new({base_g: figure, weaving_g: figure, beads_g: figure, findings_g: figure, finished_g: figure})
@@ -149,7 +150,7 @@ module Meander
         front: Maybe.new(
           Record.new({curve_mm: figure, chord_mm: figure, drop_mm: figure, turn: figure, chain_mm: figure})
         ),
-        work: Record.new({wraps: whole, crossings: whole, minutes: figure}), mass: MASS,
+        work: Record.new({wraps: whole, crossings: whole, stitches: whole, minutes: figure}), mass: MASS,
         pieces: Choice.new([1, 2]), tasks: TASKS,
         order: ORDER, own: Many.new(OWN),
         endings: Table.new(words), findings: Many.new(HUNG), beads: BEADS,
@@ -187,8 +188,8 @@ module Meander
       # Lines by layer, from the back to the front; coordinates in finest_mm, x and y in turn.
       FINISHED = Record.new({finest_mm: figure, tones: Table.new(Many.new(List.new(Anything.new, 3..3))),
                               groups: Many.new(
-                                Record.new({layer: whole, wire: words, of: Maybe.new(words), d: figure,
-                                  lines: Many.new(figures)})
+                                Record.new({layer: figure, wire: words, of: Maybe.new(words), d: figure,
+                                  at: Maybe.new(Many.new(figure)), lines: Many.new(figures)})
                               )})
 
       FAULT = Record.new(

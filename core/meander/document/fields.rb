@@ -95,7 +95,7 @@ module Meander
         "tuck" => {**ends, length: size("length tucked in", 0.5..80.0, 2.0..20.0)},
         "coil" => {**ends, inside: size("inside of the coil", 0.3..40.0, 1.0..10.0), turns: Count.new(1..60)},
         "ribbon" => {**ends, wide: size("ribbon end, wide inside", 0.5..120.0, 3.0..50.0),
-          thick: size("ribbon end, thick inside", 0.2..30.0, 0.8..6.0),
+          thick: size("ribbon end, thick inside", 0.2..30.0, 0.8..10.0),
                       depth: size("depth of the ribbon end", 0.5..60.0, 3.0..15.0),
                       length: size("length of the ribbon end with its ring", 1.0..80.0, 5.0..25.0),
                       glued: Choice.new([true, false])}
@@ -169,6 +169,12 @@ module Meander
           first: Count.new(0..1000), last: Count.new(0..1000), count: fits,
           room: Maybe.new(size("room beside a bead", 0.0..60.0, 0.2..12.0)),
           inner: Maybe.new(size("stitch along the inner edge", 0.2..100.0, 1.0..20.0))},
+        # pick: which stitches carry one: so many apart, a share of them by chance, or one by one.
+        "crocheted" => {**own, count: fits, pick: Variant.new(:kind, {
+          "every" => {every: list(Count.new(1..500), 1..24), first: Count.new(0..5000)},
+          "share" => {share: Share.new(0.01..1.0), seed: Count.new(0..999_999)},
+          "chart" => {places: list(Record.new({row: Count.new(0..2000), stitch: Count.new(1..5000)}), 1..2000)}
+        })},
         "met" => {**own, other: Id.new, places: Count.new(1..60), wraps: Count.new(1..20)}
       }, left_out: {room: nil, inner: nil})
 

@@ -17,7 +17,7 @@ module Meander
         References.call(document, reading) if reading.faults.empty?
         raise InvalidInput.new(reading.faults) unless reading.faults.empty?
 
-        Result.new(Piece.new(document), reading.questions.freeze).freeze
+        Result.new(Piece.new(document), UsualWires.call(document, reading.questions).freeze).freeze
       end
 
       private

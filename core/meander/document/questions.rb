@@ -43,6 +43,21 @@ module Meander
           accepted:)])
       end
 
+      # The rows of a crocheted fabric in short notation.
+      ROWS = Record.new({text: Text.new(max: 20_000)})
+
+      # The rows that a text says, as a document has them.
+      # @raise [InvalidInput] where it says none
+      def self.rows(json)
+        {rows: Crochet::Notation.read(Reading.whole(ROWS, json)[:text])}
+      rescue InvalidInput
+        raise
+      rescue Error => e
+        message, accepted = e.message.split("; accepted: ", 2)
+        raise InvalidInput.new([Fault.new(path: "/text", code: "rows", message:, given: json["text"].to_s[0, 80],
+          accepted:)])
+      end
+
       # The walk that groups over so many base wires make, with stretches before and after it that can follow it.
       # @return [Hash] gaps:, before:, after:
       # @raise [InvalidInput]

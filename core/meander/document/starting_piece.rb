@@ -113,6 +113,23 @@ module Meander
             "bare" => {"length" => size("3 mm"), "gives" => true}}],
           "endings" => [LOOP_AND_HOOK.last.merge("id" => "e1").freeze], "pins" => WRIST, "allowances" => BOTH_ENDS
         },
+        # A bracelet crocheted along its length, in ribbon ends.
+        "crochet" => {
+          "kind" => "bracelet", "name" => "New crocheted bracelet", "worn" => EASE,
+          "kinds" => [kind("k1", "base", "0.3 mm")],
+          "wires" => [wire("w1", "k1", visit("base 1"), start: at("e1", 1), stop: at("e2", 1))],
+          "sections" => [{"id" => "s1", "craft" => "crochet", "copies" => 1, "at" => {"kind" => "first", "turn" => 0},
+            "form" => {"kind" => "straight"}, "extent" => {"kind" => "free"}, "hook" => size("2.5 mm"), "turns" => nil,
+            "fabric" => {"kind" => "band", "stitch" => "single", "lying" => "along",
+              "across" => {"kind" => "count", "count" => 4}},
+            "swatch" => nil, "begun" => "chain", "ended" => "off", "tail" => size("150 mm"), "margin" => 0.1,
+            "bare" => {"length" => size("0 mm"), "gives" => false}}],
+          "endings" => %w[e1 e2].map { |id|
+            {"id" => id, "kind" => "ribbon", "wide" => size("16 mm"), "thick" => size("3.5 mm"),
+              "depth" => size("6 mm"), "length" => size("10 mm"), "glued" => false}
+          },
+          "pins" => WRIST, "allowances" => BOTH_ENDS
+        },
         "component" => {
           "kinds" => [kind("k1", "base", "0.8 mm")], "wires" => [wire("w1", "k1", visit("base 1"))],
           "sections" => [{"id" => "s1", "craft" => "bend", "copies" => 1, "at" => {"kind" => "first", "turn" => 0},
@@ -121,7 +138,7 @@ module Meander
         }
       }.freeze
 
-      # kind: of a piece, see Fields::PIECES; or plait, which is a bracelet.
+      # kind: of a piece, see Fields::PIECES; or plait or crochet, which are bracelets.
       def self.call(kind)
         {"format" => Fields::FORMAT, "version" => Fields::VERSION,
           "name" => "New #{(kind == "links") ? "row of links" : kind}", "notes" => "", "kind" => kind, "pair" => false,

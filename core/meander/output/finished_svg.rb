@@ -20,18 +20,21 @@ module Meander
         @xs, @ys = plan.extent
         @marks = TemplateMarks.new(plan.runs.flat_map(&:marks), flip: @flip, extent: [@xs, @ys])
         @page = page
+        @puts = []
       end
 
       def call
         (left, right), (top, bottom) = @page
         width, height = right - left, bottom - top
+        drawn = layers.join("\n")
         <<~SVG
           <?xml version="1.0" encoding="UTF-8"?>
           <svg xmlns="http://www.w3.org/2000/svg" width="#{n(width)}mm" height="#{n(height)}mm" viewBox="#{n(left)} #{n(top)} #{n(width)} #{n(height)}">
           <title>#{SvgText.call(@title)}</title>
+          #{"<defs>#{@puts.join("\n")}</defs>" if @puts.any?}
           #{beads { |face| face == hidden }}
           <g fill="none" stroke-linejoin="round" stroke-linecap="round" transform="scale(#{@flip} 1)">
-          #{layers.join("\n")}
+          #{drawn}
           </g>
           #{beads { |face| face != hidden }}
           #{@marks.svg}
@@ -47,21 +50,43 @@ module Meander
 
       # Layer by layer through all sections, so that what lies in front is drawn over what lies behind.
       def layers
-        order = (0...Picture::Finished::LAYERS.size).to_a
         finished = @plan.finished
+        order = finished.flat_map { |picture, _, _| picture.groups.map(&:layer) }.uniq.sort
         [order, finished].each(&:reverse!) if @back
         order.flat_map { |layer| finished.flat_map { |picture, pose, _| drawn(picture, pose, layer) } }
       end
 
       def drawn(picture, pose, layer)
         picture.groups.select { |group| group.layer == layer }.flat_map do |group|
-          path = group.points
-            .map { |points| "M#{points.map { |point| pose.at(point).then { |x, y, _| "#{n(x)} #{n(y)}" } }.join("L")}" }
-              .join
+          shape = group.at ? put(group, pose) : %(d="#{path(group.points) { |point| pose.at(point) }}")
           Picture::Colour.strokes(@plan.piece.colours.fetch(group.wire)).map do |tone, share, _|
-            %(<path d="#{path}" stroke="#{tone}" stroke-width="#{n(group.mm * share)}"/>)
+            stroke = %(stroke="#{tone}" stroke-width="#{n(group.mm * share)}")
+            group.at ? %(<use href="##{shape}" #{stroke}/>) : %(<path #{shape} #{stroke}/>)
           end
         end
+      end
+
+      def path(lines)
+        lines.map { |points|
+          "M#{points.map { |point|
+            (block_given? ? yield(point) : point).then { |x, y, _|
+              "#{n(x)} #{n(y)}"
+            }
+          }.join("L")}"
+        }.join
+      end
+
+      # Lines that are put in many places are written down once: the id of all of these.
+      def put(group, pose)
+        own = path(group.lines.map { |line| line.each_slice(3).to_a })
+        id = "c#{@puts.size}"
+        places = group.at.map do |x, y, turn|
+          %(<use href="##{id}p" transform="translate(#{n(x)} #{n(y)}) rotate(#{n(turn * 180 / Math::PI)})"/>)
+        end
+        cos, sin = Math.cos(pose.turn), Math.sin(pose.turn)
+        matrix = [pose.side * cos, -pose.side * sin, sin, cos, pose.x, pose.y].map { |number| n(number) }.join(" ")
+        @puts << %(<path id="#{id}p" d="#{own}"/><g id="#{id}" transform="matrix(#{matrix})">#{places.join}</g>)
+        id
       end
 
       def hidden = @back ? 1 : -1

@@ -15,10 +15,25 @@ module Meander
       FAR = {1 => 0, 0 => 1, -1 => 2}.freeze
 
       # of: the id of what they belong to where that is no wire's own way: an ending, a finding, beads; lines: [[x, y,
-      # z, x, y, z, ...], ...], as they are few objects so.
-      Group = Struct.new(:layer, :wire, :mm, :of, :lines) do
-        # The lines as points: [[[x, y, z], ...], ...].
-        def points = lines.map { |line| line.each_slice(3).to_a }
+      # z, x, y, z, ...], ...], as they are few objects so; at: nil where they lie as they are, else where all of them
+      # are put again and again, [[x, y, turn, number], ...]: turned about the origin by so many radians from +x towards
+      # +y, then moved; number: of the stitch it is.
+      Group = Struct.new(:layer, :wire, :mm, :of, :lines, :at) do
+        # The lines as points, wherever they are put: [[[x, y, z], ...], ...].
+        def points
+          all = lines.map { |line| line.each_slice(3).to_a }
+          return all unless at
+
+          at.flat_map do |x, y, turn|
+            cos, sin = Math.cos(turn), Math.sin(turn)
+            all.map { |line| line.map { |a, b, c| [x + (a * cos) - (b * sin), y + (a * sin) + (b * cos), c] } }
+          end
+        end
+
+        # Where they are put as it goes out: [x, y, turn, number, x, ...] in parts of a mm and ten thousandths.
+        def put
+          at&.flat_map { |x, y, turn, number| [(x * PARTS).round, (y * PARTS).round, (turn * 10_000).round, number] }
+        end
 
         # The same as they go out, seen from the front, in parts of a mm: [[x, y, x, y, ...], ...].
         def flat = lines.map { |line| line.filter_map.with_index { |mm, i| (mm * PARTS).round if i % 3 < 2 } }
@@ -31,10 +46,11 @@ module Meander
       def initialize(colours)
         @colours = colours
         @drawn = Hash.new { |groups, key| groups[key] = [] }
+        @cells = []
         yield self
-        groups = @drawn.map { |key, lines| Group.new(*key, lines).freeze }
+        groups = @drawn.map { |key, lines| Group.new(*key, lines).freeze } + @cells
         @groups = groups.sort_by { |group| [group.layer, group.wire, group.mm, group.of.to_s] }.freeze
-        @drawn = nil
+        @drawn = @cells = nil
         @json = JSON.generate(to_h).freeze
         @content_hash = Digest::SHA256.hexdigest(json)[0, 32].freeze
         freeze
@@ -47,6 +63,12 @@ module Meander
         }
       end
 
+      # Lines of a wire that are put in many places, see Group; layer: may lie between two of LAYERS.
+      def cells(layer, wire, wire_mm, lines, at)
+        flat = lines.map { |line| line.flat_map { |x, y, z| [x, y, z] } }
+        @cells << Group.new(layer, wire, wire_mm, nil, flat, at).freeze
+      end
+
       # A line that may go round a dowel: cut where it passes from its near half to its far one. face: as NEAR has it.
       def round(face, wire, wire_mm, points)
         runs = points.each_cons(2).slice_when { |(_, a), (b, c)| far?(a, b) != far?(b, c) }
@@ -57,17 +79,18 @@ module Meander
 
       # The upright box round its lines in mm, [[x, x], [y, y]]; nil where there are none.
       def box
-        lines = groups.flat_map(&:lines)
-        return if lines.empty?
+        points = groups.flat_map { |group| group.points.flatten(1) }
+        return if points.empty?
 
-        [0, 1].map { |axis| lines.flat_map { |line| (axis...line.size).step(3).map { |i| line[i] }.minmax }.minmax }
+        [0, 1].map { |axis| points.map { |point| point[axis] }.minmax }
       end
 
       def to_h
         {finest_mm: 1 / PARTS,
           tones: @colours.slice(*groups.map(&:wire)).transform_values { |hex| Colour.strokes(hex) },
-          groups: groups
-            .map { |group| {**group.to_h.slice(:layer, :wire, :of), d: group.mm.round(4), lines: group.flat} }}
+          groups: groups.map { |group|
+            {**group.to_h.slice(:layer, :wire, :of), d: group.mm.round(4), lines: group.flat, at: group.put}
+          }}
       end
 
       private

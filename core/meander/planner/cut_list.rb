@@ -36,10 +36,14 @@ module Meander
       def self.base(cut, plan)
         away = cut.stops.any? { |stop| stop.visit.cut_away }
         place = cut.folded? ? "folded" : "#{plan.place(cut.wire)}#{"; cut away after weaving" if away}"
-        use = "base wire, #{place}"
+        place = cut.stops.first.section.id.then { |id| plan.called(plan.placed.section(id)) } if alone?(cut)
+        use = [cut.stops.first.section.wire_words, place].compact.join(", ")
         row("base", cut.wire, cut.cut_mm, use, cut.named_parts, words: cut.words,
           marks: cut.marks.map { |mark| [mark.at_mm, mark.words] })
       end
+
+      # A wire that is worked off the spool, by itself, needs no other name.
+      def self.alone?(cut) = cut.stops.first.section.then { |section| section.off_spool? && section.base.size == 1 }
 
       def self.working(section, plan)
         section.lengths(plan.called(section)).map do |length|
@@ -64,7 +68,7 @@ module Meander
         Row.new(kind:, count:, ids:, wire:, words:, metal: wire.material.name, mm: wire.mm, cut_mm:, marks:, use:,
           section:, parts:).freeze
       end
-      private_class_method :base, :working, :own, :findings, :row
+      private_class_method :base, :alone?, :working, :own, :findings, :row
     end
   end
 end

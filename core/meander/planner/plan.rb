@@ -112,7 +112,8 @@ module Meander
       # Of beads and what they are threaded on; of working wire.
       def wraps = sections.sum(&:wraps) + added.sum(&:wraps)
       def crossings = sections.sum(&:crossings)
-      def minutes = (wraps + crossings) / calibration.pace.to_f
+      def stitches = sections.sum(&:stitches)
+      def minutes = (sections.sum(&:moves) + added.sum(&:wraps)) / calibration.pace.to_f
 
       # Grams of one finished piece, by what they are.
       def mass = @told[:mass] ||= weighed.freeze

@@ -3,7 +3,7 @@
 module Meander
   module Planner
     # How far a piece reaches that is worn round something: from where its first section begins to where the wire that
-    # begins it leaves its last one, with what ends it and hangs there. In mm.
+    # begins it leaves its last one, or what is worked on from there, with what ends it and hangs there. In mm.
     class Reach
       # laid: the sections as their crafts lay them, in the order of the document; ends: Ends.
       def initialize(piece, laid, ends)
@@ -32,7 +32,17 @@ module Meander
       def last(piece)
         visits = piece.routes.of(piece.sections.first.base.first.id)
         folded = piece.routes.folds.map(&:to)
-        visits.take_while { |visit| visit.equal?(visits.first) || !folded.include?(visit) }.last.section
+        on_from(piece, visits.take_while { |visit| visit.equal?(visits.first) || !folded.include?(visit) }.last.section)
+      end
+
+      # The last of those that go on from the end of one without a wire of it: worked into its edge, or joined to it.
+      def on_from(piece, id)
+        own = piece.section(id).base.map(&:id)
+        onward = piece.sections.find do |one|
+          at = one[:at]
+          at && at[:kind] == "after" && at[:section] == id && at[:from] == "end" && (one.base.map(&:id) & own).empty?
+        end
+        onward ? on_from(piece, onward.id) : id
       end
     end
   end

@@ -89,10 +89,18 @@ module Meander
       def off(end_of_wire)
         stop = (end_of_wire == "start") ? stops.first : stops.last
         side = (end_of_wire == "start") ? stop.visit.enters : stop.visit.leaves
-        parts = [Part.new("tail", @piece.base_tail_mm(side), nil, "tail"),
+        parts = [Part.new("tail", tail_mm(end_of_wire, stop, side), nil, "tail"),
           *([Part.new("trim", @piece.allowance_mm(:trim), nil, "trim")] if side == "end")]
         parts = parts.reject { |part| part.kind == "tail" && side == "end" && part.mm.zero? }
         ((end_of_wire == "start") ? parts.reverse : parts).map { |part| [part.freeze, -> { [] }] }
+      end
+
+      # What is held by; where nothing is bent of an end that a craft fastens off, what it leaves for that.
+      def tail_mm(end_of_wire, stop, side)
+        usual, own = @piece.base_tail_mm(side), stop.section.tail_mm
+        return usual if own.nil? || @piece.routes.end_of(wire.id, end_of_wire)
+
+        own
       end
 
       def ending(end_of_wire)
@@ -139,6 +147,8 @@ module Meander
       end
 
       def marked(laid)
+        return [] if stops.all? { |stop| stop.section.off_spool? }
+
         at = 0.0
         laid.flat_map do |part, marks|
           here = at

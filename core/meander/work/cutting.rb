@@ -19,9 +19,16 @@ module Meander
         told = runs.group_by { |run| run.wire.words }.map { |words, alike| from(words, alike, names) }
         told[0] = "For #{called} from#{told[0].delete_prefix("From")}" if called
         wires = runs.map(&:wire)
-        Step.of("cut", "#{told.join(" ")} Straighten #{wires.one? ? "it" : "them"}.", section, wires: wires.map(&:id),
-          caution: (CAUTION if caution), makes: Step::Made.wires(wires))
+        spool = runs.all? { |run| off_spool?(run) }
+        Step.of("cut", "#{told.join(" ")} #{spool ? OFF_SPOOL : straighten(wires)}", section, wires: wires.map(&:id),
+          caution: (CAUTION if caution), makes: spool ? [] : Step::Made.wires(wires))
       end
+
+      def self.off_spool?(run) = run.stops.all? { |stop| stop.section.off_spool? }
+      def self.straighten(wires) = "Straighten #{wires.one? ? "it" : "them"}."
+
+      # A crocheted wire is not pulled through anything, so it may stay on its spool.
+      OFF_SPOOL = "Or leave it on the spool, where that holds as much, until the work is done."
 
       # What is cut of one kind of wire.
       def self.from(words, runs, names)
@@ -44,7 +51,7 @@ module Meander
         Step.of("mark", "Measured from the end you begin with, #{told.join("; ")}.", section,
           wires: runs.map { |run| run.wire.id })
       end
-      private_class_method :cut, :from, :length, :mark
+      private_class_method :cut, :off_spool?, :straighten, :from, :length, :mark
     end
   end
 end

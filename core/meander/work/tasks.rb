@@ -66,7 +66,7 @@ module Meander
 
       # What joins sections comes once they are there; not those that go on with its wire.
       def joined_first(one)
-        one.joins.flatten.uniq.reject { |id| wire_from(id) == one.id }
+        (one.joins.flatten.uniq - [one.id]).reject { |id| wire_from(id) == one.id }
           .map { |id| need("section", id, "what joins sections is made on them") }
       end
 

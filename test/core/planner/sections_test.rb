@@ -20,17 +20,18 @@ class BuiltTest < PieceTest
         places = cut.marks.map { |mark| mark.at_mm.round(6) }
 
         assert_equal places.sort, places, "#{said}: #{cut.marks.map(&:words)}"
-        assert_operator cut.marks.last.at_mm, :<=, cut.total_mm + 1e-6, said
-        assert_operator cut.marks.first.at_mm, :>=, cut.parts.first.mm - 1e-6, said
+        assert_operator cut.marks.last&.at_mm.to_f, :<=, cut.total_mm + 1e-6, said
+        assert_operator cut.marks.first.at_mm, :>=, cut.parts.first.mm - 1e-6, said if cut.marks.any?
       end
       assert_equal plan.piece.wires.select(&:base?).map(&:id).sort, plan.runs.map { |cut| cut.wire.id }.sort, said
     end
   end
 
-  # What a wire runs in a section is the length of its way as drawn, but for the chords of what is round.
+  # What a wire runs in a section is the length of its way as drawn, but for the chords of what is round; a crocheted
+  # one is followed along its rows alone.
   def test_runs_are_the_ways_drawn
     each_built do |plan, said|
-      plan.sections.each do |section|
+      plan.sections.reject(&:off_spool?).each do |section|
         section.base.each_index do |wire|
           assert_in_epsilon section.run_mm(wire), Trace.polyline_mm(section.trace(wire)), 3e-3,
             "#{said}, #{section.id} #{section.words}"

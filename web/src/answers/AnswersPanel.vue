@@ -32,8 +32,8 @@ const piece = computed(() => bench.draft.value!);
 const worn = computed(() => plan.value.worn);
 const found = computed(() => plan.value.sections.find((one) => one.id === bench.hand.value));
 const strip = computed(() => bench.strip.value ?? null);
-/** A braid is counted otherwise, and takes no weaving wire. */
-const braided = bench.braid;
+/** A braid is counted otherwise, as crochet is, and takes no weaving wire. */
+const other = computed(() => bench.braid.value ?? bench.crochet.value);
 const worked = computed(() => workedOf(found.value));
 
 const ROWS: Record<Quantity, { name: string; by: number }> = {
@@ -44,9 +44,13 @@ const ROWS: Record<Quantity, { name: string; by: number }> = {
   woven: { name: "Woven length", by: 1 },
   wire: { name: "Weaving wire to hand", by: 50 },
 };
-const BRAIDED: Partial<typeof ROWS> = {
+const OTHERS: Partial<typeof ROWS> = {
   repeats: { name: "Stitches", by: 1 },
   woven: { name: "Braided length", by: 1 },
+};
+const CROCHETED: Partial<typeof ROWS> = {
+  repeats: { name: "Rows or stitches", by: 1 },
+  woven: { name: "Crocheted length", by: 1 },
 };
 /** What is bought and no mass is said of. */
 const unweighed = computed(() =>
@@ -58,7 +62,11 @@ const unweighed = computed(() =>
 const rows = computed(() =>
   quantities(piece.value, bench.hand.value)
     .filter((quantity) => quantity in aside.value)
-    .map((quantity) => ({ quantity, ...ROWS[quantity], ...(braided.value && BRAIDED[quantity]) })),
+    .map((quantity) => ({
+      quantity,
+      ...ROWS[quantity],
+      ...(other.value && (bench.crochet.value ? CROCHETED : OTHERS)[quantity]),
+    })),
 );
 const isPinned = (quantity: Quantity) => held(piece.value, quantity, bench.hand.value);
 /** Nothing else would say how far something is woven. */
@@ -98,8 +106,8 @@ const pitches = computed(() => pitchWords(bench.answer.value!.document, bench.ha
 /** What is said beside each, of a section that is woven. */
 const aside = computed<Partial<Record<Quantity, string>>>(() => ({
   ...(worn.value && { finger: worn.value.size_words || "fits no finger", wrist: wrist.value }),
-  ...(braided.value && {
-    repeats: `${format.length(braided.value.woven_mm / braided.value.repeats)} each`,
+  ...(other.value && {
+    repeats: `${format.length(other.value.woven_mm / other.value.repeats)} each`,
     woven: reached.value,
   }),
   ...(strip.value && {
@@ -218,9 +226,12 @@ const before = (row: { name: string }) => was.value.get(`${bench.hand.value} ${r
     <p class="reached border-top pt-2 fw-semibold">
       {{ movesWords(plan.work) }}{{ each }}, about {{ format.time(plan.work.minutes * plan.pieces) }} of
       {{ workWords(plan.work) }} at
-      <PaceField :of="plan.work.wraps ? 'wraps' : 'crossings'" @said="bench.replan" /><template v-if="plan.work.wraps"
-        >, </template
-      ><PushField v-if="plan.work.wraps" @said="bench.replan" /><template v-if="pushed">: {{ pushed }}</template
+      <PaceField
+        :of="plan.work.wraps ? 'wraps' : plan.work.crossings ? 'crossings' : 'moves'"
+        @said="bench.replan"
+      /><template v-if="plan.work.wraps">, </template><PushField v-if="plan.work.wraps" @said="bench.replan" /><template
+        v-if="pushed"
+        >: {{ pushed }}</template
       >.
     </p>
     <dl class="facts d-flex flex-wrap column-gap-4 row-gap-1 border-top pt-2 figures">

@@ -9,9 +9,9 @@ const props = defineProps<{ framed: boolean }>();
 const bench = useBench();
 const format = useFormat();
 const plan = computed(() => bench.answer.value!.plan);
-const braided = bench.braid;
+const done = computed(() => (bench.braid.value ? "braided" : bench.crochet.value ? "crocheted" : null));
 const found = computed(() => plan.value.sections.find((one) => one.id === bench.hand.value));
-const row = computed(() => (plan.value.strip ? "strip" : braided.value ? "bracelet" : "row"));
+const row = computed(() => (plan.value.strip ? "strip" : done.value ? "bracelet" : "row"));
 const neighbours = computed(() =>
   plan.value.fit.neighbours
     .filter((one) => one.section === bench.hand.value)
@@ -21,9 +21,9 @@ const neighbours = computed(() =>
       const step = Math.abs(one.repeats - now) > 1 ? "Two" : "One";
       const reached =
         one.strip_mm === null || one.off_mm === null
-          ? `${format.length(one.woven_mm)} ${braided.value ? "braided" : "woven"}`
+          ? `${format.length(one.woven_mm)} ${done.value ?? "woven"}`
           : `${row.value} ${format.length(one.strip_mm)}, ${format.signed(one.off_mm, ["short", "over"])}`;
-      const wire = braided.value ? "" : `, wire ${format.signed(one.weaving_change_mm, ["less", "more"])}`;
+      const wire = done.value ? "" : `, wire ${format.signed(one.weaving_change_mm, ["less", "more"])}`;
       return {
         count: one.repeats,
         words: `${step} ${one.repeats > now ? "more" : "fewer"}`,

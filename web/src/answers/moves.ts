@@ -1,9 +1,21 @@
-/** What the hands do: wraps, and crossings where something is braided. */
-export function movesWords({ wraps, crossings }: { wraps: number; crossings: number }): string {
-  const crossed = `${crossings} crossings`;
-  return crossings && wraps ? `${wraps} wraps and ${crossed}` : crossings ? crossed : `${wraps} wraps`;
+interface Moves {
+  wraps: number;
+  crossings: number;
+  stitches: number;
+}
+
+/** What the hands do: wraps, crossings where something is braided, stitches where it is crocheted. */
+export function movesWords({ wraps, crossings, stitches }: Moves): string {
+  const all = [
+    [wraps, "wraps"],
+    [crossings, "crossings"],
+    [stitches, "stitches"],
+  ].filter(([count]) => count);
+  return all.length ? all.map(([count, name]) => `${count} ${name}`).join(" and ") : `${wraps} wraps`;
 }
 
 /** What the time is spent on. */
-export const workWords = ({ wraps, crossings }: { wraps: number; crossings: number }) =>
-  crossings && wraps ? "work" : crossings ? "braiding" : "weaving";
+export function workWords({ wraps, crossings, stitches }: Moves): string {
+  if ([wraps, crossings, stitches].filter(Boolean).length > 1) return "work";
+  return crossings ? "braiding" : stitches ? "crochet" : "weaving";
+}

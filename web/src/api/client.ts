@@ -1,4 +1,5 @@
 import { braids } from "./braids";
+import { fabrics } from "./fabrics";
 import { call, sentences } from "./call";
 import { type Choices, type Craft, learn } from "../choices/choices";
 import type { Filler, Hold, TrayBead } from "./beads";
@@ -63,8 +64,8 @@ export interface ShelfPiece extends Stamp {
   stops: number;
 }
 
-/** What a piece may begin as: one of its kinds, or a bracelet that is braided. */
-export type Start = Piece["kind"] | "plait";
+/** What a piece may begin as: one of its kinds, or a bracelet that is braided or crocheted. */
+export type Start = Piece["kind"] | "plait" | "crochet";
 
 /** How a piece is worn; a section as a straight strip, before it is bent. */
 export type Worn = NonNullable<Plan["worn"]>;
@@ -172,6 +173,7 @@ export const api = {
   plan: (document: Piece) => call<Answer>("POST", "/api/plan", { document }),
   weaves: (asked: Asked) => call<Weaves>("POST", "/api/weaves", asked),
   ...braids,
+  ...fabrics,
   readWeave: (text: string, base: number) => call<{ gaps: number[] }>("POST", "/api/weaves/read", { text, base }),
   /** The piece with its walk said in short notation, and its plan. */
   sayWeave: (asked: Asked & { text: string }) => call<Answer>("POST", "/api/weaves/say", asked),

@@ -5,6 +5,7 @@ import FinishedPanel from "../finished/FinishedPanel.vue";
 import WornPanel from "../finished/WornPanel.vue";
 import { useCommands } from "../keys/commands";
 import BraidStage from "../crafts/braid/BraidStage.vue";
+import CrochetStage from "../crafts/crochet/CrochetStage.vue";
 import SectionStrip from "../sections/SectionStrip.vue";
 import { usePicture } from "../strip/usePicture";
 import { AT_REST, type StageView, stageViews } from "./stageViews";
@@ -15,8 +16,9 @@ import { useBench } from "./useBench";
 const bench = useBench();
 const plan = computed(() => bench.answer.value!.plan);
 const number = computed(() => plan.value.sections.findIndex((one) => one.id === bench.hand.value) + 1);
-const braided = computed(() => bench.braid.value !== null);
-const tabs = computed(() => stageViews(plan.value, bench.strip.value ?? null, braided.value));
+/** The craft of the section in hand, where that is no strip. */
+const craft = computed(() => (bench.braid.value ? "braid" : bench.crochet.value ? "crochet" : null));
+const tabs = computed(() => stageViews(plan.value, bench.strip.value ?? null, craft.value));
 
 const rest = useStorage<StageView>("meander-stage", "finished");
 const doing = ref<StageView | null>(null);
@@ -38,7 +40,7 @@ function show(view: StageView) {
 }
 /** What was being done is put away: back to the strip, without it being chosen for all pieces. */
 function put() {
-  doing.value = possible("strip") ? "strip" : braided.value ? "walk" : null;
+  doing.value = possible("strip") ? "strip" : craft.value ? "walk" : null;
 }
 const onStrip = computed(() => ["strip", "walk", "made", "point", "space"].includes(shown.value));
 const picture = usePicture(
@@ -80,7 +82,8 @@ useCommands(() => [
       </BNav>
       <span v-if="onStrip && plan.sections.length > 1" class="quiet px-2 pb-2 text-nowrap">section {{ number }}</span>
     </div>
-    <BraidStage v-if="onStrip && braided" :view="shown as never" @close="put" />
+    <BraidStage v-if="onStrip && craft === 'braid'" :view="shown as never" @close="put" />
+    <CrochetStage v-else-if="onStrip && craft === 'crochet'" :view="shown as never" @close="put" />
     <SectionStrip v-else-if="onStrip" :key="bench.hand.value" ref="seen" :view="shown as never" @view="put" />
     <TheTemplate v-else-if="shown === 'template'" ref="seen" />
     <WornPanel v-else-if="plan.strip" :picture="picture" :round="plan.worn!" :title="bench.draft.value!.name" />

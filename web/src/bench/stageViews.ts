@@ -13,9 +13,9 @@ export interface Tab {
   off?: string | false;
 }
 
-/** The views there are of a piece and of the section in hand; `strip`: that section, where it is woven; `braided`: it is braided. */
-export function stageViews(plan: Plan, strip: Strip | null, braided: boolean): Tab[] {
-  if (braided) return BRAIDED;
+/** The views there are of a piece and of the section in hand; `strip`: that section, where it is woven; `craft`: it is braided or crocheted. */
+export function stageViews(plan: Plan, strip: Strip | null, craft: "braid" | "crochet" | null): Tab[] {
+  if (craft) return craft === "braid" ? BRAIDED : CROCHETED;
   const off = !strip && "only a woven section is a strip";
   const tabs: (Tab | false)[] = [
     (!plan.strip || plan.worn !== null) && { key: "finished", name: "Finished", press: "g" },
@@ -35,6 +35,16 @@ const BRAIDED: Tab[] = [
   { key: "walk", name: "Crossings", press: "w" },
   { key: "made", name: "Watch it made", press: "m" },
   { key: "point", name: "Point and braid", press: "p" },
+  { key: "space", name: "In space", press: "s" },
+  { key: "template", name: "Template", press: "l" },
+];
+
+/** Crochet is seen finished and as a chart. */
+const CROCHETED: Tab[] = [
+  { key: "finished", name: "Finished", press: "g" },
+  { key: "walk", name: "Chart", press: "w" },
+  { key: "made", name: "Watch it made", press: "m" },
+  { key: "point", name: "Point and stitch", press: "p" },
   { key: "space", name: "In space", press: "s" },
   { key: "template", name: "Template", press: "l" },
 ];

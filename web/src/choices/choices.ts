@@ -25,6 +25,7 @@ export interface Choices {
   forms: (Choice & { frame: boolean })[];
   bends: Choice[];
   braid_forms: Choice[];
+  fabrics: Choice[];
   /** worked: what is left of a weaving wire may be bent to it. */
   endings: (Choice & { wires: "one" | "all"; holds?: boolean; worked?: boolean })[];
   /** thread: the beads take a wire of their own. */

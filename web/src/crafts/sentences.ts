@@ -3,6 +3,7 @@ import AnySentence from "./AnySentence.vue";
 import BindSentence from "./bind/BindSentence.vue";
 import BendSentence from "./bend/BendSentence.vue";
 import BraidSentence from "./braid/BraidSentence.vue";
+import CrochetSentence from "./crochet/CrochetSentence.vue";
 import LaceSentence from "./lace/LaceSentence.vue";
 import WeaveSentence from "./weave/WeaveSentence.vue";
 
@@ -11,6 +12,7 @@ const SENTENCES: Record<string, Component> = {
   weave: WeaveSentence,
   bend: BendSentence,
   braid: BraidSentence,
+  crochet: CrochetSentence,
   bind: BindSentence,
   lace: LaceSentence,
 };

@@ -30,7 +30,6 @@ export interface FinishedView {
   visits: LitVisit[];
 }
 
-const LAYERS = 8;
 /** How strongly sections are drawn that are not in hand. */
 const OTHERS = 0.62;
 /** How strongly all is drawn but wires that are lit. */
@@ -57,6 +56,18 @@ function lineTo(path: Path2D, line: number[], least: number) {
   }
 }
 
+/** Of a turn in `at`, and how many numbers tell a place there. */
+const TURN = 10_000;
+export const PLACE = 4;
+/** The same lines wherever they are put. */
+function put(path: Path2D, own: Path2D, at: number[]) {
+  for (let i = 0; i < at.length; i += PLACE) {
+    const turn = at[i + 2]! / TURN;
+    const [cos, sin] = turn ? [Math.cos(turn), Math.sin(turn)] : [1, 0];
+    path.addPath(own, { a: cos, b: sin, c: -sin, d: cos, e: at[i]!, f: at[i + 1]! });
+  }
+}
+
 /** px: pixels to one step of its lines. Kept for each doubling of it. */
 export function pathOf(group: Finished["groups"][number], px: number): Path2D {
   const kept = paths.get(group) ?? new Map<number, Path2D>();
@@ -65,7 +76,9 @@ export function pathOf(group: Finished["groups"][number], px: number): Path2D {
   let path = kept.get(least);
   if (!path) {
     kept.set(least, (path = new Path2D()));
-    for (const line of group.lines) lineTo(path, line, least);
+    const own = group.at ? new Path2D() : path;
+    for (const line of group.lines) lineTo(own, line, least);
+    if (group.at) put(path, own, group.at);
   }
   return path;
 }
@@ -165,8 +178,9 @@ export function paintFinished(ctx: CanvasRenderingContext2D, placed: Placed[], v
   const order = back ? placed.toReversed() : placed;
   const hidden = back ? 1 : -1;
   paintBeads(ctx, view.beads, page, (face) => face === hidden);
-  for (let i = 0; i < LAYERS; i++) {
-    const layer = back ? LAYERS - 1 - i : i;
+  const layers = [...new Set(placed.flatMap(({ picture }) => picture.groups.map((group) => group.layer)))];
+  layers.sort((one, other) => (back ? other - one : one - other));
+  for (const layer of layers) {
     for (const { picture, pose, section } of order) {
       const on = page.multiply(standing(pose, picture.finest_mm));
       for (const group of picture.groups) {

@@ -15,6 +15,7 @@ export interface Finished {
     wire: string;
     of: string | null;
     d: number;
+    at: number[] | null;
     lines: number[][];
   }[];
 }

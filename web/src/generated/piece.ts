@@ -701,7 +701,7 @@ export interface Piece {
           | {
               kind: "length";
               /**
-               * woven length; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 2 m; usually 5 mm to 260 mm
+               * woven length; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 2 m; usually 5 mm to 520 mm
                */
               length: {
                 typed: string;
@@ -763,6 +763,269 @@ export interface Piece {
         bare: {
           /**
            * unbraided end; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm; usually 0 mm to 120 mm
+           */
+          length: {
+            typed: string;
+            mm?: number;
+          };
+          gives?: true | false;
+        };
+      }
+    | {
+        craft: "crochet";
+        id: string;
+        copies?: number;
+        form?:
+          | {
+              kind: "straight";
+            }
+          | {
+              kind: "arc";
+              /**
+               * radius of the bend; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 500 mm; usually 3 mm to 150 mm
+               */
+              radius: {
+                typed: string;
+                mm?: number;
+              };
+              towards: "near" | "far";
+            }
+          | {
+              kind: "ring";
+            };
+        at?:
+          | {
+              kind: "first";
+              turn?: number;
+            }
+          | {
+              kind: "after";
+              section: string;
+              from?: "start" | "end";
+              /**
+               * bare wire between sections; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm; usually 0 mm to 60 mm
+               */
+              bare: {
+                typed: string;
+                mm?: number;
+              };
+              turn?: number;
+            }
+          | {
+              kind: "gathered";
+              /**
+               * @minItems 2
+               * @maxItems 8
+               */
+              ends: {
+                section: string;
+                side: "start" | "end";
+              }[];
+              /**
+               * bare wire between sections; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm; usually 0 mm to 60 mm
+               */
+              bare: {
+                typed: string;
+                mm?: number;
+              };
+              turn?: number;
+            }
+          | {
+              kind: "beside";
+              section: string;
+              /**
+               * distance from the other section; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 200 mm; usually 0 mm to 40 mm
+               */
+              across: {
+                typed: string;
+                mm?: number;
+              };
+              /**
+               * distance along the other section; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm; usually 0 mm to 60 mm
+               */
+              along: {
+                typed: string;
+                mm?: number;
+              };
+              side: "near" | "far";
+            }
+          | {
+              kind: "centre";
+              section: string;
+              turn?: number;
+            }
+          | {
+              kind: "mirror";
+              section: string;
+            }
+          | {
+              kind: "rim";
+              of: string;
+              rim: string;
+              turn?: number;
+            };
+        extent?:
+          | {
+              kind: "free";
+            }
+          | {
+              kind: "fill";
+            }
+          | {
+              kind: "share";
+              share: number;
+            }
+          | {
+              kind: "repeats";
+              count: number;
+            }
+          | {
+              kind: "length";
+              /**
+               * woven length; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 2 m; usually 5 mm to 520 mm
+               */
+              length: {
+                typed: string;
+                mm?: number;
+              };
+            };
+        fabric:
+          | {
+              kind: "cord";
+              cords?: number;
+            }
+          | {
+              kind: "band";
+              stitch: "single" | "half" | "double" | "treble";
+              across:
+                | {
+                    kind: "count";
+                    count: number;
+                  }
+                | {
+                    kind: "size";
+                    /**
+                     * size of the fabric; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 1000 mm; usually 3 mm to 120 mm
+                     */
+                    size: {
+                      typed: string;
+                      mm?: number;
+                    };
+                  };
+              lying?: "across" | "along";
+            }
+          | {
+              kind: "tube";
+              stitch: "single" | "half" | "double" | "treble";
+              across:
+                | {
+                    kind: "count";
+                    count: number;
+                  }
+                | {
+                    kind: "size";
+                    /**
+                     * size of the fabric; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 1000 mm; usually 3 mm to 120 mm
+                     */
+                    size: {
+                      typed: string;
+                      mm?: number;
+                    };
+                  };
+              rounds?: "spiral" | "closed";
+            }
+          | {
+              kind: "disc";
+              stitch: "single" | "half" | "double" | "treble";
+              first?: number | null;
+              more?: number | null;
+              rounds?: "spiral" | "closed";
+            }
+          | {
+              kind: "oval";
+              stitch: "single" | "half" | "double" | "treble";
+              chains: number;
+              more?: number | null;
+              rounds?: "spiral" | "closed";
+            }
+          | {
+              kind: "cup";
+              stitch: "single" | "half" | "double" | "treble";
+              /**
+               * size of what the cup is for; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 200 mm; usually 5 mm to 60 mm
+               */
+              over: {
+                typed: string;
+                mm?: number;
+              };
+              rounds?: "spiral" | "closed";
+            }
+          | {
+              kind: "triangle";
+              stitch: "single" | "half" | "double" | "treble";
+              more?: number;
+            }
+          | {
+              kind: "rows";
+              begin: {
+                kind: "chain" | "ring" | "hole";
+                count: number;
+              };
+              rounds?: "rows" | "spiral" | "closed";
+              /**
+               * @minItems 1
+               * @maxItems 100
+               */
+              rows: {
+                /**
+                 * @minItems 1
+                 * @maxItems 200
+                 */
+                stitches: {
+                  kind: "chain" | "slip" | "single" | "half" | "double" | "treble" | "picot" | "skip";
+                  times: number;
+                  into?: number;
+                  over?: number;
+                }[];
+                times?: number;
+              }[];
+            };
+        /**
+         * hook; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 20 mm; usually 1 mm to 6 mm
+         */
+        hook: {
+          typed: string;
+          mm?: number;
+        };
+        turns?: number | null;
+        swatch?: {
+          /**
+           * size of the swatch; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 5 mm to 500 mm; usually 20 mm to 150 mm
+           */
+          over: {
+            typed: string;
+            mm?: number;
+          };
+          stitches: number;
+          rows?: number | null;
+          used?: {
+            typed: string;
+            mm?: number;
+          } | null;
+        } | null;
+        begun?: "chain" | "edge";
+        ended?: "off" | "joined";
+        /**
+         * tail to fasten off; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 1000 mm; usually 40 mm to 300 mm
+         */
+        tail?: {
+          typed: string;
+          mm?: number;
+        };
+        margin?: number;
+        bare: {
+          /**
+           * bare end; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm; usually 0 mm to 120 mm
            */
           length: {
             typed: string;
@@ -1011,7 +1274,7 @@ export interface Piece {
           | {
               kind: "length";
               /**
-               * woven length; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 2 m; usually 5 mm to 260 mm
+               * woven length; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 2 m; usually 5 mm to 520 mm
                */
               length: {
                 typed: string;
@@ -1293,7 +1556,7 @@ export interface Piece {
           mm?: number;
         };
         /**
-         * ribbon end, thick inside; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 30 mm; usually 0.8 mm to 6 mm
+         * ribbon end, thick inside; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 30 mm; usually 0.8 mm to 10 mm
          */
         thick: {
           typed: string;
@@ -1447,6 +1710,39 @@ export interface Piece {
           typed: string;
           mm?: number;
         } | null;
+      }
+    | {
+        rule: "crocheted";
+        id: string;
+        bead: string;
+        section: string;
+        count: number;
+        pick:
+          | {
+              kind: "every";
+              /**
+               * @minItems 1
+               * @maxItems 24
+               */
+              every: number[];
+              first: number;
+            }
+          | {
+              kind: "share";
+              share: number;
+              seed: number;
+            }
+          | {
+              kind: "chart";
+              /**
+               * @minItems 1
+               * @maxItems 2000
+               */
+              places: {
+                row: number;
+                stitch: number;
+              }[];
+            };
       }
     | {
         rule: "met";

@@ -116,6 +116,55 @@ export interface Plan {
         turn: number;
       } | null;
     } | null;
+    crochet: {
+      kind: string;
+      repeats: number;
+      woven_mm: number;
+      bare_mm: number;
+      counted: string;
+      stitches: number;
+      way: string;
+      begun: {
+        kind: string;
+        count: number;
+        words: string;
+      };
+      rows: {
+        first: number;
+        times: number;
+        heads: number;
+        takes: number;
+        chains_up: number;
+        words: string;
+        items: {
+          kind: string;
+          times: number;
+          into: number;
+          over: number;
+          words: string;
+        }[];
+      }[];
+      beads: number[][];
+      notation: string;
+      width_mm: number;
+      thickness_mm: number;
+      breadth: number | null;
+      gauge: {
+        hook_mm: number;
+        stitch_mm: number;
+        row_mm: number | null;
+        bundle_mm: number;
+      };
+      wires: {
+        wire: string;
+        run_mm: number;
+        least_mm: number | null;
+      }[];
+      assumed: true | false;
+      left_mm: number | null;
+      ruffle: number | null;
+      deep_mm: number | null;
+    } | null;
     strip: {
       repeats: number;
       woven_mm: number;
@@ -293,6 +342,7 @@ export interface Plan {
   work: {
     wraps: number;
     crossings: number;
+    stitches: number;
     minutes: number;
   };
   mass: {

@@ -1,4 +1,6 @@
 import type { Placed, Ready } from "../finished/finishedPictures";
+import { PLACE } from "../finished/paintFinished";
+import { placesWithin } from "../finished/placesWithin";
 import type { Finished } from "../generated/finished";
 import type { Picture } from "../generated/picture";
 import type { Piece } from "../generated/piece";
@@ -35,6 +37,14 @@ class Stand {
   get closed(): boolean {
     return this.made.some((one) => one.of === "weave" && one.to === one.all);
   }
+}
+
+/** What is put in many places, in some of them: those of so much of all stitches. */
+function partOf(group: Group, [from, to]: Span): Group[] {
+  const at = group.at!;
+  const most = Math.max(...at.filter((_, i) => i % PLACE === PLACE - 1), 1);
+  const kept = placesWithin(at, from * most, to * most);
+  return kept.length ? [{ ...group, at: kept }] : [];
 }
 
 /** How a piece stands after each of its steps. */
@@ -87,6 +97,7 @@ export class Stands {
   private part(group: Group, section: string | null, stand: Stand): Group[] {
     const there = this.isThere(group.of, group.wire, stand);
     if (there !== undefined) return there ? [group] : [];
+    if (group.at) return partOf(group, stand.span(section));
     const [from, to] = stand.span(section).map((share) => Math.round(share * group.lines.length)) as Span;
     if (to - from === group.lines.length) return [group];
     return to > from ? [{ ...group, lines: group.lines.slice(from, to) }] : [];

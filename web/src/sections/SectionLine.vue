@@ -23,8 +23,10 @@ const line = computed(() => {
     const mirrored = (section.value as Formed).at?.kind === "mirror" ? ", mirrored" : "";
     return `as section ${like + 1}${mirrored}`;
   }
-  const { words, strip, braid, copies } = told.value ?? { words: "a new section", strip: null, braid: null, copies: 1 };
+  const none = { words: "a new section", strip: null, braid: null, crochet: null, copies: 1 };
+  const { words, strip, braid, crochet, copies } = told.value ?? none;
   if (braid) return `${words}, ${braid.repeats} ${stitches(braid.flat, braid.repeats)}`;
+  if (crochet) return `${words}, ${crochet.counted}`;
   const repeats = strip && `${strip.repeats} ${strip.repeats === 1 ? "repeat" : "repeats"}${copies > 1 ? " each" : ""}`;
   return [words, strip?.weave.words, repeats].filter(Boolean).join(", ");
 });

@@ -31,6 +31,17 @@ export const KINDS: Kind[] = [
     ],
   },
   {
+    key: "crochet",
+    name: "Crocheted bracelet",
+    about: "a band of fine wire, in ribbon ends",
+    lines: [
+      "M6 14h36M6 24h36M6 34h36",
+      ...[8, 18, 28, 38].map((x) => `M${x} 14c-4 5 1 9 4 6s0-6-2-4`),
+      ...[8, 18, 28, 38].map((x) => `M${x} 24c-4 5 1 9 4 6s0-6-2-4`),
+      "M6 9v30M42 9v30",
+    ],
+  },
+  {
     key: "ring",
     name: "Ring",
     about: "round a finger",

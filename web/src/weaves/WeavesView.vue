@@ -5,6 +5,9 @@ import type { BraidSample } from "../api/braids";
 import { api } from "../api/client";
 import { withSample } from "../crafts/braid/braid";
 import BraidCards from "../crafts/braid/BraidCards.vue";
+import type { FabricSample } from "../api/fabrics";
+import { withSample as withFabric } from "../crafts/crochet/crochet";
+import FabricCards from "../crafts/crochet/FabricCards.vue";
 import { createBench, provideBench } from "../bench/useBench";
 import LiveSize from "../brief/LiveSize.vue";
 import SiteBar from "../common/SiteBar.vue";
@@ -39,6 +42,27 @@ async function beginBraid(sample: BraidSample) {
     bench.trouble.value = "This could not be kept: Meander cannot be reached";
   }
 }
+async function beginFabric(sample: FabricSample) {
+  try {
+    const begun = await api.start("crochet");
+    const kinds = begun.document.kinds.map((kind) => ({ ...kind, size: bench.draft.value!.kinds[1]!.size }));
+    const document = withFabric({ ...begun.document, kinds } as Piece, begun.document.sections[0]!.id, sample);
+    const found = sample.fabric.kind === "band" && sample.fabric.lying === "along";
+    const loose = {
+      ...document,
+      kind: "component",
+      worn: null,
+      pins: [],
+      endings: [],
+      wires: document.wires.map((wire) => ({ ...wire, ends: { start: null, end: null } })),
+      sections: document.sections.map((one) => ({ ...one, extent: { kind: "repeats", count: sample.count } })),
+    };
+    await api.save(begun.id, begun.revision, found ? document : (loose as never));
+    await router.push(`/pieces/${begun.id}`);
+  } catch {
+    bench.trouble.value = "This could not be kept: Meander cannot be reached";
+  }
+}
 onMounted(() => void bench.lay("cuff"));
 </script>
 
@@ -59,6 +83,9 @@ onMounted(() => void bench.lay("cuff"));
       <h2 class="mt-4">The braids</h2>
       <p class="sentence">The same base wire braided. A new bracelet begins with the one you choose.</p>
       <BraidCards :wire="bench.draft.value!.kinds[0]!.size" :colour="plan.wires[0]!.colour" @take="beginBraid" />
+      <h2 class="mt-4">The crocheted fabrics</h2>
+      <p class="sentence">The same weaving wire crocheted. A new piece begins with the one you choose.</p>
+      <FabricCards :wire="bench.draft.value!.kinds[1]!.size" @take="beginFabric" />
     </template>
     <p v-if="bench.trouble.value" class="alert alert-danger trouble" role="alert">{{ bench.trouble.value }}</p>
     <p v-else-if="!plan" role="status">Laying out the weaves…</p>

@@ -1,0 +1,242 @@
+# frozen_string_literal: true
+
+module Meander
+  module Crafts
+    # Loops drawn through loops.
+    module Crocheting
+      # What a crocheted section comes to before it is known how far it is made. All in mm.
+      class Layout
+        # No section has more chains, rows or rounds, more stitches, or is any longer.
+        MOST_REPEATS = 2000
+        MOST_STITCHES = 12_000
+        LONGEST_MM = 10_000.0
+
+        # fields: of a section; wires: how thick each is.
+        def self.gauge(fields, wires)
+          held = fields[:turns] ? 1 : wires.size / (fields[:fabric][:cords] || 1)
+          stitch = fields[:fabric][:stitch] || "single"
+          stitch = "chain" if fields[:fabric][:kind] == "cord"
+          Crochet::Gauge.new(fields[:hook].mm, wires.sum / wires.size, held.clamp(1, Crochet::Gauge::BUNDLES.size),
+            swatch: swatch(fields[:swatch], stitch), stitch:)
+        end
+
+        # used: of a square as large as it is; reckoned for one stitch.
+        def self.swatch(told, stitch)
+          return unless told
+
+          over = told[:over].mm
+          rows = (stitch == "chain") ? nil : told[:rows]
+          Crochet::Gauge::Swatch.new(stitch_mm: over / told[:stitches], row_mm: rows && (over / rows),
+            used_mm: told[:used] && (told[:used].mm / told[:stitches] / (rows || 1)))
+        end
+
+        attr_reader :section, :calibration, :gauge, :beading
+
+        # @raise [InvalidInput] where it cannot be made
+        def initialize(section, calibration)
+          @section = section
+          @calibration = calibration
+          @gauge = Layout.gauge(section.fields, section.base.map(&:mm))
+          @beading = Beading.new(section, gauge)
+          @fabrics, @cloths, @worked, @told = {}, {}, {}, {}
+          freeze
+        end
+
+        def id = section.id
+        def on = []
+        def sides = 1
+        def free? = section.free?
+        def bare_mm = section.bare_mm
+        def shape = section[:fabric]
+        def kind = shape[:kind]
+        def cords = shape[:cords] || 1
+        def held = section[:turns] ? 1 : section.base.size / cords
+        def along? = kind == "cord" || (kind == "band" && shape[:lying] == "along")
+        def motif? = %w[disc oval cup].include?(kind)
+
+        # How many the document asks for; nil where that is found by what the piece must meet.
+        def given
+          extent = section[:extent]
+          case extent[:kind]
+          when "repeats" then extent[:count] unless free?
+          when "length" then reaching(extent[:length].mm) unless free?
+          end
+        end
+
+        def worked(repeats, bare_mm, _on = nil) = @worked[[repeats, bare_mm]] ||= Crocheted.new(self, repeats, bare_mm)
+
+        # Made as far as that.
+        # @raise [InvalidInput] where that is more than is planned at once, or a row does not fit the one below
+        def fabric(count)
+          @fabrics[count] ||= begin
+            bounded(count)
+            Crochet::Shapes.fabric(shape, gauge, count, edge: edge?).tap { |one| check(one) }
+          end
+        end
+
+        def cloth(count) = @cloths[count] ||= Crochet::Cloth.of(fabric(count), gauge, tube: kind == "tube")
+        def edge? = section[:begun] == "edge"
+
+        # How far so many reach.
+        def woven_mm(count)
+          return (count * gauge.stitch_mm) + beading.longer_mm(fabric(count)) if kind == "cord"
+          return count * gauge.stitch_mm if along?
+          return cloth(count).reach[1].then { |low, high| high - low } if motif?
+
+          heights(count)
+        end
+
+        def most_repeats
+          @told[:most] ||= begin
+            over = (1..MOST_REPEATS).bsearch { |count| stitches(count) > MOST_STITCHES || far(count) > LONGEST_MM }
+            most = ((over || (MOST_REPEATS + 1)) - 1).clamp(1, nil)
+            (kind == "cup") ? [most, Crochet::Rounds.most(shape, gauge)].min : most
+          end
+        end
+
+        def makeable(repeats) = repeats.clamp(1, most_repeats)
+
+        def nearest(length_mm)
+          over = (1..most_repeats).bsearch { |count| woven_mm(count) >= length_mm } || most_repeats
+          [over - 1, over].select(&:positive?).min_by { |count| (woven_mm(count) - length_mm).abs }
+        end
+
+        # How far one more of them reaches.
+        def advance_mm = woven_mm(2) - woven_mm(1)
+
+        # It takes no working wire.
+        def working_mm(_repeats) = 0.0
+        def worked_round_mm = 0.0
+        def rounded?(_side) = false
+
+        # Outside to outside.
+        def width_mm(count = sample) = @told[[:wide, count]] ||= edges(count).then { |low, high| high - low }
+        def thickness_mm = (kind == "tube") ? width_mm : [gauge.thickness_mm, *beading.kinds.map(&:depth_mm)].max
+
+        # How far it reaches to either side of its middle line: [low, high].
+        def edges(count)
+          half = if kind == "cord" then ((cords - 1) * cord_apart_mm / 2) + cord_half_mm
+          elsif along? then (heights(breadth) + gauge.thickness_mm) / 2
+          else
+            cloth(count).reach[0].then { |low, high| (high - low) / 2 }
+          end
+          [-half, half]
+        end
+
+        # Where each of its wires lies across it at a side.
+        def across(side, repeats = nil)
+          count = repeats || sample
+          middles = if kind == "cord" then (0...cords).map { |i| (i - ((cords - 1) / 2.0)) * cord_apart_mm }
+          else [(side == "start") ? begins(count)[0] : ends(count)[0]]
+          end
+          many = section.base.size / middles.size
+          middles.flat_map { |x| (0...many).map { |i| x + ((i - ((many - 1) / 2.0)) * gauge.wire_mm) } }
+        end
+
+        # Where the wire begins and ends, [x, y] from the beginning of the section.
+        def begins(count)
+          return [0.0, woven_mm(count) / 2] if motif?
+          return [0.0, 0.0] if %w[tube cord].include?(kind)
+
+          place(cloth(count).courses.first.first, count)
+        end
+
+        def ends(count)
+          return [0.0, woven_mm(count)] if motif? || %w[tube cord].include?(kind)
+
+          place(cloth(count).courses.last.last, count)
+        end
+
+        # A place of the cloth in the section: [x, y].
+        def place((x, y), count)
+          return [x, y + (woven_mm(count) / 2)] if motif?
+          return [(heights(breadth) / 2) - y, x + (count * gauge.stitch_mm / 2)] if along?
+
+          [x, y]
+        end
+
+        # Of chains side by side, from the middle of one to that of the next.
+        def cord_apart_mm = 1.1 * (gauge.hook_mm + (2 * gauge.bundle_mm))
+
+        # So many stitches are in it; reckoned, not made.
+        def stitches(count)
+          case kind
+          when "cord" then count * cords
+          when "band", "tube" then count * breadth
+          when "triangle" then (count * 2) + (shape[:more] * count * (count + 1) / 2)
+          when "rows" then typed_stitches(count)
+          else
+            (1..[count, MOST_STITCHES / 4].min).sum { |number| Crochet::Rounds.count(shape, gauge, number) }
+          end
+        end
+
+        # Rows of a band that lies along them, or stitches of a row; stitches once round a tube.
+        def breadth = @told[:breadth] ||= Crochet::Shapes.across(shape, gauge)
+
+        private
+
+        def cord_half_mm = (gauge.hook_mm / 2) + gauge.bundle_mm
+        def sample = [given || 1, most_repeats].min
+
+        # How high so many rows stand.
+        def heights(count)
+          return count * gauge.height_mm(shape[:stitch]) unless kind == "rows"
+
+          rows = shape[:rows].flat_map { |row| [Crochet::Row.new(row[:stitches].map { |one| Crochet::Item.new(**one) })] * row[:times] }
+          each = rows.map { |row| gauge.height_mm(row.tallest || "chain") }
+          whole, over = count.divmod(each.size)
+          (whole * each.sum) + each.first(over).sum
+        end
+
+        # No further than that, before it is made.
+        def far(count)
+          return count * gauge.stitch_mm if along?
+
+          motif? ? 0.0 : heights(count)
+        end
+
+        def typed_stitches(count)
+          each = shape[:rows].flat_map do |row|
+            [row[:stitches].sum { |one| (one[:kind] == "skip") ? 0 : one[:times] * one[:into] }] * row[:times]
+          end
+          whole, over = count.divmod(each.size)
+          (whole * each.sum) + each.first(over).sum
+        end
+
+        # As many as come nearest to a length that was asked for.
+        def reaching(mm)
+          most = woven_mm(most_repeats) + advance_mm
+          too_much(Units::Text.length(mm), "about #{Units::Text.length(most)}") if mm > most
+          nearest(mm)
+        end
+
+        def check(fabric)
+          row, words, accepted = fabric.fault
+          return unless row
+
+          raise InvalidInput.new([Fault.new(path: "#{section.place}/extent", code: "crochet",
+            message: "row #{row} cannot be worked: #{words}", given: "#{fabric.rows.size} rows", accepted:)])
+        end
+
+        def bounded(count)
+          return if count <= most_repeats
+          raise_closed(count) if kind == "cup" && count > Crochet::Rounds.most(shape, gauge)
+
+          too_much("#{stitches(count)} stitches", "#{MOST_STITCHES} stitches") if stitches(count) > MOST_STITCHES
+          too_much(Units::Text.length(far(count)), "#{Units::Text.length(LONGEST_MM)} crocheted")
+        end
+
+        def raise_closed(count)
+          most = Crochet::Rounds.most(shape, gauge)
+          raise InvalidInput.new([Fault.new(path: "#{section.place}/extent", code: "crochet", given: "#{count} rounds",
+            message: "a cup this wide is closed before", accepted: "up to #{most} rounds")])
+        end
+
+        def too_much(given, most)
+          raise InvalidInput.new([Fault.new(path: "#{section.place}/extent", code: "too_much",
+            message: "this is more than can be planned at once", given:, accepted: "up to #{most} in one section")])
+        end
+      end
+    end
+  end
+end

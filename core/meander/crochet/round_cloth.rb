@@ -1,0 +1,238 @@
+# frozen_string_literal: true
+
+module Meander
+  module Crochet
+    # Rounds about an axis: a tube, whose axis runs along y, or a motif that grows from its middle, flat or cupped, with
+    # its face to the maker. Each round stands where its stitches have room: as far from the axis as its number asks
+    # for, as high over the one below as a stitch is. mm.
+    class RoundCloth < Cloth
+      # radius: of its heads; deep: how far along the axis; straight: of each of the two straights of an oval; from: how
+      # far along the round its first place stands; step: from one to the next.
+      Round = Struct.new(:count, :radius, :deep, :straight, :from, :step) do
+        # Once round.
+        def around = (2 * straight) + (2 * Math::PI * radius)
+        def u(place) = from + (place * step)
+      end
+
+      attr_reader :rounds
+
+      # tube: whether its axis runs along the section.
+      def initialize(fabric, cells, tube: false)
+        super(fabric, cells)
+        @tube = tube
+        @rounds = lay.freeze
+      end
+
+      def tube? = @tube
+      def height_mm = @tube ? -rounds.last.deep : nil
+
+      # The widest round, to its loops' middle line.
+      def radius_mm = rounds.map(&:radius).max
+
+      # How far it cups: along its axis, from its first round to its last.
+      def deep_mm = rounds.map(&:deep).minmax.then { |low, high| high - low }
+
+      # [[x, x], [y, y]] of what it covers.
+      def reach
+        out = radius_mm + (@tube ? @cells.gauge.thickness_mm / 2 : @gauge.bundle_mm / 2)
+        return [[-out, out], [0.0, height_mm]] if @tube
+
+        straight = rounds.last.straight / 2
+        [[-out, out], [-out - straight, out + straight]]
+      end
+
+      # How much more a round is than has room on it, as a share: above 0 it ruffles; below 0 never.
+      def ruffle
+        rounds.drop(1).map { |one| (one.count * @gauge.stitch_mm / one.around) - 1 }.max || 0.0
+      end
+
+      def courses = [[[0.0, 0.0], @tube ? [0.0, height_mm] : [radius_mm, 0.0]]]
+
+      def spot(number, place)
+        one, below = rounds[number], rounds[[number - 1, 0].max]
+        tall = number.zero? ? 0.0 : @cells.height_mm(fabric.rows[number - 1].tallest || "single")
+        x, y, z = at(one, below, tall, one.u(place), -tall / 2, @tube ? @gauge.thickness_mm / 2 : 0.0)
+        ahead = at(one, below, tall, one.u(place) + 0.1, -tall / 2, 0.0)
+        behind = at(one, below, tall, one.u(place) - 0.1, -tall / 2, 0.0)
+        [[x, y], (@tube && z.negative?) ? -1 : 1, [ahead[0] - behind[0], ahead[1] - behind[1]]]
+      end
+
+      def each_cell
+        return enum_for(:each_cell) unless block_given?
+
+        number = 0
+        fabric.begun.chains.times { |i| yield link(number += 1, i) }
+        fabric.rows.each_with_index do |row, i|
+          up = fabric.chains_up(i + 1)
+          yield seam(i + 1, up, number += up) if up.positive?
+          number = worked(row, i + 1, number) { |cell| yield cell }
+        end
+      end
+
+      private
+
+      def lay
+        first = beginning
+        fabric.rows.each_with_index.each_with_object([first]) do |(row, i), all|
+          all << round(row, all.last, i.zero?)
+        end
+      end
+
+      def beginning
+        begun, s = fabric.begun, @gauge.stitch_mm
+        straight = (begun.kind == "both") ? (begun.count - 1) * s : 0.0
+        count = (begun.kind == "both") ? begun.heads : begun.count
+        Round.new(count, ((count * s) - (2 * straight)) / (2 * Math::PI), 0.0, straight, straight.zero? ? 0.0 : s / 2,
+          s)
+          .freeze
+      end
+
+      # It stands no further from the one below than its stitches are high.
+      def round(row, below, first)
+        tall = @cells.height_mm(row.tallest || "single")
+        wanted = ((row.heads * @gauge.stitch_mm) - (2 * below.straight)) / (2 * Math::PI)
+        radius = [wanted.clamp(below.radius - tall, below.radius + tall), @gauge.stitch_mm / 2].max
+        off = radius - below.radius
+        deep = below.deep - Math.sqrt([(tall**2) - (off**2), 0.0].max)
+        one = Round.new(row.heads, radius, deep, below.straight, 0.0, 0.0)
+        one.step = one.around / row.heads
+        one.from = below.straight.zero? ? from(row, below, one, first) : one.step / 2
+        one.freeze
+      end
+
+      # Where a round has to begin so that its stitches stand over what they are worked into, in the middle.
+      def from(row, below, one, first)
+        return 0.0 if first && fabric.begun.kind == "hole"
+
+        share = one.radius / below.radius
+        offs = row.each_stitch.select(&:head).first(200).filter_map { |stitch|
+          next if stitch.feet.empty?
+
+          (stitch.feet.sum { |foot| below.u(foot) } / stitch.feet.size * share) - (stitch.head * one.step)
+        }
+        return below.from * share if offs.empty?
+
+        (offs.sum / offs.size) + @cells.shift(row.tallest || "single").along
+      end
+
+      # The place of a point of a cell: u along the round, y below its head, z out of the cloth.
+      def at(one, below, tall, u, y, z)
+        off, fall = if tall.zero? then @tube ? [0.0, -1.0] : [1.0, 0.0]
+        else
+          [(one.radius - below.radius) / tall, (one.deep - below.deep) / tall]
+        end
+        onto(one, u, one.radius + (off * y) - (fall * z), one.deep + (fall * y) + (off * z))
+      end
+
+      def onto(one, u, radius, deep)
+        if @tube
+          angle = u / one.radius
+          return [-radius * Math.sin(angle), -deep, radius * Math.cos(angle)]
+        end
+
+        middle, angle = round_about(one, u)
+        [radius * Math.cos(angle), middle + (radius * Math.sin(angle)), deep]
+      end
+
+      # On the straights of an oval the middle moves, at its ends the angle does.
+      def round_about(one, u)
+        return [0.0, u / one.radius] if one.straight.zero?
+
+        half = one.straight + (Math::PI * one.radius)
+        side, along = (u % (2 * half)).divmod(half)
+        sign = side.zero? ? 1 : -1
+        base = side.zero? ? 0.0 : Math::PI
+        return [sign * (along - (one.straight / 2)), base] if along < one.straight
+
+        [sign * one.straight / 2, base + ((along - one.straight) / one.radius)]
+      end
+
+      # The same place of the round below, as a length along this one.
+      def above(below, one, u)
+        return u * one.radius / below.radius if one.straight.zero?
+
+        half = below.straight + (Math::PI * below.radius)
+        side, along = u.divmod(half)
+        along = one.straight + ((along - one.straight) * one.radius / below.radius) if along > one.straight
+        (side * (one.straight + (Math::PI * one.radius))) + along
+      end
+
+      # Chains at the beginning: a ring, or both sides of a row.
+      def link(number, place)
+        one = rounds.first
+        if fabric.begun.kind == "both"
+          u = (place - ((fabric.begun.count - 1) / 2.0)) * @gauge.stitch_mm
+          return placed([:row], [0.0, u, 0.0], number, "chain", 0) do
+            @cells.stitch("chain").map { |x, y, z| [-z, x, -y * 0.5] }
+          end
+        end
+
+        spun([:chain], 0, one.u(place), number, "chain") do |u|
+          bent(one, one, 0.0, u, @cells.link(fabric.rows.first.tallest || "single"))
+        end
+      end
+
+      # Chains that lead up to a round that was closed, before its beginning.
+      def seam(number, count, last)
+        one, below = rounds.values_at(number, number - 1)
+        tall = @cells.height_mm(fabric.rows[number - 1].tallest || "single")
+        link, s = @cells.stitch("chain"), @gauge.stitch_mm
+        out = (@gauge.hook_mm / 2) + (2 * @gauge.bundle_mm)
+        spun([:seam], number, one.from - (s / 2), last, "chain") do |u|
+          (0...count).flat_map do |i|
+            link.map do |x, y, z|
+              along = -tall + ((x - link.first[0] + (i * s)) * tall / (count * s))
+              at(one, below, tall, u + z, along, out + y)
+            end
+          end
+        end
+      end
+
+      def worked(row, number, done)
+        one, below = rounds.values_at(number, number - 1)
+        place, before = 0, nil
+        row.each_stitch do |stitch|
+          u = one.u(place)
+          place += 1 if stitch.head
+          yield laid(stitch, one, below, u, before, done += 1, number)
+          before = stitch.kind unless stitch.kind == "picot"
+        end
+        done
+      end
+
+      def laid(stitch, one, below, u, before, number, row)
+        kind = stitch.kind
+        offs = (fabric.begun.kind == "hole" && row == 1) ? [0.0] : stitch.feet.map do |foot|
+          base = above(below, one, below.u(foot))
+          off(stitch, near(base + @cells.shift(kind).along - u, one)).round(3)
+        end
+        before = nil if before == kind
+        tall = @cells.height_mm((kind == "picot") ? "chain" : kind)
+        spun([kind, offs, before], row, u, number, kind) do |from|
+          line = (kind == "picot") ? picot : cell(kind, offs, tall)
+          bent(one, below, @cells.height_mm(fabric.rows[row - 1].tallest || "single"), from, met(line, before))
+        end
+      end
+
+      # Once round is nowhere.
+      def near(off, one) = off - (one.around * (off / one.around).round)
+
+      def bent(one, below, tall, u, line)
+        share = one.step / @gauge.stitch_mm
+        line.map { |x, y, z| at(one, below, tall, u + (x * share), y, z) }
+      end
+
+      # Where the round is turned about its axis it is drawn once; a tube is drawn once for every place round it.
+      def spun(key, row, u, number, kind)
+        one = rounds[row]
+        return placed([*key, row, u.round(3)], [0.0, 0.0, 0.0], number, kind, row) { yield u } if one.straight.positive?
+        return placed([*key, row], [0.0, 0.0, u / one.radius], number, kind, row) { yield 0.0 } unless @tube
+
+        angle = (u / one.radius % (2 * Math::PI)).round(4)
+        placed([*key, one.radius.round(4), angle], [0.0, -one.deep, 0.0], number, kind, row) do
+          yield(angle * one.radius).map { |x, y, z| [x, y + one.deep, z] }
+        end
+      end
+    end
+  end
+end
