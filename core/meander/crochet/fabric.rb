@@ -84,6 +84,8 @@ module Meander
           ["it takes #{row.takes} of #{there} stitches, so the round does not close", there.to_s]
         elsif row.heads.zero?
           ["nothing can be worked into it", "a stitch at least"]
+        elsif row.items.none?(&:worked?)
+          ["it holds on to nothing below it", "a stitch that is worked into the row below"]
         end
       end
     end

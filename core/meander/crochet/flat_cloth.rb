@@ -116,7 +116,7 @@ module Meander
       # How far out of the cloth the cells of a turned row stand; of the beginning as what is worked into it asks.
       def out(number)
         row = fabric.rows[[number - 1, 0].max]
-        @cells.shift((row && row.tallest) || "single").out
+        @cells.shift(row&.tallest || "single").out
       end
 
       # From the places of a cell to those of the page; out: of its row.

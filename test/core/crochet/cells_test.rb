@@ -5,13 +5,13 @@ require_relative "../../support/near_lines"
 
 # The ways stitches are drawn by: every loop holds what it is worked into, and no wire lies in another.
 class CellsTest < Minitest::Test
-  Gauge, Cells = Meander::Crochet::Gauge, Meander::Crochet::Cells
+  Crochet = Meander::Crochet
   KINDS = %w[single half double].freeze
   WAYS = %w[rows rounds].freeze
   # Hooks in wires: of the tables, between them, and beyond.
   HOOKS = [4.0, 5.0, 6.0, 7.0, 8.5, 10.0, 12.0, 16.0].freeze
 
-  def cells(hook, way, **swatch) = Cells.new(Gauge.new(hook, 1.0, **swatch), way)
+  def cells(hook, way, **swatch) = Crochet::Cells.new(Crochet::Gauge.new(hook, 1.0, **swatch), way)
 
   # A place of the row above, seen from a stitch of the row below that it is worked into.
   def above(cells, kind, way)
@@ -50,7 +50,8 @@ class CellsTest < Minitest::Test
     end
   end
 
-  # Over a lattice no two wires come nearer than they are thick, but for what lies between the tables; the worst is told.
+  # Over a lattice no two wires come nearer than they are thick, but for what lies between the tables; the worst is
+  # told.
   def test_no_wire_lies_in_another
     worst = KINDS.product(WAYS).to_h do |kind, way|
       least = HOOKS.map { |hook| [lattice_clear(kind, way, hook), hook] }

@@ -101,7 +101,9 @@ class FabricsTest < Minitest::Test
     chance = Random.new(seed)
     each = ->(kind) { {"chain" => 1.0, "slip" => 10.0, "single" => 100.0, "half" => 1e3, "double" => 1e4}.fetch(kind) }
     60.times do
-      made = typed(Array.new(chance.rand(1..4)) { "#{chance.rand(1..4)}s h2 #{chance.rand(1..2)}c d" }.join("; "), begun: 30)
+      made = typed(Array.new(chance.rand(1..4)) {
+        "#{chance.rand(1..4)}s h2 #{chance.rand(1..2)}c d"
+      }.join("; "), begun: 30)
       wanted = 31 + made.rows.each_with_index.sum { |row, i|
         row.each_stitch.sum { |stitch| each[stitch.kind] } + made.chains_up(i + 1)
       }
@@ -113,9 +115,9 @@ class FabricsTest < Minitest::Test
     assert_in_delta 10 + (9 * 100) - 1, together.wire_mm(&each), 1e-9
   end
 
-  # Stitches beside each other, rows over each other, turned at their edges, shared, drawn together, in rounds; the worst
-  # of each is told. Within rows no wire lies in another; where stitches share a place or go round an edge they are drawn
-  # through each other a little.
+  # Stitches beside each other, rows over each other, turned at their edges, shared, drawn together, in rounds; the
+  # worst of each is told. Within rows no wire lies in another; where stitches share a place or go round an edge they
+  # are drawn through each other.
   def test_how_near_wires_come
     band = ->(stitch, keep) {
       nearest(fabric(3, kind: "band", stitch:, lying: "across", across: count(9)), keep)

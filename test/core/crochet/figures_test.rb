@@ -35,6 +35,7 @@ class CrochetFiguresTest < Minitest::Test
       assert_in_epsilon told["relaxed_length"], gauge.taut_mm(kind), 0.01, name
       assert_in_delta told["advance"], gauge.stitch_mm, 1e-6, name
       assert_in_delta told["height"], gauge.height_mm(kind), 1e-6, name if told["height"]
+
       assert_includes 1.06..1.21, gauge.formed_mm(kind) / gauge.taut_mm(kind), name
     end
   end
@@ -110,6 +111,8 @@ class CrochetFiguresTest < Minitest::Test
 
       assert_match(/\A--#{option}.*accepted: /, told)
     end
-    assert_match(/--stitches is missing/, assert_raises(Meander::Error) { Meander.crochet(good.except("stitches")) }.message)
+    assert_match(/--stitches is missing/, assert_raises(Meander::Error) {
+      Meander.crochet(good.except("stitches"))
+    }.message)
   end
 end

@@ -78,7 +78,8 @@ class ToldAlikeTest < PieceTest
 
   # The lengths a step says to cut: base wires after "cut", each for so many, others before "of", so many of them.
   def cut_in(words)
-    base = words[/\bcut (.+?)\. Straighten/, 1].to_s.split(/(?: and |, )(?=\d+ mm)|\. (?:For .*? )?[Ff]rom .*? cut /)
+    base = words[/\bcut (.+?)\. (?:Straighten|Or leave)/, 1].to_s
+      .split(/(?: and |, )(?=\d+ mm)|\. (?:For .*? )?[Ff]rom .*? cut /)
     own = words.scan(/(?:Cut|and|from) (?:(\d+) lengths of )?(\d+) mm of (?=\d|wire)/).flat_map do |count, mm|
       [mm.to_i] * (count || 1).to_i
     end

@@ -23,6 +23,7 @@ class BuiltTest < PieceTest
         assert_operator cut.marks.last&.at_mm.to_f, :<=, cut.total_mm + 1e-6, said
         assert_operator cut.marks.first.at_mm, :>=, cut.parts.first.mm - 1e-6, said if cut.marks.any?
       end
+
       assert_equal plan.piece.wires.select(&:base?).map(&:id).sort, plan.runs.map { |cut| cut.wire.id }.sort, said
     end
   end

@@ -59,8 +59,8 @@ function press(mark: Mark) {
         :label="`The chart: ${told.counted}, ${told.stitches} stitches`"
         @press="press"
       />
-      <label v-if="many && !chart.polar" class="d-flex align-items-center gap-2 quiet">
-        rows {{ told.way === "rows" ? "" : "round " }}up
+      <label v-if="many && !chart.polar" class="d-flex align-items-center gap-2 quiet text-nowrap">
+        {{ told.way === "rows" ? "rows" : "rounds" }} up
         <input
           v-model.number="middle"
           type="range"

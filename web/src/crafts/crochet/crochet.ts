@@ -25,7 +25,7 @@ export const heldOf = (piece: Piece, id: string) =>
 export function withFabric(piece: Piece, id: string, fabric: Fabric, held = heldOf(piece, id)): Piece {
   const seated = withSeats(piece, id, held * cordsOf(fabric));
   const now = crochet(seated, id);
-  const bends = ["cord", "band", "tube"].includes(fabric.kind);
+  const bends = LONG.includes(fabric.kind);
   return withCrochet(seated, id, {
     fabric,
     form: bends ? now.form : { kind: "straight" },
@@ -37,8 +37,17 @@ export function withFabric(piece: Piece, id: string, fabric: Fabric, held = held
 export const mayEdge = (fabric: Fabric) =>
   fabric.kind === "tube" || fabric.kind === "rows" || (fabric.kind === "band" && fabric.lying !== "along");
 
-export const withKind = (piece: Piece, id: string, kind: string): Piece =>
-  withFabric(piece, id, { kind, ...named(choices().fabrics, kind).start } as Fabric);
+/** Fabrics that are as long as one likes. */
+const LONG = ["cord", "band", "tube"];
+/** Rounds, or rows, that any other one begins with. */
+const FEW = 5;
+/** Another kind of fabric. What is no longer long is made a few rounds far, whatever asked for more. */
+export function withKind(piece: Piece, id: string, kind: string): Piece {
+  const made = withFabric(piece, id, { kind, ...named(choices().fabrics, kind).start } as Fabric);
+  if (LONG.includes(kind)) return made;
+  const pins = made.pins.filter((pin) => !("section" in pin && pin.section === id));
+  return withCrochet({ ...made, pins }, id, { extent: { kind: "repeats", count: FEW } });
+}
 
 /** So many wires at once; fewer than two take no turns. */
 export function withHeld(piece: Piece, id: string, held: number): Piece {
@@ -49,7 +58,7 @@ export function withHeld(piece: Piece, id: string, held: number): Piece {
 
 /** As one of the collection, with its hook, and the wires there are. */
 export function withSample(piece: Piece, id: string, sample: FabricSample): Piece {
-  const made = withFabric(piece, id, sample.fabric);
+  const made = withFabric(withKind(piece, id, sample.fabric.kind), id, sample.fabric);
   return withCrochet(made, id, { hook: mm(sample.hook_mm), swatch: null });
 }
 /** Is one of the collection on the bench? */
