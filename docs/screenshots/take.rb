@@ -96,11 +96,14 @@ Dir.mktmpdir do |data|
     browser.xpath("//button[normalize-space()='As worn']").first.click
     sleep 1
   end
-  look(server, "braid-practised", path: "/pieces/#{ids["Heron plait"]}") do |browser|
+  look(server, "crochet-made", path: "/pieces/#{ids["Kelp band"]}") do |browser|
+    browser.evaluate("[...document.querySelectorAll('button')].find((one) => " \
+                     "one.textContent.includes('crocheted band')).click()")
+    sleep 1
     browser.keyboard.type("m")
     sleep 1
     browser.evaluate("document.querySelector('.player').focus({ preventScroll: true })")
-    browser.keyboard.type(*([:up] * 3), :right, "r", "1")
+    browser.keyboard.type(*([:up] * 5), *([:right] * 4))
     sleep 1
     browser.evaluate("document.activeElement.blur()")
   end

@@ -27,8 +27,9 @@ module Meander
         @fabric = fabric
         @cells = cells
         @gauge = cells.gauge
-        @lines = {}
-        @built = {}
+        @keys = {}
+        @lines = {}.compare_by_identity
+        @built = {}.compare_by_identity
       end
 
       # The way of the wire through a cell, [[x, y, z], ...].
@@ -36,8 +37,9 @@ module Meander
 
       private
 
-      # Keeps how a line is made until it is asked for.
+      # Keeps how a line is made until it is asked for; keys that are equal are one.
       def placed(key, at, number, kind, row, &build)
+        key = @keys[key] ||= key
         @built[key] ||= build
         Placed.new(key, at, number, kind, row)
       end
@@ -49,10 +51,13 @@ module Meander
         share * share * (3 - (2 * share))
       end
 
+      # Feet are drawn aside in steps of so many wires: what is nearly alike is drawn once.
+      STEP = 0.1
       # How far below its place a stitch's foot is drawn aside: by what it is worked into, and by those that share it.
       def off(stitch, middle)
         share, all = stitch.shares
-        middle + ((share - ((all - 1) / 2.0)) * SHARED * @gauge.bundle_mm)
+        q = @gauge.bundle_mm
+        ((middle / (STEP * q)).round * STEP * q) + ((share - ((all - 1) / 2.0)) * SHARED * q)
       end
 
       # A stitch with its foot aside; over several, all but the last leg first, each drawn down to its own.

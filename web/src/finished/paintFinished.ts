@@ -4,6 +4,8 @@ import type { Finished } from "../generated/finished";
 import type { Placed } from "./finishedPictures";
 import type { LitVisit } from "../wires/useLit";
 import type { Near } from "./useNear";
+import { PLACE, TURN } from "./place";
+import { isStamped, paintStamped } from "./sprites";
 
 /** What is seen of a finished piece, and how. */
 export interface FinishedView {
@@ -42,45 +44,53 @@ const NEAREST = 26;
 const THIN_PX = 2.2;
 /** Points of a line nearer to each other than so many pixels are one point. */
 const LEAST_PX = 0.5;
-const paths = new WeakMap<Finished["groups"][number], Map<number, Path2D>>();
+/** One path of all would take a canvas long: so many places are drawn at once. */
+const AT_ONCE = 40;
+const paths = new WeakMap<Finished["groups"][number], Map<number, Path2D[]>>();
 
-/** A line's points, those left out that are nearer than `least` to the one before; its ends stay. */
-function lineTo(path: Path2D, line: number[], least: number) {
+/** A line's points that are further apart than `least`, its ends with them. */
+function thinned(line: number[], least: number): number[] {
   let [x, y] = [line[0]!, line[1]!];
-  path.moveTo(x, y);
+  const kept = [x, y];
   for (let i = 2; i < line.length; i += 2) {
     const [toX, toY] = [line[i]!, line[i + 1]!];
     if (i < line.length - 2 && Math.abs(toX - x) + Math.abs(toY - y) < least) continue;
-    path.lineTo(toX, toY);
+    kept.push(toX, toY);
     [x, y] = [toX, toY];
   }
+  return kept;
 }
-
-/** Of a turn in `at`, and how many numbers tell a place there. */
-const TURN = 10_000;
-export const PLACE = 4;
-/** The same lines wherever they are put. */
-function put(path: Path2D, own: Path2D, at: number[]) {
+/** Lines wherever they are put. */
+function put(path: Path2D, lines: number[][], at: number[]) {
   for (let i = 0; i < at.length; i += PLACE) {
-    const turn = at[i + 2]! / TURN;
+    const [x, y, turn] = [at[i]!, at[i + 1]!, at[i + 2]! / TURN];
     const [cos, sin] = turn ? [Math.cos(turn), Math.sin(turn)] : [1, 0];
-    path.addPath(own, { a: cos, b: sin, c: -sin, d: cos, e: at[i]!, f: at[i + 1]! });
+    for (const line of lines) {
+      path.moveTo(x + line[0]! * cos - line[1]! * sin, y + line[0]! * sin + line[1]! * cos);
+      for (let j = 2; j < line.length; j += 2)
+        path.lineTo(x + line[j]! * cos - line[j + 1]! * sin, y + line[j]! * sin + line[j + 1]! * cos);
+    }
   }
 }
 
 /** px: pixels to one step of its lines. Kept for each doubling of it. */
-export function pathOf(group: Finished["groups"][number], px: number): Path2D {
-  const kept = paths.get(group) ?? new Map<number, Path2D>();
+export function pathsOf(group: Finished["groups"][number], px: number): Path2D[] {
+  const kept = paths.get(group) ?? new Map<number, Path2D[]>();
   paths.set(group, kept);
   const least = 2 ** Math.floor(Math.log2(LEAST_PX / px));
-  let path = kept.get(least);
-  if (!path) {
-    kept.set(least, (path = new Path2D()));
-    const own = group.at ? new Path2D() : path;
-    for (const line of group.lines) lineTo(own, line, least);
-    if (group.at) put(path, own, group.at);
+  let found = kept.get(least);
+  if (!found) {
+    const lines = group.lines.map((line) => thinned(line, least));
+    const at = group.at ?? [0, 0, 0, 0];
+    found = [];
+    for (let i = 0; i < at.length; i += AT_ONCE * PLACE) {
+      const path = new Path2D();
+      put(path, lines, at.slice(i, i + AT_ONCE * PLACE));
+      found.push(path);
+    }
+    kept.set(least, found);
   }
-  return path;
+  return found;
 }
 
 /** From the finished piece to the page: hung as it is worn, or lying along the page. */
@@ -149,7 +159,7 @@ function paintGroup(
   const thin = group.d * scale < THIN_PX;
   const tones = picture.tones[group.wire] as [string, number, number][];
   const px = scale * (ctx.canvas.width / ctx.canvas.clientWidth || 1);
-  const path = pathOf(group, px * picture.finest_mm);
+  const all = pathsOf(group, px * picture.finest_mm);
   ctx.lineJoin = thin ? "bevel" : "round";
   ctx.lineCap = thin ? "butt" : "round";
   for (const [tone, share, offset] of thin ? [tones[0]!, tones[2]!] : tones) {
@@ -157,7 +167,7 @@ function paintGroup(
     ctx.setTransform(on.a, on.b, on.c, on.d, on.e + shift, on.f + shift);
     ctx.strokeStyle = tone;
     ctx.lineWidth = (group.d * share) / picture.finest_mm;
-    ctx.stroke(path);
+    for (const path of all) ctx.stroke(path);
   }
 }
 
@@ -178,15 +188,23 @@ export function paintFinished(ctx: CanvasRenderingContext2D, placed: Placed[], v
   const order = back ? placed.toReversed() : placed;
   const hidden = back ? 1 : -1;
   paintBeads(ctx, view.beads, page, (face) => face === hidden);
+  const scale = view.scale * view.near.k;
+  const stamped = new Set(order.filter(({ picture }) => isStamped(picture, scale * ratio)));
+  for (const one of stamped) {
+    ctx.globalAlpha = strength(view, one.section, one.picture.groups[0]!.wire);
+    const on = page.multiply(standing(one.pose, one.picture.finest_mm));
+    paintStamped(ctx, one.picture, on, scale * ratio * one.picture.finest_mm);
+  }
   const layers = [...new Set(placed.flatMap(({ picture }) => picture.groups.map((group) => group.layer)))];
   layers.sort((one, other) => (back ? other - one : one - other));
   for (const layer of layers) {
-    for (const { picture, pose, section } of order) {
+    for (const one of order) {
+      const { picture, pose, section } = one;
       const on = page.multiply(standing(pose, picture.finest_mm));
       for (const group of picture.groups) {
-        if (group.layer !== layer) continue;
+        if (group.layer !== layer || (group.at && stamped.has(one))) continue;
         ctx.globalAlpha = strength(view, section, group.wire);
-        paintGroup(ctx, picture, group, on, view.scale * view.near.k);
+        paintGroup(ctx, picture, group, on, scale);
       }
     }
   }

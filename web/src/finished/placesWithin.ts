@@ -1,5 +1,6 @@
 import type { Placed } from "./finishedPictures";
-import { PLACE, standing } from "./paintFinished";
+import { standing } from "./paintFinished";
+import { PLACE } from "./place";
 
 /** Of places where lines are put (x, y, turn, number, x, ...) those whose number is past one and not past another. */
 export function placesWithin(at: number[], past: number, upTo: number): number[] {

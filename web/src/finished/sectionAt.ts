@@ -1,5 +1,5 @@
 import type { Placed } from "./finishedPictures";
-import { type FinishedView, pageOf, pathOf, standing } from "./paintFinished";
+import { type FinishedView, pageOf, pathsOf, standing } from "./paintFinished";
 
 /** A wire is hit so many pixels beside it, as a fingertip is wider than a wire. */
 const BESIDE_PX = 12;
@@ -22,7 +22,7 @@ export function sectionAt(
       return picture.groups.some((group) => {
         ctx.lineWidth = group.d / picture.finest_mm + (2 * beside) / px;
         // The point is measured as the canvas has it, without its transform.
-        return ctx.isPointInStroke(pathOf(group, px), x, y);
+        return pathsOf(group, px).some((path) => ctx.isPointInStroke(path, x, y));
       });
     })?.section;
   ctx.save();

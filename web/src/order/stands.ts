@@ -1,5 +1,5 @@
 import type { Placed, Ready } from "../finished/finishedPictures";
-import { PLACE } from "../finished/paintFinished";
+import { PLACE } from "../finished/place";
 import { placesWithin } from "../finished/placesWithin";
 import type { Finished } from "../generated/finished";
 import type { Picture } from "../generated/picture";

@@ -31,7 +31,8 @@ module Meander
         # [[line, [[x, y, turn, number], ...], [[wire, offset], ...]], ...]
         def placed
           cells = @cloth.each_cell.to_a
-          cells.group_by { |cell| [cell.key, wires_of(cell.row)] }.flat_map do |(key, wires), alike|
+          cells.group_by { |cell| [cell.key.object_id, wires_of(cell.row).object_id] }.values.flat_map do |alike|
+            key, wires = alike.first.key, wires_of(alike.first.row)
             line = @cloth.line(key)
             bent? ? bent(line, alike, wires) : [[turned(line), alike.map { |cell| [*at(cell), cell.number] }, wires]]
           end
@@ -63,11 +64,11 @@ module Meander
 
         # The wires that work a row, each with how far it lies from the middle of the bundle.
         def wires_of(row)
-          base = @crocheted.base
-          turns = @crocheted.section[:turns]
-          return [[base[([row - 1, 0].max / turns) % base.size], [0.0, 0.0, 0.0]]] if turns
+          base, turns = @crocheted.base, @crocheted.section[:turns]
+          return @together ||= base.zip(Crochet::Cells.new(@gauge, "rows").wires) unless turns
 
-          base.zip(Crochet::Cells.new(@gauge, "rows").wires)
+          number = ([row - 1, 0].max / turns) % base.size
+          (@apart ||= base.map { |wire| [[wire, [0.0, 0.0, 0.0]]] })[number]
         end
 
         # Chains side by side: a row of loops.
