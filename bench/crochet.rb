@@ -25,7 +25,8 @@ band = ->(stitch) { {"kind" => "band", "stitch" => stitch, "lying" => "across", 
 tube = {"kind" => "tube", "stitch" => "single", "rounds" => "spiral", "across" => across[10]}
 [["band of 50 by 100", band["single"], 100], ["band of doubles, 50 by 100", band["double"], 100],
   ["tube of 10 by 500", tube, 500],
-  ["disc of 38 rounds", {"kind" => "disc", "stitch" => "single", "rounds" => "spiral"}, 38]].each do |name, fabric, count|
+  ["disc of 38 rounds", {"kind" => "disc", "stitch" => "single", "rounds" => "spiral"}, 38]]
+  .each do |name, fabric, count|
   plans, hook = [], 2.4
   cut.call(crochet(fabric, count, hook))
   took = Measure.times(15) { plans << cut.call(crochet(fabric, count, hook += 0.01)) }
