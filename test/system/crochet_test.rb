@@ -103,7 +103,7 @@ class CrochetTest < SystemTest
     click_on "A row on"
 
     assert_selector ".player", text: /row 1 of \d+, stitch 5 of 5/
-    assert_selector ".player", text: /then 1 chain up, and turn/
+    assert_selector ".player", text: /Next: 1 chain up, and turn/
     click_on "A stitch on"
 
     assert_selector ".player", text: "Slide a bead up to the hook first."

@@ -4,6 +4,8 @@ module Meander
   module Weave
     # A weave on its own, belonging to no piece: base wires, a weaving wire, a walk and how often it is made.
     class WeaveOptions
+      include Units::OptionTexts
+
       OPTIONS = %w[base wire gaps repeats clear pitch strands slack lean].freeze
       NEEDED = %w[base wire gaps repeats].freeze
       BASE_MM = (0.1..6.0)
@@ -21,8 +23,7 @@ module Meander
 
       def initialize(texts)
         @texts = texts
-        missing = NEEDED - texts.keys
-        raise Error, "--#{missing.first} is missing" unless missing.empty?
+        needs(NEEDED)
 
         @slack = share("slack", 0.04, 0.0..5.0)
         @repeats = whole("repeats", nil, 1..MOST_REPEATS)
@@ -73,31 +74,7 @@ module Meander
       end
 
       def sizes(option, range, count)
-        list(option, count).map do |text|
-          mm = Units::LengthText.mm(text)
-          next mm if mm && range.cover?(mm)
-
-          raise Error,
-            "--#{option}: “#{text[0, 30]}” #{mm ? "cannot be planned" : "is not a size"}; accepted: " \
-            "#{Units::LengthText::ACCEPTED}, from #{range.min} to #{range.max} mm"
-        end
-      end
-
-      def whole(option, default, range)
-        text = @texts.fetch(option) { return default }
-        return text.to_i if text.match?(/\A\d{1,7}\z/) && range.cover?(text.to_i)
-
-        raise Error,
-          "--#{option}: “#{text[0, 30]}” is not such a count; accepted: a whole number from #{range.min} to " \
-          "#{range.max}"
-      end
-
-      def share(option, default, range)
-        text = @texts.fetch(option) { return default }
-        value = text.match?(/\A\d{1,3}(\.\d{1,9})?\z|\A\.\d{1,9}\z/) ? "0#{text}".to_f : nil
-        return value if value && range.cover?(value)
-
-        raise Error, "--#{option}: “#{text[0, 30]}” is not such a share; accepted: #{range.min} to #{range.max}"
+        list(option, count).map { |text| size_of(option, text, range) }
       end
     end
   end

@@ -5,6 +5,8 @@ module Meander
     module Braiding
       # A braid on its own, belonging to no piece: so many strands of one wire, a length, perhaps beads.
       class BraidOptions
+        include Units::OptionTexts
+
         OPTIONS = %w[strands diameter length bead every on pitch scheme wires lay slack].freeze
         NEEDED = %w[strands diameter length].freeze
         RANGES = {"diameter" => 0.05..6.0, "length" => 1.0..Layout::LONGEST_MM, "bead" => 0.3..60.0,
@@ -26,8 +28,7 @@ module Meander
 
         def initialize(texts)
           @texts = texts
-          missing = NEEDED - texts.keys
-          raise Error, "--#{missing.first} is missing" unless missing.empty?
+          needs(NEEDED)
 
           count = whole("strands", nil, Fields::LEAST..Fields::MOST)
           @mm, @length_mm = size("diameter"), size("length")
@@ -162,30 +163,7 @@ module Meander
           raise option ? Error.new("--#{option}: #{e.message}") : e
         end
 
-        def size(option)
-          text, range = @texts[option], RANGES.fetch(option)
-          mm = Units::LengthText.mm(text)
-          return mm if mm && range.cover?(mm)
-
-          raise Error, "--#{option}: “#{text[0, 30]}” #{mm ? "cannot be planned" : "is not a size"}; accepted: " \
-            "#{Units::LengthText::ACCEPTED}, from #{range.min} to #{range.max} mm"
-        end
-
-        def whole(option, default, range)
-          text = @texts.fetch(option) { return default }
-          return text.to_i if text.match?(/\A\d{1,7}\z/) && range.cover?(text.to_i)
-
-          raise Error, "--#{option}: “#{text[0, 30]}” is not such a count; accepted: a whole number from " \
-            "#{range.min} to #{range.max}"
-        end
-
-        def share(option, default, range)
-          text = @texts.fetch(option) { return default }
-          value = "0#{text}".to_f if text.match?(/\A(\d{1,3}(\.\d{1,9})?|\.\d{1,9})\z/)
-          return value if value && range.cover?(value)
-
-          raise Error, "--#{option}: “#{text[0, 30]}” is not such a share; accepted: #{range.min} to #{range.max}"
-        end
+        def size(option) = size_of(option, @texts[option], RANGES.fetch(option))
       end
     end
   end

@@ -6,6 +6,8 @@ module Meander
     module Braiding
       # What a braided section comes to before it is known how far it is braided. All in mm.
       class Layout
+        include Counted
+
         # No section has more stitches, is any longer, or has more crossings or turns of its cords.
         MOST_REPEATS = 2000
         LONGEST_MM = 10_000.0
@@ -30,7 +32,6 @@ module Meander
 
         def id = section.id
         def on = []
-        def sides = 1
         def free? = section.free?
         def bare_mm = section.bare_mm
         def flat? = section[:scheme][:kind] == "flat"
@@ -40,15 +41,6 @@ module Meander
 
         # Do its strands differ so much that their mean no longer tells well how they lie?
         def unlike? = strands.map(&:wide_mm).minmax.then { |low, high| high > (Checks::ALIKE * low) + 1e-9 }
-
-        # How many stitches the document asks for; nil where that is found by what the piece must meet.
-        def given
-          extent = section[:extent]
-          case extent[:kind]
-          when "repeats" then extent[:count] unless free?
-          when "length" then reaching(extent[:length].mm) unless free?
-          end
-        end
 
         def worked(repeats, bare_mm, _on = nil)
           @worked[[repeats, bare_mm]] ||= Braided.new(self, repeats, bare_mm)
@@ -70,20 +62,8 @@ module Meander
           [MOST_REPEATS, MOST_CROSSINGS / scheme.crossings.size, (LONGEST_MM / least_mm).floor].min.clamp(1, nil)
         end
 
-        def makeable(repeats) = repeats.clamp(1, most_repeats)
-
-        def nearest(length_mm)
-          over = (1..most_repeats).bsearch { |count| woven_mm(count) >= length_mm } || most_repeats
-          [over - 1, over].select(&:positive?).min_by { |count| (woven_mm(count) - length_mm).abs }
-        end
-
         # How far one more of them reaches.
         def advance_mm = threading.advances.first || pitch_mm
-
-        # It takes no working wire.
-        def working_mm(_repeats) = 0.0
-        def worked_round_mm = 0.0
-        def rounded?(_side) = false
 
         # Outside to outside, with its beads.
         def width_mm = @told[:wide] ||= edges.then { |low, high| high - low }
@@ -117,13 +97,6 @@ module Meander
         def beadings = threading.beadings
 
         private
-
-        # As many as come nearest to a length that was asked for.
-        def reaching(mm)
-          most = woven_mm(most_repeats) + least_mm
-          too_much(Units::Text.length(mm), "about #{Units::Text.length(most)}") if mm > most
-          nearest(mm)
-        end
 
         def mean(&of) = strands.sum(&of) / strands.size
 
@@ -169,11 +142,6 @@ module Meander
           too_much("#{crossings} crossings", "#{MOST_CROSSINGS} crossings") if crossings > MOST_CROSSINGS
           too_much(mm[woven_mm(repeats)], "#{mm[LONGEST_MM]} braided") if woven_mm(repeats) > LONGEST_MM + 1
           too_much("#{turns.ceil} turns of a cord", "#{MOST_TURNS} turns of a cord") if turns > MOST_TURNS
-        end
-
-        def too_much(given, most)
-          raise InvalidInput.new([Fault.new(path: "#{section.place}/extent", code: "too_much",
-            message: "this is more than can be planned at once", given:, accepted: "up to #{most} in one section")])
         end
       end
     end

@@ -5,6 +5,8 @@ module Meander
     module Crocheting
       # A crocheted fabric on its own, belonging to no piece: chains, or rows of one stitch.
       class FabricOptions
+        include Units::OptionTexts
+
         OPTIONS = %w[hook wire stitch stitches rows bead every wires slack].freeze
         NEEDED = %w[hook wire stitch stitches].freeze
         RANGES = {"hook" => 0.5..20.0, "wire" => 0.05..3.0, "bead" => 0.3..60.0}.freeze
@@ -18,8 +20,7 @@ module Meander
 
         def initialize(texts)
           @texts = texts
-          missing = NEEDED - texts.keys
-          raise Error, "--#{missing.first} is missing" unless missing.empty?
+          needs(NEEDED)
 
           @stitch = stitch_typed
           @gauge = Crochet::Gauge.new(size("hook"), size("wire"), whole("wires", 1, 1..3), stitch:)
@@ -82,30 +83,7 @@ module Meander
             "#{Units::Text.number(least, 2)} to #{Units::Text.number(most, 2)} mm"
         end
 
-        def size(option)
-          text, range = @texts[option], RANGES.fetch(option)
-          mm = Units::LengthText.mm(text)
-          return mm if mm && range.cover?(mm)
-
-          raise Error, "--#{option}: “#{text[0, 30]}” #{mm ? "cannot be planned" : "is not a size"}; accepted: " \
-            "#{Units::LengthText::ACCEPTED}, from #{range.min} to #{range.max} mm"
-        end
-
-        def whole(option, default, range)
-          text = @texts.fetch(option) { return default }
-          return text.to_i if text.match?(/\A\d{1,7}\z/) && range.cover?(text.to_i)
-
-          raise Error, "--#{option}: “#{text[0, 30]}” is not such a count; accepted: a whole number from " \
-            "#{range.min} to #{range.max}"
-        end
-
-        def share(option, default, range)
-          text = @texts.fetch(option) { return default }
-          value = "0#{text}".to_f if text.match?(/\A(\d{1,3}(\.\d{1,9})?|\.\d{1,9})\z/)
-          return value if value && range.cover?(value)
-
-          raise Error, "--#{option}: “#{text[0, 30]}” is not such a share; accepted: #{range.min} to #{range.max}"
-        end
+        def size(option) = size_of(option, @texts[option], RANGES.fetch(option))
       end
     end
   end

@@ -6,6 +6,8 @@ module Meander
     module Crocheting
       # What a crocheted section comes to before it is known how far it is made. All in mm.
       class Layout
+        include Counted
+
         # No section has more chains, rows or rounds, more stitches, or is any longer.
         MOST_REPEATS = 2000
         MOST_STITCHES = 12_000
@@ -44,7 +46,6 @@ module Meander
 
         def id = section.id
         def on = []
-        def sides = 1
         def free? = section.free?
         def bare_mm = section.bare_mm
         def shape = section[:fabric]
@@ -53,15 +54,6 @@ module Meander
         def held = section[:turns] ? 1 : section.base.size / cords
         def along? = kind == "cord" || (kind == "band" && shape[:lying] == "along")
         def motif? = %w[disc oval cup].include?(kind)
-
-        # How many the document asks for; nil where that is found by what the piece must meet.
-        def given
-          extent = section[:extent]
-          case extent[:kind]
-          when "repeats" then extent[:count] unless free?
-          when "length" then reaching(extent[:length].mm) unless free?
-          end
-        end
 
         def worked(repeats, bare_mm, _on = nil) = @worked[[repeats, bare_mm]] ||= Crocheted.new(self, repeats, bare_mm)
 
@@ -94,20 +86,8 @@ module Meander
           end
         end
 
-        def makeable(repeats) = repeats.clamp(1, most_repeats)
-
-        def nearest(length_mm)
-          over = (1..most_repeats).bsearch { |count| woven_mm(count) >= length_mm } || most_repeats
-          [over - 1, over].select(&:positive?).min_by { |count| (woven_mm(count) - length_mm).abs }
-        end
-
         # How far one more of them reaches.
         def advance_mm = woven_mm(2) - woven_mm(1)
-
-        # It takes no working wire.
-        def working_mm(_repeats) = 0.0
-        def worked_round_mm = 0.0
-        def rounded?(_side) = false
 
         # Outside to outside.
         def width_mm(count = sample) = @told[[:wide, count]] ||= edges(count).then { |low, high| high - low }
@@ -203,13 +183,6 @@ module Meander
           (whole * each.sum) + each.first(over).sum
         end
 
-        # As many as come nearest to a length that was asked for.
-        def reaching(mm)
-          most = woven_mm(most_repeats) + advance_mm
-          too_much(Units::Text.length(mm), "about #{Units::Text.length(most)}") if mm > most
-          nearest(mm)
-        end
-
         def check(fabric)
           row, words, accepted = fabric.fault
           return unless row
@@ -230,11 +203,6 @@ module Meander
           most = Crochet::Rounds.most(shape, gauge)
           raise InvalidInput.new([Fault.new(path: "#{section.place}/extent", code: "crochet", given: "#{count} rounds",
             message: "a cup this wide is closed before", accepted: "up to #{most} rounds")])
-        end
-
-        def too_much(given, most)
-          raise InvalidInput.new([Fault.new(path: "#{section.place}/extent", code: "too_much",
-            message: "this is more than can be planned at once", given:, accepted: "up to #{most} in one section")])
         end
       end
     end
