@@ -96,7 +96,7 @@ Dir.mktmpdir do |data|
     browser.xpath("//button[normalize-space()='As worn']").first.click
     sleep 1
   end
-  look(server, "crochet-made", path: "/pieces/#{ids["Kelp band"]}") do |browser|
+  look(server, "crochet-made", path: "/pieces/#{ids["Marram band"]}") do |browser|
     browser.evaluate("[...document.querySelectorAll('button')].find((one) => " \
                      "one.textContent.includes('crocheted band')).click()")
     sleep 1

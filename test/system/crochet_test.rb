@@ -95,7 +95,7 @@ class CrochetTest < SystemTest
   end
 
   def test_a_band_is_watched_and_practised
-    open_piece "Kelp band"
+    open_piece "Marram band"
     take_in_hand 2
     page.driver.browser.keyboard.type("m")
 
@@ -122,14 +122,14 @@ class CrochetTest < SystemTest
 
   # Beads: how many, in which order on which wire, told in steps, on the page and in the file alike.
   def test_beads_are_placed_and_strung
-    open_piece "Kelp band"
+    open_piece "Marram band"
     in_part("Beads") do
       select "by chance, in", from: "Beads 1: which stitches"
       enter "Beads 1: share of the stitches in percent", "20"
     end
 
     assert_saved
-    plan = made("Kelp band")
+    plan = made("Marram band")
     rule = plan.beads.first
 
     in_part("Order of work") do
@@ -141,6 +141,6 @@ class CrochetTest < SystemTest
     click_on "Undo"
 
     assert_saved
-    assert_told "Kelp band"
+    assert_told "Marram band"
   end
 end

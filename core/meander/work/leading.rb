@@ -35,7 +35,7 @@ module Meander
       # Where it stands.
       def standing
         case @at[:kind]
-        when "after" then "go on to #{here}: #{onward(called(@at[:section]))}"
+        when "after" then after(onward(called(@at[:section])))
         when "gathered" then "bring #{gathered} together in #{here}: #{onward("them")}"
         when "mirror" then "#{here} is the mirror image of #{called(@at[:section])}: left there is right here"
         when "beside"
@@ -43,6 +43,12 @@ module Meander
           "#{@at[:side]} side#{alone}"
         when "centre" then "#{here} will stand on the centre of #{called(@at[:section])}#{alone}"
         end
+      end
+
+      # What neither goes on with its wires nor is worked into it is made by itself.
+      def after(place)
+        on = @ways.any? || @section.joins.include?([@at[:section], @section.id])
+        on ? "go on to #{here}: #{place}" : "#{here} will stand #{place}#{alone}"
       end
 
       # What grows from a beginning, and what goes on from such, is made the other way round.

@@ -126,7 +126,7 @@ class CrochetedTest < PieceTest
 
   # A band worked into an edge and joined at its end is held, reaches from end to end, and is cut once.
   def test_a_band_between_woven_ends
-    json = JSON.parse(File.read(File.join(ROOT, "demo/pieces/kelp-band.json")))
+    json = JSON.parse(File.read(File.join(ROOT, "demo/pieces/marram-band.json")))
     plan = planned(json)
     one, band, last = plan.sections
 
