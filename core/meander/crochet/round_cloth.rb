@@ -14,6 +14,9 @@ module Meander
         def u(place) = from + (place * step)
       end
 
+      # So many stitches show how a round stands over the one below.
+      FEW = 200
+
       attr_reader :rounds
 
       # tube: whether its axis runs along the section.
@@ -105,7 +108,7 @@ module Meander
         return 0.0 if first && fabric.begun.kind == "hole"
 
         share = one.radius / below.radius
-        offs = row.each_stitch.select(&:head).first(200).filter_map { |stitch|
+        offs = row.each_stitch.lazy.select(&:head).first(FEW).filter_map { |stitch|
           next if stitch.feet.empty?
 
           (stitch.feet.sum { |foot| below.u(foot) } / stitch.feet.size * share) - (stitch.head * one.step)

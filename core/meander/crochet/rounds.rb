@@ -30,6 +30,19 @@ module Meander
         [(2 * Math::PI * radius_mm(gauge, stitch, 1) / gauge.stitch_mm).round, Shapes::LEAST_ROUND].max
       end
 
+      # How long a motif is from edge to edge, so many rounds made; reckoned round by round as RoundCloth lays them.
+      def self.across_mm(fields, gauge, rounds)
+        s, tall = gauge.stitch_mm, gauge.height_mm(fields[:stitch])
+        straight = (fields[:kind] == "oval") ? (fields[:chains] - 1) * s : 0.0
+        radius = (fields[:kind] == "oval") ? s / Math::PI : radius_mm(gauge, fields[:stitch], 0)
+        widest = (1..rounds).reduce(radius) do |most, number|
+          wanted = ((count(fields, gauge, number) * s) - (2 * straight)) / (2 * Math::PI)
+          radius = [wanted.clamp(radius - tall, radius + tall), s / 2].max
+          [most, radius].max
+        end
+        (2 * widest) + straight + gauge.bundle_mm
+      end
+
       # Over a ball as wide as what it is made for: the round so far from the pole, measured along the ball.
       def self.cup(fields, gauge, number)
         radius = ball_mm(fields, gauge)
