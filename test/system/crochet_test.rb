@@ -142,5 +142,9 @@ class CrochetTest < SystemTest
 
     assert_saved
     assert_told "Marram band"
+    visit "#{page.current_path}/print"
+
+    assert_selector ".print-charts h2", text: "Chart of section 2"
+    assert_selector ".print-charts canvas", count: 2
   end
 end

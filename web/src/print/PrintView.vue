@@ -7,6 +7,7 @@ import { api, type StoredPiece } from "../api/client";
 import { useSettings } from "../settings/useSettings";
 import OrderSteps from "../order/OrderSteps.vue";
 import PrintBeads from "./PrintBeads.vue";
+import PrintCharts from "./PrintCharts.vue";
 import PrintCuts from "./PrintCuts.vue";
 import PrintStops from "./PrintStops.vue";
 import TrueSize from "./TrueSize.vue";
@@ -79,6 +80,7 @@ useUnitsAnew(open);
         Hung on it: {{ bought.map((finding) => `${finding.words}, at the ${finding.side}`).join("; ") }}.
       </p>
       <PrintBeads :beads="plan.beads" />
+      <PrintCharts :piece="piece.document" :plan="plan" />
       <OrderSteps class="print-order" :plan="plan" :piece="piece.document" @stale="open" />
       <template v-if="plan.strip">
         <TrueSize

@@ -23,6 +23,9 @@ const props = defineProps<{
   /** How high it may be, in px. @default 360 */
   most?: number;
   numbered?: boolean;
+  /** The row it begins with instead, and how large its signs are at the most, in px. */
+  from?: number;
+  largest?: number;
 }>();
 const emit = defineEmits<{ press: [mark: Mark] }>();
 const [NEAREST, FARTHEST, MARGIN] = [30, 13, 30];
@@ -37,14 +40,14 @@ const most = computed(() => props.most ?? 360);
 const fit = computed(() => {
   const [low, high] = chart.value.span;
   const across = props.polar ? 2 * (props.rows.length + 1.4) : high - low + 2;
-  const px = Math.min(Math.max((wide.value - 2 * MARGIN) / across, FARTHEST), NEAREST);
+  const px = Math.min(Math.max((wide.value - 2 * MARGIN) / across, FARTHEST), props.largest ?? NEAREST);
   if (props.polar) {
     const fitted = Math.min(px, (most.value - 8) / across);
     return { px: fitted, from: 0, to: props.rows.length, high: across * fitted + 8 };
   }
   const seen = Math.max(Math.floor((most.value - 20) / px) - 1, 2);
   const all = props.rows.length;
-  const from = Math.max(Math.min((props.middle ?? 0) - Math.floor(seen / 2), all - seen), 0);
+  const from = props.from ?? Math.max(Math.min((props.middle ?? 0) - Math.floor(seen / 2), all - seen), 0);
   const to = Math.min(from + seen, all);
   return { px, from, to, high: (to - from + 2) * px + 14 };
 });
