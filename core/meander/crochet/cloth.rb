@@ -44,6 +44,18 @@ module Meander
         Placed.new(key, at, number, kind, row)
       end
 
+      # Yields every stitch of a row as it is laid, done being the number of the last one before it.
+      # @return [Integer] the number of its last one
+      def worked(row, number, done)
+        place, before = 0, nil
+        row.each_stitch do |stitch|
+          yield laid(stitch, number, place, before, done += 1)
+          place += 1 if stitch.head
+          before = stitch.kind unless stitch.kind == "picot"
+        end
+        done
+      end
+
       # How strongly a point of a cell follows its foot.
       def aside(y, height)
         share = ((-y / height) - ASIDE.min) / (ASIDE.max - ASIDE.min)

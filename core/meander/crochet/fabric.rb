@@ -40,6 +40,9 @@ module Meander
         tallest ? Stitches.fetch(tallest).turn : 0
       end
 
+      # The chain that a flat fabric begins on more than it has stitches turns the work to its first row.
+      def turn = (rows.any? && %w[chain both].include?(begun.kind)) ? 1 : 0
+
       # What is wrong with it: [row from 1, words, accepted], or nil.
       def fault
         rows.each_index do |i|
@@ -53,7 +56,7 @@ module Meander
       # joined: see Row.
       def tally
         all = Hash.new(0)
-        all["chain"] += begun.chains + ((rows.any? && %w[chain both].include?(begun.kind)) ? 1 : 0)
+        all["chain"] += begun.chains + turn
         all["slip"] += 1 if %w[ring hole].include?(begun.kind)
         rows.each_with_index do |row, i|
           row.tally.each { |kind, count| all[kind] += count }

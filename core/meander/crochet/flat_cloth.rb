@@ -87,20 +87,9 @@ module Meander
         end
       end
 
-      def worked(row, number, done)
-        lies, below = rows[number], rows[number - 1]
-        place, before = 0, nil
-        row.each_stitch do |stitch|
-          x = lies.x(place)
-          place += 1 if stitch.head
-          yield laid(stitch, lies, below, x, before, done += 1, number)
-          before = stitch.kind unless stitch.kind == "picot"
-        end
-        done
-      end
-
-      def laid(stitch, lies, below, x, before, number, row)
-        kind, side = stitch.kind, lies.side
+      def laid(stitch, row, place, before, number)
+        lies, below = rows[row], rows[row - 1]
+        kind, side, x = stitch.kind, lies.side, lies.x(place)
         offs = stitch.feet.map do |foot|
           base = below.x(below.count - 1 - foot)
           off(stitch, side * (x - base - (side * @cells.shift(kind).along))).round(3)

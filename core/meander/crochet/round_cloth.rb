@@ -26,7 +26,6 @@ module Meander
         @rounds = lay.freeze
       end
 
-      def tube? = @tube
       def height_mm = @tube ? -rounds.last.deep : nil
 
       # The widest round, to its loops' middle line.
@@ -191,20 +190,9 @@ module Meander
         end
       end
 
-      def worked(row, number, done)
-        one, below = rounds.values_at(number, number - 1)
-        place, before = 0, nil
-        row.each_stitch do |stitch|
-          u = one.u(place)
-          place += 1 if stitch.head
-          yield laid(stitch, one, below, u, before, done += 1, number)
-          before = stitch.kind unless stitch.kind == "picot"
-        end
-        done
-      end
-
-      def laid(stitch, one, below, u, before, number, row)
-        kind = stitch.kind
+      def laid(stitch, row, place, before, number)
+        one, below = rounds.values_at(row, row - 1)
+        kind, u = stitch.kind, one.u(place)
         offs = (fabric.begun.kind == "hole" && row == 1) ? [0.0] : stitch.feet.map do |foot|
           base = above(below, one, below.u(foot))
           off(stitch, near(base + @cells.shift(kind).along - u, one)).round(3)

@@ -9,8 +9,6 @@ module Meander
       # tight without friction, as shares of [stitch, height, hook, wire] (relaxed as tubes for single, half double and
       # double; carried on to slip stitch and treble), nil of a chain, see Gauge.
       Stitch = Struct.new(:key, :letter, :name, :plural, :height, :turn, :taut, keyword_init: true) do
-        # Is what it takes carried on from other stitches?
-        def carried_on? = %w[slip treble].include?(key)
         def words(count) = "#{count} #{(count == 1) ? name : plural}"
       end
 

@@ -128,6 +128,7 @@ export interface Plan {
         kind: string;
         count: number;
         words: string;
+        turn: number;
       };
       rows: {
         first: number;
@@ -142,6 +143,7 @@ export interface Plan {
           into: number;
           over: number;
           words: string;
+          name: string;
         }[];
       }[];
       beads: number[][];

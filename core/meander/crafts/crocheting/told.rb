@@ -10,7 +10,7 @@ module Meander
           layout, fabric, gauge = crocheted.layout, crocheted.fabric, crocheted.gauge
           {kind: layout.kind, repeats: crocheted.repeats, woven_mm: crocheted.made_mm, bare_mm: crocheted.bare_mm,
             counted: Words.counted(layout, crocheted.repeats), stitches: crocheted.stitches, way: fabric.way,
-            begun: {kind: fabric.begun.kind, count: fabric.begun.count, words: Steps.begun(fabric)},
+            begun: {kind: fabric.begun.kind, count: fabric.begun.count, words: Steps.begun(fabric), turn: fabric.turn},
             rows: rows(fabric), beads: beads(crocheted), notation: notation(fabric),
             width_mm: crocheted.width_mm, thickness_mm: crocheted.thickness_mm, breadth: breadth(layout),
             gauge: {hook_mm: gauge.hook_mm, stitch_mm: gauge.stitch_mm, row_mm: row_mm(layout),
@@ -26,7 +26,7 @@ module Meander
             first, number = number + 1, number + run.size
             {first:, times: run.size, heads: run.first.heads, takes: run.first.takes,
               chains_up: fabric.chains_up(number), words: Words.row(run.first),
-              items: run.first.items.map { |item| {**item.to_h, words: Words.item(item)} }}
+              items: run.first.items.map { |item| {**item.to_h, words: Words.item(item), name: Words.name(item)} }}
           end
         end
 

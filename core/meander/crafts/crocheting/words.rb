@@ -68,6 +68,17 @@ module Meander
           end
         end
 
+        # One of its stitches by itself: "a single into the next", "a double, 3 into one place".
+        def self.name(item)
+          return "pass over #{Units::Text.count(item.over, "place")}" if item.kind == "skip"
+
+          name = Units::Text.a(Crochet::Stitches::ALL[item.kind]&.name || "picot")
+          return name unless item.worked?
+          return "#{name}, #{item.into} into one place" if item.into > 1
+
+          (item.over > 1) ? "#{name} over #{item.over} places" : "#{name} into the next"
+        end
+
         def self.times(count) = (count == 1) ? "" : "#{count} times "
 
         # A whole row: what is made again and again is said once.

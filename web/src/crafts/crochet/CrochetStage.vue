@@ -4,7 +4,7 @@ import { useBench } from "../../bench/useBench";
 import LiveChoice from "../../brief/LiveChoice.vue";
 import { useStageHeight } from "../../finished/useStageHeight";
 import type { Mark } from "./chart";
-import { crochet, withCrochet, written } from "./crochet";
+import { crochet, withCrochet } from "./crochet";
 import CrochetChart from "./CrochetChart.vue";
 import CrochetPlayer from "./CrochetPlayer.vue";
 import { everyRow } from "./moves";
@@ -78,12 +78,7 @@ function press(mark: Mark) {
             {{ row.words }}<template v-if="row.times > 1">, for {{ row.times }} alike</template>.
           </li>
         </ol>
-        <p v-if="told.rows.length" class="quiet figures">
-          In short:
-          {{
-            written(told.rows.map((row) => ({ stitches: row.items, times: row.times })) as never).replaceAll("\n", "; ")
-          }}
-        </p>
+        <p v-if="told.rows.length" class="quiet figures">In short: {{ told.notation }}</p>
       </details>
     </template>
   </section>
