@@ -19,8 +19,8 @@ module Meander
         items: Many.new(ITEM)})
       # run_mm: as it is planned; least_mm: drawn tight, null where a swatch says what is used.
       WIRE = Record.new({wire: words, run_mm: figure, least_mm: Maybe.new(figure)})
-      # counted: repeats in words; way: rows, spiral or closed; begun: what it begins on; with so many chains (turn)
-      # it is turned to its first row; beads: [row, place, placement] of every one, in the order of work; breadth:
+      # counted: repeats in words; way: rows, spiral or closed; begun: what it begins on; turn: so many chains turn
+      # it to its first row; beads: [row, place, placement] of every one, in the order of work; breadth:
       # stitches across a band, rows along it, or stitches round a tube; left_mm: of a size that was asked for across
       # it, what is over; ruffle: what a round has too many, as a share; deep_mm: how far a motif cups.
       CROCHET = Record.new({
