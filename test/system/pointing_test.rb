@@ -106,6 +106,26 @@ class PointingTest < SystemTest
     assert_accessible
   end
 
+  # An answer to what was done before, coming late, takes nothing back of what was done since.
+  def test_late_answers_take_nothing_back
+    point_at("Heron cuff")
+    before = groups.size
+    page.execute_script(<<~JS)
+      const reach = window.fetch;
+      const late = (ms) => new Promise((done) => setTimeout(done, ms));
+      const press = (name) => [...document.querySelectorAll(".point-bar button")].find((button) =>
+        (button.ariaLabel ?? button.textContent.trim()) === name).click();
+      window.fetch = async (...asked) => { const answer = await reach(...asked); await late(600); return answer; };
+      press("Remove");
+      setTimeout(() => press("Add"), 900);
+      setTimeout(() => press("One wrap more"), 1800);
+    JS
+
+    assert_selector ".point-groups [aria-pressed=true]", text: "2 round 1"
+    assert_saved
+    assert_equal before, told("Heron cuff").size
+  end
+
   # Both faces are drawn, and both are drawn anew.
   def test_both_faces_answer
     point_at("Reed cuff")

@@ -40,8 +40,10 @@ export function usePointing(picture: Ref<Picture | null>) {
   const groups = computed(() => asked.value ?? weave.value.groups);
   const current = computed(() => groups.value[selected.value] ?? null);
   let latest = 0;
+  /** The last change that is part of the piece: an answer to an older one says nothing of what was asked since. */
+  let handed = 0;
 
-  watch(weave, () => (asked.value = null));
+  watch(weave, () => handed === latest && (asked.value = null));
   watch(groups, (list) => (selected.value = Math.min(selected.value, list.length - 1)));
 
   /** Makes the groups the walk of the piece. What cannot follow each other is said, and nothing changes. */
@@ -55,9 +57,11 @@ export function usePointing(picture: Ref<Picture | null>) {
       const walk = await api.joinGroups({ base: baseOf(piece, id).length, groups: next, before, after });
       if (number !== latest) return;
       trouble.value = "";
+      handed = number;
       await bench.change(withWalk(bench.draft.value!, id, walk), step);
     } catch (error) {
       if (number !== latest) return;
+      handed = number;
       asked.value = null;
       trouble.value = error instanceof ApiProblem ? error.message : "Meander cannot be reached";
     }
