@@ -95,5 +95,12 @@ module Meander
     # @example
     #   Meander.crochet("hook" => "3", "wire" => "0.3", "stitch" => "chain", "stitches" => "60")[:width_mm] #=> 3.6
     def crochet(texts) = Output::FabricFigures.call(Crafts::Crocheting::FabricOptions.read(texts))
+
+    # The figures of knots on their own, belonging to no piece.
+    # @param texts [Hash] option => text, see Crafts::Knotting::KnotOptions
+    # @raise [Error] naming the option, what was given and what is accepted
+    # @example
+    #   Meander.knot("knot" => "square", "cord" => "1", "fillers" => "2", "length" => "160")[:knots] #=> 38
+    def knot(texts) = Output::KnotFigures.call(Crafts::Knotting::KnotOptions.read(texts))
   end
 end

@@ -7,7 +7,8 @@ module Meander
       STURDY_MM = 1.25
 
       def self.call(plan)
-        thickest = plan.piece.base_wires.map(&:mm).max
+        thickest = plan.piece.base_wires.reject { |wire| wire.material.fibre? }.map(&:mm).max or return
+
         sturdy = (thickest >= STURDY_MM) ? " #{Units::Text.wire(thickest)} wire needs sturdy cutters and a firm hand." :
           ""
         AdviceItem.new(id: "caution-cutting", severity: "note", place: "/kinds",

@@ -82,7 +82,7 @@ module Meander
         routes = plan.piece.routes
         covered = plan.piece.endings.reject { |ending| ending.kind == "plain" }.map(&:id)
         ended = routes.ended.count { |one| one.visit.base? && covered.include?(one.ending) }
-        bare = (2 * plan.piece.base_wires.size) - ended
+        bare = (2 * plan.piece.base_wires.size) - ended - finished(plan)
         return if bare.zero?
 
         AdviceItem.of("ends-sharp", "note", "/endings",
@@ -90,7 +90,15 @@ module Meander
           "A cut end scratches skin and catches cloth.",
           "File it round and tuck it against the work, or give it a loop, a curl or a tuck.", ends: bare)
       end
-      private_class_method :flattened, :sharp, :thickest, :rings, :posts, :ear
+      # Those that their craft finishes.
+      def self.finished(plan)
+        plan.runs.sum do |run|
+          [["start", run.stops.first], ["end", run.stops.last]].count { |side, stop|
+            stop.section.tail_mm && plan.piece.routes.end_of(run.wire.id, side).nil?
+          }
+        end
+      end
+      private_class_method :finished, :flattened, :sharp, :thickest, :rings, :posts, :ear
     end
   end
 end

@@ -6,9 +6,9 @@ module Meander
     module Rules
       ALL = {"woven" => Woven, "rows" => Rows, "curve" => Curve, "strung" => Strung, "framed" => Framed,
         "centre" => Centre, "scattered" => Scattered, "met" => StitchedWhereMet, "surface" => Surface,
-        "braided" => Braided, "crocheted" => Crocheted}.freeze
+        "braided" => Braided, "crocheted" => Crocheted, "knotted" => Knotted}.freeze
       # Those whose beads are strung before and come to their places while a section is worked.
-      THREADED = %w[woven braided crocheted].freeze
+      THREADED = %w[woven braided crocheted knotted].freeze
       SENTENCES = ALL.transform_values { |rule| rule::SENTENCE }.freeze
 
       # ground: what the placement's section is; the beads are threaded on the section's weaving wire, on a wire of

@@ -14,7 +14,7 @@ module Meander
     module Registry
       CRAFTS = { # rubocop:disable Style/MutableConstant -- crafts may be added
         "bend" => Bending::Craft, "bind" => Bundling::Craft, "braid" => Braiding::Craft,
-        "crochet" => Crocheting::Craft, "lace" => Lacing::Craft, "weave" => Weaving::Craft
+        "crochet" => Crocheting::Craft, "knot" => Knotting::Craft, "lace" => Lacing::Craft, "weave" => Weaving::Craft
       }
 
       def self.all = CRAFTS

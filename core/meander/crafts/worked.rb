@@ -69,8 +69,15 @@ module Meander
       MOVES_A_STITCH = 3
       def stitches = 0
 
+      # A knotted section as it goes out; nil of all else.
+      def knot = nil
+
+      # Ties of the hand, where it is knotted; each is so many moves (assumed, no source).
+      MOVES_A_TIE = 4
+      def ties = 0
+
       # Moves of the hand, as the pace counts them.
-      def moves = wraps + crossings + (MOVES_A_STITCH * stitches)
+      def moves = wraps + crossings + (MOVES_A_STITCH * stitches) + (MOVES_A_TIE * ties)
 
       # Are its base wires worked off the spool, and so neither straightened nor marked? What they are called.
       def off_spool? = false

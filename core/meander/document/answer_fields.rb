@@ -135,7 +135,8 @@ module Meander
           shares: Choice.new([true, false]), length_mm: figure, copies: whole,
           wraps: whole, minutes: figure, pose: POSE,
           ends: ENDS, braid: Maybe.new(AnswerBraidFields::BRAID),
-          crochet: Maybe.new(AnswerCrochetFields::CROCHET), strip: Maybe.new(STRIP),
+          crochet: Maybe.new(AnswerCrochetFields::CROCHET),
+          knot: Maybe.new(AnswerKnotFields::KNOT), strip: Maybe.new(STRIP),
           longer: Many.new(Record.new({wire: words, mm: figure}))}
       )
       MASS = Record.new({base_g: figure, weaving_g: figure, beads_g: figure, findings_g: figure, finished_g: figure})
@@ -150,7 +151,7 @@ module Meander
         front: Maybe.new(
           Record.new({curve_mm: figure, chord_mm: figure, drop_mm: figure, turn: figure, chain_mm: figure})
         ),
-        work: Record.new({wraps: whole, crossings: whole, stitches: whole, minutes: figure}), mass: MASS,
+        work: Record.new({wraps: whole, crossings: whole, stitches: whole, ties: whole, minutes: figure}), mass: MASS,
         pieces: Choice.new([1, 2]), tasks: TASKS,
         order: ORDER, own: Many.new(OWN),
         endings: Table.new(words), findings: Many.new(HUNG), beads: BEADS,

@@ -42,12 +42,14 @@ module Meander
       CALLED = {"cuff" => "cuff", "bracelet" => "closed bracelet", "ring" => "ring", "links" => "bracelet of links",
         "earring" => "earring", "pendant" => "pendant", "component" => "component"}.freeze
 
-      metal = Choice.new(Materials::Metal::ALL.keys)
+      # What findings are made of; kinds may be cord, too.
+      metal = Choice.new(Materials::Metal::ALL.keys - Materials::Metal::CORDS)
+      spun = Choice.new(Materials::Metal::ALL.keys)
       temper = Choice.new(Materials::Temper::ALL.keys)
       # What a spool holds. use: whether it is cut in one, or worked with, which says what sizes of it are usual.
       KIND = Variant.new(:use, {
-        "base" => {id: Id.new, size: size("base wire", 0.1..6.0, 0.5..2.6), metal:, temper:},
-        "working" => {id: Id.new, size: size("weaving wire", 0.05..3.0, 0.2..0.82), metal:, temper:}
+        "base" => {id: Id.new, size: size("base wire", 0.1..6.0, 0.5..2.6), metal: spun, temper:},
+        "working" => {id: Id.new, size: size("weaving wire", 0.05..3.0, 0.2..0.82), metal: spun, temper:}
       })
       yes = Choice.new([true, false])
       # A stop on the way of a wire: a visit to a seat of a section, from its beginning or back from its end (cut_away:
@@ -175,6 +177,8 @@ module Meander
           "share" => {share: Share.new(0.01..1.0), seed: Count.new(0..999_999)},
           "chart" => {places: list(Record.new({row: Count.new(0..2000), stitch: Count.new(1..5000)}), 1..2000)}
         })},
+        "knotted" => {**own, count: fits, on: Choice.new(Beads::Knotted::ON.keys), first: Count.new(0..12_000),
+          every: list(Count.new(1..500), 1..24)},
         "met" => {**own, other: Id.new, places: Count.new(1..60), wraps: Count.new(1..20)}
       }, left_out: {room: nil, inner: nil})
 

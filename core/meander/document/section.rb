@@ -73,7 +73,7 @@ module Meander
       def key
         kinds = threaded.map { |placed| piece.bead(placed[:bead]).fields }
         # A lacing names the sections it joins by their numbers.
-        others = piece.document[:sections].map { |one| one[:id] } if fields.key?(:rows)
+        others = piece.document[:sections].map { |one| one[:id] }.join(" ") if craft == "lace"
         [fields.except(:at), base, working, seating, piece.document[:allowances], piece.document[:weaves], threaded,
           kinds, piece.kind, others]
       end

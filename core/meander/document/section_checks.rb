@@ -28,7 +28,9 @@ module Meander
         @sections.each_with_index do |section, i|
           stands(section, i) if section[:at]
           extent(section, "/sections/#{i}") if section[:extent]
-          Crafts::Registry.fetch(section[:craft]).check(seated(section, i), "/sections/#{i}", @reading)
+          craft, seated = Crafts::Registry.fetch(section[:craft]), seated(section, i)
+          cords(craft, seated)
+          craft.check(seated, "/sections/#{i}", @reading)
         end
       end
 
@@ -36,6 +38,15 @@ module Meander
 
       def fault(path, given, message, accepted) = @reading.fault(path, "built", given, message:, accepted:)
       def standing(count) = @sections.first(count).select { |section| section[:at] }.map { |section| section[:id] }
+
+      # Cord keeps no form by itself.
+      def cords(craft, seated)
+        return if craft.respond_to?(:cord?)
+
+        wire = [*seated.base, *seated.working].find { |one| one.material.fibre? } or return
+        fault("#{seated.path.call(wire)}/metal", wire.material.name, "cord keeps no form: #{craft.words} is of wire",
+          "a metal, or a section that is knotted or braided")
+      end
 
       def stands(section, index)
         at = section[:at]

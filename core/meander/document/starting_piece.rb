@@ -130,6 +130,25 @@ module Meander
           },
           "pins" => WRIST, "allowances" => BOTH_ENDS
         },
+        # A bracelet of four cords in square knots, in ribbon ends.
+        "knotted" => {
+          "kind" => "bracelet", "name" => "New knotted bracelet", "worn" => EASE,
+          "kinds" => [{**kind("k1", "base", "1.0 mm"), "metal" => "waxed_cord"}.freeze],
+          "wires" => (1..4).map { |i|
+            wire("w#{i}", "k1", visit("base #{i}"), start: at("e1", i), stop: at("e2", i))
+          },
+          "sections" => [{"id" => "s1", "craft" => "knot", "copies" => 1, "at" => {"kind" => "first", "turn" => 0},
+            "form" => {"kind" => "straight"}, "extent" => {"kind" => "free"},
+            "rows" => [{"knots" => [{"kind" => "square", "hand" => "left", "cords" => 4, "times" => 1, "turns" => 1}],
+              "gap" => size("0 mm"), "times" => 1}],
+            "mount" => nil, "spacing" => nil, "swatch" => nil, "to_hand" => nil, "finish" => "cut",
+            "tail" => size("100 mm"), "margin" => 0.1, "bare" => {"length" => size("0 mm"), "gives" => false}}],
+          "endings" => %w[e1 e2].map { |id|
+            {"id" => id, "kind" => "ribbon", "wide" => size("8 mm"), "thick" => size("3.5 mm"),
+              "depth" => size("6 mm"), "length" => size("10 mm"), "glued" => true}
+          },
+          "pins" => WRIST, "allowances" => BOTH_ENDS
+        },
         "component" => {
           "kinds" => [kind("k1", "base", "0.8 mm")], "wires" => [wire("w1", "k1", visit("base 1"))],
           "sections" => [{"id" => "s1", "craft" => "bend", "copies" => 1, "at" => {"kind" => "first", "turn" => 0},
@@ -138,7 +157,7 @@ module Meander
         }
       }.freeze
 
-      # kind: of a piece, see Fields::PIECES; or plait or crochet, which are bracelets.
+      # kind: of a piece, see Fields::PIECES; or plait, crochet or knotted, which are bracelets.
       def self.call(kind)
         {"format" => Fields::FORMAT, "version" => Fields::VERSION,
           "name" => "New #{(kind == "links") ? "row of links" : kind}", "notes" => "", "kind" => kind, "pair" => false,

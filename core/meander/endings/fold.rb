@@ -17,14 +17,16 @@ module Meander
       def initialize(fields, seats)
         one, other = seats.sort_by(&:x)
         @radius = (other.x - one.x) / 2
-        @ring = fields[:ring]
+        @ring, @mounted = fields[:ring], fields[:mounted] == true
         @strands =
-          {one.id => Curve::Strand.new([Curve::Flat.new(Curve::Chain.new(over(fields, one, other)))]),
-            other.id => Curve::Strand.new([])}.freeze
+          {one.id => Curve::Strand.new(bent(fields, one, other)), other.id => Curve::Strand.new([])}.freeze
         @reach_mm = reach(fields, one)
         @cover = fields[:cover] && coil(fields[:cover], one.mm)
         freeze
       end
+
+      # Is it looped over a bar by its section, which then says what it takes?
+      def mounted? = @mounted
 
       def words = @ring ? "folded round a ring, #{Units::Text.length(@ring.mm)} inside" : "folded"
 
@@ -35,7 +37,12 @@ module Meander
 
       private
 
+      def bent(fields, one, other)
+        mounted? ? [] : [Curve::Flat.new(Curve::Chain.new(over(fields, one, other)))]
+      end
+
       def reach(fields, one)
+        return 0.0 if mounted?
         return (fields[:rounded] ? 0.0 : @radius) + (one.mm / 2) unless @ring
 
         @ring.mm + (1.5 * one.mm)

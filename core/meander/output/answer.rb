@@ -36,7 +36,7 @@ module Meander
       # How it is made, and what to mind.
       def self.work(plan)
         order = Work::Order.new(plan)
-        {work: {wraps: plan.wraps, crossings: plan.crossings, stitches: plan.stitches, minutes: plan.minutes},
+        {work: {wraps: plan.wraps, crossings: plan.crossings, stitches: plan.stitches, ties: plan.ties, minutes: plan.minutes},
           tasks: order.done.map { |done| task_h(done, plan) },
           order: order.steps.map(&:to_h), advice: Advice::Council.call(plan).map(&:to_h)}
       end
@@ -99,7 +99,7 @@ module Meander
           length_mm: section.length_mm, copies: section.copies, wraps: section.wraps,
           minutes: section.moves / plan.calibration.pace.to_f,
           pose: plan.pose(section).to_a, ends: ends_h(section, plan),
-          braid: section.braid, crochet: section.crochet,
+          braid: section.braid, crochet: section.crochet, knot: section.knot,
           strip: section.strip&.to_h
             &.merge(picture: (plan.band ? plan.strip_picture : section.strip_picture).content_hash),
           longer: section.longer.map { |number, mm| {wire: section.base[number].id, mm:} }}

@@ -35,10 +35,13 @@ module Meander
         laid = @laid.fetch(ending.section)
         return laid.left_over(ending.side) if ending.worked?
 
-        Endings::Registry.build({**ending.fields, rounded: laid.rounded?(ending.side)}, numbers: ending.numbers,
+        Endings::Registry.build({**ending.fields, rounded: laid.rounded?(ending.side), mounted: mounted?(laid, ending)}, numbers: ending.numbers,
           wires: laid.section.base, centres: laid.across(ending.side, @extents[laid.id]&.first),
           weaving_mm: laid.worked_round_mm, lap: lap(laid))
       end
+
+      # Looped over the bar that its section hangs from.
+      def mounted?(laid, ending) = ending.side == "start" && !laid.section[:mount].nil?
 
       def lap(laid)
         Wearing.new(@piece, thickness_mm: laid.thickness_mm, width_mm: laid.width_mm).then do |wearing|

@@ -113,6 +113,7 @@ module Meander
       def wraps = sections.sum(&:wraps) + added.sum(&:wraps)
       def crossings = sections.sum(&:crossings)
       def stitches = sections.sum(&:stitches)
+      def ties = sections.sum(&:ties)
       def minutes = (sections.sum(&:moves) + added.sum(&:wraps)) / calibration.pace.to_f
 
       # Grams of one finished piece, by what they are.

@@ -14,12 +14,14 @@ module Meander
       # "the far wire", "wire 2 of section 3".
       def call(wire)
         section = home(wire)
-        "#{own(section, wire)}#{of(section)}"
+        said(section, "#{own(section, wire)}#{of(section)}")
       end
 
       # Several: "wires 1, 2 and 5 of section 1", "both wires".
       def list(wires)
-        Units::Text.list(wires.uniq.group_by { |wire| home(wire) }.map { |section, some| together(section, some) })
+        Units::Text.list(wires.uniq.group_by { |wire| home(wire) }.map { |section, some|
+          said(section, together(section, some))
+        })
       end
 
       # An end of a base wire at a seat of a section: that of a folded wire is told by the side it lies at.
@@ -41,6 +43,11 @@ module Meander
 
       def home(wire) = @sections.find { |section| section.base.include?(wire) }
       def of(section) = (@sections.size == 1) ? "" : " of section #{@sections.index(section) + 1}"
+
+      # Cord is called so.
+      def said(section, words)
+        section.base.all? { |wire| wire.material.fibre? } ? words.gsub(/\bwire(s?)\b/, 'cord\1') : words
+      end
 
       def own(section, wire)
         numbers = section.base.each_index.select { |number| section.base[number] == wire }

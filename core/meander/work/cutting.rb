@@ -20,8 +20,10 @@ module Meander
         told[0] = "For #{called} from#{told[0].delete_prefix("From")}" if called
         wires = runs.map(&:wire)
         spool = runs.all? { |run| off_spool?(run) }
-        Step.of("cut", "#{told.join(" ")} #{spool ? OFF_SPOOL : straighten(wires)}", section, wires: wires.map(&:id),
-          caution: (CAUTION if caution), makes: spool ? [] : Step::Made.wires(wires))
+        cord = wires.all? { |wire| wire.material.fibre? }
+        after = spool ? OFF_SPOOL : (cord ? FRAYS : straighten(wires))
+        Step.of("cut", "#{told.join(" ")} #{after}", section, wires: wires.map(&:id),
+          caution: (CAUTION if caution && !cord), makes: spool ? [] : Step::Made.wires(wires))
       end
 
       def self.off_spool?(run) = run.stops.all? { |stop| stop.section.off_spool? }
@@ -29,6 +31,9 @@ module Meander
 
       # A crocheted wire is not pulled through anything, so it may stay on its spool.
       OFF_SPOOL = "Or leave it on the spool, where that holds as much, until the work is done."
+
+      # Cord is not straightened.
+      FRAYS = "Tape the ends, or stiffen them with a drop of glue, so that they do not fray."
 
       # What is cut of one kind of wire.
       def self.from(words, runs, names)

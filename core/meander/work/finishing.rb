@@ -75,7 +75,13 @@ module Meander
         Step.of("end", words, wires: free.map(&:id), caution: Cutting::CAUTION)
       end
 
-      def self.free?(plan, wire, bent, side) = !bent.include?(plan.piece.routes.end_of(wire.id, side)&.ending)
+      # Some crafts finish their own ends.
+      def self.free?(plan, wire, bent, side)
+        stops = plan.runs.find { |run| run.wire.equal?(wire) }.stops
+        return false if stops[(side == "start") ? 0 : -1].section.tail_mm && plan.piece.routes.end_of(wire.id, side).nil?
+
+        !bent.include?(plan.piece.routes.end_of(wire.id, side)&.ending)
+      end
       private_class_method :all, :tails, :tips, :free?
 
       def self.look(against)

@@ -25,7 +25,7 @@ module Meander
 
       # At the round end of a frame the wire is bent with the frame.
       def self.fold(plan, fold)
-        return if round?(plan, fold) && !fold[:ring]
+        return if (round?(plan, fold) && !fold[:ring]) || plan.ends.bent_of(fold).mounted?
 
         name = plan.names.call(fold.wires.first)
         Step.of("fold", "#{Units::Text.sentence(plan.ends.bent_of(fold).making([name], name))}.", fold.section,

@@ -54,7 +54,7 @@ module Meander
 
       def added(section)
         fresh = section.base.uniq - @laid
-        first = @laid.empty?
+        first = @laid.all? { |wire| wire.material.fibre? }
         @laid.concat(fresh)
         fresh.empty? ? [] : Cutting.call(@plan, fresh, section, caution: first)
       end

@@ -126,7 +126,12 @@ export interface Piece {
           | "stainless_304"
           | "nickel_silver"
           | "niobium"
-          | "titanium";
+          | "titanium"
+          | "waxed_cord"
+          | "nylon_cord"
+          | "cotton_cord"
+          | "silk_cord"
+          | "leather_cord";
         temper: "soft" | "half_hard" | "hard";
       }
     | {
@@ -155,7 +160,12 @@ export interface Piece {
           | "stainless_304"
           | "nickel_silver"
           | "niobium"
-          | "titanium";
+          | "titanium"
+          | "waxed_cord"
+          | "nylon_cord"
+          | "cotton_cord"
+          | "silk_cord"
+          | "leather_cord";
         temper: "soft" | "half_hard" | "hard";
       }
   )[];
@@ -1035,6 +1045,208 @@ export interface Piece {
         };
       }
     | {
+        craft: "knot";
+        id: string;
+        copies?: number;
+        form?:
+          | {
+              kind: "straight";
+            }
+          | {
+              kind: "arc";
+              /**
+               * radius of the bend; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 500 mm; usually 3 mm to 150 mm
+               */
+              radius: {
+                typed: string;
+                mm?: number;
+              };
+              towards: "near" | "far";
+            }
+          | {
+              kind: "ring";
+            };
+        at?:
+          | {
+              kind: "first";
+              turn?: number;
+            }
+          | {
+              kind: "after";
+              section: string;
+              from?: "start" | "end";
+              /**
+               * bare wire between sections; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm; usually 0 mm to 60 mm
+               */
+              bare: {
+                typed: string;
+                mm?: number;
+              };
+              turn?: number;
+            }
+          | {
+              kind: "gathered";
+              /**
+               * @minItems 2
+               * @maxItems 8
+               */
+              ends: {
+                section: string;
+                side: "start" | "end";
+              }[];
+              /**
+               * bare wire between sections; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm; usually 0 mm to 60 mm
+               */
+              bare: {
+                typed: string;
+                mm?: number;
+              };
+              turn?: number;
+            }
+          | {
+              kind: "beside";
+              section: string;
+              /**
+               * distance from the other section; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 200 mm; usually 0 mm to 40 mm
+               */
+              across: {
+                typed: string;
+                mm?: number;
+              };
+              /**
+               * distance along the other section; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm; usually 0 mm to 60 mm
+               */
+              along: {
+                typed: string;
+                mm?: number;
+              };
+              side: "near" | "far";
+            }
+          | {
+              kind: "centre";
+              section: string;
+              turn?: number;
+            }
+          | {
+              kind: "mirror";
+              section: string;
+            }
+          | {
+              kind: "rim";
+              of: string;
+              rim: string;
+              turn?: number;
+            };
+        extent?:
+          | {
+              kind: "free";
+            }
+          | {
+              kind: "fill";
+            }
+          | {
+              kind: "share";
+              share: number;
+            }
+          | {
+              kind: "repeats";
+              count: number;
+            }
+          | {
+              kind: "length";
+              /**
+               * woven length; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 2 m; usually 5 mm to 520 mm
+               */
+              length: {
+                typed: string;
+                mm?: number;
+              };
+            };
+        /**
+         * @minItems 1
+         * @maxItems 100
+         */
+        rows: {
+          /**
+           * @minItems 1
+           * @maxItems 60
+           */
+          knots: {
+            kind: "square" | "half" | "bar" | "diagonal" | "vertical" | "overhand" | "wrap" | "exchange" | "pass";
+            hand?: "left" | "right";
+            cords: number;
+            times?: number;
+            turns?: number;
+          }[];
+          /**
+           * bare cord before a row; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 500 mm; usually 0 mm to 80 mm
+           */
+          gap?: {
+            typed: string;
+            mm?: number;
+          };
+          times?: number;
+        }[];
+        mount?: {
+          kind: "head" | "reverse";
+          /**
+           * bar they hang from; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 60 mm; usually 0.6 mm to 8 mm
+           */
+          over: {
+            typed: string;
+            mm?: number;
+          };
+          room?: {
+            typed: string;
+            mm?: number;
+          } | null;
+        } | null;
+        spacing?: {
+          typed: string;
+          mm?: number;
+        } | null;
+        swatch?: {
+          knots: number;
+          /**
+           * length of the swatch; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 2 m; usually 10 mm to 200 mm
+           */
+          length: {
+            typed: string;
+            mm?: number;
+          };
+          /**
+           * working cord in the swatch; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 20 m; usually 30 mm to 2 m
+           */
+          used: {
+            typed: string;
+            mm?: number;
+          };
+        } | null;
+        to_hand?: {
+          typed: string;
+          mm?: number;
+        } | null;
+        finish?: "cut" | "knot" | "glue" | "melt" | "tuck";
+        /**
+         * tail to finish with; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 1000 mm; usually 20 mm to 300 mm
+         */
+        tail?: {
+          typed: string;
+          mm?: number;
+        };
+        margin?: number;
+        bare: {
+          /**
+           * unknotted end; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 500 mm; usually 0 mm to 150 mm
+           */
+          length: {
+            typed: string;
+            mm?: number;
+          };
+          gives?: true | false;
+        };
+      }
+    | {
         craft: "lace";
         id: string;
         copies?: number;
@@ -1321,7 +1533,7 @@ export interface Piece {
                 times: number;
               }[];
             };
-        spacing:
+        spacing?:
           | {
               kind: "tight";
             }
@@ -1743,6 +1955,20 @@ export interface Piece {
                 stitch: number;
               }[];
             };
+      }
+    | {
+        rule: "knotted";
+        id: string;
+        bead: string;
+        section: string;
+        count: number;
+        on: "fillers" | "left" | "right";
+        first: number;
+        /**
+         * @minItems 1
+         * @maxItems 24
+         */
+        every: number[];
       }
     | {
         rule: "met";

@@ -167,6 +167,47 @@ export interface Plan {
       ruffle: number | null;
       deep_mm: number | null;
     } | null;
+    knot: {
+      repeats: number;
+      woven_mm: number;
+      bare_mm: number;
+      counted: string;
+      cords: number;
+      ties: number;
+      kinds: {
+        kind: string;
+        hand: string;
+        cords: number;
+        name: string;
+        words: string;
+        ties: string[];
+      }[];
+      knots: number[][];
+      orders: {
+        start: number[];
+        end: number[];
+      };
+      rows: {
+        words: string;
+        times: number;
+        knots: number;
+      }[];
+      notation: string;
+      width_mm: number;
+      thickness_mm: number;
+      advance_mm: number;
+      spacing_mm: number;
+      least_spacing_mm: number;
+      wires: {
+        wire: string;
+        cord: number;
+        run_mm: number;
+        works: number;
+        fills: number;
+        holds: number;
+      }[];
+      assumed: true | false;
+    } | null;
     strip: {
       repeats: number;
       woven_mm: number;
@@ -345,6 +386,7 @@ export interface Plan {
     wraps: number;
     crossings: number;
     stitches: number;
+    ties: number;
     minutes: number;
   };
   mass: {

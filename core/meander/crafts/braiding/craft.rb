@@ -12,6 +12,9 @@ module Meander
         # strand after each other.
         def self.seats = {"base" => 3..25}.freeze
 
+        # Cord that is no wire can be worked so.
+        def self.cord? = true
+
         # Rules of beads (Beads::Rules) that it can carry.
         def self.beads = %w[braided].freeze
         def self.fields = Fields::SECTION

@@ -6,16 +6,14 @@ module Meander
       # The picture of a crocheted section: every kind of cell drawn once and put where it stands, in as many layers as
       # the cloth has depths.
       class Drawing
-        # Two wires that cross are at least a wire apart: a layer is thinner than that.
-        LAYER = 0.9
-        # Between the layers of what lies behind and before all else.
-        BEHIND, BEFORE = 3.1, 5.9
+        include InLayers
 
         def initialize(crocheted, picture)
           @crocheted = crocheted
           @layout = crocheted.layout
           @gauge = crocheted.gauge
           @picture = picture
+          @thick = @gauge.wire_mm
         end
 
         def call
@@ -44,15 +42,9 @@ module Meander
         def bent(line, cells, wires)
           line = turned(line)
           cells.group_by { |cell| at(cell)[0].round(3) }.map do |x, alike|
-            curved = line.map { |px, py, pz| @crocheted.way.at(py, x + px, pz) }
+            curved = line.map { |px, py, pz| way.at(py, x + px, pz) }
             [curved, alike.map { |cell| [*along(at(cell)[1]), cell.number] }, wires]
           end
-        end
-
-        # Where what was drawn at the beginning of a bent section stands so far along it.
-        def along(mm)
-          x, y, = @crocheted.way.at(mm, 0.0, 0.0)
-          [x, y, -@crocheted.way.turn(mm)]
         end
 
         def turned(line) = @layout.along? ? line.map { |x, y, z| [-y, x, z] } : line
@@ -78,7 +70,7 @@ module Meander
           each = @crocheted.made_mm / @crocheted.repeats
           @layout.across("start", @crocheted.repeats).each_slice(@layout.held).with_index.flat_map do |own, i|
             x = own.sum / own.size
-            here = line.map { |px, py, pz| bent? ? @crocheted.way.at(py, x + px, pz) : [x + px, py, pz] }
+            here = line.map { |px, py, pz| bent? ? way.at(py, x + px, pz) : [x + px, py, pz] }
             places = (0...@crocheted.repeats).map do |n|
               y = @crocheted.bare_mm + (n * each)
               [*(bent? ? along(y) : [0.0, y, 0.0]), n + 1]
@@ -88,24 +80,12 @@ module Meander
           end
         end
 
+        attr_reader :picture
+
+        def way = @crocheted.way
+
         def draw(line, at, wire, off)
-          off_line = line.map { |x, y, z| [x + off[0], y + off[1], z + off[2]] }
-          runs(off_line).group_by(&:first).each do |level, own|
-            @picture.cells(layer(level), wire.id, wire.mm, own.map(&:last), at)
-          end
-        end
-
-        # A line in pieces that each lie in one layer: [[level, points], ...].
-        def runs(line)
-          level = ->(a, b) { ((a[2] + b[2]) / 2 / (LAYER * @gauge.wire_mm)).floor }
-          line.each_cons(2).chunk_while { |(a, b), (c, d)| level[a, b] == level[c, d] }.map do |run|
-            [level[*run.first], [run.first.first, *run.map(&:last)]]
-          end
-        end
-
-        def layer(level)
-          share = ((level + 0.5) * LAYER * @gauge.wire_mm / @deep).clamp(-1.0, 1.0)
-          (((BEHIND + BEFORE) / 2) + (share * (BEFORE - BEHIND) / 2)).round(3)
+          in_layers(line.map { |x, y, z| [x + off[0], y + off[1], z + off[2]] }, at, wire)
         end
 
         # Its wires before the first stitch and after the last.

@@ -1,0 +1,44 @@
+# frozen_string_literal: true
+
+module Meander
+  module Beads
+    # Beads knotted in: on the cords that knots are tied round, or on a working cord at a side.
+    class Knotted < Rule
+      ON = {"fillers" => "on the cords they are tied round", "left" => "at the left", "right" => "at the right"}.freeze
+      SENTENCE = Sentence.new("knotted in",
+        [Sentence.choice("on", "Where the beads lie", ON, ""),
+          Sentence.count("first", "Knots before the first bead", ", after", "knots"), FILL],
+        {on: "fillers", first: 0, every: [1], count: 0}, thread: false)
+
+      def words
+        every = fields[:every]
+        often = if every.uniq.one?
+          (every.first == 1) ? "with every knot" : "with every #{every.first} knots"
+        else
+          "with every #{Units::Text.list(every)} knots in turn"
+        end
+        "#{kind.words} knotted in #{ON.fetch(fields[:on])}, #{often}"
+      end
+
+      # Knots keep them apart.
+      def apart? = false
+
+      # All fillers of the knot with most of them; the one cord at a side.
+      def through
+        cords = beads.map { |knot,| knot.bead.around? ? knot.cords[1..-2] : [knot.cords[(knot.bead.on == "left") ? 0 : -1]] }
+        cords.map { |own| own.map { |cord| site.base[cord].mm } }.max_by { |own| Bundle.needs_mm(own) } || [d]
+      end
+
+      def over = short(fields[:count])
+
+      def needs
+        over.positive? ? "#{wanted} of them need more knots" : nil
+      end
+
+      private
+
+      def beads = site.knotted.beads_of(id)
+      def lay = beads.map { |_, at, dir, face| lie(at, dir, face:) }
+    end
+  end
+end

@@ -1,0 +1,43 @@
+# frozen_string_literal: true
+
+module Meander
+  module Crafts
+    # Cells of cloth, or knots, drawn in as many layers as they have depths: one kind of cell once, put wherever it
+    # stands. What includes it answers way (Form::Way) and picture (Picture::Finished), and says how deep all of it is
+    # (@deep) and how thick the wire that tells layers apart (@thick), in mm.
+    module InLayers
+      # Two wires that cross are at least a wire apart: a layer is thinner than that.
+      LAYER = 0.9
+      # Between the layers of what lies behind and before all else.
+      BEHIND, BEFORE = 3.1, 5.9
+
+      private
+
+      # line: [[x, y, z], ...] of a wire; at: where it is put, as Picture::Finished#cells has it.
+      def in_layers(line, at, wire)
+        runs(line).group_by(&:first).each do |level, own|
+          picture.cells(layer(level), wire.id, wire.mm, own.map(&:last), at)
+        end
+      end
+
+      # A line in pieces that each lie in one layer: [[level, points], ...].
+      def runs(line)
+        level = ->(a, b) { ((a[2] + b[2]) / 2 / (LAYER * @thick)).floor }
+        line.each_cons(2).chunk_while { |(a, b), (c, d)| level[a, b] == level[c, d] }.map do |run|
+          [level[*run.first], [run.first.first, *run.map(&:last)]]
+        end
+      end
+
+      def layer(level)
+        share = ((level + 0.5) * LAYER * @thick / @deep).clamp(-1.0, 1.0)
+        (((BEHIND + BEFORE) / 2) + (share * (BEFORE - BEHIND) / 2)).round(3)
+      end
+
+      # Where what was drawn at the beginning of a bent section stands so far along it.
+      def along(mm)
+        x, y, = way.at(mm, 0.0, 0.0)
+        [x, y, -way.turn(mm)]
+      end
+    end
+  end
+end

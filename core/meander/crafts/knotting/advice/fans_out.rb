@@ -1,0 +1,29 @@
+# frozen_string_literal: true
+
+module Meander
+  module Crafts
+    module Knotting
+      module Advice
+        # A panel that is wider than its mount.
+        module FansOut
+          # Cords that hang this much farther apart than their heads pull to the sides.
+          SPREAD = 1.3
+
+          def self.call(knotted)
+            layout = knotted.layout
+            return unless layout.mounted? && knotted.base.size > 2
+
+            head = Knot::Gauge::MOUNT_WIDE * knotted.base.map(&:mm).max / 2
+            return if layout.spacing_mm <= SPREAD * head
+
+            AdviceItem.of("knot-wider-than-mount", "note", "/mount", "The knots are wider than what they hang from",
+              "Heads side by side take #{Units::Text.length(head * knotted.base.size)}, the knots below " \
+              "#{Units::Text.length(knotted.width_mm)}: the panel fans out from its bar.",
+              "Room between the heads, or more cords on the bar than are knotted.", heads_mm: head * knotted.base.size,
+              width_mm: knotted.width_mm)
+          end
+        end
+      end
+    end
+  end
+end

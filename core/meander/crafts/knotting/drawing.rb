@@ -1,0 +1,110 @@
+# frozen_string_literal: true
+
+module Meander
+  module Crafts
+    module Knotting
+      # The picture of a knotted section: every kind of knot drawn once for each cord and put where it is tied; between
+      # knots the cords run straight.
+      class Drawing
+        include InLayers
+
+        # A way shorter than this needs no line, in cords.
+        NONE = 0.05
+
+        def initialize(knotted, picture)
+          @knotted = knotted
+          @layout = knotted.layout
+          @picture = picture
+          @base = knotted.base
+          @thick = @base.map(&:mm).min
+          @deep = (@layout.thickness_mm / 2) + @thick
+          @cells, @put, @ways = {}, Hash.new { |all, key| all[key] = [] }, Hash.new { |all, key| all[key] = [] }
+        end
+
+        def call
+          @where = @layout.across("start").map { |x| [x, 0.0, 0.0] }
+          mounts if @layout.mounted?
+          @knotted.placed.each { |knot| put(knot) }
+          finish
+          @put.each { |(key, place, cord), at| cell(key, place, cord, at) }
+          @ways.each { |(cord, way), at| straight(cord, way, at) }
+        end
+
+        private
+
+        attr_reader :picture
+
+        def way = @knotted.way
+        def bent? = @knotted.section.form[:kind] != "straight"
+
+        # What knots alike share.
+        def key(knot)
+          turn = (knot.kind == "half") ? knot.twist % (360 / Knot::Cells.turn(knot.cords.size - 2)) : 0
+          [knot.size.object_id, knot.hand, turn, knot.bead&.placement]
+        end
+
+        def lines(key, knot)
+          @cells[key] ||= Knot::Cells.of(knot, @layout.course(@knotted.repeats), @layout.thick)
+        end
+
+        def put(knot)
+          key = key(knot)
+          lines = lines(key, knot)
+          knot.cords.each_with_index do |cord, place|
+            first, last = lines[place].first, lines[place].last
+            lead(cord, [knot.x + first[0], knot.y + first[1], first[2]], knot.number + 1)
+            @put[[key, place, cord]] << [knot.x, knot.y, knot.number + 1]
+            @where[cord] = [knot.x + last[0], knot.y + last[1], last[2]]
+          end
+        end
+
+        # Straight from where a cord is.
+        def lead(cord, to, number)
+          from = @where[cord]
+          way = [*from.zip(to).map { |a, b| (b - a).round(2) }.first(2), from[2].round(2), to[2].round(2)]
+          return if Math.hypot(way[0], way[1]) < NONE * @base[cord].mm
+
+          @ways[[cord, way]] << [from[0], from[1], number]
+        end
+
+        def finish
+          across, far = @layout.across("end", @knotted.repeats), @knotted.made_mm
+          @base.each_index do |cord|
+            lead(cord, [across[cord], far, 0.0], @knotted.placed.size)
+            next if @knotted.bare_mm.zero?
+
+            [[@layout.across("start")[cord], -@knotted.bare_mm], [across[cord], far]].each do |x, y|
+              @ways[[cord, [0.0, @knotted.bare_mm, 0.0, 0.0]]] << [x, y, @knotted.placed.size]
+            end
+          end
+        end
+
+        def cell(key, place, cord, at) = drawn(@cells.fetch(key)[place], at, @base[cord])
+        def straight(cord, (dx, dy, from, to), at) = drawn([[0.0, 0.0, from], [dx, dy, to]], at, @base[cord])
+
+        # A line wherever it is put: [[x, y, number], ...]. What is bent is drawn for every place across by itself.
+        def drawn(line, at, wire)
+          bare = @knotted.bare_mm
+          return in_layers(line, at.map { |x, y, number| [x, y + bare, 0.0, number] }, wire) unless bent?
+
+          at.group_by { |x, *| x.round(3) }.each do |x, own|
+            curved = line.map { |px, py, pz| way.at(py, x + px, pz) }
+            in_layers(curved, own.map { |_, y, number| [*along(y + bare), number] }, wire)
+          end
+        end
+
+        # A cord's bight over the bar, its legs from there down.
+        def mounts
+          over = @layout.section[:mount]
+          @base.each_slice(2).with_index do |(wire, _), i|
+            cords = [2 * i, (2 * i) + 1]
+            middle = cords.sum { |cord| @where[cord][0] } / 2
+            line = Knot::Head.points(wire.mm, over[:over].mm, over[:kind])
+            drawn(line, [[middle, 0.0, 0]], wire)
+            cords.zip([line.first, line.last]) { |cord, (x, y, z)| @where[cord] = [middle + x, y, z] }
+          end
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,165 @@
+# frozen_string_literal: true
+
+module Meander
+  module Crafts
+    # Cords knotted round each other.
+    module Knotting
+      # What a knotted section comes to before it is known how far it is knotted. All in mm.
+      class Layout
+        include Counted
+
+        # No section has its pattern more often, or is any longer.
+        MOST_REPEATS = 2000
+        LONGEST_MM = 10_000.0
+
+        # rows: as a section has them; the first knots a swatch tells of: [kind, cords, first place], nil where there
+        # are none.
+        def self.tried(rows)
+          rows.each do |row|
+            place = 0
+            row[:knots].each do |one|
+              return [one[:kind], one[:cords], place] if Knot::Kinds::AROUND.include?(one[:kind])
+
+              place += one[:cords]
+            end
+          end
+          nil
+        end
+
+        # fields: of a section; base: its cords.
+        def self.gauge(fields, base)
+          swatch, tried = fields[:swatch], tried(fields[:rows])
+          stiff = base.none? { |wire| wire.material.fibre? }
+          return Knot::Gauge.new(stiff:) unless swatch && tried
+
+          kind, many, place = tried
+          Knot::Gauge.new(stiff:, of: [kind, base[place, many].map(&:mm)],
+            swatch: Knot::Gauge::Swatch.new(swatch[:length].mm / swatch[:knots], swatch[:used].mm / swatch[:knots]))
+        end
+
+        def self.plain(rows) = rows.map { |row| {**row, gap: row[:gap].mm}.freeze }.freeze
+
+        # How far apart its cords hang at the least.
+        def self.spacing_mm(fields, base)
+          Knot::Spacing.call(base.map(&:mm), plain(fields[:rows]), gauge(fields, base), mounted: !fields[:mount].nil?)
+        end
+
+        attr_reader :section, :calibration, :gauge, :beading, :spacing_mm, :least_mm
+
+        # @raise [InvalidInput] where it cannot be knotted
+        def initialize(section, calibration)
+          @section = section
+          @calibration = calibration
+          @gauge = Layout.gauge(section.fields, section.base)
+          @beading = Beading.new(section)
+          @least_mm = Layout.spacing_mm(section.fields, section.base)
+          @spacing_mm = [section[:spacing]&.mm, least_mm].compact.max
+          @course = Knot::Course.new(section.base.map(&:mm), Layout.plain(section[:rows]), gauge, spacing_mm:,
+            down_mm:, beads: beading.any? ? beading : nil)
+          @worked, @told = {}, {}
+          freeze
+        end
+
+        def id = section.id
+        def on = []
+        def free? = section.free?
+        def bare_mm = section.bare_mm
+        def thick = section.base.map(&:mm)
+        def mounted? = !section[:mount].nil?
+
+        # How far below the middle of the bar the first knots may begin.
+        def down_mm = mounted? ? mount_mm(0)[0] : 0.0
+
+        # How far down a cord's mount reaches, and what it takes of a leg.
+        def mount_mm(number) = gauge.mount_mm(section.base[number].mm, section[:mount][:over].mm)
+
+        def worked(repeats, bare_mm, _on = nil) = @worked[[repeats, bare_mm]] ||= Knotted.new(self, repeats, bare_mm)
+
+        # Knotted so far.
+        # @raise [InvalidInput] where that is more than is planned at once
+        def course(count)
+          bounded(count)
+          @course.lay(count)
+        end
+
+        def woven_mm(count) = course(count).length_mm(count)
+
+        # Knots of one repeat of the pattern.
+        def each
+          @told[:each] ||= section[:rows].sum { |row|
+            row[:times] * row[:knots].sum { |one| (one[:kind] == "pass") ? 0 : one[:times] }
+          }
+        end
+
+        def most_repeats
+          @told[:most] ||= [MOST_REPEATS, Knot::Course::MOST / each, (LONGEST_MM / advance_mm).floor].min.clamp(1, nil)
+        end
+
+        # How far one more of them reaches; two are not more than is planned, as one is not.
+        def advance_mm
+          @told[:advance] ||= begin
+            bounded_knots(1)
+            @course.lay(2).then { |laid| [laid.length_mm(2) - laid.length_mm(1), 0.01].max }
+          end
+        end
+
+        # It is laid no further than it must be.
+        def nearest(length_mm)
+          count = 1
+          count += 1 while count < most_repeats && woven_mm(count) < length_mm
+          [count - 1, count].select(&:positive?).min_by { |one| (woven_mm(one) - length_mm).abs }
+        end
+
+        # Outside to outside.
+        def width_mm = edges.then { |low, high| high - low }
+        def thickness_mm = [*sample.map { |knot| knot.size.thick_mm }, *beading.kinds.map(&:depth_mm)].max
+
+        # How far it reaches to either side of its middle line: [low, high].
+        def edges
+          @told[:edges] ||= begin
+            knots = sample.flat_map { |knot|
+              wide = (knot.size.width_mm / 2) + ((knot.bead && !knot.bead.around?) ? knot.bead.wide_mm : 0.0)
+              [knot.x - wide, knot.x + wide]
+            }
+            hang = @course.home(section.base.size - 1) + (thick.max / 2)
+            [*knots, -hang, hang].minmax.then { |low, high| [-[high, -low].max, [high, -low].max] }
+          end
+        end
+
+        # Where each of its cords hangs at a side: at its end in the order its knots have brought them to.
+        def across(side, repeats = nil)
+          places = section.base.each_index.map { |place| @course.home(place) }
+          return places unless side == "end"
+
+          count = repeats || given || 1
+          order = course(count).order(count)
+          section.base.each_index.map { |cord| places[order.index(cord)] }
+        end
+
+        private
+
+        # One repeat, or two, show how wide it is.
+        def sample_count = (2 * each > Knot::Course::MOST) ? 1 : 2
+        def sample = @told[:sample] ||= @course.lay(sample_count).placed.first(@course.knots(sample_count))
+
+        def reaching(mm)
+          most = most_repeats * advance_mm
+          too_much(Units::Text.length(mm), "about #{Units::Text.length(most)}") if mm > most + advance_mm
+          nearest(mm)
+        end
+
+        def bounded(count)
+          bounded_knots(count)
+          return if count <= most_repeats
+
+          too_much("#{count} times", "#{most_repeats} times the pattern, or #{Units::Text.length(LONGEST_MM)}")
+        end
+
+        def bounded_knots(count)
+          most = Knot::Course::MOST
+          too_much("#{count * each} knots", "#{most} knots") if count * each > most
+        end
+      end
+    end
+  end
+end

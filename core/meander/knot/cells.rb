@@ -1,0 +1,187 @@
+# frozen_string_literal: true
+
+module Meander
+  module Knot
+    # The way of every cord through a knot, as it is drawn: [[x, y, z], ...] for each of its places from the left, from
+    # its middle line and where it begins; x as Course has it, z towards the maker; mm. Knots relaxed as tubes
+    # (CellTable), brought to other cords by moving their sides apart and out; what was not relaxed is laid. The tables
+    # look at the work from where it begins, up along it; hung, it is turned round, and so the other way across.
+    class Cells
+      # How far a spiral turns with each half knot, by fillers, in degrees (relaxed 35.8, 30.1 and 19.1; parts of a
+      # full turn, so that few are drawn).
+      TURN = {1 => 36, 2 => 30, 3 => 30, 4 => 20}.freeze
+      ALONG = %w[2.1 2.5 3].to_h { |text| [text.to_f, text] }.freeze
+
+      # thick: how thick the cords are, from the left.
+      # @return [Array<Array>] a line for each place
+      def self.of(knot, course, thick) = new(knot, course, thick).lines
+
+      # How far a spiral turns with each half knot round so many fillers, in degrees.
+      def self.turn(fillers) = TURN.fetch(fillers, 20)
+
+      def initialize(knot, course, thick)
+        @knot = knot
+        @spacing_mm = course.spacing_mm
+        @thick = knot.cords.map { |cord| thick[cord] }
+        @ways = Ways.of(knot, @spacing_mm, thick)
+      end
+
+      def lines = made.map { |line| line.map { |x, y, z| [-x, y, z] } }
+
+      private
+
+      def made
+        case @knot.kind
+        when "square", "half" then around
+        when "bar", "diagonal" then barred
+        when "vertical" then verticals
+        when "overhand" then overhand
+        when "wrap" then wrapped
+        else exchanged
+        end
+      end
+
+      # A place of the work as the tables look at it.
+      def here((x, y)) = [-x, y]
+
+      def size = @knot.size
+      def cord = (@thick.first + @thick.last) / 2
+
+      # Two cords round the others: as the table has it where the right one is in front first, mirrored where the left.
+      def around
+        hull = Hull.new(@thick.size - 2, @thick[1..-2].sum / (@thick.size - 2))
+        front, behind = %w[A B].map { |name| tied(name, hull) }
+        far = @ways.first.leaves[1] - @ways.first.enters[1]
+        fills = hull.places.reverse.map { |x, z| [[x, 0.0, z], [x, far / 2, z], [x, far, z]] }
+        lines = [behind, *fills, front]
+        lines = lines.map { |line| line.map { |x, y, z| [-x, y, z] } }.reverse if @knot.hand == "left"
+        beaded(lines)
+      end
+
+      def tied(name, hull)
+        half = @knot.kind == "half"
+        fillers = half ? {1 => 1, 2 => 2, 3 => 2}.fetch(hull.count, 4) : [hull.count, 4].min
+        apart = Hull.new(fillers, 1.0)
+        tall = size.advance_mm / ((half ? Gauge::HALF : Gauge::SQUARE) * cord)
+        wide = (hull.width_mm - (apart.width_mm * cord)) / 2
+        deep = (hull.thick_mm - (apart.thick_mm * cord)) / 2
+        line = CellTable::POINTS.fetch("#{half ? "half" : "square"} #{fillers} #{name}").map do |x, y, z|
+          [(x * cord) + (wide * (2 * x).clamp(-1.0, 1.0)), y * cord * tall, (z * cord) + (deep * (2 * z).clamp(-1.0, 1.0))]
+        end
+        half ? turned(line, hull.count) : line
+      end
+
+      # The frame of a half knot turns on about the fillers.
+      def turned(line, fillers)
+        angle = -@knot.twist * Cells.turn(fillers) * Math::PI / 180
+        cos, sin = Math.cos(angle), Math.sin(angle)
+        line.map { |x, y, z| [(x * cos) - (z * sin), y, (x * sin) + (z * cos)] }
+      end
+
+      # Past a bead the working cords go round it.
+      def beaded(lines)
+        bead = @knot.bead or return lines
+        return lines unless bead.around?
+
+        [lines.first, lines.last].each do |line|
+          x, y, z = line.last
+          radius = (bead.wide_mm + cord) / 2
+          (1..12).each do |i|
+            share = i / 12.0
+            out = [radius * Math.sin(Math::PI * share), x.abs].max
+            line << [x.negative? ? -out : out, y + (bead.along_mm * share), z * (1 - Math.sin(Math::PI * share))]
+          end
+        end
+        lines
+      end
+
+      # The holder straight on, all others round it.
+      def barred
+        last = @knot.cords.size - 1
+        holder = (@knot.hand == "right") ? 0 : last
+        angle = Math.atan2(@knot.fall, @spacing_mm)
+        @ways.each_with_index.map do |way, i|
+          from, to = here(way.enters), here(way.leaves)
+          next [[*from, 0.0], [*from.zip(to).map { |a, b| (a + b) / 2 }, 0.0], [*to, 0.0]] if i == holder
+
+          middle = from.zip(to).map { |a, b| (a + b) / 2 }
+          hitch(@thick[holder], @thick[i], middle, angle)
+        end
+      end
+
+      # A double half hitch round what lies across, its middle there; falling by an angle.
+      def hitch(held, own, (mx, my), angle)
+        along = Math.hypot(@spacing_mm, @knot.fall)
+        line = sized_hitch(held, own, along, size.advance_mm)
+        cos, sin = Math.cos(angle), Math.sin(angle)
+        line = line.map { |x, y, z| [(x * cos) + (y * sin), (y * cos) - (x * sin), z] }
+        line = line.map { |x, y, z| [-x, y, z] } if @knot.hand == "left"
+        line.map { |x, y, z| [mx + x, my + y, z] }
+      end
+
+      def sized_hitch(held, own, along, row)
+        thick = ((held / own) < 1.25) ? 1.0 : 1.5
+        wires = along / own
+        from = ALONG.keys.min_by { |key| (key - wires).abs }
+        points = CellTable::POINTS.fetch("hitch #{Units::Text.number(thick, 1)} #{ALONG.fetch(from)}")
+        wide, deep, tall = [wires / from, 1.0].max * own, (held - (thick * own)) / 2, row / (thick + 2)
+        points.map { |x, y, z| [x * wide, y * tall, (z * own) + (deep * (2 * z).clamp(-1.0, 1.0))] }
+      end
+
+      # As a bar on its side: the cord that goes across takes all others, one by one.
+      def verticals
+        last = @knot.cords.size - 1
+        working = (@knot.hand == "right") ? 0 : last
+        others = (0..last).to_a - [working]
+        others.reverse! if @knot.hand == "left"
+        across = others.flat_map do |i|
+          (a, _), (b, _) = here(@ways[i].enters), here(@ways[i].leaves)
+          sized_hitch(@thick[i], @thick[working], size.advance_mm, @spacing_mm).map do |x, y, z|
+            [((a + b) / 2) - (y * ((@knot.hand == "right") ? 1 : -1)), (size.advance_mm / 2) + x, z]
+          end
+        end
+        @ways.each_with_index.map do |way, i|
+          i == working ? across : [[*here(way.enters), 0.0], [*here(way.leaves), 0.0]]
+        end
+      end
+
+      # Drawn as one bundle: the first cord as thick as all of them; the others straight through it.
+      def overhand
+        scale = size.width_mm / 3
+        points = CellTable::POINTS.fetch("overhand").select { |x, _, _| x.abs < 2.2 }
+        knot = points.map { |x, y, z| [y * scale, (size.advance_mm / 2) + (x * scale * 0.68), z * scale] }
+        @ways.each_with_index.map do |way, i|
+          from, to = [*here(way.enters), 0.0], [*here(way.leaves), 0.0]
+          i.zero? ? [from, *knot, to] : [from, to]
+        end
+      end
+
+      # Turns beside each other round all the others.
+      def wrapped
+        own = @thick.first
+        hull = Hull.new([@thick.size - 1, 7].min, @thick.drop(1).sum / (@thick.size - 1))
+        wide, deep = (hull.width_mm + own) / 2, (hull.thick_mm + own) / 2
+        turns = @knot.turns
+        coil = (0..(turns * 16)).map do |i|
+          angle = 2 * Math::PI * i / 16
+          [wide * Math.cos(angle), size.advance_mm * i / (turns * 16), deep * Math.sin(angle)]
+        end
+        @ways.each_with_index.map do |way, i|
+          i.zero? ? coil : [[*here(way.enters), 0.0], [*here(way.leaves), 0.0]]
+        end
+      end
+
+      # What comes outside goes over.
+      def exchanged
+        @ways.each_with_index.map do |way, i|
+          from, to = here(way.enters), here(way.leaves)
+          high = [1, 2].include?(i) ? cord : -cord * 0.2
+          (0..8).map do |n|
+            share = n / 8.0
+            [from[0] + ((to[0] - from[0]) * share), from[1] + ((to[1] - from[1]) * share), high * Math.sin(Math::PI * share)]
+          end
+        end
+      end
+    end
+  end
+end

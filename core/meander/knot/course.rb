@@ -1,0 +1,149 @@
+# frozen_string_literal: true
+
+module Meander
+  module Knot
+    # Knots laid one after the other, each as soon as all its cords have come so far: where each stands, which cords are
+    # in it, and so the way of every cord. Places are counted from the left as the work hangs, from 0; x is across, to
+    # the right, y along the work from where it begins; mm.
+    class Course
+      # One knot as it is tied. row: its row in the pattern and number: its number, both from 0 on; from: its first
+      # place; cords: which cords are in it, from the left, and after: as they leave it; x, y: its middle, and where it
+      # begins; fall: how far each next hitch of a diagonal lies below the one before; twist: how many half knots of the
+      # same hand came before it; bead: number of the placement of the bead it has, at: where that sits.
+      Placed = Struct.new(:number, :kind, :hand, :row, :from, :cords, :after, :x, :y, :size, :fall, :twist, :bead, :turns)
+      # A cord in a knot: in which of its places; enters, leaves: [x, y]; mm: what it takes there, and gap_mm: straight
+      # from where it came.
+      Pass = Struct.new(:knot, :place, :enters, :leaves, :mm, :gap_mm)
+      # A bead in a knot: of which placement; on: fillers, left or right; how long and how wide it is.
+      Bead = Struct.new(:placement, :on, :along_mm, :wide_mm) do
+        def around? = on == "fillers"
+      end
+
+      attr_reader :spacing_mm, :placed, :passes, :reach
+
+      # cords: how thick each is, from the left; rows: as Notation reads them, gap in mm; gauge: Gauge; spacing_mm: from
+      # cord to cord, at least what the knots need; down_mm: how far down the cords begin; beads: answers at(number),
+      # the Bead of so manieth knot that can have one, or nil.
+      def initialize(cords, rows, gauge, spacing_mm:, down_mm: 0.0, beads: nil)
+        @cords = cords
+        @rows = rows
+        @gauge = gauge
+        @spacing_mm = spacing_mm
+        @beads = beads
+        @at = cords.each_index.to_a
+        @y = cords.map { down_mm }
+        @where = cords.each_index.map { |place| [home(place), down_mm] }
+        @passes = cords.map { [] }
+        @placed, @reach, @carried, @twist = [], [], 0, {}
+        @alike = cords.uniq.one?
+        @sizes, @ways = {}.compare_by_identity, {}.compare_by_identity
+      end
+
+      # Lays the pattern so many times, further than before where it was laid less far.
+      # @return [Course] itself
+      def lay(count)
+        count = count.clamp(0, MOST)
+        repeat while reach.size < count
+        self
+      end
+
+      # More knots are not laid.
+      MOST = 12_000
+
+      # Where the cord at a place hangs by itself.
+      def home(place) = (place - ((@cords.size - 1) / 2.0)) * spacing_mm
+
+      # How far down all cords are after so many repeats; how many knots there are then.
+      def length_mm(count) = reach.fetch(count - 1)[:mm]
+      def knots(count) = reach.fetch(count - 1)[:knots]
+
+      # Which cord hangs at which place then, from the left.
+      def order(count) = reach.fetch(count - 1)[:order]
+
+      # The passes of a cord in so many repeats.
+      def passes_of(cord, count) = passes[cord].take_while { |one| one.knot.number < knots(count) }
+
+      private
+
+      def repeat
+        @rows.each_with_index { |row, i| row[:times].times { lay_row(row, i) } }
+        reach << {mm: @y.max, knots: placed.size, order: @at.dup.freeze}.freeze
+      end
+
+      def lay_row(row, number)
+        place = 0
+        row[:knots].each do |one|
+          one[:times].times { |i| knot(one, place, number, i.zero? ? row[:gap] : 0.0) } unless one[:kind] == "pass"
+          place += one[:cords]
+        end
+      end
+
+      def knot(one, from, row, gap)
+        many, kind, hand = one.values_at(:cords, :kind, :hand)
+        cords = @at[from, many]
+        size = size(one, cords)
+        fall = (kind == "diagonal") ? spacing_mm : 0.0
+        begins = begins(cords, hand, fall) + gap
+        placed << Placed.new(placed.size, kind, hand, row, from, cords, nil, middle(from, many), begins, size, fall,
+          twist(kind, hand, from, many, cords), bead(kind), one[:turns])
+        pass(placed.last)
+      end
+
+      # Of cords all alike it is that of the same knot before.
+      def size(one, cords)
+        return @sizes[one] if @alike && @sizes.key?(one)
+
+        @sizes[one] = @gauge.size(one[:kind], cords.map { |cord| @cords[cord] }, turns: one[:turns],
+          apart_mm: spacing_mm, hand: one[:hand])
+      end
+
+      def middle(from, many) = (home(from) + home(from + many - 1)) / 2
+
+      # A diagonal begins where every hitch is below what its cord has done before.
+      def begins(cords, hand, fall)
+        return cords.map { |cord| @y[cord] }.max if fall.zero?
+
+        ordered = (hand == "right") ? cords : cords.reverse
+        ordered.each_with_index.map { |cord, i| @y[cord] - ([i - 1, 0].max * fall) }.max
+      end
+
+      # Half knots of one hand turn on.
+      def twist(kind, hand, from, many, cords)
+        key = [from, many]
+        return @twist.delete(key) && 0 unless kind == "half"
+
+        before = @twist[key]
+        count = (before && before[:hand] == hand && before[:cords].sort == cords.sort) ? before[:count] + 1 : 0
+        @twist[key] = {hand:, cords:, count:}
+        count
+      end
+
+      def bead(kind)
+        return unless @beads && Kinds::AROUND.include?(kind)
+
+        @beads.at(@carried).tap { @carried += 1 }
+      end
+
+      # Every cord goes through it and leaves at its place.
+      def pass(knot)
+        ways = ways(knot)
+        knot.after = ways.map(&:to).each_with_index.sort.map { |_, i| knot.cords[i] }.freeze
+        ways.each_with_index do |way, i|
+          cord = knot.cords[i]
+          enters, leaves = [knot.x + way.enters[0], knot.y + way.enters[1]], [knot.x + way.leaves[0], knot.y + way.leaves[1]]
+          from = @where[cord]
+          @passes[cord] << Pass.new(knot, i, enters, leaves, way.mm, Math.hypot(enters[0] - from[0], enters[1] - from[1]))
+          @where[cord] = leaves
+          @y[cord] = leaves[1]
+        end
+        knot.after.each_with_index { |cord, i| @at[knot.from + i] = cord }
+      end
+
+      # Of knots alike they are the same.
+      def ways(knot)
+        own = @ways[knot.size] ||= {}
+        own[knot.bead] ||= Ways.of(knot, spacing_mm, @cords)
+      end
+    end
+  end
+end

@@ -1,0 +1,45 @@
+# frozen_string_literal: true
+
+# Knotted pieces to test with.
+module Knots
+  # A component that is one knotted section. rows: in short notation; count: how often the pattern; mount: what it hangs
+  # from, cords folded then, as documents have it; beads: placements of the rule knotted, what of them is not as usual,
+  # with how large they are; all else: fields of the section.
+  def knotted(rows, cords: 4, count: 4, wire: "1 mm", metal: "waxed_cord", mount: nil, beads: nil, bead: "3 mm", **fields)
+    pattern = Meander::Document::Plain.call(Meander::Knot::Notation.read(rows))
+    section = {"id" => "s1", "craft" => "knot", "copies" => 1, "at" => {"kind" => "first", "turn" => 0},
+      "form" => {"kind" => "straight"}, "extent" => {"kind" => "repeats", "count" => count}, "rows" => pattern,
+      "mount" => mount, "bare" => {"length" => size("0 mm"), "gives" => false}, **fields.transform_keys(&:to_s)}
+    kind = {"id" => "k1", "use" => "base", "size" => size(wire), "metal" => metal, "temper" => "soft"}
+    JSON.parse(JSON.generate({"format" => "meander-piece", "version" => 2, "name" => "Knotted", "notes" => "",
+      "kind" => "component", "worn" => nil, "kinds" => [kind], "wires" => cords(cords, !mount.nil?),
+      "sections" => [section], "endings" => [], "beads" => [], "pins" => [],
+      "allowances" => {**Meander::Document::StartingPiece::ALLOWANCES, "trim" => size("0 mm")},
+      **(beads ? beading(beads, bead) : {})}))
+  end
+
+  def cords(count, folded)
+    visit = ->(number, **more) { {"kind" => "visit", "section" => "s1", "seat" => "base #{number}", **more} }
+    return (1..count).map { |i| {"id" => "w#{i}", "kind" => "k1", "route" => [visit.call(i)]} } unless folded
+
+    (1..(count / 2)).map do |i|
+      {"id" => "w#{i}", "kind" => "k1", "route" => [visit.call((2 * i) - 1, "back" => true),
+        {"kind" => "fold", "id" => "f#{i}", "ring" => nil}, visit.call(2 * i)]}
+    end
+  end
+
+  def beading(placements, mm)
+    {"tray" => [{"id" => "b1", "name" => "Glass", "material" => "glass", "shape" => "round", "length" => size(mm),
+      "width" => size(mm), "hole" => size("2.6 mm"), "drilled" => "along", "mass" => nil, "colour" => "#336699",
+      "guessed" => []}],
+     "beads" => placements.each_with_index.map do |one, i|
+       {"id" => "p#{i + 1}", "rule" => "knotted", "section" => "s1", "bead" => "b1", "count" => 0, "on" => "fillers",
+        "first" => 0, "every" => [1], **one}
+     end}
+  end
+
+  def size(typed) = {"typed" => typed}
+  def plan(json) = Meander.plan(json)
+  def made(json) = plan(json).sections.first
+  def knots_of(json) = made(json).knot
+end
