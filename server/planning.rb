@@ -161,6 +161,10 @@ module Server
     # @return [String] JSON
     def self.fabrics(given) = JSON.generate({fabrics: Meander::Output::FabricFigures.collection(given)})
 
+    # Every pattern of knots to choose from in a cord, with its figures.
+    # @return [String] JSON
+    def self.knots(given) = JSON.generate({knots: Meander::Output::KnotFigures.collection(given)})
+
     # What the bench shows: the document as read, and its plan.
     # @return [String] the members of a JSON object
     def self.answer(json, maker) = members(shown(plan(json, maker)))

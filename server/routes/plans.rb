@@ -18,7 +18,7 @@ module Server
 
       def self.wires
         metals = Meander::Materials::Metal::ALL.values
-        {metals: metals.map { |metal| {key: metal.key, name: metal.name, colour: metal.colour} },
+        {metals: metals.map { |metal| {key: metal.key, name: metal.name, colour: metal.colour, cord: metal.fibre?} },
           tempers: Meander::Materials::Temper::ALL.map { |key, name| {key:, name:} }}
       end
 

@@ -33,6 +33,8 @@ module Server
         app.post("/api/braids/read") { json(Questions.crossings(given)) }
         app.post("/api/fabrics") { text_json(Planners.ask(:fabrics, given, waiting: request)) }
         app.post("/api/fabrics/read") { json(Questions.rows(given)) }
+        app.post("/api/knots") { text_json(Planners.ask(:knots, given, waiting: request)) }
+        app.post("/api/knots/read") { json(Questions.knots(given)) }
         app.post("/api/weaves/judge") { text_json(Planners.ask(:judge, asked, Maker.said, waiting: request)) }
       end
 

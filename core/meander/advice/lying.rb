@@ -34,7 +34,7 @@ module Meander
       end
 
       def self.joined(plan)
-        plan.sections.flat_map(&:joins) +
+        plan.sections.flat_map { |one| [*one.joins, *(one.hangs && [[one.hangs.first, one.id]])] } +
           plan.piece.document[:beads].select { |placed| placed[:rule] == "met" }
             .map { |placed| placed.values_at(:section, :other) }
       end

@@ -100,6 +100,9 @@ module Meander
       # Other sections that it joins: pairs of ids.
       def joins = []
 
+      # The end of another section that it hangs from, [id, side], or from what that ends in; nil where from none.
+      def hangs = nil
+
       # What it asks of the wires of other sections: marks on their base wires, as marks has them.
       def marks_on(_worked, _number) = []
 

@@ -38,12 +38,18 @@ module Meander
       rescue InvalidInput
         raise
       rescue Error => e
-        message, accepted = e.message.split("; accepted: ", 2)
-        raise InvalidInput.new([Fault.new(path: "/text", code: "crossings", message:, given: json["text"].to_s[0, 80],
-          accepted:)])
+        unread(e, "crossings", json)
       end
 
-      # The rows of a crocheted fabric in short notation.
+      # A text that says none of what it should.
+      # @raise [InvalidInput]
+      def self.unread(error, code, json)
+        message, accepted = error.message.split("; accepted: ", 2)
+        raise InvalidInput.new([Fault.new(path: "/text", code:, message:, given: json["text"].to_s[0, 80], accepted:)])
+      end
+      private_class_method :unread
+
+      # The rows of a crocheted fabric, or of knots, in short notation.
       ROWS = Record.new({text: Text.new(max: 20_000)})
 
       # The rows that a text says, as a document has them.
@@ -53,9 +59,17 @@ module Meander
       rescue InvalidInput
         raise
       rescue Error => e
-        message, accepted = e.message.split("; accepted: ", 2)
-        raise InvalidInput.new([Fault.new(path: "/text", code: "rows", message:, given: json["text"].to_s[0, 80],
-          accepted:)])
+        unread(e, "rows", json)
+      end
+
+      # The same of knots.
+      # @raise [InvalidInput]
+      def self.knots(json)
+        {rows: Plain.call(Knot::Notation.read(Reading.whole(ROWS, json)[:text]))}
+      rescue InvalidInput
+        raise
+      rescue Error => e
+        unread(e, "knots", json)
       end
 
       # The walk that groups over so many base wires make, with stretches before and after it that can follow it.

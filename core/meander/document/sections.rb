@@ -19,7 +19,7 @@ module Meander
         @of = crafts.keys
         @shape = Shape::Variant.new(:craft,
           crafts.transform_values { |craft| {id: Shape::Id.new, copies: Shape::Count.new(1..40), **craft.fields} },
-          left_out: crafts.values.map(&:left_out).reduce({copies: 1}, :merge))
+          left_out: {copies: 1}, own: crafts.transform_values(&:left_out))
       end
     end
   end

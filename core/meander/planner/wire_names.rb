@@ -14,13 +14,13 @@ module Meander
       # "the far wire", "wire 2 of section 3".
       def call(wire)
         section = home(wire)
-        said(section, "#{own(section, wire)}#{of(section)}")
+        WireNames.said(section.base, "#{own(section, wire)}#{of(section)}")
       end
 
       # Several: "wires 1, 2 and 5 of section 1", "both wires".
       def list(wires)
         Units::Text.list(wires.uniq.group_by { |wire| home(wire) }.map { |section, some|
-          said(section, together(section, some))
+          WireNames.said(section.base, together(section, some))
         })
       end
 
@@ -39,15 +39,15 @@ module Meander
         (section.section.piece.routes.folds.any? { |fold| fold.wire[:id] == wire.id }) ? "the folded wire" : "the wire"
       end
 
+      # What is said of wires that are all of cord calls them so.
+      def self.said(wires, words)
+        wires.all? { |wire| wire.material.fibre? } ? words.gsub(/\bwire(s?)\b/, 'cord\1') : words
+      end
+
       private
 
       def home(wire) = @sections.find { |section| section.base.include?(wire) }
       def of(section) = (@sections.size == 1) ? "" : " of section #{@sections.index(section) + 1}"
-
-      # Cord is called so.
-      def said(section, words)
-        section.base.all? { |wire| wire.material.fibre? } ? words.gsub(/\bwire(s?)\b/, 'cord\1') : words
-      end
 
       def own(section, wire)
         numbers = section.base.each_index.select { |number| section.base[number] == wire }

@@ -35,7 +35,7 @@ module Meander
       # Where it stands.
       def standing
         case @at[:kind]
-        when "after" then after(onward(called(@at[:section])))
+        when "after" then @section.hangs ? hanging : after(onward(called(@at[:section])))
         when "gathered" then "bring #{gathered} together in #{here}: #{onward("them")}"
         when "mirror" then "#{here} is the mirror image of #{called(@at[:section])}: left there is right here"
         when "beside"
@@ -44,6 +44,9 @@ module Meander
         when "centre" then "#{here} will stand on the centre of #{called(@at[:section])}#{alone}"
         end
       end
+
+      # From the loop, or whatever it is, at the end of another.
+      def hanging = "#{here} hangs from the #{@at[:from]} of #{called(@at[:section])}, once that is made"
 
       # What neither goes on with its wires nor is worked into it is made by itself.
       def after(place)

@@ -48,7 +48,7 @@ module Meander
       end
 
       def section(one)
-        needs = [*beads_first(one), *wire_first(one), *joined_first(one), *turned_first(one)]
+        needs = [*beads_first(one), *wire_first(one), *joined_first(one), *turned_first(one), *hung_first(one)]
         Task.new(kind: "section", id: one.id, section: one.id, words: called(one.id), needs:, slides: covered(one))
       end
 
@@ -68,6 +68,15 @@ module Meander
       def joined_first(one)
         (one.joins.flatten.uniq - [one.id]).reject { |id| wire_from(id) == one.id }
           .map { |id| need("section", id, "what joins sections is made on them") }
+      end
+
+      # What hangs from another section needs that and what it ends in.
+      def hung_first(one)
+        id, side = one.hangs
+        return [] unless id
+
+        held = endings.select { |ending| ending.section == id && ending.side == side }
+        [need("section", id, "it hangs from there"), *held.map { |ending| need("ending", ending.id, "it hangs from there") }]
       end
 
       # What does not go straight on stands where the others end.

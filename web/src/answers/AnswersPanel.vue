@@ -14,6 +14,7 @@ import {
 import { useBench } from "../bench/useBench";
 import NeighbourList from "./NeighbourList.vue";
 import { movesWords, workWords } from "./moves";
+import { OTHERS, ROWS } from "./rows";
 import { pitchWords } from "./pitches";
 import { useWas } from "../common/useWas";
 import { asPushed } from "./pushed";
@@ -32,26 +33,11 @@ const piece = computed(() => bench.draft.value!);
 const worn = computed(() => plan.value.worn);
 const found = computed(() => plan.value.sections.find((one) => one.id === bench.hand.value));
 const strip = computed(() => bench.strip.value ?? null);
-/** A braid is counted otherwise, as crochet is, and takes no weaving wire. */
-const other = computed(() => bench.braid.value ?? bench.crochet.value);
+/** What is no strip is counted otherwise, and takes no weaving wire. */
+const other = computed(() => bench.braid.value ?? bench.crochet.value ?? bench.knot.value);
 const worked = computed(() => workedOf(found.value));
 
-const ROWS: Record<Quantity, { name: string; by: number }> = {
-  finger: { name: "Finger", by: 1 },
-  wrist: { name: "Wrist", by: 1 },
-  frames: { name: "Frames", by: 1 },
-  repeats: { name: "Repeats", by: 1 },
-  woven: { name: "Woven length", by: 1 },
-  wire: { name: "Weaving wire to hand", by: 50 },
-};
-const OTHERS: Partial<typeof ROWS> = {
-  repeats: { name: "Stitches", by: 1 },
-  woven: { name: "Braided length", by: 1 },
-};
-const CROCHETED: Partial<typeof ROWS> = {
-  repeats: { name: "Rows or stitches", by: 1 },
-  woven: { name: "Crocheted length", by: 1 },
-};
+const craft = computed(() => (bench.crochet.value ? "crochet" : bench.knot.value ? "knot" : "braid"));
 /** What is bought and no mass is said of. */
 const unweighed = computed(() =>
   plan.value.findings
@@ -65,7 +51,7 @@ const rows = computed(() =>
     .map((quantity) => ({
       quantity,
       ...ROWS[quantity],
-      ...(other.value && (bench.crochet.value ? CROCHETED : OTHERS)[quantity]),
+      ...(other.value && OTHERS[craft.value]![quantity]),
     })),
 );
 const isPinned = (quantity: Quantity) => held(piece.value, quantity, bench.hand.value);

@@ -9,7 +9,9 @@ const props = defineProps<{ framed: boolean }>();
 const bench = useBench();
 const format = useFormat();
 const plan = computed(() => bench.answer.value!.plan);
-const done = computed(() => (bench.braid.value ? "braided" : bench.crochet.value ? "crocheted" : null));
+const done = computed(() =>
+  bench.braid.value ? "braided" : bench.crochet.value ? "crocheted" : bench.knot.value ? "knotted" : null,
+);
 const found = computed(() => plan.value.sections.find((one) => one.id === bench.hand.value));
 const row = computed(() => (plan.value.strip ? "strip" : done.value ? "bracelet" : "row"));
 const neighbours = computed(() =>

@@ -1,5 +1,6 @@
 import { braids } from "./braids";
 import { fabrics } from "./fabrics";
+import { knots } from "./knots";
 import { call, sentences } from "./call";
 import { type Choices, type Craft, learn } from "../choices/choices";
 import type { Filler, Hold, TrayBead } from "./beads";
@@ -64,8 +65,8 @@ export interface ShelfPiece extends Stamp {
   stops: number;
 }
 
-/** What a piece may begin as: one of its kinds, or a bracelet that is braided or crocheted. */
-export type Start = Piece["kind"] | "plait" | "crochet";
+/** What a piece may begin as: one of its kinds, or a bracelet that is braided, crocheted or knotted. */
+export type Start = Piece["kind"] | "plait" | "crochet" | "knotted";
 
 /** How a piece is worn; a section as a straight strip, before it is bent. */
 export type Worn = NonNullable<Plan["worn"]>;
@@ -146,7 +147,7 @@ export interface Maker {
 export interface Catalogue {
   /** strip: it is one straight strip, as long as what it is worn on asks for. */
   kinds: { key: Piece["kind"]; name: string; strip: boolean }[];
-  metals: { key: string; name: string; colour: string }[];
+  metals: { key: string; name: string; colour: string; cord: boolean }[];
   tempers: { key: string; name: string }[];
   eases: { name: string; mm: number }[];
   beads: { materials: { key: string; name: string }[]; shapes: { key: string; name: string }[] };
@@ -174,6 +175,7 @@ export const api = {
   weaves: (asked: Asked) => call<Weaves>("POST", "/api/weaves", asked),
   ...braids,
   ...fabrics,
+  ...knots,
   readWeave: (text: string, base: number) => call<{ gaps: number[] }>("POST", "/api/weaves/read", { text, base }),
   /** The piece with its walk said in short notation, and its plan. */
   sayWeave: (asked: Asked & { text: string }) => call<Answer>("POST", "/api/weaves/say", asked),

@@ -10,6 +10,7 @@ import { useFormat } from "../units/format";
 import BeadLook from "./BeadLook.vue";
 import BraidedFine from "./BraidedFine.vue";
 import CrochetedFine from "./CrochetedFine.vue";
+import KnottedFine from "./KnottedFine.vue";
 import CountsField from "./CountsField.vue";
 import { carrier } from "../document/routes";
 import { carriers, withBead, withoutPlacement } from "./document";
@@ -87,9 +88,11 @@ async function take(id: string) {
           :path="path"
           :name="name"
           :on="placed.on"
-        /><CrochetedFine v-if="placed.rule === 'crocheted'" :path="path" :name="name" /><template v-if="thread"
-          >, on <LiveWire :wires="[thread.id]" :name="`${name}: wire`" /></template
-        >.
+        /><CrochetedFine v-if="placed.rule === 'crocheted'" :path="path" :name="name" /><KnottedFine
+          v-if="placed.rule === 'knotted'"
+          :path="path"
+          :name="name"
+        /><template v-if="thread">, on <LiveWire :wires="[thread.id]" :name="`${name}: wire`" /></template>.
       </p>
       <p class="quiet figures">
         <b>{{ result }}</b><template v-if="told?.left_mm != null && told.left_mm > 0.05"

@@ -6,6 +6,7 @@ import WornPanel from "../finished/WornPanel.vue";
 import { useCommands } from "../keys/commands";
 import BraidStage from "../crafts/braid/BraidStage.vue";
 import CrochetStage from "../crafts/crochet/CrochetStage.vue";
+import KnotStage from "../crafts/knot/KnotStage.vue";
 import SectionStrip from "../sections/SectionStrip.vue";
 import { usePicture } from "../strip/usePicture";
 import { AT_REST, type StageView, stageViews } from "./stageViews";
@@ -17,7 +18,9 @@ const bench = useBench();
 const plan = computed(() => bench.answer.value!.plan);
 const number = computed(() => plan.value.sections.findIndex((one) => one.id === bench.hand.value) + 1);
 /** The craft of the section in hand, where that is no strip. */
-const craft = computed(() => (bench.braid.value ? "braid" : bench.crochet.value ? "crochet" : null));
+const craft = computed(() =>
+  bench.braid.value ? "braid" : bench.crochet.value ? "crochet" : bench.knot.value ? "knot" : null,
+);
 const tabs = computed(() => stageViews(plan.value, bench.strip.value ?? null, craft.value));
 
 const rest = useStorage<StageView>("meander-stage", "finished");
@@ -84,6 +87,7 @@ useCommands(() => [
     </div>
     <BraidStage v-if="onStrip && craft === 'braid'" :view="shown as never" @close="put" />
     <CrochetStage v-else-if="onStrip && craft === 'crochet'" :view="shown as never" @close="put" />
+    <KnotStage v-else-if="onStrip && craft === 'knot'" :view="shown as never" @close="put" />
     <SectionStrip v-else-if="onStrip" :key="bench.hand.value" ref="seen" :view="shown as never" @view="put" />
     <TheTemplate v-else-if="shown === 'template'" ref="seen" />
     <WornPanel v-else-if="plan.strip" :picture="picture" :round="plan.worn!" :title="bench.draft.value!.name" />

@@ -20,10 +20,10 @@ export function quantities(piece: Piece, id: string): Quantity[] {
   return [...(round ? [round] : []), ...(now && "frames" in form(now) ? (["frames"] as const) : []), ...own];
 }
 
-/** A section that is worked as far as one asks: woven, braided or crocheted. */
-type Worked = Section | Extract<Piece["sections"][number], { craft: "braid" | "crochet" }>;
+/** A section that is worked as far as one asks: woven, braided, crocheted or knotted. */
+type Worked = Section | Extract<Piece["sections"][number], { craft: "braid" | "crochet" | "knot" }>;
 const isWorked = (one: Piece["sections"][number] | undefined): one is Worked =>
-  one?.craft === "weave" || one?.craft === "braid" || one?.craft === "crochet";
+  one !== undefined && ["weave", "braid", "crochet", "knot"].includes(one.craft);
 const isWoven = (one: Worked): one is Section => one.craft === "weave";
 const woven = (piece: Piece, id: string): Worked | null => {
   const found = piece.sections.find((one) => one.id === id);
@@ -34,7 +34,7 @@ const framesOf = (one: Worked) => {
   const now = form(one);
   return "frames" in now ? now.frames : undefined;
 };
-/** The kind of its working wire; a braid has none, nor has crochet. */
+/** The kind of its working wire; nothing else has one. */
 const kindOf = (piece: Piece, id: string) => {
   const [wire] = workingOf(piece, id);
   return wire === undefined ? "" : wireOf(piece, wire).kind;
@@ -132,9 +132,9 @@ export function answered(plan: Plan, quantity: Quantity, piece: Piece, id: strin
   if (quantity === "wire") return plan.working[kindOf(piece, id)] ?? null;
   return quantity === "repeats" ? worked.repeats : worked.woven_mm;
 }
-/** How far a section is worked: its strip, its braid, or its crochet. */
+/** How far a section is worked: its strip, its braid, its crochet, or its knots. */
 export const workedOf = (found: Plan["sections"][number] | undefined) =>
-  found?.strip ?? found?.braid ?? found?.crochet ?? null;
+  found?.strip ?? found?.braid ?? found?.crochet ?? found?.knot ?? null;
 
 /** Wire to hand that is not needed, in mm, below nothing where it is short; null where nothing was said. */
 export function spare(plan: Plan, piece: Piece, id: string): number | null {

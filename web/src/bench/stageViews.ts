@@ -13,9 +13,9 @@ export interface Tab {
   off?: string | false;
 }
 
-/** The views there are of a piece and of the section in hand; `strip`: that section, where it is woven; `craft`: it is braided or crocheted. */
-export function stageViews(plan: Plan, strip: Strip | null, craft: "braid" | "crochet" | null): Tab[] {
-  if (craft) return craft === "braid" ? BRAIDED : CROCHETED;
+/** The views there are of a piece and of the section in hand; `strip`: that section, where it is woven; `craft`: it is braided, crocheted or knotted. */
+export function stageViews(plan: Plan, strip: Strip | null, craft: keyof typeof OTHERS | null): Tab[] {
+  if (craft) return OTHERS[craft];
   const off = !strip && "only a woven section is a strip";
   const tabs: (Tab | false)[] = [
     (!plan.strip || plan.worn !== null) && { key: "finished", name: "Finished", press: "g" },
@@ -29,25 +29,20 @@ export function stageViews(plan: Plan, strip: Strip | null, craft: "braid" | "cr
   return tabs.filter((tab) => tab !== false);
 }
 
-/** A braid is seen finished and by its crossings. */
-const BRAIDED: Tab[] = [
+/** What is no strip is seen finished, and by how it is made: `walk` and `point` are called so. */
+const other = (walk: string, point: string): Tab[] => [
   { key: "finished", name: "Finished", press: "g" },
-  { key: "walk", name: "Crossings", press: "w" },
+  { key: "walk", name: walk, press: "w" },
   { key: "made", name: "Watch it made", press: "m" },
-  { key: "point", name: "Point and braid", press: "p" },
+  { key: "point", name: point, press: "p" },
   { key: "space", name: "In space", press: "s" },
   { key: "template", name: "Template", press: "l" },
 ];
-
-/** Crochet is seen finished and as a chart. */
-const CROCHETED: Tab[] = [
-  { key: "finished", name: "Finished", press: "g" },
-  { key: "walk", name: "Chart", press: "w" },
-  { key: "made", name: "Watch it made", press: "m" },
-  { key: "point", name: "Point and stitch", press: "p" },
-  { key: "space", name: "In space", press: "s" },
-  { key: "template", name: "Template", press: "l" },
-];
+const OTHERS = {
+  braid: other("Crossings", "Point and braid"),
+  crochet: other("Chart", "Point and stitch"),
+  knot: other("Grid", "Point and knot"),
+};
 
 /** These are come back to; what is being done is not. */
 export const AT_REST: StageView[] = ["finished", "strip", "walk"];

@@ -194,6 +194,8 @@ export function createBench(id: string | null) {
     },
     /** The section in hand as a strip, as the last good plan has it; a section that is not woven has none. */
     strip: computed(() => stripIn(answer.value?.plan)),
+    /** The section in hand, where it is knotted. */
+    knot: computed(() => answer.value?.plan.sections.find((one) => one.id === hand.value)?.knot ?? null),
     /** The section in hand, where it is crocheted. */
     crochet: computed(() => answer.value?.plan.sections.find((one) => one.id === hand.value)?.crochet ?? null),
     /** The section in hand, where it is braided. */

@@ -4,6 +4,7 @@ import BindSentence from "./bind/BindSentence.vue";
 import BendSentence from "./bend/BendSentence.vue";
 import BraidSentence from "./braid/BraidSentence.vue";
 import CrochetSentence from "./crochet/CrochetSentence.vue";
+import KnotSentence from "./knot/KnotSentence.vue";
 import LaceSentence from "./lace/LaceSentence.vue";
 import WeaveSentence from "./weave/WeaveSentence.vue";
 
@@ -13,6 +14,7 @@ const SENTENCES: Record<string, Component> = {
   bend: BendSentence,
   braid: BraidSentence,
   crochet: CrochetSentence,
+  knot: KnotSentence,
   bind: BindSentence,
   lace: LaceSentence,
 };

@@ -22,7 +22,7 @@ const places = computed(() => {
     return { key: id, name: `${side}${where}, ${held}` };
   });
 });
-const metals = computed(() => bench.catalogue.value!.metals);
+const metals = computed(() => bench.catalogue.value!.metals.filter((one) => !one.cord));
 const told = computed(() => bench.answer.value?.plan.findings ?? []);
 const lines = computed(() =>
   (piece.value.findings ?? []).map((finding, index) => ({

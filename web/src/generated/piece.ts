@@ -1533,7 +1533,7 @@ export interface Piece {
                 times: number;
               }[];
             };
-        spacing?:
+        spacing:
           | {
               kind: "tight";
             }

@@ -8,6 +8,7 @@ import { useSettings } from "../settings/useSettings";
 import OrderSteps from "../order/OrderSteps.vue";
 import PrintBeads from "./PrintBeads.vue";
 import PrintCharts from "./PrintCharts.vue";
+import PrintGrids from "./PrintGrids.vue";
 import PrintCuts from "./PrintCuts.vue";
 import PrintStops from "./PrintStops.vue";
 import TrueSize from "./TrueSize.vue";
@@ -81,6 +82,7 @@ useUnitsAnew(open);
       </p>
       <PrintBeads :beads="plan.beads" />
       <PrintCharts :piece="piece.document" :plan="plan" />
+      <PrintGrids :piece="piece.document" :plan="plan" />
       <OrderSteps class="print-order" :plan="plan" :piece="piece.document" @stale="open" />
       <template v-if="plan.strip">
         <TrueSize

@@ -51,7 +51,7 @@ const options = computed(() => [
 
 /** The piece woven so far instead; a length that was pinned beside it is let go of. */
 function left(next: string) {
-  const { repeats, woven_mm } = bench.strip.value ?? bench.braid.value ?? bench.crochet.value!;
+  const { repeats, woven_mm } = bench.strip.value ?? bench.braid.value ?? bench.crochet.value ?? bench.knot.value!;
   const given = {
     repeats: { kind: next, count: repeats },
     length: { kind: next, length: { typed: format.length(woven_mm) } },

@@ -5,6 +5,7 @@ import PictureChoices from "../choices/PictureChoices.vue";
 import { SECTIONS } from "../choices/pictures";
 import { withBraidAdded } from "../crafts/braid/addBraid";
 import { withCrochetAdded } from "../crafts/crochet/crochet";
+import { withKnotsAdded } from "../crafts/knot/knot";
 import { useCommands } from "../keys/commands";
 import type { Piece } from "../generated/piece";
 import { rowsOf, withBinding, withLacing, withSectionAdded } from "./document";
@@ -20,6 +21,7 @@ const options = computed(() => [
   { key: "weave", name: "A woven section", about: "wires woven over base wires", lines: SECTIONS.weave },
   { key: "braid", name: "A braid", about: "three strands or more crossed over each other", lines: SECTIONS.braid },
   { key: "crochet", name: "Crochet", about: "fine wire worked with a hook", lines: SECTIONS.crochet },
+  { key: "knot", name: "Knots", about: "cords or fine wires knotted side by side", lines: SECTIONS.knot },
   { key: "bend", name: "A bent wire", about: "an arc, a wave, a swirl, a row of loops", lines: SECTIONS.bend },
   {
     key: "lace",
@@ -43,6 +45,7 @@ function add(craft: string) {
     lace: () => withLacing(piece.value, starts),
     braid: () => withBraidAdded(piece.value),
     crochet: () => withCrochetAdded(piece.value),
+    knot: () => withKnotsAdded(piece.value),
     bind: () => withBinding(piece.value, starts, bench.answer.value!.plan.crossings),
   };
   const next = added[craft]?.() ?? withSectionAdded(piece.value, craft as "weave" | "bend", starts);

@@ -23,13 +23,16 @@ const line = computed(() => {
     const mirrored = (section.value as Formed).at?.kind === "mirror" ? ", mirrored" : "";
     return `as section ${like + 1}${mirrored}`;
   }
-  const none = { words: "a new section", strip: null, braid: null, crochet: null, copies: 1 };
-  const { words, strip, braid, crochet, copies } = told.value ?? none;
-  if (braid) return `${words}, ${braid.repeats} ${stitches(braid.flat, braid.repeats)}`;
-  if (crochet) return `${words}, ${crochet.counted}`;
-  const repeats = strip && `${strip.repeats} ${strip.repeats === 1 ? "repeat" : "repeats"}${copies > 1 ? " each" : ""}`;
-  return [words, strip?.weave.words, repeats].filter(Boolean).join(", ");
+  if (!told.value) return "a new section";
+  const { words, strip } = told.value;
+  return [words, strip?.weave.words, counted(told.value)].filter(Boolean).join(", ");
 });
+/** How far it is worked, in what its craft counts. */
+function counted({ strip, braid, crochet, knot, copies }: NonNullable<typeof told.value>): string {
+  if (braid) return `${braid.repeats} ${stitches(braid.flat, braid.repeats)}`;
+  if (strip) return `${strip.repeats} ${strip.repeats === 1 ? "repeat" : "repeats"}${copies > 1 ? " each" : ""}`;
+  return (crochet ?? knot)?.counted ?? "";
+}
 
 /** What was found of it for ends that must meet. */
 const format = useFormat();

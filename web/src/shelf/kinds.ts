@@ -42,6 +42,16 @@ export const KINDS: Kind[] = [
     ],
   },
   {
+    key: "knotted",
+    name: "Knotted bracelet",
+    about: "four cords in square knots, in ribbon ends",
+    lines: [
+      "M21 4v40M27 4v40",
+      ...[9, 21, 33].map((y) => `M14 ${y}c8-3 12 4 20 2M34 ${y}c-8-3-12 4-20 2`),
+      "M14 4v7M34 4v7M14 11c-3 4-3 6 0 12M34 11c3 4 3 6 0 12M14 23c-3 4-3 6 0 12v9M34 23c3 4 3 6 0 12v9",
+    ],
+  },
+  {
     key: "ring",
     name: "Ring",
     about: "round a finger",

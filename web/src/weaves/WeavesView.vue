@@ -8,6 +8,9 @@ import BraidCards from "../crafts/braid/BraidCards.vue";
 import type { FabricSample } from "../api/fabrics";
 import { withSample as withFabric } from "../crafts/crochet/crochet";
 import FabricCards from "../crafts/crochet/FabricCards.vue";
+import type { KnotSample } from "../api/knots";
+import { withSample as withKnots } from "../crafts/knot/knot";
+import KnotCards from "../crafts/knot/KnotCards.vue";
 import { createBench, provideBench } from "../bench/useBench";
 import LiveSize from "../brief/LiveSize.vue";
 import SiteBar from "../common/SiteBar.vue";
@@ -63,6 +66,20 @@ async function beginFabric(sample: FabricSample) {
     bench.trouble.value = "This could not be kept: Meander cannot be reached";
   }
 }
+/** In cord as thick as the base wire. */
+async function beginKnots(sample: KnotSample) {
+  try {
+    const begun = await api.start("knotted");
+    const kinds = begun.document.kinds.map((kind) => ({ ...kind, size: bench.draft.value!.kinds[0]!.size }));
+    const document = withKnots({ ...begun.document, kinds } as Piece, begun.document.sections[0]!.id, sample);
+    await api.save(begun.id, begun.revision, document);
+    await router.push(`/pieces/${begun.id}`);
+  } catch {
+    bench.trouble.value = "This could not be kept: Meander cannot be reached";
+  }
+}
+/** What the cards of knots are drawn in. */
+const cord = computed(() => bench.catalogue.value?.metals.find((one) => one.cord)?.colour ?? "gray");
 onMounted(() => void bench.lay("cuff"));
 </script>
 
@@ -86,6 +103,9 @@ onMounted(() => void bench.lay("cuff"));
       <h2 class="mt-4">The crocheted fabrics</h2>
       <p class="sentence">The same weaving wire crocheted. A new piece begins with the one you choose.</p>
       <FabricCards :wire="bench.draft.value!.kinds[1]!.size" @take="beginFabric" />
+      <h2 class="mt-4">The knots</h2>
+      <p class="sentence">Cord as thick as the base wire, knotted. A new bracelet begins with the one you choose.</p>
+      <KnotCards :cord="bench.draft.value!.kinds[0]!.size" :colour="cord" @take="beginKnots" />
     </template>
     <p v-if="bench.trouble.value" class="alert alert-danger trouble" role="alert">{{ bench.trouble.value }}</p>
     <p v-else-if="!plan" role="status">Laying out the weaves…</p>

@@ -113,6 +113,14 @@ module Meander
           end
         end
 
+        # Does nothing else end what it leaves?
+        def loose?
+          routes = section.piece.routes
+          base.any? { |wire| %w[start end].any? { |side| routes.end_of(wire.id, side).nil? } }
+        end
+
+        def hangs = (layout.mounted? && section[:at][:kind] == "after") ? section[:at].values_at(:section, :from) : nil
+
         def steps(context) = Steps.call(self, context)
         def advice(_plan) = @told[:advice] ||= Advice::Council.call(self).freeze
 

@@ -61,35 +61,43 @@ module Meander
           (one - other).abs < 0.5 ? "both legs alike" : "#{say(one)} left, #{say(other)} right"
         end
 
-        # Rows as they are tied, all repeats together where the pattern is one row.
+        # Rows as they are tied; of one row alone all of them together.
         def worked
           rows = @section[:rows]
-          each = rows.map { |row| row[:knots].sum { |one| (one[:kind] == "pass") ? 0 : one[:times] } * row[:times] }
-          past = 0
-          return [whole(rows, each)] if rows.size > MOST_ROWS
+          return [only(rows.first)] if rows.size == 1
+          return [many(rows)] if rows.size > MOST_ROWS
 
+          past = 0
           told = rows.each_with_index.map do |row, i|
-            from, past = past, past + each[i]
+            from, past = past, past + (knots(row) * row[:times])
             often = (row[:times] > 1) ? ", #{row[:times]} rows alike" : ""
-            step("weave", "#{prefixed("row #{i + 1}")}: #{Words.row(row)}#{often}.#{beads(from, past)}",
-              ties(from, past) / pace, makes: [made(from, past)])
+            tied("#{prefixed("row #{i + 1}")}: #{Words.row(row)}#{often}", from, past)
           end
           [*told, *again(past)]
+        end
+
+        def knots(row) = row[:knots].sum { |one| (one[:kind] == "pass") ? 0 : one[:times] }
+
+        def tied(words, from, to)
+          step("weave", "#{words}.#{beads(from, to)}", ties(from, to) / pace, makes: [made(from, to)])
+        end
+
+        def only(row)
+          often = @knotted.repeats * row[:times]
+          tied("#{prefixed("tie #{Words.row(row)}")}#{", #{often} rows alike" if often > 1}", 0, @knotted.placed.size)
         end
 
         def again(past)
           return [] if @knotted.repeats == 1
 
-          all = @knotted.placed.size
-          [step("weave", "#{prefixed("tie these rows again")}, #{@knotted.repeats} times in all: " \
-                         "#{Words.counted(@knotted)}.#{beads(past, all)}", ties(past, all) / pace, makes: [made(past, all)])]
+          [tied("#{prefixed("tie these rows again")}, #{@knotted.repeats} times in all: #{Words.counted(@knotted)}", past,
+            @knotted.placed.size)]
         end
 
-        def whole(rows, each)
-          all = @knotted.placed.size
-          step("weave", "#{prefixed("tie #{Units::Text.count(rows.size, "row")}")} of #{each.sum} knots as the grid has " \
-                        "them#{", #{@knotted.repeats} times" if @knotted.repeats > 1}.#{beads(0, all)}",
-            ties(0, all) / pace, makes: [made(0, all)])
+        def many(rows)
+          often = ", #{@knotted.repeats} times" if @knotted.repeats > 1
+          tied("#{prefixed("tie #{Units::Text.count(rows.size, "row")}")} as the grid has them#{often}", 0,
+            @knotted.placed.size)
         end
 
         def ties(from, to)
@@ -103,9 +111,8 @@ module Meander
 
           kinds = @layout.beading.kinds
           own.group_by { |bead| [bead.placement, bead.on] }.map { |(number, on), some|
-            where = (on == "fillers") ? "on to the cords it is tied round, after its knot" :
-              "on to the #{on} working cord, before its knot"
-            " Slide #{some.size} #{kinds[number].words} in: each #{where}."
+            where = (on == "fillers") ? "the cords it is tied round, below it" : "its #{on} working cord, before it is tied"
+            " Slide #{some.size} #{kinds[number].words} on, one to a knot: on to #{where}."
           }.join
         end
 
@@ -124,6 +131,8 @@ module Meander
         def finished
           how = @section[:finish]
           check = "Check: #{say(@knotted.made_mm)} knotted, #{say(@knotted.width_mm)} wide, both edges straight."
+          return step("secure", "#{check} Rest the hand.") unless @knotted.loose?
+
           step("secure", "#{check} #{format(FINISH.fetch(how), say(@section[:tail].mm))}. Rest the hand.",
             caution: CAUTIONS[how])
         end

@@ -7,12 +7,13 @@ module Meander
       class Variant
         attr_reader :tag, :records
 
-        # left_out: as Record takes it, of every record that has such fields.
-        def initialize(tag, records, left_out: {})
+        # left_out: as Record takes it, of every record that has such fields; own: the same of one record by itself,
+        # by its key.
+        def initialize(tag, records, left_out: {}, own: {})
           @tag = tag
           @records = records.to_h { |key, fields|
             [key,
-              Record.new({tag => Choice.new([key]), **fields}, left_out: left_out.slice(*fields.keys))]
+              Record.new({tag => Choice.new([key]), **fields}, left_out: {**left_out.slice(*fields.keys), **own.fetch(key, {})})]
           }.freeze
           freeze
         end

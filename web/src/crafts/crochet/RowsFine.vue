@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { computed, ref, watch } from "vue";
-import { api, ApiProblem } from "../../api/client";
+import { computed } from "vue";
+import { api } from "../../api/client";
 import { useBench } from "../../bench/useBench";
 import LiveChoice from "../../brief/LiveChoice.vue";
 import LiveCount from "../../brief/LiveCount.vue";
+import ShortRows from "../ShortRows.vue";
 import { crochet, withCrochet, written } from "./crochet";
 
 /** A fabric row by row, written in short. What cannot be read stays as it was typed. */
@@ -14,16 +15,10 @@ const fabric = computed(() => {
   return now.kind === "rows" ? now : null;
 });
 const short = computed(() => (fabric.value ? written(fabric.value.rows) : ""));
-const text = ref(short.value);
-const fault = ref<{ message: string; accepted: string } | null>(null);
-watch([short, bench.exchanged], () => {
-  text.value = short.value;
-  fault.value = null;
-});
 /** What is wrong with rows that stand in the document. */
 const standing = bench.faultAt(bench.path("fabric"));
 const extent = bench.faultAt(bench.path("extent"));
-const wrong = computed(() => fault.value ?? standing.value ?? extent.value);
+const wrong = computed(() => standing.value ?? extent.value);
 const BEGIN = [
   { key: "chain", name: "a row" },
   { key: "ring", name: "a ring, into each of them," },
@@ -37,19 +32,9 @@ const WAYS = [
 const set = (changes: object) =>
   bench.change(withCrochet(piece.value, bench.hand.value, { fabric: { ...fabric.value!, ...changes } as never }));
 
-async function read() {
-  const asked = text.value;
-  if (asked.trim() === short.value.trim()) return;
-  try {
-    const { rows } = await api.readRows(asked);
-    if (asked !== text.value) return;
-    fault.value = null;
-    if (written(rows) !== short.value) void set({ rows });
-  } catch (error) {
-    if (asked !== text.value) return;
-    const first = error instanceof ApiProblem ? error.faults[0] : undefined;
-    fault.value = first ?? { message: "Meander cannot be reached", accepted: "try again" };
-  }
+async function put(text: string) {
+  const { rows } = await api.readRows(text);
+  if (written(rows) !== short.value) void set({ rows });
 }
 </script>
 
@@ -70,26 +55,9 @@ async function read() {
         @change="(rounds) => set({ rounds })"
       />.
     </p>
-    <label class="d-block"
-      >Row by row, a line each:
-      <textarea
-        v-model="text"
-        class="form-control figures"
-        rows="4"
-        aria-label="The rows in short"
-        spellcheck="false"
-        autocomplete="off"
-        :aria-invalid="wrong ? true : undefined"
-        @change="read"
-        @keydown.ctrl.enter.prevent="read"
-      />
-    </label>
-    <small v-if="wrong" class="text-danger d-block sans lh-sm" role="alert"
-      >{{ wrong.message }}. Accepted: {{ wrong.accepted }}.</small
-    >
-    <small class="quiet sans d-block lh-sm"
-      >12s is 12 singles, one into each place; s2 two into one, s/2 one over two; c chain, l slip stitch, h half double,
-      d double, t treble, p picot, - passes one over; (2s s2)6 six times; x4 at the end: four rows alike.</small
-    >
+    <ShortRows :short="short" :put="put" :standing="wrong" label="The rows in short">
+      12s is 12 singles, one into each place; s2 two into one, s/2 one over two; c chain, l slip stitch, h half double,
+      d double, t treble, p picot, - passes one over; (2s s2)6 six times; x4 at the end: four rows alike.
+    </ShortRows>
   </div>
 </template>

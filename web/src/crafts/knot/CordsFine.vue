@@ -1,0 +1,65 @@
+<script setup lang="ts">
+import { computed } from "vue";
+import { useBench } from "../../bench/useBench";
+import LiveChoice from "../../brief/LiveChoice.vue";
+import LiveCount from "../../brief/LiveCount.vue";
+import LiveSize from "../../brief/LiveSize.vue";
+import MaybeSize from "../../brief/MaybeSize.vue";
+import { mm } from "../../choices/choices";
+import { knotted, withMount } from "./knot";
+
+/** How the cords hang, how far apart, how long those are that there are, and what is done with their ends. */
+const bench = useBench();
+const piece = computed(() => bench.draft.value!);
+const now = computed(() => knotted(piece.value, bench.hand.value));
+const told = bench.knot;
+const HUNG = [
+  { key: "none", name: "side by side, by their ends" },
+  { key: "head", name: "from a bar, each folded, its bight in front" },
+  { key: "reverse", name: "from a bar, each folded, its bight behind" },
+];
+const FINISH = [
+  { key: "cut", name: "only cut" },
+  { key: "knot", name: "knotted" },
+  { key: "glue", name: "glued" },
+  { key: "melt", name: "melted" },
+  { key: "tuck", name: "tucked in" },
+];
+const tenth = (value: number) => Number(value.toFixed(1));
+function hang(kind: string) {
+  const mount = kind === "none" ? null : { ...(now.value.mount ?? { over: mm(2), room: null }), kind };
+  void bench.change(withMount(piece.value, bench.hand.value, mount as typeof now.value.mount));
+}
+</script>
+
+<template>
+  <p class="flex-fill mb-0">
+    The cords hang
+    <LiveChoice :value="now.mount?.kind ?? 'none'" :options="HUNG" label="How the cords hang" @change="hang" /><template
+      v-if="now.mount"
+      >, <LiveSize :path="bench.path('mount/over')" label="Bar they hang from" :by="0.1" /> thick,
+      <MaybeSize
+        :path="bench.path('mount/room')"
+        label="Room on the bar"
+        usual="with room enough"
+        :start="() => mm(tenth(told?.width_mm ?? 20))"
+        :by="1" /></template
+    >. From one to the next
+    <MaybeSize
+      :path="bench.path('spacing')"
+      label="From cord to cord"
+      usual="as close as the knots let them"
+      :start="() => mm(tenth((told?.spacing_mm ?? 2) + 0.5))"
+      :by="0.1"
+    />; cords to hand are
+    <MaybeSize :path="bench.path('to_hand')" label="Cord to hand" usual="cut for it" :start="() => mm(1000)" :by="10" />
+    long. Ends that nothing else is made of are
+    <LiveChoice
+      :value="now.finish ?? 'cut'"
+      :options="FINISH"
+      label="What is done with the ends"
+      @change="(finish) => bench.edit(bench.path('finish'), finish)"
+    />, with a tail of <LiveSize :path="bench.path('tail')" label="Tail" :by="10" />; of cord
+    <LiveCount :path="bench.path('margin')" label="Margin in percent" percent /> % more is reckoned.
+  </p>
+</template>
