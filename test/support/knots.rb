@@ -5,7 +5,8 @@ module Knots
   # A component that is one knotted section. rows: in short notation; count: how often the pattern; mount: what it hangs
   # from, cords folded then, as documents have it; beads: placements of the rule knotted, what of them is not as usual,
   # with how large they are; all else: fields of the section.
-  def knotted(rows, cords: 4, count: 4, wire: "1 mm", metal: "waxed_cord", mount: nil, beads: nil, bead: "3 mm", **fields)
+  def knotted(rows, cords: 4, count: 4, wire: "1 mm", metal: "waxed_cord", mount: nil, beads: nil, bead: "3 mm",
+    **fields)
     pattern = Meander::Document::Plain.call(Meander::Knot::Notation.read(rows))
     section = {"id" => "s1", "craft" => "knot", "copies" => 1, "at" => {"kind" => "first", "turn" => 0},
       "form" => {"kind" => "straight"}, "extent" => {"kind" => "repeats", "count" => count}, "rows" => pattern,
@@ -38,8 +39,47 @@ module Knots
      end}
   end
 
+  # The way of every cord as it is drawn, straight between knots: [[x, y, z], ...] by number.
+  def drawn(section)
+    course, thick = section.course, section.layout.thick
+    section.base.each_index.map do |cord|
+      section.passes(cord).flat_map do |pass|
+        Meander::Knot::Cells.of(pass.knot, course, thick)[pass.place].map do |x, y, z|
+          [pass.knot.x + x, pass.knot.y + y, z]
+        end
+      end
+    end
+  end
+
+  # Of two lines seen from the front: how often one crosses the other, as a right-handed screw less as a left-handed.
+  def screw(one, other)
+    one.each_cons(2).sum do |(a, b)|
+      other.each_cons(2).sum { |(c, d)| crossing(a, b, c, d) }
+    end
+  end
+
+  # 1, -1, or 0 where they do not cross. Pictures have y down the page, so a screw is told the other way round.
+  def crossing(a, b, c, d)
+    one, other, off = [b, d, c].zip([a, c, a]).map { |to, from| to.zip(from).map { |p, q| p - q } }
+    turn = (one[0] * other[1]) - (one[1] * other[0])
+    return 0 if turn.abs < 1e-12
+
+    t = ((off[0] * other[1]) - (off[1] * other[0])) / turn
+    u = ((off[0] * one[1]) - (off[1] * one[0])) / turn
+    return 0 unless t.between?(0, 1) && u.between?(0, 1)
+
+    high = (a[2] + (t * one[2])) - (c[2] + (u * other[2]))
+    -(turn * high <=> 0)
+  end
+
   def size(typed) = {"typed" => typed}
-  def plan(json) = Meander.plan(json)
-  def made(json) = plan(json).sections.first
-  def knots_of(json) = made(json).knot
+  def made(json) = Meander.plan(json).sections.first
+
+  # What is wrong with a piece: [[pointer, message], ...].
+  def faults(json)
+    Meander.plan(json)
+    []
+  rescue Meander::InvalidInput => e
+    e.faults.map { |fault| [fault.path, fault.message] }
+  end
 end

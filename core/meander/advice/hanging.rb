@@ -90,6 +90,7 @@ module Meander
           "A cut end scratches skin and catches cloth.",
           "File it round and tuck it against the work, or give it a loop, a curl or a tuck.", ends: bare)
       end
+
       # Those that their craft finishes.
       def self.finished(plan)
         plan.runs.sum do |run|

@@ -25,8 +25,8 @@ module Meander
 
       # All fillers of the knot with most of them; the one cord at a side.
       def through
-        cords = beads.map { |knot,| knot.bead.around? ? knot.cords[1..-2] : [knot.cords[(knot.bead.on == "left") ? 0 : -1]] }
-        cords.map { |own| own.map { |cord| site.base[cord].mm } }.max_by { |own| Bundle.needs_mm(own) } || [d]
+        cords = beads.map { |knot,| carrying(knot).map { |cord| site.base[cord].mm } }
+        cords.max_by { |own| Bundle.needs_mm(own) } || [d]
       end
 
       def over = short(fields[:count])
@@ -36,6 +36,13 @@ module Meander
       end
 
       private
+
+      # The cords of a knot that go through its bead.
+      def carrying(knot)
+        return knot.cords[1..-2] if knot.bead.around?
+
+        [(knot.bead.on == "left") ? knot.cords.first : knot.cords.last]
+      end
 
       def beads = site.knotted.beads_of(id)
       def lay = beads.map { |_, at, dir, face| lie(at, dir, face:) }

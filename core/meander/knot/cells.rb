@@ -52,23 +52,38 @@ module Meander
         hull = Hull.new(@thick.size - 2, @thick[1..-2].sum / (@thick.size - 2))
         front, behind = %w[A B].map { |name| tied(name, hull) }
         far = @ways.first.leaves[1] - @ways.first.enters[1]
-        fills = hull.places.reverse.map { |x, z| [[x, 0.0, z], [x, far / 2, z], [x, far, z]] }
-        lines = [behind, *fills, front]
+        lines = [behind, *fillers(hull, far), front]
         lines = lines.map { |line| line.map { |x, y, z| [-x, y, z] } }.reverse if @knot.hand == "left"
         beaded(lines)
       end
 
+      def half? = @knot.kind == "half"
+
+      # As many fillers as there is a table for.
+      def table(count) = half? ? {1 => 1, 2 => 2, 3 => 2}.fetch(count, 4) : [count, 4].min
+
+      # Straight through; in a spiral as that turns them.
+      def fillers(hull, far)
+        if half? && table(hull.count) == hull.count
+          tall = size.advance_mm / Gauge::HALF
+          lines = (0...hull.count).map { |i| CellTable::POINTS.fetch("half #{hull.count} F#{i}") }
+          lines = lines.map { |line| line.map { |x, y, z| [x * hull.cord_mm, y * tall, z * hull.cord_mm] } }
+          return lines.sort_by { |line| -line[0][0] }.map { |line| turned(line, hull.count) }
+        end
+        hull.places.reverse.map { |x, z| [[x, 0.0, z], [x, far / 2, z], [x, far, z]] }
+      end
+
       def tied(name, hull)
-        half = @knot.kind == "half"
-        fillers = half ? {1 => 1, 2 => 2, 3 => 2}.fetch(hull.count, 4) : [hull.count, 4].min
+        fillers = table(hull.count)
         apart = Hull.new(fillers, 1.0)
-        tall = size.advance_mm / ((half ? Gauge::HALF : Gauge::SQUARE) * cord)
+        tall = size.advance_mm / ((half? ? Gauge::HALF : Gauge::SQUARE) * cord)
         wide = (hull.width_mm - (apart.width_mm * cord)) / 2
         deep = (hull.thick_mm - (apart.thick_mm * cord)) / 2
-        line = CellTable::POINTS.fetch("#{half ? "half" : "square"} #{fillers} #{name}").map do |x, y, z|
-          [(x * cord) + (wide * (2 * x).clamp(-1.0, 1.0)), y * cord * tall, (z * cord) + (deep * (2 * z).clamp(-1.0, 1.0))]
+        line = CellTable::POINTS.fetch("#{half? ? "half" : "square"} #{fillers} #{name}").map do |x, y, z|
+          [(x * cord) + (wide * (2 * x).clamp(-1.0, 1.0)), y * cord * tall,
+            (z * cord) + (deep * (2 * z).clamp(-1.0, 1.0))]
         end
-        half ? turned(line, hull.count) : line
+        half? ? turned(line, hull.count) : line
       end
 
       # The frame of a half knot turns on about the fillers.
@@ -102,11 +117,18 @@ module Meander
         angle = Math.atan2(@knot.fall, @spacing_mm)
         @ways.each_with_index.map do |way, i|
           from, to = here(way.enters), here(way.leaves)
-          next [[*from, 0.0], [*from.zip(to).map { |a, b| (a + b) / 2 }, 0.0], [*to, 0.0]] if i == holder
+          next across(from, to) if i == holder
 
           middle = from.zip(to).map { |a, b| (a + b) / 2 }
           hitch(@thick[holder], @thick[i], middle, angle)
         end
+      end
+
+      # A holder comes down beside the work, and goes on down there.
+      def across((x, y), (to_x, to_y))
+        down = (size.advance_mm / 2) - (0.1 * cord)
+        [[x, [y - down, 0.0].max, 0.0], [x, y, 0.0], [(x + to_x) / 2, (y + to_y) / 2, 0.0], [to_x, to_y, 0.0],
+          [to_x, to_y + down, 0.0]]
       end
 
       # A double half hitch round what lies across, its middle there; falling by an angle.
@@ -123,7 +145,7 @@ module Meander
         thick = ((held / own) < 1.25) ? 1.0 : 1.5
         wires = along / own
         from = ALONG.keys.min_by { |key| (key - wires).abs }
-        points = CellTable::POINTS.fetch("hitch #{Units::Text.number(thick, 1)} #{ALONG.fetch(from)}")
+        points = CellTable::POINTS.fetch("hitch #{Units::Text.number(thick, 1)} #{ALONG.fetch(from)}")[1..-2]
         wide, deep, tall = [wires / from, 1.0].max * own, (held - (thick * own)) / 2, row / (thick + 2)
         points.map { |x, y, z| [x * wide, y * tall, (z * own) + (deep * (2 * z).clamp(-1.0, 1.0))] }
       end
@@ -141,7 +163,7 @@ module Meander
           end
         end
         @ways.each_with_index.map do |way, i|
-          i == working ? across : [[*here(way.enters), 0.0], [*here(way.leaves), 0.0]]
+          (i == working) ? across : [[*here(way.enters), 0.0], [*here(way.leaves), 0.0]]
         end
       end
 
@@ -175,10 +197,11 @@ module Meander
       def exchanged
         @ways.each_with_index.map do |way, i|
           from, to = here(way.enters), here(way.leaves)
-          high = [1, 2].include?(i) ? cord : -cord * 0.2
+          high = i.between?(1, 2) ? cord : -cord * 0.2
           (0..8).map do |n|
             share = n / 8.0
-            [from[0] + ((to[0] - from[0]) * share), from[1] + ((to[1] - from[1]) * share), high * Math.sin(Math::PI * share)]
+            [from[0] + ((to[0] - from[0]) * share), from[1] + ((to[1] - from[1]) * share),
+              high * Math.sin(Math::PI * share)]
           end
         end
       end

@@ -10,7 +10,8 @@ module Meander
       # place; cords: which cords are in it, from the left, and after: as they leave it; x, y: its middle, and where it
       # begins; fall: how far each next hitch of a diagonal lies below the one before; twist: how many half knots of the
       # same hand came before it; bead: number of the placement of the bead it has, at: where that sits.
-      Placed = Struct.new(:number, :kind, :hand, :row, :from, :cords, :after, :x, :y, :size, :fall, :twist, :bead, :turns)
+      Placed = Struct.new(:number, :kind, :hand, :row, :from, :cords, :after, :x, :y, :size, :fall, :twist, :bead,
+        :turns)
       # A cord in a knot: in which of its places; enters, leaves: [x, y]; mm: what it takes there, and gap_mm: straight
       # from where it came.
       Pass = Struct.new(:knot, :place, :enters, :leaves, :mm, :gap_mm)
@@ -34,6 +35,7 @@ module Meander
         @y = cords.map { down_mm }
         @where = cords.each_index.map { |place| [home(place), down_mm] }
         @passes = cords.map { [] }
+        @last = []
         @placed, @reach, @carried, @twist = [], [], 0, {}
         @alike = cords.uniq.one?
         @sizes, @ways = {}.compare_by_identity, {}.compare_by_identity
@@ -83,7 +85,7 @@ module Meander
         cords = @at[from, many]
         size = size(one, cords)
         fall = (kind == "diagonal") ? spacing_mm : 0.0
-        begins = begins(cords, hand, fall) + gap
+        begins = begins(cords, hand, fall) + gap + lead(kind, from, cords)
         placed << Placed.new(placed.size, kind, hand, row, from, cords, nil, middle(from, many), begins, size, fall,
           twist(kind, hand, from, many, cords), bead(kind), one[:turns])
         pass(placed.last)
@@ -98,6 +100,20 @@ module Meander
       end
 
       def middle(from, many) = (home(from) + home(from + many - 1)) / 2
+
+      # Loops of square and half knots reach a little over their knot: one in other cords than before keeps clear of
+      # that, in cords.
+      LEAD = 1.1
+
+      def lead(kind, from, cords)
+        before = cords.map { |cord| @last[cord] }
+        around = before.compact.any? { |knot| Kinds::AROUND.include?(knot.kind) }
+        return 0.0 unless around || Kinds::AROUND.include?(kind)
+        return 0.0 if around && before.uniq.one? && before.first.cords.size == cords.size &&
+          before.first.from == from && Kinds::AROUND.include?(kind)
+
+        LEAD * cords.map { |cord| @cords[cord] }.max
+      end
 
       # A diagonal begins where every hitch is below what its cord has done before.
       def begins(cords, hand, fall)
@@ -130,10 +146,12 @@ module Meander
         knot.after = ways.map(&:to).each_with_index.sort.map { |_, i| knot.cords[i] }.freeze
         ways.each_with_index do |way, i|
           cord = knot.cords[i]
-          enters, leaves = [knot.x + way.enters[0], knot.y + way.enters[1]], [knot.x + way.leaves[0], knot.y + way.leaves[1]]
+          enters, leaves = [knot.x + way.enters[0], knot.y + way.enters[1]],
+[knot.x + way.leaves[0], knot.y + way.leaves[1]]
           from = @where[cord]
-          @passes[cord] << Pass.new(knot, i, enters, leaves, way.mm, Math.hypot(enters[0] - from[0], enters[1] - from[1]))
-          @where[cord] = leaves
+          @passes[cord] << Pass.new(knot, i, enters, leaves, way.mm,
+            Math.hypot(enters[0] - from[0], enters[1] - from[1]))
+          @where[cord], @last[cord] = leaves, knot
           @y[cord] = leaves[1]
         end
         knot.after.each_with_index { |cord, i| @at[knot.from + i] = cord }

@@ -17,13 +17,15 @@ module Meander
       # Advance in working cords: a square knot, a half knot of a spiral, a hitch along what it is tied round.
       SQUARE, HALF, HITCH = 4.2, 2.1, 2.5
       # The longer of two working cords takes more than their mean: round up to three fillers, round a bundle.
-      LONGER, BUNDLE_LONGER = 0.05, 0.16
+      LONGER, BUNDLE_LONGER = 0.06, 0.16
       # Fillers waver, and a cord that is hitched round bends.
       FILLER, HOLDER = 1.02, 1.06
       # Stiff wire in place of cord (assumed): more of it, and farther apart.
       STIFF_USED, STIFF_APART = 1.075, 1.1
       # An overhand knot in one cord as hands tie it (10.1 drawn tight); in several at once by 1.1 times the root.
       OVERHAND, TOGETHER = 12.0, 1.1
+      # A cord that goes over another one takes more than straight past it (our choice, no source).
+      OVER = 1.05
       # How long an overhand knot stands, in bundles; a mount of two legs along its bar, and below its middle line.
       OVERHAND_HIGH, MOUNT_WIDE, MOUNT_DEEP = 3.0, 4.0, 2.4
 
@@ -52,13 +54,15 @@ module Meander
         when "vertical" then vertical(cords, apart_mm, hand)
         when "overhand" then overhand(cords)
         when "wrap" then wrap(cords, turns)
-        else exchange(cords)
+        else exchange(cords, apart_mm)
         end.freeze
       end
 
       # What a square knot takes of each working cord in the mean, or of a half knot: half of that.
       # @param hull [Hull] of its fillers
-      def self.around_mm(hull, cord_mm, advance_mm, halves) = ((hull.round_mm + (2.5 * Math::PI * cord_mm)) * halves / 2) + advance_mm
+      def self.around_mm(hull, cord_mm, advance_mm, halves)
+        ((hull.round_mm + (2.5 * Math::PI * cord_mm)) * halves / 2) + advance_mm
+      end
 
       # A double half hitch: of the cord that ties it, from row to row. row: so high; along: so far to the next.
       def self.hitch_mm(holder_mm, cord_mm, row_mm, along_mm)
@@ -84,9 +88,9 @@ module Meander
 
       def measured(swatch, of)
         kind, cords = of
-        reckoned = size(kind, cords)
-        @apart *= swatch.advance_mm / reckoned.advance_mm
-        @used *= swatch.used_mm / reckoned.cords.first
+        @apart *= swatch.advance_mm / size(kind, cords).advance_mm
+        @told = {}
+        @used *= swatch.used_mm / size(kind, cords).cords.first
         @told = {}
       end
 
@@ -119,7 +123,7 @@ module Meander
         held = (hand == "right") ? cords.drop(1) : cords[0..-2]
         far = HITCH * cord * @apart
         works = held.sum { |one| Gauge.hitch_mm(one, cord, apart_mm, far) } * @used
-        each = held.map { far * FILLER }
+        each = held.map { Math.hypot(far, apart_mm) * FILLER }
         Size.new(far, cords.size * apart_mm, held.max + (3 * cord), (hand == "right") ? [works, *each] : [*each, works])
       end
 
@@ -132,7 +136,8 @@ module Meander
 
       # The first cord is wound round the others, its end led back under the turns.
       def wrap(cords, turns)
-        cord, hull = cords.first, Hull.new([cords.size - 1, 7].min, mean(cords.drop(1)) * Math.sqrt([(cords.size - 1) / 7.0, 1].max))
+        cord, hull = cords.first,
+Hull.new([cords.size - 1, 7].min, mean(cords.drop(1)) * Math.sqrt([(cords.size - 1) / 7.0, 1].max))
         far = turns * cord * @apart
         turn = Math.hypot(hull.round_mm + (Math::PI * cord), cord)
         Size.new(far, hull.width_mm + (2 * cord), hull.thick_mm + (2 * cord),
@@ -140,10 +145,10 @@ module Meander
       end
 
       # The middle two come outside, over the others.
-      def exchange(cords)
+      def exchange(cords, apart_mm)
         cord = mean(cords)
         far = 3 * cord * @apart
-        Size.new(far, 6 * cord, 2 * cord, cords.map { Math.hypot(far, 2 * cord) })
+        Size.new(far, 6 * cord, 2 * cord, cords.map { OVER * Math.hypot(far, apart_mm || (2 * cord)) })
       end
     end
   end

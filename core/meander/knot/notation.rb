@@ -7,17 +7,19 @@ module Meander
     # - passes so many cords; w4/6 is a wrap of six turns; ~12 before a row leaves 12 mm bare; x4 at its end makes it so
     # often. Rows end with ; or a new line.
     module Notation
-      TOKEN = %r{\G[ \t,]*(?<times>\d{0,4})(?<letter>[a-zA-Z-])(?<cords>\d{0,3})(?:/(?<turns>\d{1,3}))?(?<hand>[<>])?[ \t]*}
+      TOKEN = %r{\G[ \t,]*(?<times>\d{0,4})(?<letter>[a-zA-Z-])(?<cords>\d{0,3})
+        (?:/(?<turns>\d{1,3}))?(?<hand>[<>])?[ \t]*}x
       GAP = /\A~[ \t]*(?<mm>\d{1,4}(?:\.\d{1,3})?)(?:[ \t]*mm)?[ \t]*/
       ROWS = /[ \t]*[xX×][ \t]*(\d{1,4})[ \t]*\z/
       HANDS = {"<" => {from: "right", onward: "left"}, ">" => {from: "left", onward: "right"}}.freeze
       MOST_ITEMS, MOST_ROWS, MOST_TIMES, MOST_CORDS, MOST_TURNS = 60, 100, 1000, 60, 60
       MOST_GAP = 500.0
-      ACCEPTED = "knots as 2s4>: how often, then s square, h half, b bar, d diagonal, v vertical, o overhand, w wrap, " \
-                 "e exchange or - to pass, how many cords, > or <; ~12 before a row leaves 12 mm bare, x4 at its end " \
-                 "makes it four times"
+      ACCEPTED = "knots as 2s4>: how often, then s square, h half, b bar, d diagonal, v vertical, o overhand, w " \
+                 "wrap, e exchange or - to pass, how many cords, > or <; ~12 before a row leaves 12 mm bare, x4 at " \
+                 "its end makes it four times"
 
-      # @return [Array<Hash>] as a document has them: { knots: [{ kind:, hand:, cords:, times:, turns: }], gap:, times: }
+      # @return [Array<Hash>] as a document has them: { knots: [{ kind:, hand:, cords:, times:,
+      #   turns: }], gap:, times: }
       # @raise [Error] naming the row and what cannot be read
       def self.read(text)
         lines = text.split(/[;\n]/).map(&:strip).reject(&:empty?)
@@ -40,7 +42,8 @@ module Meander
 
         kind = Kinds.fetch(one[:kind])
         sign = kind.hands && HANDS.key(HANDS.values.find { |hand| hand[side(kind)] == one[:hand] })
-        "#{one[:times] if one[:times] > 1}#{kind.letter}#{one[:cords]}#{"/#{one[:turns]}" if one[:kind] == "wrap"}#{sign}"
+        turns = "/#{one[:turns]}" if one[:kind] == "wrap"
+        "#{one[:times] if one[:times] > 1}#{kind.letter}#{one[:cords]}#{turns}#{sign}"
       end
 
       def self.side(kind) = kind.hands.equal?(Kinds::FROM) ? :from : :onward
@@ -50,14 +53,15 @@ module Meander
         line = line.sub(ROWS, "") if often
         gap = GAP.match(line)
         line = line.sub(GAP, "") if gap
-        {knots: knots(line, place), gap: gap(gap, place), times: often ? count(often, 1..MOST_TIMES, "#{place}rows") : 1}
+        {knots: knots(line, place), gap: gap(gap, place),
+          times: often ? count(often, 1..MOST_TIMES, "#{place}rows") : 1}
       end
 
       def self.gap(match, place)
         mm = match ? match[:mm].to_f : 0.0
-        raise Error, "#{place}#{match[:mm]} mm bare; accepted: up to #{Units::Text.number(MOST_GAP, 0)} mm" if mm > MOST_GAP
+        return Units::Size.of(mm) if mm <= MOST_GAP
 
-        Units::Size.of(mm)
+        raise Error, "#{place}#{match[:mm]} mm bare; accepted: up to #{Units::Text.number(MOST_GAP, 0)} mm"
       end
 
       def self.knots(line, place)
@@ -69,7 +73,7 @@ module Meander
           found << knot(match, place)
         end
         raise Error, "#{place}there is no knot; accepted: #{ACCEPTED}" if found.empty?
-        raise Error, "#{place}#{found.size} knots; accepted: up to #{MOST_ITEMS}, said together where they are alike" if
+        raise Error, "#{place}#{found.size} knots; accepted: up to #{MOST_ITEMS}" if
           found.size > MOST_ITEMS
 
         found

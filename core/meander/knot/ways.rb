@@ -2,15 +2,15 @@
 
 module Meander
   module Knot
-    # How every cord goes through a knot: at which place it comes out, where it enters and leaves, from the middle line of
-    # the knot and where that begins, and what it takes.
+    # How every cord goes through a knot: at which place it comes out, where it enters and leaves, from the middle line
+    # of the knot and where that begins, and what it takes.
     module Ways
       Way = Struct.new(:to, :enters, :leaves, :mm)
 
       # knot: Course::Placed; spacing_mm: from cord to cord beside it; thick: how thick all cords are.
       # @return [Array<Way>] of its places, from the left
       def self.of(knot, spacing_mm, thick)
-        return hitched(knot, spacing_mm) if Kinds::HITCHED.include?(knot.kind)
+        return hitched(knot, spacing_mm, thick) if Kinds::HITCHED.include?(knot.kind)
         return exchange(knot, spacing_mm) if knot.kind == "exchange"
         return gathered(knot) unless Kinds::AROUND.include?(knot.kind)
 
@@ -20,8 +20,8 @@ module Meander
       # How far the working cords stand off the middle, at the side of what they are tied round.
       def self.side_mm(hull, cord_mm) = (hull.width_mm / 2) + (1.5 * cord_mm)
 
-      # A working cord past a bead: tangent, arc and tangent round a circle through the middle of the cord, from where it
-      # stands so far off the middle. Straight on where the bead does not reach so far.
+      # A working cord past a bead: tangent, arc and tangent round a circle through the middle of the cord, from where
+      # it stands so far off the middle. Straight on where the bead does not reach so far.
       def self.past_mm(bead, wide, cord_mm, off)
         radius = (wide + cord_mm) / 2
         far = Math.hypot(off, bead / 2)
@@ -65,13 +65,13 @@ module Meander
       end
 
       # The holder goes over to the other side; every other cord comes out a place farther back.
-      def self.hitched(knot, spacing_mm)
+      def self.hitched(knot, spacing_mm, thick)
         last = knot.cords.size - 1
         holder = (knot.hand == "right") ? 0 : last
         home = (0..last).map { |i| (i - (last / 2.0)) * spacing_mm }
         (0..last).map do |i|
           step = (knot.hand == "right") ? i - 1 : last - 1 - i
-          next holds(knot, holder, last, home) if i == holder
+          next holds(knot, holder, last, home, thick[knot.cords[holder]]) if i == holder
 
           to = (knot.hand == "right") ? i - 1 : i + 1
           down = (knot.kind == "vertical") ? 0.0 : step * knot.fall
@@ -79,11 +79,17 @@ module Meander
         end
       end
 
-      def self.holds(knot, holder, last, home)
-        middle = knot.size.advance_mm / 2
-        Way.new(last - holder, [home[holder], middle - (knot.fall / 2)],
-          [home[last - holder], middle + ((last - 0.5) * knot.fall)], knot.size.cords[holder])
+      # It comes in and goes out clear of the last hitches.
+      def self.holds(knot, holder, last, home, thick)
+        middle, out = knot.size.advance_mm / 2, [CLEAR * thick, (spacing(home) - thick) / 2].min
+        from, to = [holder, last - holder].map { |i| home[i] + ((i.zero? ? -1 : 1) * out) }
+        Way.new(last - holder, [from, middle - (knot.fall / 2)], [to, middle + ((last - 0.5) * knot.fall)],
+          knot.size.cords[holder] + (2 * out))
       end
+
+      # How far a holder stands off its last place, in cords.
+      CLEAR = 0.9
+      def self.spacing(home) = (home[1] - home[0]).abs
 
       def self.gathered(knot)
         thick = knot.size.width_mm / 3 / [knot.cords.size, 1].max
@@ -99,7 +105,7 @@ module Meander
           Way.new(to, [home[i], 0.0], [home[to], knot.size.advance_mm], knot.size.cords[i])
         end
       end
-      private_class_method :around, :more, :hitched, :holds, :gathered, :exchange
+      private_class_method :around, :more, :hitched, :holds, :spacing, :gathered, :exchange
     end
   end
 end

@@ -4,8 +4,8 @@ module Meander
   module Materials
     # A metal wire is made of, or what cord is. density in g/cm3, of metals from handbook tables, of cords as they are
     # spun, air and wax with them (from memory, no source); colour as the picture shows it; skin: what to know about
-    # wearing it, one of :plain (nothing said), :marks (can darken and mark skin), :nickel; stretch: what cord gives when
-    # it is worn, as a share (from memory, no source), nil of metals.
+    # wearing it, one of :plain (nothing said), :marks (can darken and mark skin), :nickel; stretch: what cord gives
+    # when it is worn, as a share (from memory, no source), nil of metals.
     Metal = Struct.new(:key, :name, :density, :colour, :skin, :stretch, keyword_init: true) do
       def fibre? = !stretch.nil?
 

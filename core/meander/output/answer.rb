@@ -36,7 +36,8 @@ module Meander
       # How it is made, and what to mind.
       def self.work(plan)
         order = Work::Order.new(plan)
-        {work: {wraps: plan.wraps, crossings: plan.crossings, stitches: plan.stitches, ties: plan.ties, minutes: plan.minutes},
+        {work: {wraps: plan.wraps, crossings: plan.crossings, stitches: plan.stitches, ties: plan.ties,
+          minutes: plan.minutes},
           tasks: order.done.map { |done| task_h(done, plan) },
           order: order.steps.map(&:to_h), advice: Advice::Council.call(plan).map(&:to_h)}
       end

@@ -14,7 +14,8 @@ module Meander
 
       def self.words(figures)
         mm = ->(value) { Units::Text.number(value, 2) }
-        ["#{Units::Text.count(figures[:knots], "knot")}: #{(figures[:wire_mm].size == 1) ? "the" : "each"} working cord " \
+        ["#{Units::Text.count(figures[:knots], "knot")}: #{(figures[:wire_mm].size == 1) ? "the" : "each"} " \
+          "working cord " \
          "#{mm[figures[:wire_mm].first]} mm, a filler #{mm[figures[:filler_mm]]} mm (path, no tails)",
           "a knot #{mm[figures[:advance_mm]]} mm, width #{mm[figures[:width_mm]]} mm, " \
           "thickness #{mm[figures[:thickness_mm]]} mm",

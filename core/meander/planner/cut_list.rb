@@ -35,11 +35,25 @@ module Meander
 
       def self.base(cut, plan)
         away = cut.stops.any? { |stop| stop.visit.cut_away }
-        place = cut.folded? ? "folded" : "#{plan.place(cut.wire)}#{"; cut away after weaving" if away}"
+        place = cut.folded? ? folded(cut) : "#{plan.place(cut.wire)}#{"; cut away after weaving" if away}"
         place = cut.stops.first.section.id.then { |id| plan.called(plan.placed.section(id)) } if alone?(cut)
-        use = [cut.stops.first.section.wire_words, place].compact.join(", ")
+        use = used_as(cut, place)
         row("base", cut.wire, cut.cut_mm, use, cut.named_parts, words: cut.words,
           marks: cut.marks.map { |mark| [mark.at_mm, mark.words] })
+      end
+
+      # Of a folded cord which legs it is.
+      def self.folded(cut)
+        return "folded" unless cut.wire.material.fibre?
+
+        base = cut.stops.first.section.base
+        "legs #{Units::Text.list(base.each_index.select { |at| base[at] == cut.wire }.map { |at| at + 1 })}"
+      end
+
+      # "base wire, wire 2": what it is, and which; a cord is called so once.
+      def self.used_as(cut, place)
+        what = cut.stops.first.section.wire_words
+        place&.start_with?("#{what} ") ? place : [what, place].compact.join(", ")
       end
 
       # A wire that is worked off the spool, by itself, needs no other name.
@@ -68,7 +82,7 @@ module Meander
         Row.new(kind:, count:, ids:, wire:, words:, metal: wire.material.name, mm: wire.mm, cut_mm:, marks:, use:,
           section:, parts:).freeze
       end
-      private_class_method :base, :alone?, :working, :own, :findings, :row
+      private_class_method :base, :folded, :used_as, :alone?, :working, :own, :findings, :row
     end
   end
 end

@@ -41,7 +41,7 @@ module Meander
 
       # What is said of wires that are all of cord calls them so.
       def self.said(wires, words)
-        wires.all? { |wire| wire.material.fibre? } ? words.gsub(/\bwire(s?)\b/, 'cord\1') : words
+        (wires.all? { |wire| wire.material.fibre? }) ? words.gsub(/\bwire(s?)\b/, 'cord\1') : words
       end
 
       private

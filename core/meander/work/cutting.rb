@@ -20,14 +20,21 @@ module Meander
         told[0] = "For #{called} from#{told[0].delete_prefix("From")}" if called
         wires = runs.map(&:wire)
         spool = runs.all? { |run| off_spool?(run) }
-        cord = wires.all? { |wire| wire.material.fibre? }
-        after = spool ? OFF_SPOOL : (cord ? FRAYS : straighten(wires))
-        Step.of("cut", "#{told.join(" ")} #{after}", section, wires: wires.map(&:id),
-          caution: (CAUTION if caution && !cord), makes: spool ? [] : Step::Made.wires(wires))
+        Step.of("cut", "#{told.join(" ")} #{spool ? OFF_SPOOL : after(wires)}", section, wires: wires.map(&:id),
+          caution: caution ? flies(wires) : nil, makes: spool ? [] : Step::Made.wires(wires))
+      end
+
+      def self.cord?(wires) = wires.all? { |wire| wire.material.fibre? }
+      def self.flies(wires) = cord?(wires) ? nil : CAUTION
+
+      # What is done with them then.
+      def self.after(wires)
+        return FRAYS if cord?(wires)
+
+        "Straighten #{wires.one? ? "it" : "them"}."
       end
 
       def self.off_spool?(run) = run.stops.all? { |stop| stop.section.off_spool? }
-      def self.straighten(wires) = "Straighten #{wires.one? ? "it" : "them"}."
 
       # A crocheted wire is not pulled through anything, so it may stay on its spool.
       OFF_SPOOL = "Or leave it on the spool, where that holds as much, until the work is done."
@@ -56,7 +63,7 @@ module Meander
         Step.of("mark", "Measured from the end you begin with, #{told.join("; ")}.", section,
           wires: runs.map { |run| run.wire.id })
       end
-      private_class_method :cut, :off_spool?, :straighten, :from, :length, :mark
+      private_class_method :cut, :cord?, :flies, :after, :off_spool?, :from, :length, :mark
     end
   end
 end

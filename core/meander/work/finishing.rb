@@ -79,7 +79,8 @@ module Meander
       # Some crafts finish their own ends.
       def self.free?(plan, wire, bent, side)
         stops = plan.runs.find { |run| run.wire.equal?(wire) }.stops
-        return false if stops[(side == "start") ? 0 : -1].section.tail_mm && plan.piece.routes.end_of(wire.id, side).nil?
+        return false if stops[(side == "start") ? 0 : -1].section.tail_mm && plan.piece.routes.end_of(wire.id,
+          side).nil?
 
         !bent.include?(plan.piece.routes.end_of(wire.id, side)&.ending)
       end

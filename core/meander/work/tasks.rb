@@ -76,7 +76,9 @@ module Meander
         return [] unless id
 
         held = endings.select { |ending| ending.section == id && ending.side == side }
-        [need("section", id, "it hangs from there"), *held.map { |ending| need("ending", ending.id, "it hangs from there") }]
+        [need("section", id, "it hangs from there"), *held.map { |ending|
+          need("ending", ending.id, "it hangs from there")
+        }]
       end
 
       # What does not go straight on stands where the others end.

@@ -96,7 +96,8 @@ module Meander
         def swatch
           swatch = @section[:swatch] or return
           unless Layout.tried(@section[:rows])
-            return fault("swatch", "#{swatch[:knots]} knots", "a swatch tells of square or half knots, and there are none",
+            return fault("swatch", "#{swatch[:knots]} knots", "a swatch tells of square or half knots, and there " \
+              "are none",
               "null")
           end
           return if swatch[:used].mm >= swatch[:length].mm

@@ -19,7 +19,8 @@ module Meander
           times: Count.new(1..notation::MOST_TIMES)}, left_out: {gap: Units::Size.new(0.0, "0 mm"), times: 1})
         # Every two cords beside each other are one, folded and looped over a bar or ring: its bight in front of that
         # (head), or behind it (reverse). over: how thick that is; room: how much of it there is, null where enough.
-        MOUNT = Record.new({kind: Choice.new(%w[head reverse]), over: Common.size("bar they hang from", 0.2..60.0, 0.6..8.0),
+        MOUNT = Record.new({kind: Choice.new(%w[head reverse]), over: Common.size("bar they hang " \
+          "from", 0.2..60.0, 0.6..8.0),
           room: Maybe.new(Common.size("room on the bar", 1.0..2000.0, 4.0..400.0))}, left_out: {room: nil})
         # What a maker measured: so many square or half knots, how far they reached, and what one of their working
         # cords took.
@@ -40,9 +41,10 @@ module Meander
           spacing: Maybe.new(Common.size("from cord to cord", 0.2..200.0, 0.8..30.0)), swatch: Maybe.new(SWATCH),
           to_hand: Maybe.new(Common.size("cord to hand", 10.0..100_000.0, 200.0..20_000.0)),
           finish: Choice.new(%w[cut knot glue melt tuck]),
-          tail: Common.size("tail to finish with", 0.0..1000.0, 20.0..300.0), margin: Share.new(0..2),
-          bare: Record.new({length: Common.size("unknotted end", 0.0..500.0, 0.0..150.0), gives: Choice.new([true, false])},
-            left_out: {gives: false})
+          tail: Common.size("tail to finish " \
+            "with", 0.0..1000.0, 20.0..300.0), margin: Share.new(0..2),
+          bare: Record.new({length: Common.size("unknotted end", 0.0..500.0, 0.0..150.0),
+            gives: Choice.new([true, false])}, left_out: {gives: false})
         }.freeze
         # Tails and margin: common practice, no source.
         LEFT_OUT = {**Common::LEFT_OUT, form: {kind: "straight"}.freeze, mount: nil, spacing: nil, swatch: nil,

@@ -10,7 +10,8 @@ module Meander
 
         OPTIONS = %w[knot cord fillers length filler bead every slack].freeze
         NEEDED = %w[knot cord fillers length].freeze
-        RANGES = {"cord" => 0.1..12.0, "filler" => 0.1..12.0, "length" => 1.0..Layout::LONGEST_MM, "bead" => 0.3..60.0}.freeze
+        RANGES = {"cord" => 0.1..12.0, "filler" => 0.1..12.0, "length" => 1.0..Layout::LONGEST_MM,
+"bead" => 0.3..60.0}.freeze
         KNOTS = {"square" => "square", "spiral" => "half", "hitch" => "vertical"}.freeze
 
         attr_reader :kind, :cord_mm, :hull, :length_mm, :slack, :bead_mm, :every, :size, :knots
@@ -32,7 +33,9 @@ module Meander
           hitches if kind == "vertical"
           @size = Knot::Gauge.new.size(kind, cords, apart_mm: row_mm)
           bounded
-          @knots = ((1..Knot::Course::MOST).bsearch { |count| reach_mm(count) > length_mm + 1e-9 } || (Knot::Course::MOST + 1)) - 1
+          @knots = ((1..Knot::Course::MOST).bsearch { |count|
+            reach_mm(count) > length_mm + 1e-9
+          } || (Knot::Course::MOST + 1)) - 1
           freeze
         end
 
@@ -74,7 +77,10 @@ module Meander
         # Fillers as one holder that has their hull.
         def held_mm = hull.round_mm / Math::PI
         def row_mm = Knot::Gauge.row_mm(held_mm, cord_mm)
-        def past_mm = bead_mm.nil? ? 0.0 : Knot::Ways.past_mm(bead_mm, bead_mm, cord_mm, Knot::Ways.side_mm(hull, cord_mm))
+
+        def past_mm
+          bead_mm.nil? ? 0.0 : Knot::Ways.past_mm(bead_mm, bead_mm, cord_mm, Knot::Ways.side_mm(hull, cord_mm))
+        end
 
         def knot
           KNOTS.fetch(@texts["knot"]) do |text|
@@ -88,8 +94,10 @@ module Meander
 
         def bounded
           most = Knot::Course::MOST
-          too_many = reach_mm(most) < length_mm
-          raise Error, "--length: more than #{most} knots; accepted: up to #{Units::Text.number(reach_mm(most), 0)} mm" if too_many
+          if reach_mm(most) < length_mm
+            far = Units::Text.number(reach_mm(most), 0)
+            raise Error, "--length: more than #{most} knots; accepted: up to #{far} mm"
+          end
           return if reach_mm(1) <= length_mm + 1e-9
 
           raise Error, "--length: not one knot long; accepted: from #{Units::Text.number(reach_mm(1), 2)} mm"

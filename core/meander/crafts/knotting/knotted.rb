@@ -24,7 +24,7 @@ module Meander
         def thickness_mm = layout.thickness_mm
         def weaving_mm = 0.0
         def assumed? = gauge.assumed?
-        def wire_words = base.all? { |wire| wire.material.fibre? } ? "cord" : "knotted wire"
+        def wire_words = (base.all? { |wire| wire.material.fibre? }) ? "cord" : "knotted wire"
 
         # What an end is finished with that nothing else is made of.
         def tail_mm = section[:tail].mm
@@ -38,7 +38,9 @@ module Meander
 
         # What a cord takes of its mount, its knots and the ways between them.
         def knotted_mm(number)
-          (@told[:mm] ||= {})[number] ||= mounted_mm(number) + passes(number).sum { |one| one.mm + one.gap_mm } + last_mm(number)
+          (@told[:mm] ||= {})[number] ||= mounted_mm(number) + passes(number).sum { |one|
+            one.mm + one.gap_mm
+          } + last_mm(number)
         end
 
         # A leg, from the fold, which the bend at the bar is a part of.
@@ -59,7 +61,8 @@ module Meander
         def trace(number)
           (@told[:trace] ||= {})[number] ||= begin
             start, finish = layout.across("start")[number], layout.across("end", repeats)[number]
-            points = [[start, 0.0], *bared([[start, layout.down_mm], *ways(number), [finish, made_mm]]), [finish, length_mm]]
+            points = [[start, 0.0], *bared([[start, layout.down_mm], *ways(number), [finish, made_mm]]),
+              [finish, length_mm]]
             points.map { |x, y| way.at(y, x, 0.0) }.freeze
           end
         end
@@ -103,7 +106,11 @@ module Meander
           @told[:outline] ||= begin
             low, high = layout.edges
             steps = [(length_mm / 2).ceil, 12].max.clamp(12, 400)
-            Form::Hull.call((0..steps).flat_map { |i| [low, high].map { |x| way.at(length_mm * i / steps, x, 0.0).first(2) } })
+            Form::Hull.call((0..steps).flat_map { |i|
+              [low, high].map { |x|
+                way.at(length_mm * i / steps, x, 0.0).first(2)
+              }
+            })
           end
         end
 
@@ -114,9 +121,12 @@ module Meander
         end
 
         # Does nothing else end what it leaves?
-        def loose?
+        def loose? = loose.any?
+
+        # Its cords that have an end which is nothing else.
+        def loose
           routes = section.piece.routes
-          base.any? { |wire| %w[start end].any? { |side| routes.end_of(wire.id, side).nil? } }
+          base.uniq(&:id).select { |wire| !(routes.end_of(wire.id, "start") && routes.end_of(wire.id, "end")) }
         end
 
         def hangs = (layout.mounted? && section[:at][:kind] == "after") ? section[:at].values_at(:section, :from) : nil

@@ -11,6 +11,8 @@ module Meander
         # No section has its pattern more often, or is any longer.
         MOST_REPEATS = 2000
         LONGEST_MM = 10_000.0
+        # The last repeat may reach past that by as much as one of the shortest patterns.
+        FARTHEST = 1.1
 
         # rows: as a section has them; the first knots a swatch tells of: [kind, cords, first place], nil where there
         # are none.
@@ -79,7 +81,13 @@ module Meander
         # @raise [InvalidInput] where that is more than is planned at once
         def course(count)
           bounded(count)
-          @course.lay(count)
+          @course.lay(count).tap { |laid| far(laid.length_mm(count)) }
+        end
+
+        def far(mm)
+          return if mm <= FARTHEST * LONGEST_MM
+
+          too_much("#{Units::Text.length(mm)} knotted", Units::Text.length(LONGEST_MM))
         end
 
         def woven_mm(count) = course(count).length_mm(count)

@@ -44,21 +44,23 @@ module Meander
         end
 
         def hang
-          cords = @knotted.base.size
-          return step("anchor", "#{prefixed("fasten #{cords} cords side by side")}, #{say(@layout.spacing_mm)} from " \
-                                "one to the next, so that they hang towards you.", makes: [made(0, 0)]) unless @layout.mounted?
+          words = @layout.mounted? ? mounting : "#{prefixed("fasten #{@knotted.base.size} cords side by side")}, " \
+            "#{say(@layout.spacing_mm)} from one to the next, so that they hang towards you."
+          step("anchor", words, makes: [made(0, 0)])
+        end
 
+        def mounting
           bight = (@section[:mount][:kind] == "head") ? "in front of" : "behind"
           legs = @knotted.base.each_slice(2).with_index.map { |_, i| leg(i) }.uniq
-          step("anchor", "#{prefixed("fold #{Units::Text.count(cords / 2, "cord")} at the fold mark")} (#{legs.join("; ")}), lay " \
-                         "each bight #{bight} the bar, #{say(@section[:mount][:over].mm)} thick, and draw both legs through " \
-                         "it, head beside head.", makes: [made(0, 0)])
+          cords = Units::Text.count(@knotted.base.size / 2, "cord")
+          "#{prefixed("fold #{cords} at the fold mark")} (#{legs.join("; ")}), lay each bight #{bight} the bar, " \
+            "#{say(@section[:mount][:over].mm)} thick, and draw both legs through it, head beside head."
         end
 
         # How long both legs of a cord are.
         def leg(pair)
           one, other = [2 * pair, (2 * pair) + 1].map { |number| @knotted.knotted_mm(number) }
-          (one - other).abs < 0.5 ? "both legs alike" : "#{say(one)} left, #{say(other)} right"
+          ((one - other).abs < 0.5) ? "both legs alike" : "#{say(one)} left, #{say(other)} right"
         end
 
         # Rows as they are tied; of one row alone all of them together.
@@ -90,7 +92,8 @@ module Meander
         def again(past)
           return [] if @knotted.repeats == 1
 
-          [tied("#{prefixed("tie these rows again")}, #{@knotted.repeats} times in all: #{Words.counted(@knotted)}", past,
+          [tied("#{prefixed("tie these rows again")}, #{@knotted.repeats} times in all: " \
+            "#{Words.counted(@knotted)}", past,
             @knotted.placed.size)]
         end
 
@@ -111,21 +114,23 @@ module Meander
 
           kinds = @layout.beading.kinds
           own.group_by { |bead| [bead.placement, bead.on] }.map { |(number, on), some|
-            where = (on == "fillers") ? "the cords it is tied round, below it" : "its #{on} working cord, before it is tied"
+            where = (on == "fillers") ? "the cords it is tied round, below it" :
+              "its #{on} working cord, before it is tied"
             " Slide #{some.size} #{kinds[number].words} on, one to a knot: on to #{where}."
           }.join
         end
 
         FINISH = {
-          "cut" => "Leave a tail of %s", "knot" => "Tie each pair of ends with an overhand knot and leave %s to trim",
-          "glue" => "Draw the last knots tight, touch them with a drop of glue, and trim the ends of %s once it is hard",
+          "cut" => "Leave a tail of %s", "knot" => "Tie each pair of ends with an overhand knot and leave %s to " \
+          "trim",
+          "glue" => "Draw the last knots tight, touch them with glue, and trim the ends of %s once it is hard",
           "melt" => "Trim the ends to a few millimetres, of the %s left, and melt each back to its knot",
           "tuck" => "Lead each end of %s back under the last knots at the back, and trim it there"
         }.freeze
         CAUTIONS = {
-          "glue" => "Glue: follow its label, work in moving air, keep it off skin and eyes; let it harden before wearing.",
-          "melt" => "A flame: melted cord sticks and burns. Keep water at hand, nothing that burns near, never touch the " \
-                    "bead of melt while it is hot, work in moving air."
+          "glue" => "Glue: follow its label, work in moving air, keep it off skin and eyes; let it cure before wear.",
+          "melt" => "A flame: melted cord sticks and burns. Keep water at hand, nothing that burns near, never touch " \
+                    "the bead of melt while it is hot, work in moving air."
         }.freeze
 
         def finished

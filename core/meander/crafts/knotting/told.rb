@@ -13,7 +13,9 @@ module Meander
           {repeats: knotted.repeats, woven_mm: knotted.made_mm, bare_mm: knotted.bare_mm,
             counted: Words.counted(knotted), cords: knotted.base.size, ties: knotted.ties,
             kinds: kinds.map { |one| kind(*one) },
-            knots: knotted.placed.map { |knot| [at.fetch(kind_of(knot)), knot.row, knot.from, knot.bead ? knot.bead.placement + 1 : 0] },
+            knots: knotted.placed.map { |knot|
+              [at.fetch(kind_of(knot)), knot.row, knot.from, knot.bead ? knot.bead.placement + 1 : 0]
+            },
             orders: orders(knotted), rows: rows(layout), notation: Knot::Notation.write(layout.section[:rows]),
             width_mm: knotted.width_mm, thickness_mm: knotted.thickness_mm, advance_mm: layout.advance_mm,
             spacing_mm: layout.spacing_mm, least_spacing_mm: layout.least_mm,

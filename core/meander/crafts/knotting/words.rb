@@ -8,12 +8,14 @@ module Meander
         # layout: Layout.
         def self.call(layout)
           "a knotted #{strip(layout)} of #{Units::Text.count(layout.section.base.size, "cord")}#{mounted(layout)}" \
-            "#{{"arc" => ", bent to an arc", "ring" => ", bent to a closed ring"}.fetch(layout.section.form[:kind], "")}"
+            "#{{"arc" => ", bent to an arc", "ring" => ", bent to a closed ring"}.fetch(layout.section.form[:kind],
+              "")}"
         end
 
         # Cords all in one line of knots, or beside each other.
         def self.strip(layout)
-          layout.section[:rows].all? { |row| row[:knots].reject { |one| one[:kind] == "pass" }.size < 2 } ? "strap" : "panel"
+          beside = layout.section[:rows].map { |row| row[:knots].count { |one| one[:kind] != "pass" } }
+          (beside.max < 2) ? "strap" : "panel"
         end
 
         def self.mounted(layout) = layout.mounted? ? ", hung from a bar" : ""

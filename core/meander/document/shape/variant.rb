@@ -13,7 +13,8 @@ module Meander
           @tag = tag
           @records = records.to_h { |key, fields|
             [key,
-              Record.new({tag => Choice.new([key]), **fields}, left_out: {**left_out.slice(*fields.keys), **own.fetch(key, {})})]
+              Record.new({tag => Choice.new([key]), **fields},
+                left_out: {**left_out.slice(*fields.keys), **own.fetch(key, {})})]
           }.freeze
           freeze
         end

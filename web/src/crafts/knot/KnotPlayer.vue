@@ -33,7 +33,7 @@ const where = computed(() => {
   const places = cords === 1 ? `cord ${from! + 1}` : `places ${from! + 1} to ${from! + cords}`;
   return `knot ${last.value.knot + 1} of ${told.value.knots.length}, row ${row! + 1}: ${name}, ${places}`;
 });
-const SEEN = 9;
+const SEEN = 6;
 const level = computed(() => {
   const knot = grid.value.grid.tied[last.value?.knot ?? 0];
   return Math.max(Math.min((knot?.level ?? 0) - SEEN + 3, grid.value.grid.levels - SEEN), 0);

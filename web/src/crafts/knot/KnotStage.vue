@@ -17,10 +17,11 @@ const format = useFormat();
 const told = computed(() => bench.knot.value!);
 const grid = useGrid();
 const high = useStageHeight();
-/** So many levels are seen at once. */
-const SEEN = 16;
+/** So many levels are seen at once, as large as can be read at arm's length; px of what else stands there. */
+const [LEVEL, BESIDE] = [30, 10];
+const seen = computed(() => Math.max(Math.floor((high.value - BESIDE) / LEVEL), 5));
 const from = ref(0);
-const most = computed(() => Math.max(grid.value.grid.levels - SEEN, 0));
+const most = computed(() => Math.max(grid.value.grid.levels - seen.value, 0));
 const shown = computed(() => Math.min(from.value, most.value));
 const doing = ({ works, fills, holds }: { works: number; fills: number; holds: number }) =>
   [works && `works in ${works}`, fills && `is tied round in ${fills}`, holds && `carries ${holds}`]
@@ -37,8 +38,8 @@ const doing = ({ works, fills, holds }: { works: number; fills: number; holds: n
       <KnotGrid
         v-bind="grid"
         :from="shown"
-        :levels="SEEN"
-        :high="high"
+        :levels="seen"
+        :high="high - BESIDE"
         :label="`The grid: ${told.counted} on ${told.cords} cords`"
       />
       <label v-if="most > 0" class="d-flex align-items-center gap-2 quiet text-nowrap">

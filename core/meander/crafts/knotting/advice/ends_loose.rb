@@ -9,8 +9,7 @@ module Meander
           def self.call(knotted)
             return unless knotted.section[:finish] == "cut"
 
-            routes = knotted.section.piece.routes
-            loose = knotted.base.uniq(&:id).count { |wire| %w[start end].any? { |side| routes.end_of(wire.id, side).nil? } }
+            loose = knotted.loose.size
             return if loose.zero? || goes_on?(knotted)
 
             AdviceItem.of("knot-ends-loose", "warn", "/finish", "Ends are only cut",

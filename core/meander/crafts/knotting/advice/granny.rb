@@ -11,7 +11,8 @@ module Meander
             return if found.zero?
 
             AdviceItem.of("knot-granny", "warn", "/rows", "Two half knots from one side are a granny",
-              "#{Units::Text.count(found, "pair")} of half knots begin from the same side both times: they lie askew and slip, " \
+              "#{Units::Text.count(found, "pair")} of half knots begin from the same side both times: they lie " \
+              "askew and slip, " \
               "where a square knot, begun from one side and then from the other, lies flat and holds.",
               "A square knot in their place; for a spiral more than two of them.", pairs: found)
           end

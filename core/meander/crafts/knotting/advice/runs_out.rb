@@ -13,11 +13,13 @@ module Meander
             return if short.empty?
 
             cord, = short.max_by { |_, need| need }
-            AdviceItem.of("knot-runs-out", "stop", "/to_hand", "#{Units::Text.count(short.size, "cord")} of those to hand run short",
+            AdviceItem.of("knot-runs-out", "stop", "/to_hand", "#{Units::Text.count(short.size, "cord")} of those " \
+              "to hand run short",
               "Cord #{cord + 1} takes #{Units::Text.length(short[cord] + spare)} with its tail and is " \
-              "#{Units::Text.length(given.mm)} long: it runs out #{where(knotted, cord, given.mm - spare)}.",
-              "Longer cords, fewer rows, or working cords and fillers exchanged half-way.", needs_mm: short[cord] + spare,
-              given_mm: given.mm, short: short.size)
+              "#{Units::Text.length(given.mm)} long: it runs out " \
+              "#{where(knotted, cord, given.mm - spare)}.",
+              "Longer cords, fewer rows, or working cords and fillers exchanged half-way.",
+              needs_mm: short[cord] + spare, given_mm: given.mm, short: short.size)
           end
 
           # What each cord takes, both legs of one together: { first number => mm }.

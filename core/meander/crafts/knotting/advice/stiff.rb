@@ -14,7 +14,8 @@ module Meander
             stiff = wires.select { |wire| wire.mm > THICK_MM || wire.temper != "soft" }.max_by(&:mm) or return
 
             AdviceItem.of("knot-stiff", "warn", "/rows", "Wire so stiff does not lie close in knots",
-              "#{stiff.words} keeps the bends it is given: it takes five to ten per cent more than cord (reckoned), knots stand " \
+              "#{stiff.words} keeps the bends it is given: it takes five to ten per cent more than cord " \
+              "(reckoned), knots stand " \
               "farther apart, and what is undone hardens and breaks.",
               "Soft wire up to #{Units::Text.wire(THICK_MM)}, or cord.", wire_mm: stiff.mm, most_mm: THICK_MM)
           end

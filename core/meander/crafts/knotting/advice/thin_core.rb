@@ -18,8 +18,11 @@ module Meander
               [core.width_mm, (own.first + own.last) / 2]
             }.uniq.select { |core, cord| core < SHARE * cord }.min_by(&:first) or return
             AdviceItem.of("knot-thin-core", "warn", "/rows", "The fillers are too thin to fill the knot",
-              "They are #{Units::Text.wire(thin[0])} across, and the cord round them #{Units::Text.wire(thin[1])}: the knots " \
-              "close over nothing, slide along and roll.", "More or thicker fillers.", core_mm: thin[0], cord_mm: thin[1])
+              "They are #{Units::Text.wire(thin[0])} across, and the cord round them " \
+              "#{Units::Text.wire(thin[1])}: the knots " \
+              "" \
+              "close over nothing, slide along and roll.", "More or thicker fillers.", core_mm: thin[0],
+              cord_mm: thin[1])
           end
         end
       end

@@ -1,0 +1,85 @@
+# frozen_string_literal: true
+
+require_relative "../../test_helper"
+require_relative "../../support/knots"
+require_relative "../../support/near_lines"
+
+# Every knot is the knot it is called: over and under, read off the points it is drawn from; and no cord runs through
+# another.
+class KnotsDrawnTest < Minitest::Test
+  include Knots
+
+  def outer(rows, count: 1) = drawn(made(knotted(rows, count:))).values_at(0, -1)
+
+  # A square knot twists its cords about each other and back; a granny, two half knots from one side, twists on.
+  def test_a_square_knot_is_told_from_a_granny
+    assert_equal 0, screw(*outer("s4>"))
+    assert_equal 0, screw(*outer("s4<"))
+    assert_equal 0, screw(*outer("s4>", count: 5))
+    assert_operator screw(*outer("h4>; h4<")).abs, :<=, 1
+    [2, 4, 6].each do |count|
+      left, right = %w[h4> h4<].map { |rows| screw(*outer(rows, count:)) }
+
+      assert_operator left, :>=, 2 * count
+      assert_equal(-left, right)
+    end
+  end
+
+  # The cord a knot is begun from passes in front of the fillers, the other behind them.
+  def test_the_cord_it_is_begun_from_lies_in_front
+    {"s4>" => 0, "s4<" => 3}.each do |rows, front|
+      lines = drawn(made(knotted(rows, count: 1)))
+      over = ->(line) { line.select { |x, _, _| x.abs < 0.6 }.map { |point| point[2] } }
+
+      assert_operator over[lines[front]].min, :>, 0.7, rows
+      assert_operator over[lines[3 - front]].max, :<, -0.7, rows
+    end
+  end
+
+  # Two half hitches of one hand: the cord winds twice round its holder on its way from one side of it to the other,
+  # always the same way.
+  def test_a_hitch_winds_twice_round_its_holder
+    %w[b2> b2<].each do |rows|
+      lines = drawn(made(knotted(rows, cords: 2, count: 1)))
+      holder, cord = (rows == "b2>") ? lines : lines.reverse
+
+      assert_equal 5, screw(holder, cord).abs, rows
+    end
+  end
+
+  # A bight over a bar: both legs come out on the same side of it, the loop in front, or behind it.
+  def test_heads
+    bar = [[-5.0, 0.0, 0.0], [5.0, 0.0, 0.0]]
+    front, behind = %w[head reverse].map { |kind| Meander::Knot::Head.points(1.0, 1.5, kind) }
+
+    assert_equal [0, 0], [screw(bar, front), screw(bar, behind)]
+    assert_operator front.max_by { |_, y, z| z - (y - 1.7).abs }[2], :>, 0.9
+    assert_operator behind.min_by { |_, y, z| z + (y - 1.7).abs }[2], :<, -0.9
+  end
+
+  # The nearest two cords come, in cords, between any two and where one comes back to itself; worst told.
+  def test_cords_do_not_run_through_each_other
+    asked = {"s3>" => [3, 0.9], "s4>" => [4, 0.9], "s5>" => [5, 0.9], "s6>" => [6, 0.9], "h3>" => [3, 0.88],
+      "h4>" => [4, 0.9], "h6>" => [6, 0.9], "b6>; b6<" => [6, 0.88], "s4> s4>; -2 s4>" => [8, 0.9], "b6>" => [6, 0.5],
+      "d4> d4<" => [8, 0.5]}
+    found = asked.to_h do |rows, (cords, _)|
+      lines = drawn(made(knotted(rows, cords:, count: 4)))
+      [rows, NearLines.least(lines, along: 3.0, within: 1.0)]
+    end
+    print "nearest cords, in cords: #{found.map { |rows, least| "#{rows} #{least.round(2)}" }.join(", ")} "
+    found.each { |rows, least| assert_operator least, :>=, asked.fetch(rows).last, rows }
+  end
+
+  # What is drawn is as long as the relaxed knots are; what is planned covers it.
+  def test_what_is_drawn_is_planned
+    %w[s3> s4> s6> h4>].each do |rows|
+      section = made(knotted(rows, cords: rows[1].to_i, count: 10))
+      lines = drawn(section).map { |line| Meander::Form::Trace.polyline_mm(line) }
+      planned = section.base.each_index.map { |number| section.knotted_mm(number) }
+
+      assert_operator lines.sum, :<=, planned.sum * 1.001, rows
+      assert_operator lines.sum, :>=, planned.sum * 0.85, rows
+      lines.zip(planned) { |line, mm| assert_operator line, :<=, mm * 1.06, rows }
+    end
+  end
+end
