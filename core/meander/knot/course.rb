@@ -85,7 +85,7 @@ module Meander
         cords = @at[from, many]
         size = size(one, cords)
         fall = (kind == "diagonal") ? spacing_mm : 0.0
-        begins = begins(cords, hand, fall) + gap + lead(kind, from, cords)
+        begins = begins(cords, hand, fall, size) + gap + lead(kind, from, cords)
         placed << Placed.new(placed.size, kind, hand, row, from, cords, nil, middle(from, many), begins, size, fall,
           twist(kind, hand, from, many, cords), bead(kind), one[:turns])
         pass(placed.last)
@@ -109,18 +109,24 @@ module Meander
         before = cords.map { |cord| @last[cord] }
         around = before.compact.any? { |knot| Kinds::AROUND.include?(knot.kind) }
         return 0.0 unless around || Kinds::AROUND.include?(kind)
-        return 0.0 if around && before.uniq.one? && before.first.cords.size == cords.size &&
-          before.first.from == from && Kinds::AROUND.include?(kind)
+        return 0.0 if around && Kinds::AROUND.include?(kind) && same?(before, from, cords)
 
         LEAD * cords.map { |cord| @cords[cord] }.max
       end
 
+      # Were all of them in one knot, at the same places?
+      def same?(before, from, cords)
+        first = before.first
+        before.all? { |knot| knot.equal?(first) } && first.from == from && first.cords.size == cords.size
+      end
+
       # A diagonal begins where every hitch is below what its cord has done before.
-      def begins(cords, hand, fall)
+      def begins(cords, hand, fall, size)
         return cords.map { |cord| @y[cord] }.max if fall.zero?
 
-        ordered = (hand == "right") ? cords : cords.reverse
-        ordered.each_with_index.map { |cord, i| @y[cord] - ([i - 1, 0].max * fall) }.max
+        holder, *others = (hand == "right") ? cords : cords.reverse
+        [@y[holder] + [(fall - size.advance_mm) / 2, 0].max,
+          *others.each_with_index.map { |cord, i| @y[cord] - (i * fall) }].max
       end
 
       # Half knots of one hand turn on.
@@ -142,25 +148,27 @@ module Meander
 
       # Every cord goes through it and leaves at its place.
       def pass(knot)
-        ways = ways(knot)
-        knot.after = ways.map(&:to).each_with_index.sort.map { |_, i| knot.cords[i] }.freeze
+        ways, after = ways(knot)
+        x, y, cords = knot.x, knot.y, knot.cords
+        knot.after = cords.values_at(*after)
         ways.each_with_index do |way, i|
-          cord = knot.cords[i]
-          enters, leaves = [knot.x + way.enters[0], knot.y + way.enters[1]],
-[knot.x + way.leaves[0], knot.y + way.leaves[1]]
-          from = @where[cord]
-          @passes[cord] << Pass.new(knot, i, enters, leaves, way.mm,
-            Math.hypot(enters[0] - from[0], enters[1] - from[1]))
-          @where[cord], @last[cord] = leaves, knot
-          @y[cord] = leaves[1]
+          cord = cords[i]
+          (in_x, in_y), (out_x, out_y), (was_x, was_y) = way.enters, way.leaves, @where[cord]
+          in_x, in_y = x + in_x, y + in_y
+          leaves = [x + out_x, y + out_y]
+          @passes[cord] << Pass.new(knot, i, [in_x, in_y], leaves, way.mm, Math.hypot(in_x - was_x, in_y - was_y))
+          @where[cord], @last[cord], @y[cord] = leaves, knot, leaves[1]
         end
-        knot.after.each_with_index { |cord, i| @at[knot.from + i] = cord }
+        @at[knot.from, cords.size] = knot.after
       end
 
-      # Of knots alike they are the same.
+      # Of knots alike they are the same: those ways, and which of its places each of its cords came from as they leave.
       def ways(knot)
         own = @ways[knot.size] ||= {}
-        own[knot.bead] ||= Ways.of(knot, spacing_mm, @cords)
+        own[knot.bead] ||= begin
+          ways = Ways.of(knot, spacing_mm, @cords)
+          [ways, ways.map(&:to).each_with_index.sort.map(&:last)].freeze
+        end
       end
     end
   end

@@ -14,7 +14,7 @@ class KnotCourseTest < Minitest::Test
   def random_row(chance, cords)
     knots, at = [], 0
     while at < cords
-      kind = chance.rand < 0.25 ? "pass" : KINDS.keys.sample(random: chance)
+      kind = (chance.rand < 0.25) ? "pass" : KINDS.keys.sample(random: chance)
       many = (kind == "pass") ? 1 : chance.rand(KINDS.fetch(kind))
       break if at + many > cords
 
@@ -28,7 +28,8 @@ class KnotCourseTest < Minitest::Test
 
   def random_rows(chance, cords)
     rows = Array.new(chance.rand(1..4)) { random_row(chance, cords) }.reject { |row| row[:knots].empty? }
-    rows.any? { |row| row[:knots].any? { |one| one[:kind] != "pass" } } ? rows : random_rows(chance, cords)
+    tied = rows.any? { |row| row[:knots].any? { |one| one[:kind] != "pass" } }
+    tied ? rows : random_rows(chance, cords)
   end
 
   # Who hangs where, by hand: cords as letters, a knot at a time.
@@ -73,6 +74,7 @@ class KnotCourseTest < Minitest::Test
   def checked(course, cords, why)
     cords.each_index do |cord|
       passes = course.passes_of(cord, 2)
+
       passes.each_cons(2) { |one, other| assert_operator other.enters[1], :>=, one.leaves[1] - 1e-9, why }
       passes.each do |pass|
         across, down = pass.leaves.zip(pass.enters).map { |a, b| a - b }
@@ -81,7 +83,10 @@ class KnotCourseTest < Minitest::Test
         assert_operator pass.gap_mm, :>=, 0, why
       end
     end
-    assert_equal course.placed.sum { |knot| knot.cords.size }, cords.each_index.sum { |cord| course.passes_of(cord, 2).size }
+
+    passed = cords.each_index.sum { |cord| course.passes_of(cord, 2).size }
+
+    assert_equal course.placed.sum { |knot| knot.cords.size }, passed
   end
 
   # Laid further, what was laid before stays.
@@ -109,6 +114,7 @@ class KnotCourseTest < Minitest::Test
 
     legs.zip(told) { |mm, said| assert_in_delta mm, said, 1e-9 }
     csv = Meander.csv(plan)
+
     plan.runs.each { |run| assert_includes csv, run.cut_mm.to_s }
   end
 end

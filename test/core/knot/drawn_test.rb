@@ -67,6 +67,7 @@ class KnotsDrawnTest < Minitest::Test
       [rows, NearLines.least(lines, along: 3.0, within: 1.0)]
     end
     print "nearest cords, in cords: #{found.map { |rows, least| "#{rows} #{least.round(2)}" }.join(", ")} "
+
     found.each { |rows, least| assert_operator least, :>=, asked.fetch(rows).last, rows }
   end
 

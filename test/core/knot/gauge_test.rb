@@ -57,9 +57,9 @@ class KnotGaugeTest < Minitest::Test
     end
   end
 
-  # Heads on a bar within 0.6 %; an overhand knot is planned above the 10.1 cords it takes drawn tight, and with its ends
-  # closed it is longer than the shortest trefoil of rope, 16.37 diameters (Ashton, Cantarella, Piatek and Rawdon, Knot
-  # tightening by constrained gradient descent, 2011).
+  # Heads on a bar within a per cent; an overhand knot is planned above the 10.1 cords it takes drawn tight, and with
+  # its ends closed it is longer than the shortest trefoil of rope, 16.37 diameters (Ashton, Cantarella, Piatek and
+  # Rawdon, Knot tightening by constrained gradient descent, 2011).
   def test_heads_and_overhand_knots
     [1.0, 1.5].each do |bar|
       assert_in_epsilon RELAXED.fetch(format("larks_head_c%g", bar))["head"], Gauge.head_mm(1.0, bar), 0.01

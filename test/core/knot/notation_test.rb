@@ -26,7 +26,7 @@ class KnotNotationTest < Minitest::Test
         knots = Array.new(chance.rand(1..6)) do
           kind = [*kinds.keys, "pass"].sample(random: chance)
           range = (kind == "pass") ? 1..9 : kinds[kind].cords
-          hand = (kinds[kind]&.hands) ? %w[left right].sample(random: chance) : "left"
+          hand = kinds[kind]&.hands ? %w[left right].sample(random: chance) : "left"
           {kind:, hand:, cords: chance.rand(range), times: (kind == "pass") ? 1 : chance.rand(1..5),
             turns: (kind == "wrap") ? chance.rand(1..60) : 1}
         end

@@ -196,6 +196,7 @@ export interface Plan {
       width_mm: number;
       thickness_mm: number;
       advance_mm: number;
+      heads_mm: number;
       spacing_mm: number;
       least_spacing_mm: number;
       wires: {

@@ -77,7 +77,7 @@ module Meander
 
         def room(mount)
           room = mount[:room] or return
-          needs = @section.base.each_slice(2).sum { |one, _| Knot::Gauge::MOUNT_WIDE * one.mm }
+          needs = Layout.heads_mm(@section.base)
           return if needs <= room.mm + 1e-9
 
           fault("mount/room", room.typed, "so many cords do not hang from it beside each other",

@@ -72,6 +72,10 @@ module Meander
         # How far below the middle of the bar the first knots may begin.
         def down_mm = mounted? ? mount_mm(0)[0] : 0.0
 
+        # What its cords take of a bar, every two of them one.
+        def heads_mm = Layout.heads_mm(section.base)
+        def self.heads_mm(base) = base.each_slice(2).sum { |wire, _| Knot::Gauge::MOUNT_WIDE * wire.mm }
+
         # How far down a cord's mount reaches, and what it takes of a leg.
         def mount_mm(number) = gauge.mount_mm(section.base[number].mm, section[:mount][:over].mm)
 

@@ -18,7 +18,7 @@ module Meander
             },
             orders: orders(knotted), rows: rows(layout), notation: Knot::Notation.write(layout.section[:rows]),
             width_mm: knotted.width_mm, thickness_mm: knotted.thickness_mm, advance_mm: layout.advance_mm,
-            spacing_mm: layout.spacing_mm, least_spacing_mm: layout.least_mm,
+            heads_mm: layout.heads_mm, spacing_mm: layout.spacing_mm, least_spacing_mm: layout.least_mm,
             wires: knotted.base.each_index.map { |number| wire(knotted, number) }, assumed: knotted.assumed?}
         end
 

@@ -30,6 +30,7 @@ class KnottedRefusedTest < Minitest::Test
     refused loose, "/sections/0/mount", /are one cord, folded/
     refused knotted("s4 s4", cords: 8, mount: {**head, "room" => size("12 mm")}), "/sections/0/mount/room",
       /beside each other/
+
     assert_empty faults(knotted("s4 s4", cords: 8, mount: {**head, "room" => size("16 mm")}))
   end
 
@@ -55,6 +56,7 @@ class KnottedRefusedTest < Minitest::Test
       json["sections"][0]["rows"][0]["gap"] = size("500 mm")
       json["sections"][0]["rows"][0]["times"] = 1000
     }, "/sections/0/extent", /more than can be planned/
+
     assert_operator Process.clock_gettime(Process::CLOCK_PROCESS_CPUTIME_ID) - seconds, :<, 10
   end
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { onMounted, ref, watch } from "vue";
+import { onMounted, ref, shallowRef, watch } from "vue";
 import { api } from "../../api/client";
 import type { BraidSample } from "../../api/braids";
 import { useFormat } from "../../units/format";
@@ -9,7 +9,7 @@ import BraidDiagram from "./BraidDiagram.vue";
 const props = defineProps<{ wire: { typed: string }; colour: string; taken?: (sample: BraidSample) => boolean }>();
 const emit = defineEmits<{ take: [sample: BraidSample] }>();
 const format = useFormat();
-const samples = ref<BraidSample[] | null>(null);
+const samples = shallowRef<BraidSample[] | null>(null);
 const trouble = ref("");
 /** A diagram shows so many crossings at least, round after round. */
 const SHOWN = 6;

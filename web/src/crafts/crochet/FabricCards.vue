@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { onMounted, ref, watch } from "vue";
+import { onMounted, ref, shallowRef, watch } from "vue";
 import { api } from "../../api/client";
 import type { FabricSample } from "../../api/fabrics";
 import { useFormat } from "../../units/format";
@@ -9,7 +9,7 @@ import CrochetChart from "./CrochetChart.vue";
 const props = defineProps<{ wire: { typed: string }; taken?: (sample: FabricSample) => boolean }>();
 const emit = defineEmits<{ take: [sample: FabricSample] }>();
 const format = useFormat();
-const samples = ref<FabricSample[] | null>(null);
+const samples = shallowRef<FabricSample[] | null>(null);
 const trouble = ref("");
 const MOST = 12;
 const few = ({ cells }: FabricSample) => ({ ...cells.begun, count: Math.min(cells.begun.count, MOST) });

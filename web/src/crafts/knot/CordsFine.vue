@@ -42,7 +42,7 @@ function hang(kind: string) {
         :path="bench.path('mount/room')"
         label="Room on the bar"
         usual="with room enough"
-        :start="() => mm(tenth(told?.width_mm ?? 20))"
+        :start="() => mm(Math.ceil(told?.heads_mm ?? 20))"
         :by="1" /></template
     >. From one to the next
     <MaybeSize

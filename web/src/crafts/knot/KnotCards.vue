@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { onMounted, ref, watch } from "vue";
+import { onMounted, ref, shallowRef, watch } from "vue";
 import { api } from "../../api/client";
 import type { KnotSample } from "../../api/knots";
 import { useFormat } from "../../units/format";
@@ -10,7 +10,7 @@ import KnotGrid from "./KnotGrid.vue";
 const props = defineProps<{ cord: { typed: string }; colour: string; taken?: (sample: KnotSample) => boolean }>();
 const emit = defineEmits<{ take: [sample: KnotSample] }>();
 const format = useFormat();
-const samples = ref<KnotSample[] | null>(null);
+const samples = shallowRef<KnotSample[] | null>(null);
 const trouble = ref("");
 const LEVELS = 6;
 const grid = ({ cords, chart }: KnotSample) =>

@@ -13,13 +13,13 @@ module Meander
             layout = knotted.layout
             return unless layout.mounted? && knotted.base.size > 2
 
-            head = Knot::Gauge::MOUNT_WIDE * knotted.base.map(&:mm).max / 2
-            return if layout.spacing_mm <= SPREAD * head
+            heads = layout.heads_mm
+            return if layout.spacing_mm * knotted.base.size <= SPREAD * heads
 
             AdviceItem.of("knot-wider-than-mount", "note", "/mount", "The knots are wider than what they hang from",
-              "Heads side by side take #{Units::Text.length(head * knotted.base.size)}, the knots below " \
+              "Heads side by side take #{Units::Text.length(heads)}, the knots below " \
               "#{Units::Text.length(knotted.width_mm)}: the panel fans out from its bar.",
-              "Room between the heads, or more cords on the bar than are knotted.", heads_mm: head * knotted.base.size,
+              "Room between the heads, or more cords on the bar than are knotted.", heads_mm: heads,
               width_mm: knotted.width_mm)
           end
         end
