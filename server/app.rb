@@ -13,6 +13,8 @@ require_relative "models/piece_version"
 require_relative "models/weave"
 require_relative "models/maker"
 require_relative "models/bead"
+require_relative "models/making"
+require_relative "models/making_event"
 require_relative "planning"
 require_relative "planners"
 require_relative "shelf_rows"
@@ -22,6 +24,7 @@ require_relative "routes/weaves"
 require_relative "routes/tray"
 require_relative "routes/pieces"
 require_relative "routes/exports"
+require_relative "routes/makings"
 require_relative "routes/pages"
 
 Meander::Loader.everything # threads find all of it there
@@ -120,6 +123,7 @@ module Server
     register Routes::Tray
     register Routes::Pieces
     register Routes::Exports
+    register Routes::Makings
     register Routes::Pages
   end
 end

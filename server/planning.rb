@@ -165,6 +165,11 @@ module Server
     # @return [String] JSON
     def self.knots(given) = JSON.generate({knots: Meander::Output::KnotFigures.collection(given)})
 
+    # The order of work of a piece as it is counted at the bench.
+    # @return [String] JSON
+    # @raise [Meander::InvalidInput]
+    def self.making(json, maker) = JSON.generate(Meander::Making::Steps.call(plan(json, maker)))
+
     # What the bench shows: the document as read, and its plan.
     # @return [String] the members of a JSON object
     def self.answer(json, maker) = members(shown(plan(json, maker)))

@@ -18,7 +18,7 @@ module Server
           send_file path, type: TYPES.fetch(File.extname(path), "application/octet-stream")
         end
 
-        %w[/ /weaves /tray /pieces/:id /pieces/:id/print].each do |address|
+        %w[/ /weaves /tray /makings /makings/:id /pieces/:id /pieces/:id/print].each do |address|
           app.get(address) do
             cache_control :no_cache
             send_file File.join(DIST, "index.html"), type: "text/html"

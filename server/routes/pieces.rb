@@ -41,6 +41,10 @@ module Server
         %({"pieces":[#{rows.join(",")}],"set_aside":[#{aside.join(",")}]})
       end
 
+      # The document of a piece, to be planned.
+      # @raise [Meander::InvalidInput] when what is stored is not even JSON
+      def self.content(piece) = readable(piece)
+
       def self.stamp(piece)
         {id: piece.id, name: piece.name, revision: piece.revision, saved_at: piece.updated_at.utc.iso8601,
           collection: piece.collection, set_aside: !piece.deleted_at.nil?}

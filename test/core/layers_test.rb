@@ -8,12 +8,12 @@ require "ripper"
 class LayersTest < Minitest::Test
   CORE = File.join(ROOT, "core/meander")
   # From the ground up; folders side by side know each other.
-  LAYERS = [%w[. units], %w[document/shape materials curve form], %w[weave notation braid crochet],
+  LAYERS = [%w[. units], %w[document/shape materials curve form], %w[weave notation braid crochet knot],
     %w[endings findings], %w[picture], %w[beads],
     %w[crafts crafts/weaving crafts/weaving/advice crafts/bending crafts/bundling crafts/lacing crafts/braiding
-      crafts/braiding/advice crafts/crocheting crafts/crocheting/advice],
+      crafts/braiding/advice crafts/crocheting crafts/crocheting/advice crafts/knotting crafts/knotting/advice],
     %w[document document/version_one],
-    %w[planner], %w[work advice], %w[output]].freeze
+    %w[planner], %w[work advice], %w[output making]].freeze
 
   def layer(folder) = LAYERS.index { |folders| folders.include?(folder) } || flunk("#{folder} stands in no layer")
 

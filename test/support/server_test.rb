@@ -23,6 +23,8 @@ class ServerTest < PieceTest
     Server::Weave.delete_all
     Server::Bead.delete_all
     Server::Maker.delete_all
+    Server::MakingEvent.delete_all
+    Server::Making.delete_all
     header "Host", "127.0.0.1:4815"
   end
 

@@ -11,6 +11,8 @@ import { createApp } from "vue";
 import { createRouter, createWebHistory } from "vue-router";
 import App from "./App.vue";
 import BenchView from "./bench/BenchView.vue";
+import LogView from "./making/LogView.vue";
+import MakingView from "./making/MakingView.vue";
 import PrintView from "./print/PrintView.vue";
 import ShelfView from "./shelf/ShelfView.vue";
 import TrayView from "./tray/TrayView.vue";
@@ -22,6 +24,8 @@ const router = createRouter({
     { path: "/", component: ShelfView },
     { path: "/tray", component: TrayView },
     { path: "/weaves", component: WeavesView },
+    { path: "/makings", component: LogView },
+    { path: "/makings/:id", component: MakingView, props: true },
     { path: "/pieces/:id", component: BenchView, props: true },
     { path: "/pieces/:id/print", component: PrintView, props: true },
   ],

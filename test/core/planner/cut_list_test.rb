@@ -78,7 +78,7 @@ class ToldAlikeTest < PieceTest
 
   # The lengths a step says to cut: base wires after "cut", each for so many, others before "of", so many of them.
   def cut_in(words)
-    base = words[/\bcut (.+?)\. (?:Straighten|Or leave)/, 1].to_s
+    base = words[/\bcut (.+?)\. (?:Straighten|Or leave|Tape)/, 1].to_s
       .split(/(?: and |, )(?=\d+ mm)|\. (?:For .*? )?[Ff]rom .*? cut /)
     own = words.scan(/(?:Cut|and|from) (?:(\d+) lengths of )?(\d+) mm of (?=\d|wire)/).flat_map do |count, mm|
       [mm.to_i] * (count || 1).to_i
@@ -90,7 +90,10 @@ class ToldAlikeTest < PieceTest
   def wires(part)
     return 1 unless part.include?(" each ")
 
-    part.end_with?("both wires") ? 2 : part[/for wires (.*)/, 1].scan(/\d+/).size
+    named = part.scan("cord that is").size
+    return named if named.positive?
+
+    part.end_with?("both wires") ? 2 : part[/for (?:wires|cords) (.*)/, 1].scan(/\d+/).size
   end
 
   # Every working length is one the plan cuts, of all wires of a weave; what is kept for later and all strands are in
@@ -131,8 +134,9 @@ class ToldAlikeTest < PieceTest
   def test_joins_come_before_what_they_weave
     each_told do |plan, said|
       kinds = answer(plan)[:order].map { |step| [step[:section], step[:kind]] }
-      kinds.each_cons(2) do |(_, before), (_, kind)|
-        if kind == "weave" && !%w[anchor lead bead turn].include?(before)
+      woven = plan.sections.select(&:strip).map(&:id)
+      kinds.each_cons(2) do |(_, before), (section, kind)|
+        if kind == "weave" && woven.include?(section) && !%w[anchor lead bead turn].include?(before)
           assert_equal "join", before, said
         end
       end

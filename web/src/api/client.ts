@@ -1,6 +1,7 @@
 import { braids } from "./braids";
 import { fabrics } from "./fabrics";
 import { knots } from "./knots";
+import { makings } from "./makings";
 import { call, sentences } from "./call";
 import { type Choices, type Craft, learn } from "../choices/choices";
 import type { Filler, Hold, TrayBead } from "./beads";
@@ -176,6 +177,7 @@ export const api = {
   ...braids,
   ...fabrics,
   ...knots,
+  ...makings,
   readWeave: (text: string, base: number) => call<{ gaps: number[] }>("POST", "/api/weaves/read", { text, base }),
   /** The piece with its walk said in short notation, and its plan. */
   sayWeave: (asked: Asked & { text: string }) => call<Answer>("POST", "/api/weaves/say", asked),

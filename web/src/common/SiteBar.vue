@@ -15,6 +15,7 @@ const PAGES = [
   { to: "/", name: "Shelf", key: "h" },
   { to: "/weaves", name: "Weaves", key: "v" },
   { to: "/tray", name: "Bead tray", key: "t" },
+  { to: "/makings", name: "Log", key: "j" },
 ];
 const palette = ref(false);
 const sheet = ref(false);

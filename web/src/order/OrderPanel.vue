@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from "vue";
 import { useBench } from "../bench/useBench";
+import BeginMaking from "./BeginMaking.vue";
 import OrderSteps from "./OrderSteps.vue";
 import TaskList from "./TaskList.vue";
 
@@ -14,6 +15,7 @@ const changing = ref(false);
   <section class="panel order" aria-label="Order of work">
     <header class="panel-head d-flex flex-wrap align-items-center gap-2">
       <h2 class="flex-fill">Order of work</h2>
+      <BeginMaking />
       <BButton
         v-if="plan.tasks.length > 1"
         variant="outline-secondary"

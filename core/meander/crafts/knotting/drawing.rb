@@ -95,13 +95,10 @@ module Meander
 
         # A cord's bight over the bar, its legs from there down.
         def mounts
-          over = @layout.section[:mount]
-          @base.each_slice(2).with_index do |(wire, _), i|
-            cords = [2 * i, (2 * i) + 1]
-            middle = cords.sum { |cord| @where[cord][0] } / 2
-            line = Knot::Head.points(wire.mm, over[:over].mm, over[:kind])
-            drawn(line, [[middle, 0.0, 0]], wire)
-            cords.zip([line.first, line.last]) { |cord, (x, y, z)| @where[cord] = [middle + x, y, z] }
+          @base.each_slice(2).with_index do |(wire, _), pair|
+            line = @knotted.head_line(pair)
+            drawn(line, [[0.0, 0.0, 0]], wire)
+            @where[2 * pair], @where[(2 * pair) + 1] = line.first, line.last
           end
         end
       end

@@ -55,7 +55,19 @@ module Meander
         end
 
         # Where a mounted cord is folded, on the first of its legs.
-        def marks(number) = (layout.mounted? && number.even?) ? [[0.0, "fold", trace(number)[0]]] : []
+        def marks(number)
+          return [] unless layout.mounted? && number.even?
+
+          x, y, z = head_line(number / 2).then { |line| line[line.size / 2] }
+          [[0.0, "fold", way.at(y + bare_mm, x, z)]]
+        end
+
+        # The bight of a mounted cord and both its legs, from the left: [[across, along, towards the maker], ...].
+        def head_line(pair)
+          middle = layout.across("start")[2 * pair, 2].sum / 2
+          Knot::Head.points(base[2 * pair].mm, section[:mount][:over].mm, section[:mount][:kind])
+            .map { |x, y, z| [middle + x, y, z] }
+        end
 
         # The way of a cord from knot to knot.
         def trace(number)
