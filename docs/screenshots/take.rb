@@ -39,16 +39,23 @@ Dir.mktmpdir do |data|
   server = RunningServer.new(data:)
   at_exit { server.stop }
   ids = server.get("/api/pieces")["pieces"].to_h { |piece| [piece["name"], piece["id"]] }
-  reed, tide, eel, heron = ids.values_at("Reed cuff", "Tide-line bracelet", "Eel-run cuff", "Heron cuff")
+  reed, tide, heron = ids.values_at("Reed cuff", "Tide-line bracelet", "Heron cuff")
 
   look(server, "shelf")
   look(server, "bench", path: "/pieces/#{reed}")
   look(server, "bench-tablet-dark", size: [820, 1180], path: "/pieces/#{tide}",
     settings: {theme: "dark", hand: "left", units: "in"})
   look(server, "printed-page", path: "/pieces/#{tide}/print")
-  look(server, "pins-in-conflict", size: [1280, 1400], path: "/pieces/#{eel}") do |browser|
-    browser.at_css("input[aria-label='Repeats']").focus
-    browser.keyboard.type([:ctrl, "a"], "70")
+  look(server, "knots-made", path: "/pieces/#{ids["Heron hanging"]}") do |browser|
+    browser.evaluate("[...document.querySelectorAll('button')].find((one) => " \
+                     "one.textContent.includes('knotted panel')).click()")
+    sleep 1
+    browser.keyboard.type("m")
+    sleep 1
+    browser.evaluate("document.querySelector('.player').focus({ preventScroll: true })")
+    browser.keyboard.type(*([:up] * 8), :right)
+    sleep 1
+    browser.evaluate("document.activeElement.blur()")
   end
   look(server, "tray", path: "/tray")
   look(server, "order-of-work", size: [1280, 1000], path: "/pieces/#{ids["Limpet heart"]}") do |browser|
@@ -90,11 +97,20 @@ Dir.mktmpdir do |data|
     browser.keyboard.type(:up, :right, "+")
     browser.evaluate("document.activeElement.blur()")
   end
-  look(server, "ring-as-worn", size: [1280, 900], path: "/pieces/#{ids["Limpet ring"]}") do |browser|
-    browser.keyboard.type("s")
-    sleep 2
-    browser.xpath("//button[normalize-space()='As worn']").first.click
+  look(server, "making", path: "/pieces/#{ids["Kelp earrings"]}") do |browser|
+    browser.xpath("//button[normalize-space()='Order of work']").first.click
     sleep 1
+    browser.xpath("//button[normalize-space()='Make it']").first.click
+    sleep 3
+    browser.evaluate("[...document.querySelectorAll('.making-step')].find((one) => " \
+                     "one.textContent.includes('Weave 34')).click()")
+    sleep 1
+    12.times do
+      browser.at_css(".count-now").click
+      sleep 0.1
+    end
+    sleep 1
+    browser.evaluate("document.activeElement.blur()")
   end
   look(server, "crochet-made", path: "/pieces/#{ids["Marram band"]}") do |browser|
     browser.evaluate("[...document.querySelectorAll('button')].find((one) => " \

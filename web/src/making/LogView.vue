@@ -55,7 +55,9 @@ const csv = computed(() => `/api/makings.csv${q.value ? `?${new URLSearchParams(
         placeholder="A piece"
         aria-label="Find makings of a piece"
       />
-      <span v-if="rows" class="quiet figures">{{ rows.length }} makings, {{ format.time(hours) }} in all</span>
+      <span v-if="rows" class="quiet figures"
+        >{{ rows.length }} {{ rows.length === 1 ? "making" : "makings" }}, {{ format.time(hours) }} in all</span
+      >
       <a class="ms-auto" :href="csv" download>Take out as CSV</a>
     </div>
     <p v-if="gone" class="alert alert-secondary d-flex align-items-center gap-3" role="status">

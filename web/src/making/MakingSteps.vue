@@ -2,7 +2,9 @@
 import type { MakingStep, MakingTold } from "../api/makings";
 
 /** Every step of a making, ticked where it is done; another one is taken in hand by a press. */
-defineProps<{ steps: MakingStep[]; told: MakingTold; hand: number }>();
+const props = defineProps<{ steps: MakingStep[]; told: MakingTold; hand: number }>();
+/** In the coarsest that is counted there. */
+const whole = (i: number, count: number) => Math.floor(count / (props.steps[i]!.units.at(-1)?.each ?? 1));
 const emit = defineEmits<{ choose: [number: number] }>();
 </script>
 
@@ -23,7 +25,8 @@ const emit = defineEmits<{ choose: [number: number] }>();
             ><template v-if="step.first != null">Second: </template>{{ step.words }}</span
           >
           <span v-if="told.steps[i]!.wanted" class="figures text-nowrap"
-            >{{ told.steps[i]!.differs?.made ?? told.steps[i]!.count }} of {{ told.steps[i]!.wanted }}</span
+            >{{ whole(i, told.steps[i]!.differs?.made ?? told.steps[i]!.count) }} of
+            {{ whole(i, told.steps[i]!.wanted!) }}</span
           >
         </button>
       </li>

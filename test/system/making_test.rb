@@ -1,0 +1,143 @@
+# frozen_string_literal: true
+
+require_relative "../support/system_test"
+
+# A piece made at the bench through the real interface: counted with keys and taps, with the server away and the page
+# closed; a wire cut short, another count, a note; the second one like the first; the log.
+class MakingTest < SystemTest
+  AWAY = "window.reach ??= window.fetch; window.fetch = () => Promise.reject(new TypeError('offline'))"
+  BACK = "window.fetch = window.reach"
+
+  def setup
+    Server::MakingEvent.delete_all
+    Server::Making.delete_all
+    super
+  end
+
+  def begin_making(name)
+    open_piece name
+    show "Order of work"
+    click_on "Make it"
+
+    assert_selector ".making h1", text: name
+    Server::Making.order(:created_at).last
+  end
+
+  def told(making) = making.reload.account.told
+  def step(making, words) = making.plan_steps.index { |one| one[:words].include?(words) && one[:first].nil? }
+  def choose(words) = find(".making-step", text: words, match: :first).click
+  def counted(number, of) = assert_selector(".count-now", text: /\A#{number} of #{of} repeats/)
+  def kept = assert_selector("[role=status]", text: /\AKept\z/)
+
+  # Keys, taps and the button back; away, what is counted is kept here, over a reload, and sent once.
+  def test_counting
+    making = begin_making("Kelp earrings")
+    choose "Weave 34 repeats"
+    counted 0, 34
+    page.driver.browser.keyboard.type("   ")
+    sleep 0.1
+    find(".count-now").click
+    counted 2, 34
+    page.driver.browser.keyboard.type(:Backspace)
+    counted 1, 34
+    kept
+    weave = step(making, "Weave 34 repeats")
+
+    assert_equal 12, told(making)[:steps][weave][:count]
+    page.execute_script(AWAY)
+    5.times do
+      sleep 0.06
+      find(".count-now").click
+    end
+    counted 6, 34
+
+    assert_selector "[role=status]", text: /kept here, \d+ to send/
+    assert_equal 12, told(making)[:steps][weave][:count]
+    visit page.current_path
+    choose "Weave 34 repeats"
+    counted 6, 34
+    kept
+
+    assert_equal 72, told(making)[:steps][weave][:count]
+    select "by the pass", from: "What is counted"
+
+    assert_selector ".count-now", text: /72 of 408 passes/
+    assert_accessible
+  end
+
+  # Other than planned: the length really cut, another count, which the second one follows; done, finished, in the log.
+  def test_a_pair_with_a_deviation
+    making = begin_making("Kelp earrings")
+    fill_in "Really cut of", with: "121", match: :first
+    click_on "Cut", exact: true
+
+    assert_text(/4 mm shorter than planned/)
+    click_on "Done"
+    choose "Weave 34 repeats"
+    fill_in "It became so many", with: "33"
+    click_on "Say so"
+
+    assert_text(/33 instead of 34: [\d.]+ mm shorter than planned/)
+    fill_in "A note on this step", with: "a coil fewer, none to spare"
+    click_on "Keep"
+    click_on "Done"
+    kept
+    find(".making-step", text: "Second: Weave 34 repeats").click
+    counted 0, 33
+
+    assert_text "of the second one"
+    kept
+    weave = step(making, "Weave 34 repeats")
+    told = told(making)
+
+    assert_equal [["a coil fewer, none to spare"], true], told[:steps][weave].values_at(:notes, :done)
+    assert_equal [2, 1], [told[:done], told[:differs].size]
+    assert_equal 121.0, told[:steps][0][:cuts].values.first
+    click_on "Log"
+
+    assert_selector ".making-row", text: /Kelp earrings.*2 of \d+ steps.*1 other than planned/m
+    fill_in "Find makings of a piece", with: "nothing like it"
+
+    assert_text "No making is of such a piece"
+    fill_in "Find makings of a piece", with: "Kelp"
+    click_on "Set the making of Kelp earrings aside"
+
+    assert_no_selector ".making-row"
+    click_on "Bring it back"
+
+    assert_selector ".making-row"
+    assert_accessible
+  end
+
+  # Two benches on one making.
+  def test_two_benches
+    making = begin_making("Limpet knots")
+    choose "Tie a square knot"
+    address = page.current_path
+    find(".count-now").click
+    sleep 0.1
+    find(".count-now").click
+    kept
+    within_window(open_new_window) do
+      visit address
+      choose "Tie a square knot"
+
+      assert_selector ".count-now", text: /\A2 of 31 knots/
+      find(".count-now").click
+
+      assert_selector ".count-now", text: /\A3 of/
+      kept
+    end
+    sleep 0.1
+    find(".count-now").click
+    kept
+
+    assert_equal 4, told(making)[:steps][step(making, "Tie a square knot")][:count]
+    assert_selector ".count-now", text: /\A4 of 31 knots/
+    click_on "Rest"
+
+    assert_button "Go on"
+    kept
+    assert told(making)[:resting]
+  end
+end
