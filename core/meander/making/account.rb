@@ -4,8 +4,8 @@ module Meander
   module Making
     # What the events of a making come to, one after the other: how far each step is, what was really done, and how
     # long it took. Plain values, so that it can be kept and gone on with: { "steps" => [{ "count", "done", "differs",
-    # "cuts", "notes" }, ...], "worked_ms", "last_at", "resting", "finished_at" }. Counts are sums, so that events of two
-    # benches come to the same in any order.
+    # "cuts", "notes" }, ...], "worked_ms", "last_at", "resting", "finished_at" }. Counts are sums, so that events of
+    # two benches come to the same in any order.
     class Account
       # Longer without an event nobody worked.
       IDLE_MS = 300_000
