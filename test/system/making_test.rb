@@ -26,20 +26,23 @@ class MakingTest < SystemTest
   def told(making) = making.reload.account.told
   def step(making, words) = making.plan_steps.index { |one| one[:words].include?(words) && one[:first].nil? }
   def choose(words) = find(".making-step", text: words, match: :first).click
-  def counted(number, of) = assert_selector(".count-now", text: /\A#{number} of #{of} repeats/)
+  def assert_counted(number, of) = assert_selector(".count-now", text: /\A#{number} of #{of} repeats/)
   def assert_kept = assert_selector("[role=status]", text: /\AKept\z/)
 
   # Keys, taps and the button back; away, what is counted is kept here, over a reload, and sent once.
   def test_counting
     making = begin_making("Kelp earrings")
     choose "Weave 34 repeats"
-    counted 0, 34
+
+    assert_counted 0, 34
     page.driver.browser.keyboard.type("   ")
     sleep 0.1
     find(".count-now").click
-    counted 2, 34
+
+    assert_counted 2, 34
     page.driver.browser.keyboard.type(:Backspace)
-    counted 1, 34
+
+    assert_counted 1, 34
 
     assert_kept
     weave = step(making, "Weave 34 repeats")
@@ -50,13 +53,15 @@ class MakingTest < SystemTest
       sleep 0.06
       find(".count-now").click
     end
-    counted 6, 34
+
+    assert_counted 6, 34
 
     assert_selector "[role=status]", text: /kept here, \d+ to send/
     assert_equal 12, told(making)[:steps][weave][:count]
     visit page.current_path
     choose "Weave 34 repeats"
-    counted 6, 34
+
+    assert_counted 6, 34
 
     assert_kept
 
@@ -86,7 +91,8 @@ class MakingTest < SystemTest
 
     assert_kept
     find(".making-step", text: "Second: Weave 34 repeats").click
-    counted 0, 33
+
+    assert_counted 0, 33
 
     assert_text "of the second one"
     assert_kept
