@@ -27,7 +27,6 @@ class MakingTest < SystemTest
   def step(making, words) = making.plan_steps.index { |one| one[:words].include?(words) && one[:first].nil? }
   def choose(words) = find(".making-step", text: words, match: :first).click
   def assert_counted(number, of) = assert_selector(".count-now", text: /\A#{number} of #{of} repeats/)
-  def assert_kept = assert_selector("[role=status]", text: /\AKept\z/)
 
   # Keys, taps and the button back; away, what is counted is kept here, over a reload, and sent once.
   def test_counting
@@ -151,4 +150,8 @@ class MakingTest < SystemTest
     assert_kept
     assert told(making)[:resting]
   end
+
+  private
+
+  def assert_kept = assert_selector("[role=status]", text: /\AKept\z/)
 end
