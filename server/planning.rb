@@ -165,10 +165,13 @@ module Server
     # @return [String] JSON
     def self.knots(given) = JSON.generate({knots: Meander::Output::KnotFigures.collection(given)})
 
-    # The order of work of a piece as it is counted at the bench.
+    # The order of work of a piece as it is counted at the bench, and what it is looked over for in the end.
     # @return [String] JSON
     # @raise [Meander::InvalidInput]
-    def self.making(json, maker) = JSON.generate(Meander::Making::Steps.call(plan(json, maker)))
+    def self.making(json, maker)
+      plan = plan(json, maker)
+      JSON.generate({steps: Meander::Making::Steps.call(plan), inspection: Meander::Making::Inspection.call(plan)})
+    end
 
     # What the bench shows: the document as read, and its plan.
     # @return [String] the members of a JSON object

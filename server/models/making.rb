@@ -4,23 +4,27 @@ require "json"
 require "securerandom"
 
 module Server
-  # A piece being made, or made: its name, document and steps as they were when it was begun, and what happened since,
-  # every event once. state: what they come to, see Meander::Making::Account; taken: how many there are.
+  # A piece being made, or made: its name, document and plan (steps and what it is looked over for) as they were when it
+  # was begun, and what happened since, every event once. state: what they come to, see Meander::Making::Account;
+  # summary: of that what the log tells; taken: how many events there are.
   class Making < ActiveRecord::Base
     MOST = 200_000
+    # What the log needs, and no more.
+    LISTED = %w[id piece_id name summary taken deleted_at created_at updated_at].freeze
 
     has_many :events, class_name: "Server::MakingEvent", dependent: :delete_all
 
     scope :kept, -> { where(deleted_at: nil).order(updated_at: :desc, id: :asc) }
 
-    # Of a piece. steps: as text, see Planning.making.
-    def self.begin(piece, steps)
-      read = JSON.parse(steps, symbolize_names: true)
-      create!(id: SecureRandom.uuid, piece_id: piece.id, name: piece.name, document: piece.document, steps:,
-        state: JSON.generate(Meander::Making::Account.begun(read)))
+    # Of a piece. plan: as text, see Planning.making.
+    def self.begin(piece, plan)
+      begun = new(id: SecureRandom.uuid, piece_id: piece.id, name: piece.name, document: piece.document, plan:)
+      begun.state = JSON.generate(Meander::Making::Account.begun(begun.planned[:steps]))
+      begun.tap { |one| one.update!(summary: one.summed) }
     end
 
-    def plan_steps = @plan_steps ||= JSON.parse(steps, symbolize_names: true)
+    # As it was planned: steps:, inspection:.
+    def planned = @planned ||= JSON.parse(plan, symbolize_names: true)
 
     # Takes events in the order they come, those that are there already not again.
     # @param given [Array<Hash>] see Meander::Making::Fields
@@ -29,20 +33,29 @@ module Server
       with_lock do
         had = events.where(event: given.map { |one| one[:id] }).pluck(:event).to_set
         fresh = given.uniq { |one| one[:id] }.reject { |one| had.include?(one[:id]) }
-        next self if fresh.empty?
-
-        full if taken + fresh.size > MOST
-        account = Meander::Making::Account.new(plan_steps, JSON.parse(state))
-        fresh.each { |event| account.take(event) }
-        MakingEvent.insert_all!(fresh.map { |one| {making_id: id, event: one[:id], body: JSON.generate(one)} })
-        update!(state: JSON.generate(account.state), taken: taken + fresh.size)
+        put(fresh) unless fresh.empty?
       end
       self
     end
 
-    def account = Meander::Making::Account.new(plan_steps, JSON.parse(state))
+    def account = Meander::Making::Account.new(planned, JSON.parse(state))
+
+    # What the log tells, as text.
+    def summed
+      told = account.told
+      JSON.generate({**told.slice(:done, :of, :worked_ms, :finished_at), differs: told[:differs].size})
+    end
 
     private
+
+    def put(fresh)
+      full if taken + fresh.size > MOST
+      now = account
+      fresh.each { |event| now.take(event) }
+      MakingEvent.insert_all!(fresh.map { |one| {making_id: id, event: one[:id], body: JSON.generate(one)} })
+      self.state = JSON.generate(now.state)
+      update!(summary: summed, taken: taken + fresh.size)
+    end
 
     def full
       raise Meander::InvalidInput.new([Meander::Fault.new(path: "/events", code: "too_much", given: "#{taken} events",

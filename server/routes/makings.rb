@@ -16,13 +16,16 @@ module Server
       end
 
       def self.full(making)
-        {**head(making), document: JSON.parse(making.document), steps: making.plan_steps, told: making.account.told}
+        {**head(making), document: JSON.parse(making.document), steps: making.planned[:steps],
+          told: making.account.told}
       end
 
       # As it lies in the log.
-      def self.row(making)
-        told = making.account.told
-        {**head(making), **told.slice(:done, :of, :worked_ms, :finished_at), differs: told[:differs].size}
+      def self.row(making) = {**head(making), **JSON.parse(making.summary, symbolize_names: true)}
+
+      # With everything that happened, in order.
+      def self.whole(making)
+        {**full(making), events: making.events.order(:id).pluck(:body).map { |body| JSON.parse(body) }}
       end
 
       # Those whose name has a text in it, or of one piece.
@@ -31,7 +34,7 @@ module Server
         found = Making.kept
         found = found.where("name LIKE ?", "%#{Making.sanitize_sql_like(name[0, 120])}%") unless name.empty?
         found = found.where(piece_id: piece) unless piece.empty?
-        found.limit(MOST)
+        found.select(Making::LISTED).limit(MOST)
       end
 
       def self.csv(makings)
@@ -69,6 +72,11 @@ module Server
           content_type "text/csv"
           headers "content-disposition" => %(attachment; filename="makings.csv")
           Makings.csv(Makings.found(params))
+        end
+        app.get("/api/makings/:id/making.json") do |id|
+          content_type "application/json"
+          headers "content-disposition" => %(attachment; filename="making.json")
+          said(JSON.pretty_generate(Makings.whole(Making.find(id))))
         end
         app.delete("/api/makings/:id") do |id|
           Making.find(id).update!(deleted_at: Time.now.utc)

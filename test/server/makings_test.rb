@@ -140,6 +140,36 @@ class MakingsTest < ServerTest
     assert_equal [piece["name"], piece["document"]["name"]], [now["name"], now["document"]["name"]]
   end
 
+  # Only what this piece has is looked at; what was found stays.
+  def test_it_is_looked_over
+    _, cuff = begun
+    _, earring = begun("earring")
+    ids = [cuff, earring].map { |making| making["told"]["looked"].map { |one| one["id"] } }
+
+    assert_includes ids[0], "size"
+    refute_includes ids[0], "pair"
+    assert_includes ids[1], "pair"
+    assert_includes ids[1], "ending eye"
+    told = happened(cuff, event("looked", item: "tips", found: "mend"), event("looked", item: "faces", found: "pass"))
+    found = told["told"]["looked"].to_h { |one| one.values_at("id", "found") }
+
+    assert_equal ["mend", "pass", nil], found.values_at("tips", "faces", "size")
+    happened(cuff, event("looked", item: "pair", found: "pass"))
+
+    assert_equal 422, last_response.status
+  end
+
+  # Everything that happened goes out, in order.
+  def test_a_making_is_taken_out
+    _, making = begun
+    sent = [event("done", step: 0), event("note", step: 1, text: "a burr"), event("finish")]
+    happened(making, *sent)
+    whole = look("/api/makings/#{making["id"]}/making.json")
+
+    assert_equal sent.map { |one| one[:id] }, whole["events"].map { |one| one["id"] }
+    assert_equal making["document"], whole["document"]
+  end
+
   def test_the_log
     piece, making = begun
     _, other = begun("ring")

@@ -24,7 +24,7 @@ class MakingTest < SystemTest
   end
 
   def told(making) = making.reload.account.told
-  def step(making, words) = making.plan_steps.index { |one| one[:words].include?(words) && one[:first].nil? }
+  def step(making, words) = making.planned[:steps].index { |one| one[:words].include?(words) && one[:first].nil? }
   def choose(words) = find(".making-step", text: words, match: :first).click
   def assert_counted(number, of) = assert_selector(".count-now", text: /\A#{number} of #{of} repeats/)
 
@@ -34,7 +34,10 @@ class MakingTest < SystemTest
     choose "Weave 34 repeats"
 
     assert_counted 0, 34
-    page.driver.browser.keyboard.type("   ")
+    # Two taps at once are one.
+    page.execute_script(<<~JS)
+      for (const _ of [1, 2]) document.body.dispatchEvent(new KeyboardEvent("keydown", { key: " ", bubbles: true }));
+    JS
     sleep 0.1
     find(".count-now").click
 
@@ -101,6 +104,12 @@ class MakingTest < SystemTest
     assert_equal [["a coil fewer, none to spare"], true], told[:steps][weave].values_at(:notes, :done)
     assert_equal [2, 1], [told[:done], told[:differs].size]
     assert_in_delta 121.0, told[:steps][0][:cuts].values.first
+    find("summary", text: "Look it over").click
+    click_on "To be mended: Curls flat and closed."
+
+    assert_kept
+
+    assert_equal "mend", told(making)[:looked].find { |one| one[:id] == "ending curl" }[:found]
     click_on "Log"
 
     assert_selector ".making-row", text: /Kelp earrings.*2 of \d+ steps.*1 other than planned/m

@@ -4,20 +4,21 @@ module Meander
   module Making
     # What the events of a making come to, one after the other: how far each step is, what was really done, and how
     # long it took. Plain values, so that it can be kept and gone on with: { "steps" => [{ "count", "done", "differs",
-    # "cuts", "notes" }, ...], "worked_ms", "last_at", "resting", "finished_at" }. Counts are sums, so that events of
-    # two benches come to the same in any order.
+    # "cuts", "notes" }, ...], "worked_ms", "last_at", "resting", "finished_at", "looked" }. Counts are sums, so that
+    # events of two benches come to the same in any order.
     class Account
       # Longer without an event nobody worked.
       IDLE_MS = 300_000
 
       def self.begun(steps)
         {"steps" => steps.map { {"count" => 0, "done" => false, "differs" => nil, "cuts" => {}, "notes" => []} },
-         "worked_ms" => 0, "last_at" => nil, "resting" => false, "finished_at" => nil}
+         "worked_ms" => 0, "last_at" => nil, "resting" => false, "finished_at" => nil,
+         "looked" => {}}
       end
 
-      # steps: see Steps; state: of before, which is changed.
-      def initialize(steps, state)
-        @steps = steps
+      # planned: steps: (see Steps) and inspection: (see Inspection); state: of before, which is changed.
+      def initialize(planned, state)
+        @steps, @inspection = planned.values_at(:steps, :inspection)
         @state = state
       end
 
@@ -34,6 +35,7 @@ module Meander
         when "cut" then step["cuts"][event[:length].to_s] = event[:mm]
         when "differs" then step["differs"] = event[:count]
         when "note" then step["notes"] << event[:text]
+        when "looked" then looked(event)
         when "pause", "go" then @state["resting"] = event[:kind] == "pause"
         else @state["finished_at"] = (event[:kind] == "finish") ? event[:at] : nil
         end
@@ -44,7 +46,8 @@ module Meander
         steps = @steps.each_with_index.map { |step, i| step(step, @state["steps"][i], i) }
         {steps:, hand: steps.index { |one| !one[:done] }, worked_ms: @state["worked_ms"], resting: @state["resting"],
           finished_at: @state["finished_at"], done: steps.count { |one| one[:done] }, of: steps.size,
-          differs: steps.filter_map { |one| one[:differs] }}
+          differs: steps.filter_map { |one| one[:differs] },
+          looked: @inspection.map { |one| {**one, found: @state["looked"][one[:id]]} }}
       end
 
       private
@@ -58,9 +61,16 @@ module Meander
         @state["steps"][number]
       end
 
+      def looked(event)
+        unless @inspection.any? { |one| one[:id] == event[:item] }
+          wrong(event, "this is not looked at here", @inspection.map { |one| one[:id] }.join(", "))
+        end
+        @state["looked"][event[:item]] = event[:found]
+      end
+
       def wrong(event, message, accepted)
-        raise InvalidInput.new([Fault.new(path: "/events", code: "step", message:, given: "step #{event[:step]}",
-          accepted:)])
+        raise InvalidInput.new([Fault.new(path: "/events", code: "step", message:, accepted:,
+          given: event[:item] || "step #{event[:step]}")])
       end
 
       # Time passes from event to event, unless the work rested, the clock jumped or nobody was there.

@@ -26,13 +26,15 @@ module Meander
       at_step = {**own, step: Count.new(0..MOST_STEPS)}
       # count: so many more, or fewer; done and open: a step is finished, or not after all; cut: what was really cut of
       # the so manieth length of a step; differs: so many were made instead; note; pause and go: the work rests, or goes
-      # on; finish: all of it is made; back: it is not.
+      # on; finish: all of it is made; back: it is not; looked: something of the
+      # inspection is as it should be, or to be mended.
       EVENT = Variant.new(:kind, {
         "count" => {**at_step, by: Count.new(-MOST_COUNT..MOST_COUNT)},
         "done" => at_step, "open" => at_step,
         "cut" => {**at_step, length: Count.new(0..200), mm: Amount.new(0.1..100_000.0, "mm")},
         "differs" => {**at_step, count: Count.new(0..MOST_COUNT)},
         "note" => {**at_step, text: Text.new(min: 1, max: 2000)},
+        "looked" => {**own, item: Text.new(min: 1, max: 80), found: Choice.new(%w[pass mend])},
         "pause" => own, "go" => own, "finish" => own, "back" => own
       })
       EVENTS = Record.new({events: List.new(EVENT, 1..MOST_EVENTS)})

@@ -37,6 +37,8 @@ export interface MakingTold {
   done: number;
   of: number;
   differs: NonNullable<StepTold["differs"]>[];
+  /** What it is looked over for, and what was found. */
+  looked: { id: string; words: string; found: "pass" | "mend" | null }[];
 }
 interface Head {
   id: string;
@@ -68,6 +70,7 @@ export type MakingEvent = { id: string; at: number } & (
   | { kind: "cut"; step: number; length: number; mm: number }
   | { kind: "differs"; step: number; count: number }
   | { kind: "note"; step: number; text: string }
+  | { kind: "looked"; item: string; found: "pass" | "mend" }
   | { kind: "pause" | "go" | "finish" | "back" }
 );
 

@@ -6,6 +6,7 @@ import { useCommands } from "../keys/commands";
 import { useFormat } from "../units/format";
 import CountPad from "./CountPad.vue";
 import CutList from "./CutList.vue";
+import LookOver from "./LookOver.vue";
 import MakingSteps from "./MakingSteps.vue";
 import StandsNow from "./StandsNow.vue";
 import { useMaking } from "./useMaking";
@@ -120,6 +121,10 @@ const second = computed(() => step.value?.first != null);
         </div>
         <p v-if="next" class="quiet mt-2 mb-0">Next: {{ next.words }}</p>
       </section>
+      <LookOver :told="told" @looked="(item, found) => happened({ kind: 'looked', item, found })" />
+      <p class="mt-2 mb-0">
+        <a :href="`/api/makings/${id}/making.json`" download>Take this making out as JSON</a>
+      </p>
       <MakingSteps :steps="making.steps" :told="told" :hand="hand" @choose="(number) => (chosen = number)" />
     </template>
   </main>

@@ -15,6 +15,10 @@ function take(told: MakingTold, event: MakingEvent) {
   if (event.kind === "pause" || event.kind === "go") return void (told.resting = event.kind === "pause");
   if (event.kind === "finish" || event.kind === "back")
     return void (told.finished_at = event.kind === "finish" ? event.at : null);
+  if (event.kind === "looked") {
+    const item = told.looked.find((one) => one.id === event.item);
+    return void (item && (item.found = event.found));
+  }
   if (!("step" in event)) return;
   const step = told.steps[event.step];
   if (step) takeAt(step, event);
