@@ -58,9 +58,9 @@ const bareNow = computed(() => {
     />{{ " " }}
     <button type="button" class="unfold" :aria-expanded="topic === 'strands'" @click="unfold('strands')">strands</button
     >{{ held }} of
-    <LiveWire v-if="allAlike" :wires="wires" name="Strands" />
+    <LiveWire v-if="allAlike" :wires="wires" name="Strands" cord />
     <template v-for="(wire, i) in allAlike ? [] : wires" :key="i"
-      >{{ i ? (i === wires.length - 1 ? " and " : ", ") : "" }}<LiveWire :wires="[wire]" :name="`Wire ${i + 1}`"
+      >{{ i ? (i === wires.length - 1 ? " and " : ", ") : "" }}<LiveWire :wires="[wire]" :name="`Wire ${i + 1}`" cord
     /></template>
     <button type="button" class="unfold" :aria-expanded="topic === 'scheme'" @click="unfold('scheme')">
       {{ flat ? "braided flat, over and under" : "braided crossing by crossing" }}</button>,
