@@ -42,11 +42,16 @@ module Meander
         apart = Knot::Spacing.call(cords, rows, gauge)
         course = Knot::Course.new(cords, rows, gauge, spacing_mm: apart).lay(sample.count)
         long = course.length_mm(sample.count)
-        runs = cords.each_index.map { |cord| course.passes_of(cord, sample.count).sum { |one| one.mm + one.gap_mm } }
+        runs = cords.each_index.map { |cord| run_mm(course.passes_of(cord, sample.count), long) }
         {**sample.to_h, pattern: Document::Plain.call(sample.pattern), chart: chart(course),
           figures: {longest_per_cm_mm: runs.max * 10 / long, shortest_per_cm_mm: runs.min * 10 / long,
             cord_per_cm_mm: runs.sum * 10 / long, width_mm: wide(course, cord_mm), length_mm: long,
             repeat_mm: long / sample.count}}
+      end
+
+      # Of a cord, down to where the longest ends.
+      def self.run_mm(passes, long)
+        passes.sum { |one| one.mm + one.gap_mm } + long - (passes.last ? passes.last.leaves[1] : 0.0)
       end
 
       # Its first knots: [kind, hand, cords, first place, row].
@@ -58,7 +63,7 @@ module Meander
         reach = course.placed.map { |knot| knot.x.abs + (knot.size.width_mm / 2) }.max
         [2 * reach, (2 * course.home(0).abs) + cord_mm].max
       end
-      private_class_method :tried, :chart, :wide
+      private_class_method :tried, :run_mm, :chart, :wide
     end
   end
 end

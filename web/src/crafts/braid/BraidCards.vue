@@ -1,31 +1,24 @@
 <script setup lang="ts">
-import { onMounted, ref, shallowRef, watch } from "vue";
 import { api } from "../../api/client";
 import type { BraidSample } from "../../api/braids";
 import { useFormat } from "../../units/format";
+import { useSamples } from "../useSamples";
 import BraidDiagram from "./BraidDiagram.vue";
 
 /** Every braid to choose from in a wire: its crossings, and what it takes for a centimetre. */
 const props = defineProps<{ wire: { typed: string }; colour: string; taken?: (sample: BraidSample) => boolean }>();
 const emit = defineEmits<{ take: [sample: BraidSample] }>();
 const format = useFormat();
-const samples = shallowRef<BraidSample[] | null>(null);
-const trouble = ref("");
 /** A diagram shows so many crossings at least, round after round. */
 const SHOWN = 6;
 const shown = ({ crossings }: BraidSample) =>
   Array.from({ length: Math.ceil(SHOWN / crossings.length) }, () => crossings).flat();
 
-async function load() {
-  try {
-    samples.value = (await api.braids(props.wire)).braids;
-    trouble.value = "";
-  } catch {
-    trouble.value = "The braids could not be tried: Meander did not answer";
-  }
-}
-onMounted(load);
-watch(() => props.wire.typed, load);
+const { samples, trouble } = useSamples(
+  () => props.wire.typed,
+  async () => (await api.braids(props.wire)).braids,
+  "The braids could not be tried: Meander did not answer",
+);
 </script>
 
 <template>

@@ -1,16 +1,14 @@
 <script setup lang="ts">
-import { onMounted, ref, shallowRef, watch } from "vue";
 import { api } from "../../api/client";
 import type { FabricSample } from "../../api/fabrics";
 import { useFormat } from "../../units/format";
+import { useSamples } from "../useSamples";
 import CrochetChart from "./CrochetChart.vue";
 
 /** Every fabric to choose from in a wire: the beginning of its chart, and what it takes for a centimetre. */
 const props = defineProps<{ wire: { typed: string }; taken?: (sample: FabricSample) => boolean }>();
 const emit = defineEmits<{ take: [sample: FabricSample] }>();
 const format = useFormat();
-const samples = shallowRef<FabricSample[] | null>(null);
-const trouble = ref("");
 const MOST = 12;
 const few = ({ cells }: FabricSample) => ({ ...cells.begun, count: Math.min(cells.begun.count, MOST) });
 /** Of rows longer than that the first stitches. */
@@ -22,16 +20,11 @@ const rows = ({ cells }: FabricSample) =>
 const whole = ({ fabric }: FabricSample) => !["cord", "band", "tube"].includes(fabric.kind);
 const polar = ({ cells }: FabricSample) => cells.begun.kind === "hole";
 
-async function load() {
-  try {
-    samples.value = (await api.fabrics(props.wire)).fabrics;
-    trouble.value = "";
-  } catch {
-    trouble.value = "The fabrics could not be tried: Meander did not answer, or the wire is too thick to crochet";
-  }
-}
-onMounted(load);
-watch(() => props.wire.typed, load);
+const { samples, trouble } = useSamples(
+  () => props.wire.typed,
+  async () => (await api.fabrics(props.wire)).fabrics,
+  "The fabrics could not be tried: Meander did not answer, or the wire is too thick to crochet",
+);
 </script>
 
 <template>

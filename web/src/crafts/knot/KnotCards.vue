@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { onMounted, ref, shallowRef, watch } from "vue";
 import { api } from "../../api/client";
 import type { KnotSample } from "../../api/knots";
 import { useFormat } from "../../units/format";
+import { useSamples } from "../useSamples";
 import { Grid, type Told } from "./grid";
 import KnotGrid from "./KnotGrid.vue";
 
@@ -10,8 +10,6 @@ import KnotGrid from "./KnotGrid.vue";
 const props = defineProps<{ cord: { typed: string }; colour: string; taken?: (sample: KnotSample) => boolean }>();
 const emit = defineEmits<{ take: [sample: KnotSample] }>();
 const format = useFormat();
-const samples = shallowRef<KnotSample[] | null>(null);
-const trouble = ref("");
 const LEVELS = 6;
 const grid = ({ cords, chart }: KnotSample) =>
   new Grid(
@@ -20,16 +18,11 @@ const grid = ({ cords, chart }: KnotSample) =>
   );
 const colours = ({ cords }: KnotSample) => Array.from({ length: cords }, () => props.colour);
 
-async function load() {
-  try {
-    samples.value = (await api.knots(props.cord)).knots;
-    trouble.value = "";
-  } catch {
-    trouble.value = "The knots could not be tried: Meander did not answer, or the cord is too thick to knot";
-  }
-}
-onMounted(load);
-watch(() => props.cord.typed, load);
+const { samples, trouble } = useSamples(
+  () => props.cord.typed,
+  async () => (await api.knots(props.cord)).knots,
+  "The knots could not be tried: Meander did not answer, or the cord is too thick to knot",
+);
 </script>
 
 <template>
