@@ -7,9 +7,6 @@ module Meander
     module Steps
       # What is counted of a section by its craft, the finest first.
       FINEST = {"weave" => "pass", "braid" => "crossing", "crochet" => "stitch", "knot" => "knot"}.freeze
-      # Steps that are not made again for the second of a pair.
-      ONCE = %w[pair].freeze
-
       # @param plan [Planner::Plan]
       # @return [Array<Hash>] number:, kind:, section:, words:, caution:, minutes:, makes:, count: (nil where nothing is
       #   counted), mm: what one of those reaches, units: [{ name:, each: }, ...] the finest first, first: the number of
