@@ -6,7 +6,7 @@ import { useFormat } from "../units/format";
 
 /** The count of a step, as large as can be: a tap anywhere on it, the space bar or a key of one's own is one more. */
 const props = defineProps<{ step: MakingStep; now: StepTold }>();
-const emit = defineEmits<{ count: [by: number]; differs: [made: number] }>();
+const emit = defineEmits<{ count: [by: number, each: number]; differs: [made: number] }>();
 const format = useFormat();
 /** What one tap counts is the maker's choice; the coarsest there is, unless they said. */
 const unitName = useStorage("meander-making-unit", "");
@@ -24,7 +24,7 @@ function tap(by: number) {
   const at = performance.now();
   if (by > 0 && at - last < apart.value) return;
   last = at;
-  emit("count", by > 0 && over.value ? unit.value.each - over.value : by * unit.value.each);
+  emit("count", by > 0 && over.value ? unit.value.each - over.value : by * unit.value.each, unit.value.each);
 }
 const typing = (event: KeyboardEvent) => (event.target as HTMLElement).matches("input, select, textarea");
 onKeyStroke((event) => {

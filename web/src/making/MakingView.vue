@@ -27,7 +27,8 @@ const spoken = useStorage("meander-making-spoken", false);
 const lock = useWakeLock();
 onMounted(() => void lock.request("screen").catch(() => undefined));
 
-function count(by: number) {
+/** Spoken as it is counted: in repeats, where those are. */
+function count(by: number, each: number) {
   if (!now.value?.wanted) return;
   const left = by > 0 ? now.value.wanted - now.value.count : now.value.count;
   const made = Math.sign(by) * Math.min(Math.abs(by), left);
@@ -35,7 +36,7 @@ function count(by: number) {
   happened({ kind: "count", step: hand.value, by: made });
   if (spoken.value && "speechSynthesis" in window) {
     window.speechSynthesis.cancel();
-    window.speechSynthesis.speak(new SpeechSynthesisUtterance(String(now.value.count)));
+    window.speechSynthesis.speak(new SpeechSynthesisUtterance(String(Math.floor(now.value.count / each))));
   }
 }
 function done() {
