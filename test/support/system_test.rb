@@ -49,8 +49,17 @@ class SystemTest < ServerTest
   end
 
   def teardown
+    tell_what_stood unless passed?
     Capybara.reset_sessions!
     super
+  end
+
+  # What the page said when a test failed: a run elsewhere leaves nothing else to go by.
+  def tell_what_stood
+    said = all("[role=alert], [role=status], .said-wrong", wait: 0).map(&:text).uniq
+    warn "#{name}: at #{page.current_url.sub(%r{\Ahttp://[^/]+}, "")} stood #{said.inspect}"
+  rescue Ferrum::Error, Capybara::CapybaraError => error
+    warn "#{name}: the page could not be read (#{error.class})"
   end
 
   def open_piece(name)

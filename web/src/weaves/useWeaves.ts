@@ -44,15 +44,18 @@ export function useWeaves(begin?: (document: Piece) => void) {
   }
   onMounted(load);
 
-  /** Does what changes the kept weaves and shows them anew. Answers what stood in the way, if anything did. */
+  /**
+   * Does what changes the kept weaves and shows them anew. Answers what stood in the way of the change, if anything did;
+   * what stands in the way of showing them is said by itself.
+   */
   async function change(act: () => Promise<unknown>): Promise<string> {
     try {
       await act();
-      await load();
-      return "";
     } catch (error) {
       return said(error);
     }
+    await load();
+    return "";
   }
 
   return {
@@ -67,13 +70,15 @@ export function useWeaves(begin?: (document: Piece) => void) {
     keep: (weave: OwnWeave) => change(() => api.keepWeave(weave)),
     put: (id: string, weave: OwnWeave) => change(() => api.putWeave(id, weave)),
     async drop(id: string, name: string) {
-      trouble.value = await change(() => api.dropWeave(id));
-      if (!trouble.value) dropped.value = { id, name };
+      const fault = await change(() => api.dropWeave(id));
+      if (fault) trouble.value = fault;
+      else dropped.value = { id, name };
     },
     async restore() {
       const { id } = dropped.value!;
-      trouble.value = await change(() => api.restoreWeave(id));
-      if (!trouble.value) dropped.value = null;
+      const fault = await change(() => api.restoreWeave(id));
+      if (fault) trouble.value = fault;
+      else dropped.value = null;
     },
   };
 }
