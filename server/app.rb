@@ -15,6 +15,7 @@ require_relative "models/maker"
 require_relative "models/bead"
 require_relative "models/making"
 require_relative "models/making_event"
+require_relative "models/photo"
 require_relative "planning"
 require_relative "planners"
 require_relative "shelf_rows"
@@ -25,6 +26,7 @@ require_relative "routes/tray"
 require_relative "routes/pieces"
 require_relative "routes/exports"
 require_relative "routes/makings"
+require_relative "routes/photos"
 require_relative "routes/pages"
 
 Meander::Loader.everything # threads find all of it there
@@ -124,6 +126,7 @@ module Server
     register Routes::Pieces
     register Routes::Exports
     register Routes::Makings
+    register Routes::Photos
     register Routes::Pages
   end
 end

@@ -170,7 +170,7 @@ module Server
     # @raise [Meander::InvalidInput]
     def self.making(json, maker)
       plan = plan(json, maker)
-      JSON.generate({steps: Meander::Making::Steps.call(plan), inspection: Meander::Making::Inspection.call(plan)})
+      JSON.generate(Meander::Making::Planned.call(plan))
     end
 
     # What the bench shows: the document as read, and its plan.

@@ -9,13 +9,13 @@ module Server
     DEEPEST = 20
 
     # @raise [Problem] 415, 413 or 400
-    def self.read(request)
+    def self.read(request, limit: LIMIT_BYTES)
       unless request.media_type == "application/json"
         raise Problem.new(415, "wrong-content-type", "send application/json, not #{request.media_type || "nothing"}")
       end
 
-      text = request.body&.read(LIMIT_BYTES + 1).to_s.dup.force_encoding(Encoding::UTF_8)
-      raise Problem.new(413, "too-large", "the request is over #{LIMIT_BYTES} bytes") if text.bytesize > LIMIT_BYTES
+      text = request.body&.read(limit + 1).to_s.dup.force_encoding(Encoding::UTF_8)
+      raise Problem.new(413, "too-large", "the request is over #{limit} bytes") if text.bytesize > limit
       raise Problem.new(400, "not-json", "the request is not valid UTF-8") unless text.valid_encoding?
 
       parse(text.delete(Meander::Units::Said::JOINER))

@@ -2,6 +2,7 @@
 
 require "json"
 require "securerandom"
+require "time"
 
 module Server
   # A piece being made, or made: its name, document and plan (steps and what it is looked over for) as they were when it
@@ -23,7 +24,45 @@ module Server
       begun.tap { |one| one.update!(summary: one.summed) }
     end
 
-    # As it was planned: steps:, inspection:.
+    # Of one that was taken out, here or elsewhere. read: see Meander::Making::TakenOut; document: its piece as JSON
+    # text.
+    # @raise [Meander::InvalidInput] where it is here already
+    def self.read(read, document)
+      refuse(read[:id]) if exists?(read[:id])
+      began, last = %i[begun_at last_at].map { |key| time(read, key) }
+      new(**read.slice(:id, :name), piece_id: read[:piece], document:, plan: JSON.generate(read[:planned]),
+        state: JSON.generate(read[:state]), taken: read[:events].size, created_at: began).tap do |one|
+        transaction do
+          one.update!(summary: one.summed, updated_at: last)
+          one.put_events(read[:events])
+        end
+      end
+    end
+
+    def self.refuse(id)
+      raise Meander::InvalidInput.new([Meander::Fault.new(path: "/id", code: "taken", given: id,
+        message: "this making is in the log already, or was set aside", accepted: "one that is not here")])
+    end
+
+    def self.time(read, key)
+      Time.iso8601(read[key])
+    rescue ArgumentError
+      raise Meander::InvalidInput.new([Meander::Fault.new(path: "/#{key}", code: "time", given: read[key],
+        message: "this is no time", accepted: "a time as 2026-11-30T12:00:00Z")])
+    end
+    private_class_method :refuse, :time
+
+    # How fast each craft went in all makings that were timed.
+    # @return [Array<Hash>] craft:, pace: moves a minute, minutes:, makings:
+    def self.learned
+      all = kept.pluck(:summary).map { |text| JSON.parse(text)["paced"].to_h }
+      all.flat_map(&:to_a).group_by(&:first).map do |craft, found|
+        moves, ms = found.map(&:last).transpose.map(&:sum)
+        {craft:, pace: (moves / ms * 60_000).round.clamp(1, 120), minutes: ms / 60_000.0, makings: found.size}
+      end
+    end
+
+    # As it was planned: see Meander::Making::Planned.
     def planned = @planned ||= JSON.parse(plan, symbolize_names: true)
 
     # Takes events in the order they come, those that are there already not again.
@@ -38,21 +77,31 @@ module Server
       self
     end
 
+    # So many at a time, as a statement holds only so many values.
+    def put_events(all)
+      all.each_slice(5000) do |some|
+        MakingEvent.insert_all!(some.map { |one| {making_id: id, event: one[:id], body: JSON.generate(one)} })
+      end
+    end
+
+    # Everything that happened, in the order it was taken.
+    def happened = events.order(:id).pluck(:body).map { |body| JSON.parse(body, symbolize_names: true) }
+
     def account = Meander::Making::Account.new(planned, JSON.parse(state))
 
+    # As it stands now, see Meander::Making::Told.
+    def told = Meander::Making::Told.call(planned, account.state)
+
     # What the log tells, as text.
-    def summed
-      told = account.told
-      JSON.generate({**told.slice(:done, :of, :worked_ms, :finished_at), differs: told[:differs].size})
-    end
+    def summed = JSON.generate(Meander::Making::Summary.call(planned, account.state))
 
     private
 
     def put(fresh)
       full if taken + fresh.size > MOST
-      now = account
-      fresh.each { |event| now.take(event) }
-      MakingEvent.insert_all!(fresh.map { |one| {making_id: id, event: one[:id], body: JSON.generate(one)} })
+      undone = fresh.any? { |one| one[:kind] == "undo" }
+      now = undone ? Meander::Making::Account.of(planned, [*happened, *fresh]) : account.tap { |one| fresh.each { |event| one.take(event) } }
+      put_events(fresh)
       self.state = JSON.generate(now.state)
       update!(summary: summed, taken: taken + fresh.size)
     end

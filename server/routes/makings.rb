@@ -6,9 +6,10 @@ module Server
   module Routes
     # Pieces being made: begun, counted, looked up, taken out.
     module Makings
-      COLUMNS = %w[making piece begun finished steps_done steps hours differs].freeze
-      # So many are listed at once.
-      MOST = 500
+      COLUMNS = %w[making piece begun finished due steps_done steps hours planned_hours wire_mm differs mend
+        rated].freeze
+      # So many are listed at once; a making that is read back in is no larger.
+      MOST, WHOLE_BYTES = 500, 32 * 1_048_576
 
       def self.head(making)
         {id: making.id, piece: making.piece_id, name: making.name, begun_at: making.created_at.utc.iso8601(3),
@@ -17,7 +18,7 @@ module Server
 
       def self.full(making)
         {**head(making), document: JSON.parse(making.document), steps: making.planned[:steps],
-          told: making.account.told}
+          told: making.told, photos: Photo.of(making).select(Photo::LISTED).map(&:told)}
       end
 
       # As it lies in the log.
@@ -25,7 +26,7 @@ module Server
 
       # With everything that happened, in order.
       def self.whole(making)
-        {**full(making), events: making.events.order(:id).pluck(:body).map { |body| JSON.parse(body) }}
+        {**full(making), planned: making.planned, events: making.happened}
       end
 
       # Those whose name has a text in it, or of one piece.
@@ -43,10 +44,18 @@ module Server
           makings.each do |making|
             row = row(making)
             finished = row[:finished_at] && Time.at(row[:finished_at] / 1000.0).utc.iso8601
-            out << [row[:id], row[:name], row[:begun_at], finished, row[:done], row[:of],
-              (row[:worked_ms] / 3_600_000.0).round(2), row[:differs]]
+            hours = row.values_at(:worked_ms, :planned_ms).map { |ms| (ms.to_i / 3_600_000.0).round(2) }
+            out << [*row.values_at(:id, :name, :begun_at), finished, *row.values_at(:due, :done, :of), *hours,
+              row[:wire_mm]&.round(1), *row.values_at(:differs, :mend, :rated)]
           end
         end
+      end
+
+      # One that was taken out, with the piece it was made from.
+      def self.read(json)
+        document = json["document"]
+        Meander.read(document)
+        Making.read(Meander::Making::TakenOut.read(json), JSON.generate(document))
       end
 
       def self.begin(piece, waiting)
@@ -57,12 +66,17 @@ module Server
         app.post("/api/pieces/:id/makings") do |id|
           json(Makings.full(Makings.begin(Piece.find(id), request)), status: 201)
         end
-        app.get("/api/makings") { json({makings: Makings.found(params).map { |making| Makings.row(making) }}) }
+        app.get("/api/makings") do
+          json({makings: Makings.found(params).map { |making| Makings.row(making) }, learned: Making.learned})
+        end
+        app.post("/api/makings") do
+          json(Makings.full(Makings.read(RequestBody.read(request, limit: WHOLE_BYTES))), status: 201)
+        end
         app.get("/api/makings/:id") { |id| json(Makings.full(Making.find(id))) }
         app.post("/api/makings/:id/events") do |id|
           events = Meander::Document::Reading.whole(Meander::Making::Fields::EVENTS, given)[:events]
           making = Making.find(id).take(events)
-          json({**Makings.head(making), told: making.account.told})
+          json({**Makings.head(making), told: making.told})
         end
         putting(app)
       end
@@ -72,6 +86,11 @@ module Server
           content_type "text/csv"
           headers "content-disposition" => %(attachment; filename="makings.csv")
           Makings.csv(Makings.found(params))
+        end
+        app.get("/api/makings.json") do
+          content_type "application/json"
+          headers "content-disposition" => %(attachment; filename="makings.json")
+          said(JSON.generate({makings: Makings.found(params).unscope(:select).map { |making| Makings.whole(making) }}))
         end
         app.get("/api/makings/:id/making.json") do |id|
           content_type "application/json"

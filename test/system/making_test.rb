@@ -1,32 +1,12 @@
 # frozen_string_literal: true
 
 require_relative "../support/system_test"
+require_relative "../support/making_at_the_bench"
 
 # A piece made at the bench through the real interface: counted with keys and taps, with the server away and the page
 # closed; a wire cut short, another count, a note; the second one like the first; the log.
 class MakingTest < SystemTest
-  AWAY = "window.reach ??= window.fetch; window.fetch = () => Promise.reject(new TypeError('offline'))"
-  BACK = "window.fetch = window.reach"
-
-  def setup
-    Server::MakingEvent.delete_all
-    Server::Making.delete_all
-    super
-  end
-
-  def begin_making(name)
-    open_piece name
-    show "Order of work"
-    click_on "Make it"
-
-    assert_selector ".making h1", text: name
-    Server::Making.order(:created_at).last
-  end
-
-  def told(making) = making.reload.account.told
-  def step(making, words) = making.planned[:steps].index { |one| one[:words].include?(words) && one[:first].nil? }
-  def choose(words) = find(".making-step", text: words, match: :first).click
-  def assert_counted(number, of) = assert_selector(".count-now", text: /\A#{number} of #{of} repeats/)
+  include MakingAtTheBench
 
   # Keys, taps and the button back; away, what is counted is kept here, over a reload, and sent once.
   def test_counting
@@ -77,7 +57,7 @@ class MakingTest < SystemTest
   # Other than planned: the length really cut, another count, which the second one follows; done, finished, in the log.
   def test_a_pair_with_a_deviation
     making = begin_making("Kelp earrings")
-    fill_in "Really cut of", with: "121", match: :first
+    fill_in "Really cut: the folded wire, in mm", with: "121"
     click_on "Cut", exact: true
 
     assert_text(/4 mm shorter than planned/)
@@ -86,7 +66,7 @@ class MakingTest < SystemTest
     fill_in "It became so many", with: "33"
     click_on "Say so"
 
-    assert_text(/33 instead of 34: [\d.]+ mm shorter than planned/)
+    assert_text(/33 repeats instead of 34: [\d.]+ mm shorter than planned/)
     fill_in "A note on this step", with: "a coil fewer, none to spare"
     click_on "Keep"
     click_on "Done"
@@ -159,8 +139,4 @@ class MakingTest < SystemTest
     assert_kept
     assert told(making)[:resting]
   end
-
-  private
-
-  def assert_kept = assert_selector("[role=status]", text: /\AKept\z/)
 end

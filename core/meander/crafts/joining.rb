@@ -48,6 +48,9 @@ module Meander
         "With the wire from #{context.called_by(@on.from)}#{led}"
       end
 
+      # What is cut with its step: nothing where its wire comes on from another section.
+      def cuts = comes_on? ? [] : separate_lengths.map(&:cut)
+
       # What becomes of its ends.
       def ends_words(context)
         return "tuck both ends in at the back" unless comes_on?

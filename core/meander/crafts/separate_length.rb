@@ -43,6 +43,11 @@ module Meander
         (lengths == 1) ? told : "#{told}, in #{lengths} lengths,"
       end
 
+      # As a step cuts it.
+      def cut
+        Step::Cut.new(wire.id, "the wire that #{use}", cut_mm, cut_mm - used_mm, @piece.allowance_mm(:tail)).freeze
+      end
+
       def mass_g = wire.material.mass_g(wire.mm, used_mm)
       def to_h = {kind:, wire: wire.id, words: wire.words, use:, path_mm:, cut_mm:, lengths:, wraps:}
 

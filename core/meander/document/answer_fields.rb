@@ -92,7 +92,9 @@ module Meander
       ORDER = Many.new(
         Record.new({kind: words, words:, section: Maybe.new(words), minutes: figure, wires: Many.new(words),
           caution: Maybe.new(words), makes: Many.new(Record.new({of: Choice.new(%w[wire weave end]), id: words,
-            from: whole, to: whole, all: whole, along: figures}))})
+            from: whole, to: whole, all: whole, along: figures})),
+          cuts: Many.new(Record.new({of: words, words:, mm: whole, spare_mm: figure, tail_mm: figure})),
+          takes: Many.new(Record.new({of: words, mm: figure}))})
       )
 
       PICTURE = Record.new({

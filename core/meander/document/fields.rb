@@ -193,12 +193,14 @@ module Meander
         trim: size("trim allowance of a base wire", 0.0..200.0, 0.0..50.0)
       }, left_out: {base_tails: "start"})
 
-      # How a maker works. pace: wraps a minute, pushed up and counted; push: how hard coils are pushed together (see
-      # Calibration).
-      # How a maker works; allowances: what new pieces begin with, null for the usual.
+      # How a maker works. pace: wraps a minute, pushed up and counted; paces: of crafts that go otherwise, moves a
+      # minute; push: how hard coils are pushed together (see Calibration); allowances: what new pieces begin with, null
+      # for the usual.
+      PACES = %i[weave braid crochet knot].to_h { |craft| [craft, Maybe.new(Count.new(1..120))] }
       MAKER = Record.new(
-        {pace: Count.new(1..120), push: Choice.new(%w[lightly well hard]), allowances: Maybe.new(ALLOWANCES)},
-        left_out: {push: "well", allowances: nil}
+        {pace: Count.new(1..120), paces: Record.new(PACES, left_out: PACES.transform_values { nil }),
+         push: Choice.new(%w[lightly well hard]), allowances: Maybe.new(ALLOWANCES)},
+        left_out: {push: "well", paces: {}.freeze, allowances: nil}
       )
 
       # The collection a piece hangs in: a name, or null for none.

@@ -3,31 +3,61 @@
 module Meander
   module Making
     # The order of work as it is counted at the bench: every step of a plan with what is counted in it. Of a pair the
-    # second one is made like the first, step by step, each counted against what was really done there.
+    # second one is made like the first, step by step, each counted against what was really done there; so is the second
+    # half of what is worked from its middle.
     module Steps
       # What is counted of a section by its craft, the finest first.
-      FINEST = {"weave" => "pass", "braid" => "crossing", "crochet" => "stitch", "knot" => "knot"}.freeze
+      FINEST = {"weave" => %w[pass passes], "braid" => %w[crossing crossings], "crochet" => %w[stitch stitches],
+        "knot" => %w[knot knots]}.freeze
       # @param plan [Planner::Plan]
-      # @return [Array<Hash>] number:, kind:, section:, words:, caution:, minutes:, makes:, count: (nil where nothing is
-      #   counted), mm: what one of those reaches, units: [{ name:, each: }, ...] the finest first, first: the number of
-      #   the same step of the first of a pair, nil of that one itself; cuts: [{ name:, mm: }, ...] to be cut
+      # @return [Array<Hash>] number:, kind:, section:, craft:, words:, caution:, minutes:, makes:, count: (nil where
+      #   nothing is counted), mm: what one of those reaches, units: [{ name:, many:, each: }, ...] the finest first;
+      #   first: the number of the same step of the first of a pair, nil of that one itself; like: that of the first
+      #   half; cuts: Step::Cut as hashes; takes: what one of what is counted uses, [{ of:, mm: }, ...]
       def self.call(plan)
         order = Work::Order.new(plan).steps
         pair = order.index { |step| step.kind == "pair" }
-        own = order.map { |step| told(step, plan) }
+        own = halves(order.map { |step| told(step, plan) })
         return numbered(own) unless pair
 
-        again = own[0...pair].each_with_index.map { |step, i| {**step, first: i} }
-        numbered([*own[0..pair], *again, *own[(pair + 1)..]])
+        again = own[0...pair].each_with_index.map { |step, i| {**second(step), first: i} }
+        numbered([*own[0..pair], *again, *own[(pair + 1)..]].map.with_index { |step, i| shifted(step, i, pair) })
       end
 
       def self.numbered(steps) = steps.each_with_index.map { |step, i| {number: i, **step} }
 
+      # The lengths of the second one are its own.
+      def self.second(step)
+        cuts = step[:cuts].map { |cut| {**cut, of: again(cut[:of]), words: again(cut[:words])} }
+        {**step, cuts:, takes: step[:takes].map { |take| {**take, of: again(take[:of])} }}
+      end
+
+      def self.again(words) = "#{words}, of the second"
+
+      # Of the second one the first half stands so much further down.
+      def self.shifted(step, number, pair)
+        (number > pair && step[:like]) ? {**step, like: step[:like] + pair + 1} : step
+      end
+
+      # Weaving after the work is turned over goes as it went before, step by step.
+      def self.halves(steps)
+        turned = steps.each_index.select { |i| steps[i][:kind] == "turn" }
+        turned.reduce(steps) do |all, at|
+          mine = all.each_index.select { |i| all[i][:section] == all[at][:section] && all[i][:count] }
+          before, after = mine.partition { |i| i < at }
+          pairs = after.zip(before).reject { |i, first| first.nil? || all[i][:count] != all[first][:count] }.to_h
+          all.each_with_index.map { |step, i| pairs.key?(i) ? {**step, like: pairs[i]} : step }
+        end
+      end
+
       def self.told(step, plan)
         section, count, each = counted(step, plan)
-        {kind: step.kind, section: step.section, words: step.words, caution: step.caution, minutes: step.minutes,
-          makes: step.makes.map(&:to_h), count:, mm: count && (section.length_mm * section.copies / all(section, step)),
-          units: count ? units(section, count, each) : [], first: nil, cuts: cuts(step, plan)}
+        beads = beads(step, plan) unless count
+        mm = section.length_mm * section.copies / all(section, step) if count
+        {kind: step.kind, section: step.section, craft: section&.section&.craft, words: step.words,
+          caution: step.caution, minutes: step.minutes, makes: step.makes.map(&:to_h), count: count || beads, mm:,
+          units: units(section, count, each, beads), first: nil, like: nil, cuts: step.cuts.map(&:to_h),
+          takes: count ? takes(step, plan, section, count) : []}
       end
 
       # The section a step works, how much of it, and how much a repeat is; nil where nothing is counted.
@@ -38,6 +68,12 @@ module Meander
         return unless step.kind == "weave" && section.crossings.positive?
 
         [section, section.crossings, section.crossings / section.repeats]
+      end
+
+      # How many beads a step sets.
+      def self.beads(step, plan)
+        ids = step.makes.select { |one| one.of == "end" }.map(&:id)
+        plan.beads.find { |rule| ids.include?(rule.id) }&.count
       end
 
       # How much of the finest a repeat is: of a weave its passes, of all else what the whole comes to by repeats.
@@ -54,19 +90,29 @@ module Meander
       end
 
       # Repeats besides, where the step is more than one of them.
-      def self.units(section, count, each)
-        finest = {name: FINEST.fetch(section.section.craft, "pass"), each: 1}
-        (each && each > 1 && count >= each) ? [finest, {name: "repeat", each:}] : [finest]
+      def self.units(section, count, each, beads)
+        return beads ? [unit(%w[bead beads])] : [] unless count
+
+        finest = unit(FINEST.fetch(section.section.craft))
+        (each && each > 1 && count >= each) ? [finest, unit(%w[repeat repeats], each)] : [finest]
       end
 
-      # Of a cutting step what is cut, wire by wire.
-      def self.cuts(step, plan)
-        return [] unless step.kind == "cut"
+      def self.unit(names, each = 1) = {name: names[0], many: names[1], each:}
 
-        plan.runs.select { |run| step.wires.include?(run.wire.id) }
-          .map { |run| {name: plan.names.call(run.wire), mm: run.cut_mm} }
+      # Of working wire what the step says; of base wires what is worked of them, or what they lie under. A frame that
+      # is bent first is as long, however far it is woven.
+      def self.takes(step, plan, section, count)
+        own = step.takes.map { |take| {of: take.of, mm: take.mm / count} }
+        return own if section.strip && (section.shaped_first? || section.opening)
+
+        all = all(section, step)
+        own + plan.runs.filter_map do |run|
+          mm = run.parts.select { |part| part.kind == "section" && part.section == section.id }.sum(&:mm)
+          {of: run.wire.id, mm: mm / all} if mm.positive?
+        end
       end
-      private_class_method :numbered, :told, :counted, :repeat, :all, :units, :cuts
+      private_class_method :numbered, :second, :again, :shifted, :halves, :told, :counted, :beads, :repeat, :all,
+        :units, :unit, :takes
     end
   end
 end

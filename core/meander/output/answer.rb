@@ -98,7 +98,7 @@ module Meander
         {id: section.id, words: section.words, gives: gives(section, plan),
           shares: Document::WorkingRoute.why_alone(section.section, section.section.working.size).nil?,
           length_mm: section.length_mm, copies: section.copies, wraps: section.wraps,
-          minutes: section.moves / plan.calibration.pace.to_f,
+          minutes: section.moves / plan.calibration.pace_of(section.section.craft),
           pose: plan.pose(section).to_a, ends: ends_h(section, plan),
           braid: section.braid, crochet: section.crochet, knot: section.knot,
           strip: section.strip&.to_h

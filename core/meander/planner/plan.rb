@@ -114,7 +114,11 @@ module Meander
       def crossings = sections.sum(&:crossings)
       def stitches = sections.sum(&:stitches)
       def ties = sections.sum(&:ties)
-      def minutes = (sections.sum(&:moves) + added.sum(&:wraps)) / calibration.pace.to_f
+
+      def minutes
+        sections.sum { |one| one.moves / calibration.pace_of(one.section.craft) } +
+          (added.sum(&:wraps) / calibration.pace.to_f)
+      end
 
       # Grams of one finished piece, by what they are.
       def mass = @told[:mass] ||= weighed.freeze

@@ -40,7 +40,7 @@ module Meander
         pair = plan.pair? ? "; both of the pair take as many" : ""
         words = "#{wire.cutting}#{" for #{on}" if on} and #{rule.making}. Try the beads dry first#{pair}."
         Step.of("bead", words, rule.fields[:section], wire.wraps / plan.calibration.pace.to_f, wires: [wire.wire.id],
-          makes: [Step::Made.whole("end", rule.id)])
+          makes: [Step::Made.whole("end", rule.id)], cuts: [wire.cut])
       end
       private_class_method :strung, :set
     end

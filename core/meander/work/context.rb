@@ -15,7 +15,10 @@ module Meander
       def called(section) = @plan.called(section) || "the piece"
 
       # The same of one by its id.
-      def called_by(id) = called(@plan.placed.section(id))
+      def called_by(id) = called(worked(id))
+
+      # A section as it is worked (Crafts::Worked), by its id.
+      def worked(id) = @plan.placed.section(id)
 
       # The same where it is bent or begun.
       def part(section) = @plan.called(section) || (section.straight? ? "the strip" : "the piece")

@@ -16,13 +16,28 @@ module Meander
       end
 
       def self.cut(runs, names, called, section, caution)
-        told = runs.group_by { |run| run.wire.words }.map { |words, alike| from(words, alike, names) }
-        told[0] = "For #{called} from#{told[0].delete_prefix("From")}" if called
         wires = runs.map(&:wire)
         spool = runs.all? { |run| off_spool?(run) }
-        Step.of("cut", "#{told.join(" ")} #{spool ? OFF_SPOOL : after(wires)}", section, wires: wires.map(&:id),
-          caution: caution ? flies(wires) : nil, makes: spool ? [] : Step::Made.wires(wires))
+        words = "#{from_all(runs, names, called)} #{spool ? OFF_SPOOL : after(wires)}"
+        Step.of("cut", words, section, wires: wires.map(&:id), caution: caution ? flies(wires) : nil,
+          makes: spool ? [] : Step::Made.wires(wires), cuts: runs.map { |run| measured(run, names) })
       end
+
+      # Kind by kind.
+      def self.from_all(runs, names, called)
+        told = runs.group_by { |run| run.wire.words }.map { |words, alike| from(words, alike, names) }
+        told[0] = "For #{called} from#{told[0].delete_prefix("From")}" if called
+        told.join(" ")
+      end
+
+      def self.measured(run, names)
+        spare = run.cut_mm - run.total_mm + run.parts.select { |part| SPARE.include?(part.kind) }.sum(&:mm)
+        tail = run.parts.select { |part| part.kind == "tail" }.map(&:mm).max
+        Step::Cut.new(run.wire.id, names.call(run.wire), run.cut_mm, spare, tail || 0.0).freeze
+      end
+
+      # Parts of a wire that nothing is made of.
+      SPARE = %w[tail trim].freeze
 
       def self.cord?(wires) = wires.all? { |wire| wire.material.fibre? }
       def self.flies(wires) = cord?(wires) ? nil : CAUTION
@@ -63,7 +78,7 @@ module Meander
         Step.of("mark", "Measured from the end you begin with, #{told.join("; ")}.", section,
           wires: runs.map { |run| run.wire.id })
       end
-      private_class_method :cut, :cord?, :flies, :after, :off_spool?, :from, :length, :mark
+      private_class_method :cut, :from_all, :measured, :cord?, :flies, :after, :off_spool?, :from, :length, :mark
     end
   end
 end

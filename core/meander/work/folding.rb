@@ -20,7 +20,7 @@ module Meander
           "#{own.cutting.chomp(",")}, wind it on a rod as thick as #{name} to a coil of " \
           "#{Units::Text.count(cover.coils, "turn")}, turn against turn, and slide it on to the fold mark of #{name}.",
           fold.section, own.wraps / plan.calibration.pace.to_f, wires: [own.wire.id, fold.wires.first.id],
-          makes: [Step::Made.whole("end", "#{fold.id} cover")])
+          makes: [Step::Made.whole("end", "#{fold.id} cover")], cuts: [own.cut])
       end
 
       # At the round end of a frame the wire is bent with the frame.

@@ -28,14 +28,17 @@ export async function call<T>(method: string, path: string, body?: unknown): Pro
     body: body === undefined ? undefined : JSON.stringify(body),
   });
   if (response.status === 204) return undefined as T;
+  if (!response.ok) return raise(response);
+  return (await response.json().catch(() => null)) as T;
+}
+
+/** An answer that is a problem, as such. */
+export async function raise(response: Response): Promise<never> {
   const answer = await response.json().catch(() => null);
-  if (!response.ok) {
-    throw new ApiProblem(
-      response.status,
-      answer?.detail ?? "Meander did not answer",
-      answer?.faults ?? [],
-      answer?.current ?? null,
-    );
-  }
-  return answer as T;
+  throw new ApiProblem(
+    response.status,
+    answer?.detail ?? "Meander did not answer",
+    answer?.faults ?? [],
+    answer?.current ?? null,
+  );
 }

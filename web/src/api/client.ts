@@ -141,6 +141,8 @@ export interface Filling {
 /** How the maker works: wraps a minute, how hard coils are pushed together, and what new pieces begin with (null: the usual). */
 export interface Maker {
   pace: number;
+  /** Of crafts that go otherwise, moves a minute. */
+  paces: Partial<Record<"weave" | "braid" | "crochet" | "knot", number | null>>;
   push: "lightly" | "well" | "hard";
   allowances: Piece["allowances"] | null;
 }

@@ -2,21 +2,28 @@ import type { Piece } from "../generated/piece";
 import type { Plan } from "../generated/plan";
 import { call } from "./call";
 
-/** A step of a making: what is counted in it, in which units, and what is to be cut. */
+type PlannedStep = Plan["order"][number];
+
+/** A step of a making: what is counted in it, in which units, what is to be cut and what it uses of that. */
 export interface MakingStep {
   number: number;
   kind: string;
   section: string | null;
+  craft: string | null;
   words: string;
   caution: string | null;
   minutes: number;
-  makes: Plan["order"][number]["makes"];
+  makes: PlannedStep["makes"];
   count: number | null;
   mm: number | null;
-  units: { name: string; each: number }[];
+  units: { name: string; many: string; each: number }[];
   /** Of the second of a pair: the same step of the first. */
   first: number | null;
-  cuts: { name: string; mm: number }[];
+  /** Of the second half: the same step of the first half. */
+  like: number | null;
+  cuts: PlannedStep["cuts"];
+  /** What one of what is counted uses. */
+  takes: { of: string; mm: number }[];
 }
 /** How far a step is. */
 export interface StepTold {
@@ -26,7 +33,11 @@ export interface StepTold {
   done: boolean;
   cuts: Record<string, number>;
   notes: string[];
-  differs: { step: number; made: number; wanted: number; longer_mm: number } | null;
+  joins: { of: string; after: number; mm: number }[];
+  worked_ms: number;
+  differs: { step: number; made: number; wanted: number; longer_mm: number; words: string } | null;
+  /** What was really done at the same step of the first one, or of the first half. */
+  before: string[];
 }
 export interface MakingTold {
   steps: StepTold[];
@@ -37,9 +48,17 @@ export interface MakingTold {
   done: number;
   of: number;
   differs: NonNullable<StepTold["differs"]>[];
+  /** Lengths that are other than planned: whether they still reach. */
+  lengths: { of: string; cut_mm: number; left_mm: number; words: string }[];
+  /** Whom it fits now, where that is other than planned. */
+  fits: string | null;
+  rated: number | null;
+  due: string | null;
+  offcuts: { words: string; mm: number }[];
   /** What it is looked over for, and what was found. */
-  looked: { id: string; words: string; found: "pass" | "mend" | null }[];
+  looked: { id: string; words: string; found: Found | null }[];
 }
+export type Found = "pass" | "mend" | "mended";
 interface Head {
   id: string;
   piece: string | null;
@@ -49,18 +68,37 @@ interface Head {
   taken: number;
   set_aside: boolean;
 }
+interface Photo {
+  id: string;
+  words: string;
+}
 export interface Making extends Head {
   document: Piece;
   steps: MakingStep[];
   told: MakingTold;
+  photos: Photo[];
 }
 /** A making as it lies in the log. */
 export interface MakingRow extends Head {
   done: number;
   of: number;
   worked_ms: number;
+  planned_ms: number;
   finished_at: number | null;
   differs: number;
+  due: string | null;
+  rated: number | null;
+  wire_mm: number;
+  mend: number;
+  /** By section: how long it was worked, and how long it was planned, in ms. */
+  sections: Record<string, [number, number]>;
+}
+/** How fast a craft went, over so long in so many makings. */
+export interface Learned {
+  craft: string;
+  pace: number;
+  minutes: number;
+  makings: number;
 }
 
 /** What happened, with an id of its own and when. */
@@ -69,8 +107,13 @@ export type MakingEvent = { id: string; at: number } & (
   | { kind: "done" | "open"; step: number }
   | { kind: "cut"; step: number; length: number; mm: number }
   | { kind: "differs"; step: number; count: number }
+  | { kind: "joined"; step: number; of: string; after: number; mm: number }
   | { kind: "note"; step: number; text: string }
-  | { kind: "looked"; item: string; found: "pass" | "mend" }
+  | { kind: "looked"; item: string; found: Found }
+  | { kind: "rated"; stars: number }
+  | { kind: "due"; on: string }
+  | { kind: "offcut"; words: string; mm: number }
+  | { kind: "undo"; event: string }
   | { kind: "pause" | "go" | "finish" | "back" }
 );
 
@@ -78,9 +121,11 @@ export const makings = {
   beginMaking: (piece: string) => call<Making>("POST", `/api/pieces/${piece}/makings`, {}),
   making: (id: string) => call<Making>("GET", `/api/makings/${id}`),
   makings: (asked: { q?: string; piece?: string } = {}) =>
-    call<{ makings: MakingRow[] }>("GET", `/api/makings?${new URLSearchParams(asked)}`),
+    call<{ makings: MakingRow[]; learned: Learned[] }>("GET", `/api/makings?${new URLSearchParams(asked)}`),
   happened: (id: string, events: MakingEvent[]) =>
     call<Head & { told: MakingTold }>("POST", `/api/makings/${id}/events`, { events }),
+  readMaking: (making: unknown) => call<Making>("POST", "/api/makings", making),
   setMakingAside: (id: string) => call<void>("DELETE", `/api/makings/${id}`),
   restoreMaking: (id: string) => call<void>("POST", `/api/makings/${id}/restore`, {}),
+  removePhoto: (making: string, id: string) => call<void>("DELETE", `/api/makings/${making}/photos/${id}`),
 };

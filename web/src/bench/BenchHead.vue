@@ -3,6 +3,7 @@ import { computed, ref } from "vue";
 import { useRouter } from "vue-router";
 import { api } from "../api/client";
 import { useCommands } from "../keys/commands";
+import BeingMade from "../making/BeingMade.vue";
 import { useSettings } from "../settings/useSettings";
 import { useBench } from "./useBench";
 
@@ -78,4 +79,5 @@ const strip = (face: string) => api.file(bench.id, "strip.svg", { face, hand: se
     <BDropdownItem @click="take(api.file(bench.id, 'document.json'))">Piece (JSON)</BDropdownItem>
     <BDropdownItem :disabled="busy" @click="duplicate">Duplicate</BDropdownItem>
   </BDropdown>
+  <BeingMade :piece="bench.id" />
 </template>

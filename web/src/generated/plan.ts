@@ -421,6 +421,17 @@ export interface Plan {
       all: number;
       along: number[];
     }[];
+    cuts: {
+      of: string;
+      words: string;
+      mm: number;
+      spare_mm: number;
+      tail_mm: number;
+    }[];
+    takes: {
+      of: string;
+      mm: number;
+    }[];
   }[];
   own: {
     kind: "lacing" | "binding" | "cover" | "beads";

@@ -2,17 +2,14 @@
 import { onKeyStroke, useStorage } from "@vueuse/core";
 import { computed, ref } from "vue";
 import type { MakingStep, StepTold } from "../api/makings";
-import { useFormat } from "../units/format";
 
 /** The count of a step, as large as can be: a tap anywhere on it, the space bar or a key of one's own is one more. */
 const props = defineProps<{ step: MakingStep; now: StepTold }>();
 const emit = defineEmits<{ count: [by: number, each: number]; differs: [made: number] }>();
-const format = useFormat();
 /** What one tap counts is the maker's choice; the coarsest there is, unless they said. */
 const unitName = useStorage("meander-making-unit", "");
 const unit = computed(() => props.step.units.find((one) => one.name === unitName.value) ?? props.step.units.at(-1)!);
-const plural = (name: string, count: number) =>
-  count === 1 ? name : name === "pass" || name === "stitch" ? `${name}es` : `${name}s`;
+const named = (one: MakingStep["units"][number], count: number) => (count === 1 ? one.name : one.many);
 const whole = computed(() => Math.floor(props.now.count / unit.value.each));
 const over = computed(() => props.now.count % unit.value.each);
 const all = computed(() => Math.ceil(props.now.wanted! / unit.value.each));
@@ -52,8 +49,8 @@ const less = computed(() => props.now.differs);
 <template>
   <div class="count-pad">
     <button type="button" class="count-now figures" aria-label="One more" @click="tap(1)">
-      <b>{{ whole }}</b><span v-if="over" class="quiet"> and {{ over }} {{ plural(step.units[0]!.name, over) }}</span>
-      <span class="quiet"> of {{ all }} {{ plural(unit.name, all) }}</span>
+      <b>{{ whole }}</b><span v-if="over" class="quiet"> and {{ over }} {{ named(step.units[0]!, over) }}</span>
+      <span class="quiet"> of {{ all }} {{ named(unit, all) }}</span>
     </button>
     <p class="d-flex flex-wrap align-items-center gap-2 mt-2 mb-1">
       <BButton variant="outline-secondary" aria-label="One back" :disabled="now.count === 0" @click="tap(-1)"
@@ -69,22 +66,27 @@ const less = computed(() => props.now.differs);
         <option v-for="one in step.units" :key="one.name" :value="one.name">by the {{ one.name }}</option>
       </BFormSelect>
       <span class="quiet">Space or a tap is one more, Backspace one back</span>
-      <BButton variant="link" :pressed="asking" @click="asking = !asking">{{
-        asking ? "press the key or pedal now" : pedal ? `or ${pedal}` : "another key"
-      }}</BButton>
-      <label class="d-flex align-items-center gap-1 quiet"
-        >taps nearer than
-        <BFormInput
-          v-model.number="apart"
-          type="number"
-          min="0"
-          max="1000"
-          class="figures count-small"
-          aria-label="Taps nearer than so many ms are one"
-        />
-        ms are one</label
-      >
     </p>
+    <details class="quiet mb-2">
+      <summary>Another key or pedal, and how near taps may be</summary>
+      <div class="d-flex flex-wrap align-items-center gap-2">
+        <BButton variant="link" :pressed="asking" @click="asking = !asking">{{
+          asking ? "press the key or pedal now" : pedal ? `or ${pedal}` : "another key"
+        }}</BButton>
+        <label class="d-flex align-items-center gap-1 quiet"
+          >taps nearer than
+          <BFormInput
+            v-model.number="apart"
+            type="number"
+            min="0"
+            max="1000"
+            class="figures count-small"
+            aria-label="Taps nearer than so many ms are one"
+          />
+          ms are one</label
+        >
+      </div>
+    </details>
     <form class="d-flex flex-wrap align-items-center gap-2 mb-2" @submit.prevent="differ">
       <label class="d-flex align-items-center gap-2"
         >It became
@@ -96,16 +98,10 @@ const less = computed(() => props.now.differs);
           class="figures count-small"
           aria-label="It became so many"
         />
-        {{ plural(unit.name, 2) }} instead</label
+        {{ unit.many }} instead</label
       >
       <BButton type="submit" variant="outline-primary" :disabled="other === null">Say so</BButton>
-      <span v-if="less" class="figures" role="status"
-        >{{ less.made / unit.each }} instead of {{ less.wanted / unit.each
-        }}<template v-if="less.longer_mm"
-          >: {{ format.length(Math.abs(less.longer_mm)) }} {{ less.longer_mm < 0 ? "shorter" : "longer" }} than planned;
-          make the other half, or its partner, the same</template
-        >.</span
-      >
+      <span v-if="less?.words" class="figures" role="status">{{ less.words }}</span>
     </form>
   </div>
 </template>

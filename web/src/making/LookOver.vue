@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed } from "vue";
-import type { MakingTold } from "../api/makings";
+import type { Found, MakingTold } from "../api/makings";
 
-/** What this piece is looked over for in the end: as it should be, or to be mended. */
+/** What this piece is looked over for in the end: as it should be, to be mended, or mended since. */
 const props = defineProps<{ told: MakingTold }>();
-const emit = defineEmits<{ looked: [item: string, found: "pass" | "mend"] }>();
-const passed = computed(() => props.told.looked.filter((one) => one.found === "pass").length);
+const emit = defineEmits<{ looked: [item: string, found: Found] }>();
+const passed = computed(() => props.told.looked.filter((one) => one.found && one.found !== "mend").length);
 </script>
 
 <template>
@@ -35,6 +35,14 @@ const passed = computed(() => props.told.looked.filter((one) => one.found === "p
           :aria-label="`To be mended: ${one.words}`"
           @click="emit('looked', one.id, 'mend')"
           >Mend</BButton
+        >
+        <BButton
+          v-if="one.found === 'mend' || one.found === 'mended'"
+          variant="outline-secondary"
+          :pressed="one.found === 'mended'"
+          :aria-label="`Mended: ${one.words}`"
+          @click="emit('looked', one.id, 'mended')"
+          >Mended</BButton
         >
       </li>
     </ul>

@@ -4,16 +4,23 @@ import { computed, onMounted, ref } from "vue";
 import SiteBar from "../common/SiteBar.vue";
 import { useCommands } from "../keys/commands";
 import { useFormat } from "../units/format";
+import AsTheFirst from "./AsTheFirst.vue";
 import CountPad from "./CountPad.vue";
 import CutList from "./CutList.vue";
+import JoinOn from "./JoinOn.vue";
 import LookOver from "./LookOver.vue";
+import MakingEnd from "./MakingEnd.vue";
+import MakingPhotos from "./MakingPhotos.vue";
 import MakingSteps from "./MakingSteps.vue";
 import StandsNow from "./StandsNow.vue";
+import { undone } from "./undone";
 import { useMaking } from "./useMaking";
+import { useVoice } from "./useVoice";
+import WhatIsLeft from "./WhatIsLeft.vue";
 
 /** A piece being made, to be read at arm's length: the step in hand in words, its count as large as can be, what comes next; one more by a key or a tap anywhere on the count. */
 const props = defineProps<{ id: string }>();
-const { making, told, happened, trouble, away, waiting } = useMaking(props.id);
+const { making, told, happened, undo, late, trouble, away, waiting, load } = useMaking(props.id);
 const format = useFormat();
 /** A step that was chosen instead of the one in hand. */
 const chosen = ref<number | null>(null);
@@ -23,21 +30,18 @@ const now = computed(() => told.value?.steps[hand.value] ?? null);
 const next = computed(() => making.value?.steps[hand.value + 1] ?? null);
 const SIZES = ["medium", "large", "huge"].map((key) => ({ value: key, text: key }));
 const size = useStorage("meander-making-size", "large");
-const spoken = useStorage("meander-making-spoken", false);
+const voice = useVoice(() => step.value?.words);
 const lock = useWakeLock();
 onMounted(() => void lock.request("screen").catch(() => undefined));
 
-/** Spoken as it is counted: in repeats, where those are. */
+/** Heard as it is counted: in repeats, where those are. */
 function count(by: number, each: number) {
   if (!now.value?.wanted) return;
   const left = by > 0 ? now.value.wanted - now.value.count : now.value.count;
   const made = Math.sign(by) * Math.min(Math.abs(by), left);
   if (made === 0) return;
   happened({ kind: "count", step: hand.value, by: made });
-  if (spoken.value && "speechSynthesis" in window) {
-    window.speechSynthesis.cancel();
-    window.speechSynthesis.speak(new SpeechSynthesisUtterance(String(Math.floor(now.value.count / each))));
-  }
+  voice.counted(Math.floor(now.value.count / each));
 }
 function done() {
   if (!now.value) return;
@@ -55,7 +59,9 @@ function keep() {
 useCommands(() => [
   { words: "The step is done, or open again", key: "d", run: done },
   { words: "Rest, or go on", key: "r", run: rest },
+  { words: "Take back what happened last", key: "z", run: undo, off: !late.value.length && "nothing to take back" },
 ]);
+const last = computed(() => undone(late.value.at(-1)));
 const second = computed(() => step.value?.first != null);
 </script>
 
@@ -78,7 +84,16 @@ const second = computed(() => step.value?.first != null);
             told.resting ? "Go on" : "Rest"
           }}</BButton>
           <BFormSelect v-model="size" class="w-auto" :options="SIZES" aria-label="How large" />
-          <BFormCheckbox v-model="spoken">say the count</BFormCheckbox>
+          <BDropdown text="Sound" variant="outline-secondary" auto-close="outside">
+            <div class="px-3 py-1">
+              <BFormCheckbox v-model="voice.count.value">say the count</BFormCheckbox>
+              <BFormCheckbox v-model="voice.step.value">say each step</BFormCheckbox>
+              <BFormCheckbox v-model="voice.click.value">a click with each count</BFormCheckbox>
+            </div>
+          </BDropdown>
+          <BButton variant="outline-secondary" :disabled="!last" :title="last ? `Take back ${last}` : ''" @click="undo"
+            >Undo</BButton
+          >
         </span>
       </header>
       <p v-if="trouble" class="alert alert-danger mt-2" role="alert">{{ trouble }}</p>
@@ -89,12 +104,20 @@ const second = computed(() => step.value?.first != null);
         </p>
         <p class="making-words serif" aria-live="polite">{{ step.words }}</p>
         <p v-if="step.caution" class="border-start border-warning border-3 ps-2">{{ step.caution }}</p>
+        <AsTheFirst :step="step" :now="now" />
         <CountPad
           v-if="now.wanted"
           :step="step"
           :now="now"
           @count="count"
           @differs="(made) => happened({ kind: 'differs', step: hand, count: made })"
+        />
+        <JoinOn
+          v-if="now.wanted"
+          :step="step"
+          :steps="making.steps"
+          :now="now"
+          @joined="(of, mm) => happened({ kind: 'joined', step: hand, of, after: now!.count, mm })"
         />
         <CutList
           v-if="step.cuts.length"
@@ -122,10 +145,19 @@ const second = computed(() => step.value?.first != null);
         </div>
         <p v-if="next" class="quiet mt-2 mb-0">Next: {{ next.words }}</p>
       </section>
+      <WhatIsLeft :told="told" />
       <LookOver :told="told" @looked="(item, found) => happened({ kind: 'looked', item, found })" />
-      <p class="mt-2 mb-0">
-        <a :href="`/api/makings/${id}/making.json`" download>Take this making out as JSON</a>
-      </p>
+      <MakingEnd
+        :told="told"
+        @due="(on) => happened({ kind: 'due', on })"
+        @rated="(stars) => happened({ kind: 'rated', stars })"
+        @offcut="(words, mm) => happened({ kind: 'offcut', words, mm })"
+      >
+        <MakingPhotos :making="making" @changed="load" />
+        <p class="mt-2 mb-0">
+          <a :href="`/api/makings/${id}/making.json`" download>Take this making out as JSON</a>
+        </p>
+      </MakingEnd>
       <MakingSteps :steps="making.steps" :told="told" :hand="hand" @choose="(number) => (chosen = number)" />
     </template>
   </main>

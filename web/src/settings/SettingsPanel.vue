@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import OwnAllowances from "./OwnAllowances.vue";
+import OwnPaces from "./OwnPaces.vue";
 import PaceField from "./PaceField.vue";
 import PushField from "./PushField.vue";
 import { useSettings } from "./useSettings";
@@ -67,6 +68,7 @@ const name = (text: string, whole: string) => `${whole}: ${text}`;
     <p class="mb-3">
       You weave <PaceField @said="emit('said')" />, <PushField @said="emit('said')" />. Hours and counts follow.
     </p>
+    <OwnPaces @said="emit('said')" />
     <OwnAllowances />
     <BFormCheckbox v-model="settings.keys" switch>Single keys do something while nothing is typed</BFormCheckbox>
   </BOffcanvas>

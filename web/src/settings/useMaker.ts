@@ -1,7 +1,7 @@
 import { reactive } from "vue";
 import { api, type Maker } from "../api/client";
 
-const maker = reactive<Maker>({ pace: 0, push: "well", allowances: null });
+const maker = reactive<Maker>({ pace: 0, paces: {}, push: "well", allowances: null });
 let asked = false;
 
 /** How this maker works; the same on every page. A pace of 0 is not known yet. */

@@ -84,7 +84,7 @@ module Meander
 
         def braid
           words = ["Braid #{Words.counted(@layout, @braided.repeats)} (#{crossings}): #{moves}.", drawn, beads, swatch]
-          step("weave", words.compact.join(" "), @braided.crossings / @layout.calibration.pace.to_f,
+          step("weave", words.compact.join(" "), @braided.crossings / @layout.calibration.pace_of("braid"),
             makes: Step::Made.wires(@braided.base))
         end
 

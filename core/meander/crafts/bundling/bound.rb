@@ -46,7 +46,7 @@ module Meander
           said = "#{with_wire(context)} bind #{Units::Text.list(named(context))} with " \
                  "#{Units::Text.count(wraps, "wrap")}, side by side; #{ends_words(context)}."
           [Step.of("join", said, id, wraps / @calibration.pace.to_f, wires: [wire.id],
-            makes: [Step::Made.whole("weave", id)])]
+            makes: [Step::Made.whole("weave", id)], cuts:)]
         end
 
         def advice(_plan)

@@ -38,7 +38,7 @@ module Meander
         def say(mm) = Units::Text.length(mm)
         def prefixed(words) = Units::Text.sentence("#{@context.prefix(@crocheted)}#{words}")
         def hook = "#{say(@layout.gauge.hook_mm)} hook"
-        def pace = @layout.calibration.pace.to_f / Worked::MOVES_A_STITCH
+        def pace = @layout.calibration.pace_of("crochet") / Worked::MOVES_A_STITCH
 
         def step(kind, words, minutes = 0.0, makes: [])
           Step.of(kind, words, @crocheted.id, minutes, wires: @crocheted.base.map(&:id).uniq, makes:)

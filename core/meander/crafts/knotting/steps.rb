@@ -25,7 +25,7 @@ module Meander
 
         def say(mm) = Units::Text.length(mm)
         def prefixed(words) = Units::Text.sentence("#{@context.prefix(@knotted)}#{words}")
-        def pace = @layout.calibration.pace.to_f / Worked::MOVES_A_TIE
+        def pace = @layout.calibration.pace_of("knot") / Worked::MOVES_A_TIE
 
         def step(kind, words, minutes = 0.0, caution: nil, makes: [])
           Step.of(kind, words, @knotted.id, minutes, wires: @knotted.base.map(&:id).uniq, caution:, makes:)

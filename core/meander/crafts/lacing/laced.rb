@@ -86,7 +86,7 @@ module Meander
           each = "#{Units::Text.count(section[:wraps], "wrap")} round #{tied? ? "both" : "each"}"
           words = "#{with_wire(context)} #{how}, #{at_marks}, #{each}; #{ends_words(context)}."
           [Step.of("join", words, id, wraps / @calibration.pace.to_f, wires: [wire.id],
-            makes: [Step::Made.whole("weave", id)])]
+            makes: [Step::Made.whole("weave", id)], cuts:)]
         end
 
         def advice(_plan)

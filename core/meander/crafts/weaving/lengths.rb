@@ -52,7 +52,7 @@ module Meander
 
           length.half.zero? ? ", first half" : ", second half"
         end
-        private_class_method :together, :repeats, :onward, :half
+        private_class_method :together, :onward
       end
     end
   end

@@ -17,6 +17,7 @@ module Meander
           @context = context
           @says = WeaveWords.new(woven)
           @progress = Progress.new(woven)
+          @cuts = Cuts.new(woven, context)
         end
 
         # @return [Array<Step>]
@@ -27,8 +28,8 @@ module Meander
 
         private
 
-        def step(kind, words, minutes = 0.0, makes: [])
-          Step.of(kind, words, @woven.id, minutes, wires: @woven.section.strands.map(&:id).uniq, makes:)
+        def step(kind, words, minutes = 0.0, makes: [], cuts: [], takes: [])
+          Step.of(kind, words, @woven.id, minutes, wires: @woven.section.strands.map(&:id).uniq, makes:, cuts:, takes:)
         end
 
         def on_base(kind, words)
@@ -75,7 +76,8 @@ module Meander
           lengths = @strip.account.lengths.select { |one| one.first == 1 && (one.half || 0) == half }
           return [step("lead", woven_on(lengths.first))] if lengths.first.comes_on?
 
-          [*strung(lengths), step("anchor", "#{cut_first(lengths)}#{anchor(lengths.first)}")]
+          cuts = strung?(lengths) ? [] : @cuts.of(lengths)
+          [*strung(lengths), step("anchor", "#{cut_first(lengths)}#{anchor(lengths.first)}", cuts:)]
         end
 
         # Is it cut to string its beads on?
@@ -85,7 +87,8 @@ module Meander
           return [] unless strung?(lengths)
 
           [step("bead", "#{@says.cut(lengths)}, bend a stop into one end and string on, from first to last, " \
-                        "#{beads(lengths)}. Slide one up where it belongs as you weave: #{@context.places(@woven)}.")]
+                        "#{beads(lengths)}. Slide one up where it belongs as you weave: #{@context.places(@woven)}.",
+            cuts: @cuts.of(lengths))]
         end
 
         def beads(lengths) = Units::Text.list(lengths.filter_map { |length| @context.beads(@woven, length) })
@@ -157,8 +160,8 @@ module Meander
           words = [first ? "#{what}#{pattern}." : "#{what} in the same way.", (@says.coming_in if first && half.zero?),
             ("Push each wrap up against the last and count aloud." if first), @says.open, check(to)].compact.join(" ")
           made = @progress.made(from, to, half)
-          step("weave", words, @woven.copies * (made.to - made.from) / 2.0 / @layout.calibration.pace.to_f,
-            makes: [made])
+          step("weave", words, @woven.copies * (made.to - made.from) / 2.0 / @layout.calibration.pace_of("weave"),
+            makes: [made], takes: @cuts.taken(from, to, half))
         end
 
         # How far it reaches by then, to lay a ruler on; what closes it is measured once it is closed.
@@ -182,7 +185,7 @@ module Meander
           string = strung?(lengths) ? ", string on, from first to last, #{beads(lengths)}, behind a stop bend" : ""
           tail = Units::Text.length(lengths.first.begin_mm)
           step("join", "The wire is used up after repeat #{from - 1}. #{@says.cut(lengths)}#{string}, leave a tail " \
-                       "of #{tail} and join on with repeat #{from}, #{on}.")
+                       "of #{tail} and join on with repeat #{from}, #{on}.", cuts: @cuts.of(lengths))
         end
 
         def close
