@@ -16,6 +16,7 @@ require_relative "models/bead"
 require_relative "models/making"
 require_relative "models/making_event"
 require_relative "models/photo"
+require_relative "models/practised"
 require_relative "planning"
 require_relative "planners"
 require_relative "shelf_rows"
@@ -27,6 +28,8 @@ require_relative "routes/pieces"
 require_relative "routes/exports"
 require_relative "routes/makings"
 require_relative "routes/photos"
+require_relative "path"
+require_relative "routes/learning"
 require_relative "routes/pages"
 
 Meander::Loader.everything # threads find all of it there
@@ -127,6 +130,7 @@ module Server
     register Routes::Exports
     register Routes::Makings
     register Routes::Photos
+    register Routes::Learning
     register Routes::Pages
   end
 end

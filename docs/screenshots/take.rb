@@ -14,6 +14,47 @@ CHROMIUM = %w[chromium chromium-browser google-chrome].find { |name| system("com
 # What stands on a page once there is something to see.
 READY = ".bench, .print-page article, main.page h1, main h1"
 
+# Makings with made-up times.
+class Makings
+  def initialize(server)
+    @server = server
+  end
+
+  # began: when; pace: how fast; share: how far it is; other: a repeat fewer; rated: how it came out, finished then.
+  # @return [String] its id
+  def add(piece, began, pace:, share: 1.0, other: false, rated: nil, due: nil)
+    made = ask("/api/pieces/#{piece}/makings", {})
+    @at, @events = began.to_i * 1000, []
+    happened(0, "due", on: due) if due
+    made["steps"].first((made["steps"].size * share).floor).each { |step| work(step, pace, other) }
+    happened(20, "rated", stars: rated) && happened(20, "finish") if rated
+    @events.each_slice(400) { |some| ask("/api/makings/#{made["id"]}/events", {events: some}) }
+    made["id"]
+  end
+
+  private
+
+  def ask(path, value) = JSON.parse(@server.request("POST", path, value).body)
+
+  def happened(seconds, kind, **more)
+    @at += (seconds * 1000).round
+    @events << {id: "event-#{@at}-#{@events.size}", at: @at, kind:, **more}
+  end
+
+  def work(step, pace, other)
+    at = {step: step["number"]}
+    step["cuts"].each_with_index { |cut, i| happened(60, "cut", **at, length: i, mm: cut["mm"].to_f) }
+    each = step["units"].last&.fetch("each")
+    if step["count"] && step["minutes"].positive?
+      times = [step["count"] / each, 1].max
+      times.times { happened([step["minutes"] * 600.0 / pace / times, 290].min, "count", **at, by: each) }
+    end
+    fewer = other && step["kind"] == "weave" && step["first"].nil? && step["count"]
+    happened(5, "differs", **at, count: fewer - each) if fewer
+    happened(10, "done", **at)
+  end
+end
+
 # A browser at a size, with the settings a maker would have chosen.
 def look(server, name, size: [1280, 800], path: "/", settings: {})
   return if ARGV.any? && !ARGV.include?(name)
@@ -97,12 +138,22 @@ Dir.mktmpdir do |data|
     browser.keyboard.type(:up, :right, "+")
     browser.evaluate("document.activeElement.blur()")
   end
-  look(server, "making", path: "/pieces/#{ids["Kelp earrings"]}") do |browser|
-    browser.xpath("//button[normalize-space()='Order of work']").first.click
-    sleep 1
-    browser.xpath("//button[normalize-space()='Make it']").first.click
-    sleep 3
-    browser.evaluate("[...document.querySelectorAll('.making-step')].find((one) => " \
+  makings = Makings.new(server)
+  makings.add(reed, Time.utc(2026, 8, 14), pace: 8, rated: 3)
+  makings.add(ids["Limpet knots"], Time.utc(2026, 10, 11), pace: 7, rated: 5)
+  makings.add(ids["Kelp earrings"], Time.utc(2026, 11, 8), pace: 11, rated: 4, other: true)
+  makings.add(ids["Marram hoops"], Time.utc(2026, 11, 20), pace: 11, share: 0.4, due: "2026-11-25")
+  half = makings.add(ids["Kelp earrings"], Time.utc(2026, 11, 28), pace: 11, share: 0.5, due: "2099-12-20", other: true)
+  {"over the far wire, from between 1 and 2" => [5, 3], "over both, from the near side" => [8, 2]}
+    .each do |move, (asked, wrong)|
+    asked.times do |i|
+      server.request("POST", "/api/practised", {piece: heron, section: "s1", move:, right: i >= wrong})
+    end
+  end
+  look(server, "log", path: "/makings")
+  look(server, "learn", path: "/learn")
+  look(server, "making", size: [820, 1180], path: "/makings/#{half}") do |browser|
+    browser.evaluate("[...document.querySelectorAll('.making-step')].findLast((one) => " \
                      "one.textContent.includes('Weave 34')).click()")
     sleep 1
     12.times do
@@ -112,28 +163,12 @@ Dir.mktmpdir do |data|
     sleep 1
     browser.evaluate("document.activeElement.blur()")
   end
-  look(server, "crochet-made", path: "/pieces/#{ids["Marram band"]}") do |browser|
-    browser.evaluate("[...document.querySelectorAll('button')].find((one) => " \
-                     "one.textContent.includes('crocheted band')).click()")
-    sleep 1
-    browser.keyboard.type("m")
-    sleep 1
-    browser.evaluate("document.querySelector('.player').focus({ preventScroll: true })")
-    browser.keyboard.type(*([:up] * 5), *([:right] * 4))
-    sleep 1
-    browser.evaluate("document.activeElement.blur()")
-  end
   look(server, "beads", size: [1280, 1000], path: "/pieces/#{ids["Kelp earrings"]}") do |browser|
     browser.xpath("//button[normalize-space()='Beads']").first.click
     browser.xpath("//button[normalize-space()='What fits here?']").first.click
     sleep 1
   end
   look(server, "heart", size: [1280, 1000], path: "/pieces/#{ids["Limpet heart"]}")
-  look(server, "ends-that-meet", path: "/pieces/#{ids["Eel-run wreath"]}") do |browser|
-    sleep 2
-    browser.evaluate("document.querySelector('.meeting-lines').scrollIntoView()")
-    sleep 0.5
-  end
   look(server, "braid-tablet", size: [820, 1180], path: "/pieces/#{ids["Tide-line neckline"]}")
   look(server, "template", path: "/pieces/#{ids["Tide-line collar"]}/print")
 end

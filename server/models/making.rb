@@ -62,6 +62,14 @@ module Server
       end
     end
 
+    # What became of the piece it was begun from: it is the same, was changed, or is gone.
+    def piece_now
+      now = Piece.on_shelf.find_by(id: piece_id)
+      return "gone" unless now
+
+      (now.document == document) ? "same" : "changed"
+    end
+
     # As it was planned: see Meander::Making::Planned.
     def planned = @planned ||= JSON.parse(plan, symbolize_names: true)
 

@@ -17,7 +17,8 @@ module Server
       end
 
       def self.full(making)
-        {**head(making), document: JSON.parse(making.document), steps: making.planned[:steps],
+        {**head(making), piece_now: making.piece_now, document: JSON.parse(making.document),
+          steps: making.planned[:steps],
           told: making.told, photos: Photo.of(making).select(Photo::LISTED).map(&:told)}
       end
 

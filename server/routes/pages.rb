@@ -9,6 +9,9 @@ module Server
       TYPES = {".js" => "text/javascript", ".css" => "text/css", ".woff2" => "font/woff2", ".woff" => "font/woff",
         ".svg" => "image/svg+xml"}.freeze
 
+      PAGES = %w[/ /weaves /tray /learn /makings /makings/beside/:piece /makings/:id /pieces/:id
+        /pieces/:id/print].freeze
+
       def self.registered(app)
         app.get("/assets/:file") do |file|
           path = File.join(DIST, "assets", file) if file.match?(NAME)
@@ -18,7 +21,7 @@ module Server
           send_file path, type: TYPES.fetch(File.extname(path), "application/octet-stream")
         end
 
-        %w[/ /weaves /tray /makings /makings/:id /pieces/:id /pieces/:id/print].each do |address|
+        PAGES.each do |address|
           app.get(address) do
             cache_control :no_cache
             send_file File.join(DIST, "index.html"), type: "text/html"

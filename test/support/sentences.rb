@@ -118,10 +118,27 @@ module Sentences
     kinds = {"Steps" => figures[:steps].flat_map { |step| step.values_at(:words, :caution) },
              "Advice" => figures[:advice].flat_map { |item| item.values_at(:title, :why, :remedy) }, "Cuts" => of_cuts,
              "Parts" => parts + answer[:endings].values + answer[:beads][:placed].map { |one| one[:words] },
-             "Conflicts" => answer[:fit][:conflicts].map { |one| one[:reason] }}
+             "Making" => making(plan), "Conflicts" => answer[:fit][:conflicts].map { |one| one[:reason] }}
     kinds.flat_map { |where, said| said.compact.map { |words| [where, bare(words)] } }
   rescue Meander::InvalidInput => e
     e.faults.map { |fault| ["Faults", bare(plain("#{fault.message}; accepted: #{fault.accepted}"))] }
+  end
+
+  # What is looked over, and what is said where each length is cut short and each count is another one.
+  def making(plan)
+    planned = Meander::Making::Planned.call(plan)
+    account = Meander::Making::Account.new(planned, Meander::Making::Account.begun(planned[:steps]))
+    planned[:steps].each { |step| otherwise(step).each { |event| account.take({id: "an-event", at: 0, **event}) } }
+    told = Meander::Making::Told.call(planned, account.state)
+    said = told.values_at(:looked, :lengths, :differs).flatten.map { |one| one[:words] }
+    said + told[:steps].flat_map { |step| step[:before] } + [told[:fits]]
+  end
+
+  def otherwise(step)
+    step => {number:, cuts:, count:}
+    cut = cuts.each_with_index.map { |one, i| {kind: "cut", length: i, mm: one[:mm] * (0.5 + (0.1 * (i % 5)))} }
+    differs = count ? [{kind: "differs", count: count + step[:units].last[:each]}] : []
+    [*cut, *differs].map { |event| {step: number, **event} }
   end
 
   # Without figures; one metal, one bead, any number of wires alike.

@@ -75,6 +75,8 @@ class MadeTwiceTest < SystemTest
     all(:link, "Side by side").first.click
 
     assert_selector "h1", text: "Kelp earrings, made 2 times"
+    page.refresh
+
     assert_selector "table.beside tr", text: /came out\s+very well\s+–/
     assert_accessible
     out_and_in(first, second)

@@ -59,6 +59,34 @@ class OwnWeaveTest < SystemTest
     assert_accessible
   end
 
+  # A walk that is typed while something else is still planned, and the other way round: neither is lost.
+  def test_a_walk_is_typed_while_something_is_planned
+    open_piece "Heron cuff"
+    page.execute_script(<<~JS)
+      const reach = window.fetch;
+      window.fetch = async (...asked) => {
+        const answer = await reach(...asked);
+        const slow = String(asked[0]).includes(window.slow ?? "/api/plan");
+        if (slow) await new Promise((on) => setTimeout(on, 1500));
+        return answer;
+      };
+    JS
+    keep "Rays", ""
+    enter "The walk in short", "3 on 1, 2 on 1-5"
+
+    assert_field "Gaps of the walk", with: "0 1 0 1 0 1 0 5 0 5"
+    assert_selector "[role=status]", text: "Kept as “Rays”."
+    page.execute_script("window.slow = '/api/weaves/say'")
+    enter "The walk in short", "2 on 1, 2 on 1-5"
+    find(".piece-name").send_keys("s")
+
+    assert_field "Gaps of the walk", with: "0 1 0 1 0 5 0 5"
+    assert_saved
+    kept = stored_document("Heron cuffs")
+
+    assert_equal [[0, 1, 0, 1, 0, 5, 0, 5], "Rays"], [kept["sections"][0]["pattern"]["gaps"], kept["weaves"][0]["name"]]
+  end
+
   # A weave that came with a piece from elsewhere is shown, and kept when the maker says so.
   def test_a_weave_that_came_with_a_piece
     weave = {"name" => "Marsh steps", "notes" => "", "base" => 3, "gaps" => [0, 2, 0, 2, 1, 3], "before" => [],

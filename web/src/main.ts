@@ -11,6 +11,7 @@ import { createApp } from "vue";
 import { createRouter, createWebHistory } from "vue-router";
 import App from "./App.vue";
 import BenchView from "./bench/BenchView.vue";
+import LearnView from "./learn/LearnView.vue";
 import BesideView from "./making/BesideView.vue";
 import LogView from "./making/LogView.vue";
 import MakingView from "./making/MakingView.vue";
@@ -25,6 +26,7 @@ const router = createRouter({
     { path: "/", component: ShelfView },
     { path: "/tray", component: TrayView },
     { path: "/weaves", component: WeavesView },
+    { path: "/learn", component: LearnView },
     { path: "/makings", component: LogView },
     { path: "/makings/beside/:piece", component: BesideView, props: true },
     { path: "/makings/:id", component: MakingView, props: true },

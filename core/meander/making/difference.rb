@@ -48,9 +48,17 @@ module Meander
         return "That shows: unpick to there, or let it be seen on purpose." if mm > HIDDEN * whole
 
         over = [@wanted / unit[:each], OVER].min.clamp(1, nil)
-        "A pin hides it: push the #{Units::Text.count(over, unit[:name], unit[:many])} beside it over by " \
-          "#{Units::Text.length(mm / over)} each."
+        spread(Units::Text.count(over, unit[:name], unit[:many]), longer_mm.positive?, Units::Text.length(mm / over))
       end
+
+      # Coils can be pushed over afterwards, all else is worked a little otherwise from there on.
+      def spread(some, longer, each)
+        return "A pin hides it: push the #{some} beside it #{longer ? "together" : "apart"}, #{each} each." if woven?
+
+        "Work the next #{some} a little #{longer ? "closer" : "looser"}, #{each} each: nobody sees it."
+      end
+
+      def woven? = @step[:craft] == "weave"
 
       def partner
         return "It parts from the first here: undo it, or change the first." if @as_first

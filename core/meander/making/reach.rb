@@ -65,16 +65,16 @@ module Meander
       def short(cut, name, mm)
         at, each = users(cut).last
         said = "#{name}: it is #{say(mm)} too short."
-        return "#{said} Cut it anew, or make its ends as much shorter." unless at && joins?(cut)
+        return "#{said} Cut it anew, or make its ends as much shorter." unless at && joins?(cut, at)
 
         unit = @steps[at][:units].last
         past = ((@counts[at] - (mm / each)) / unit[:each]).floor.clamp(0, nil)
         "#{said} It is used up after #{Units::Text.count(past, unit[:name], unit[:many])} of this: join on there " \
-          "with #{say((mm + (3 * cut[:tail_mm])).ceil)} of the same wire, where it is seen least."
+          "with #{say((mm + (3 * cut[:tail_mm])).ceil)} of the same, where it is seen least."
       end
 
-      # A wire that others lie on is not joined in the middle.
-      def joins?(cut) = cut[:of].include?("/")
+      # A wire that is woven round is not joined in the middle.
+      def joins?(cut, at) = cut[:of].include?("/") || @steps[at][:craft] != "weave"
     end
   end
 end

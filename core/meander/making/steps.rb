@@ -4,7 +4,7 @@ module Meander
   module Making
     # The order of work as it is counted at the bench: every step of a plan with what is counted in it. Of a pair the
     # second one is made like the first, step by step, each counted against what was really done there; so is the second
-    # half of what is worked from its middle.
+    # half of what is worked from its middle, and every frame after the first.
     module Steps
       # What is counted of a section by its craft, the finest first.
       FINEST = {"weave" => %w[pass passes], "braid" => %w[crossing crossings], "crochet" => %w[stitch stitches],
@@ -13,14 +13,15 @@ module Meander
       # @return [Array<Hash>] number:, kind:, section:, craft:, words:, caution:, minutes:, makes:, count: (nil where
       #   nothing is counted), mm: what one of those reaches, units: [{ name:, many:, each: }, ...] the finest first;
       #   first: the number of the same step of the first of a pair, nil of that one itself; like: that of the first
-      #   half; cuts: Step::Cut as hashes; takes: what one of what is counted uses, [{ of:, mm: }, ...]
+      #   half, or frame; model: which of these in words; cuts: Step::Cut as hashes; takes: what one of what is counted
+      #   uses, [{ of:, mm: }, ...]
       def self.call(plan)
         order = Work::Order.new(plan).steps
         pair = order.index { |step| step.kind == "pair" }
-        own = halves(order.map { |step| told(step, plan) })
+        own = halves(frames(order.map { |step| told(step, plan) }, plan))
         return numbered(own) unless pair
 
-        again = own[0...pair].each_with_index.map { |step, i| {**second(step), first: i} }
+        again = own[0...pair].each_with_index.map { |step, i| {**second(step), first: i, model: "first one"} }
         numbered([*own[0..pair], *again, *own[(pair + 1)..]].map.with_index { |step, i| shifted(step, i, pair) })
       end
 
@@ -46,8 +47,30 @@ module Meander
           mine = all.each_index.select { |i| all[i][:section] == all[at][:section] && all[i][:count] }
           before, after = mine.partition { |i| i < at }
           pairs = after.zip(before).reject { |i, first| first.nil? || all[i][:count] != all[first][:count] }.to_h
-          all.each_with_index.map { |step, i| pairs.key?(i) ? {**step, like: pairs[i]} : step }
+          all.each_with_index.map { |step, i| pairs.key?(i) ? {**step, like: pairs[i], model: "first half"} : step }
         end
+      end
+
+      # What is woven in several frames is counted frame by frame.
+      def self.frames(steps, plan)
+        steps.each_with_object([]) do |step, all|
+          copies = (step[:count] && step[:craft]) ? plan.placed.section(step[:section]).copies : 1
+          next all << step unless copies.between?(2, MOST_FRAMES)
+
+          first = all.size
+          copies.times { |copy| all << frame(step, copy, copies, first) }
+        end
+      end
+
+      # More frames than these are counted together.
+      MOST_FRAMES = 50
+
+      # Only lengths of its own are used in a frame.
+      def self.frame(step, copy, copies, first)
+        takes = step[:takes].reject { |take| take[:of].include?("/") && !take[:of].end_with?("/#{copy}") }
+        {**step, words: "Frame #{copy + 1} of #{copies}. #{step[:words]}", minutes: step[:minutes] / copies, takes:,
+          makes: copy.zero? ? step[:makes] : [], cuts: copy.zero? ? step[:cuts] : [],
+          **(copy.zero? ? {} : {like: first, model: "first frame"})}
       end
 
       def self.told(step, plan)
@@ -56,7 +79,7 @@ module Meander
         mm = section.length_mm * section.copies / all(section, step) if count
         {kind: step.kind, section: step.section, craft: section&.section&.craft, words: step.words,
           caution: step.caution, minutes: step.minutes, makes: step.makes.map(&:to_h), count: count || beads, mm:,
-          units: units(section, count, each, beads), first: nil, like: nil, cuts: step.cuts.map(&:to_h),
+          units: units(section, count, each, beads), first: nil, like: nil, model: nil, cuts: step.cuts.map(&:to_h),
           takes: count ? takes(step, plan, section, count) : []}
       end
 
@@ -89,12 +112,12 @@ module Meander
         made ? made.all * section.copies : section.crossings
       end
 
-      # Repeats besides, where the step is more than one of them.
+      # Of weaves wraps besides, two passes each; repeats, where the step is more than one of them.
       def self.units(section, count, each, beads)
         return beads ? [unit(%w[bead beads])] : [] unless count
 
-        finest = unit(FINEST.fetch(section.section.craft))
-        (each && each > 1 && count >= each) ? [finest, unit(%w[repeat repeats], each)] : [finest]
+        finest = [unit(FINEST.fetch(section.section.craft)), *([unit(%w[wrap wraps], 2)] if section.strip)]
+        (each && each > finest.last[:each] && count >= each) ? [*finest, unit(%w[repeat repeats], each)] : finest
       end
 
       def self.unit(names, each = 1) = {name: names[0], many: names[1], each:}
@@ -111,8 +134,8 @@ module Meander
           {of: run.wire.id, mm: mm / all} if mm.positive?
         end
       end
-      private_class_method :numbered, :second, :again, :shifted, :halves, :told, :counted, :beads, :repeat, :all,
-        :units, :unit, :takes
+      private_class_method :numbered, :second, :again, :shifted, :halves, :frames, :frame, :told, :counted, :beads,
+        :repeat, :all, :units, :unit, :takes
     end
   end
 end

@@ -21,7 +21,7 @@ module Meander
         makes: List.new(MADE, 0..2000),
         count: Maybe.new(whole), mm: Maybe.new(mm),
         units: List.new(Record.new({name: id, many: id, each: Count.new(1..10_000_000)}), 0..4),
-        first: Maybe.new(number), like: Maybe.new(number), cuts: List.new(CUT, 0..2000),
+        first: Maybe.new(number), like: Maybe.new(number), model: Maybe.new(id), cuts: List.new(CUT, 0..2000),
         takes: List.new(Record.new({of: id, mm:}), 0..2000)
       })
       pace = Maybe.new(Amount.new(0.1..1000.0, "a minute"))
@@ -36,7 +36,7 @@ module Meander
         begun_at: Text.new(min: 20, max: 30), last_at: Text.new(min: 20, max: 30), planned: PLANNED,
         events: List.new(Fields::EVENT, 0..MOST_EVENTS)})
       # What is told beside that, and not read.
-      LEFT_OUT = %w[document steps told photos taken set_aside].freeze
+      LEFT_OUT = %w[piece_now document steps told photos taken set_aside].freeze
 
       # @param json [Hash] a making as it was taken out
       # @return [Hash] as WHOLE has it; planned: and events: fit each other

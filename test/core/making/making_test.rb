@@ -133,6 +133,23 @@ class MakingPlannedTest < PieceTest
     assert_match(/Make the other one the same/, told[:differs][0][:words])
   end
 
+  # Frames in a row are counted one by one, each with wire of its own and like the first.
+  def test_every_frame_follows_the_first
+    plan, planned = planned(demo("Sluice links"))
+    frames = planned[:steps].select { |step| step[:words].start_with?("Frame ") && step[:count] }
+    copies = plan.sections.map(&:copies).max
+
+    assert_operator copies, :>, 1
+    assert_equal copies, frames.size
+    first, *others = frames
+
+    assert_equal [first[:number]], others.map { |step| step[:like] }.uniq
+    assert_equal copies, frames.flat_map { |step| step[:takes].map { |take| take[:of] } }.grep(%r{/}).uniq.size
+    told = told(planned, {kind: "differs", step: first[:number], count: first[:count] - 2})
+
+    assert_equal [first[:count] - 2], others.map { |step| told[:steps][step[:number]][:wanted] }.uniq
+  end
+
   # Moves made over the time they took, by craft; what rested or was not counted says nothing of the pace.
   def test_the_pace_that_was_kept
     _, planned = planned(demo("Kelp earrings"))

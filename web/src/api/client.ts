@@ -1,6 +1,7 @@
 import { braids } from "./braids";
 import { fabrics } from "./fabrics";
 import { knots } from "./knots";
+import { learning } from "./learning";
 import { makings } from "./makings";
 import { call, sentences } from "./call";
 import { type Choices, type Craft, learn } from "../choices/choices";
@@ -180,6 +181,7 @@ export const api = {
   ...fabrics,
   ...knots,
   ...makings,
+  ...learning,
   readWeave: (text: string, base: number) => call<{ gaps: number[] }>("POST", "/api/weaves/read", { text, base }),
   /** The piece with its walk said in short notation, and its plan. */
   sayWeave: (asked: Asked & { text: string }) => call<Answer>("POST", "/api/weaves/say", asked),

@@ -19,8 +19,10 @@ export interface MakingStep {
   units: { name: string; many: string; each: number }[];
   /** Of the second of a pair: the same step of the first. */
   first: number | null;
-  /** Of the second half: the same step of the first half. */
+  /** Of the second half, or of a frame after the first: the same step of the first. */
   like: number | null;
+  /** What it is made like, in words. */
+  model: string | null;
   cuts: PlannedStep["cuts"];
   /** What one of what is counted uses. */
   takes: { of: string; mm: number }[];
@@ -73,6 +75,8 @@ interface Photo {
   words: string;
 }
 export interface Making extends Head {
+  /** What became of the piece it was begun from. */
+  piece_now: "same" | "changed" | "gone";
   document: Piece;
   steps: MakingStep[];
   told: MakingTold;

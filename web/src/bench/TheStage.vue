@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useStorage } from "@vueuse/core";
 import { computed, ref, useTemplateRef } from "vue";
+import { useRoute } from "vue-router";
 import FinishedPanel from "../finished/FinishedPanel.vue";
 import WornPanel from "../finished/WornPanel.vue";
 import { useCommands } from "../keys/commands";
@@ -24,7 +25,9 @@ const craft = computed(() =>
 const tabs = computed(() => stageViews(plan.value, bench.strip.value ?? null, craft.value));
 
 const rest = useStorage<StageView>("meander-stage", "finished");
-const doing = ref<StageView | null>(null);
+const practise = useRoute().query.practise;
+const doing = ref<StageView | null>(practise === undefined ? null : "made");
+if (practise) bench.choose(String(practise));
 const possible = (key: StageView) => tabs.value.some((tab) => tab.key === key && !tab.off);
 /** A piece that is one strip is first seen as that strip. */
 const touched = useStorage("meander-stage-chosen", false);

@@ -1,11 +1,11 @@
-import { type Ref, watch } from "vue";
+import { computed, type Ref, watch } from "vue";
 import type { Answer, Catalogue, OwnWeave, Sample } from "../api/client";
 import { kindOf } from "../document/kinds";
 import { workingOf } from "../document/routes";
 import type { Piece } from "../generated/piece";
 import { type Section, section, withBase, withSample, withSection } from "./weave";
 
-/** What is done to the weave of the section in hand. */
+/** What is told of the section in hand, and done to its weave. */
 export function inHand(
   {
     draft,
@@ -19,7 +19,12 @@ export function inHand(
     const pattern = piece && section(piece, hand())?.pattern;
     if (pattern?.kind === "coils") coils = pattern;
   });
+  const told = computed(() => answer.value?.plan.sections.find((one) => one.id === hand()));
   return {
+    /** How it is made, where it is knotted, crocheted, braided. */
+    knot: computed(() => told.value?.knot ?? null),
+    crochet: computed(() => told.value?.crochet ?? null),
+    braid: computed(() => told.value?.braid ?? null),
     /** The pointer to a field of it. */
     path: (field: string) => `/sections/${draft.value!.sections.findIndex((one) => one.id === hand())}/${field}`,
     /** The piece with a coil pattern in it again: the last it had here, or the common one. */

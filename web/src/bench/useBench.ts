@@ -52,6 +52,7 @@ export function createBench(id: string | null) {
   /** Grows whenever the document was exchanged for another one, so that fields drop what was typed. */
   const exchanged = ref(0);
   let latest = 0;
+  let taking = 0;
 
   /** Lays out a start of a kind, only to try something. */
   async function lay(kind: Piece["kind"]) {
@@ -79,6 +80,7 @@ export function createBench(id: string | null) {
   /** Shows a piece as it is stored. */
   function adopt(piece: StoredPiece) {
     latest++;
+    taking++;
     draft.value = piece.document;
     answer.value = piece;
     faults.value = [];
@@ -126,17 +128,21 @@ export function createBench(id: string | null) {
     else if (outcome === "shown" && id) saving.later(document);
   }
 
-  /** Takes a document that was planned elsewhere, unless something newer is on its way. Answers whether it was taken. */
-  async function take(planned: Promise<Answer>, change: (document: Piece) => Piece): Promise<boolean> {
-    const asked = ++latest;
+  /**
+   * Takes a document that was planned elsewhere, unless a newer one is on its way or another document was laid out
+   * meanwhile. `change`: the draft that comes of it. What else was changed meanwhile stays, and is planned with it.
+   */
+  async function take(planned: Promise<Answer>, change: (said: Piece, now: Piece) => Piece) {
+    const [asked, before] = [++taking, latest];
     const answered = await saving.during(pictured(planned));
-    if (asked !== latest) return false;
-    draft.value = change(answered.document);
+    if (asked !== taking) return;
+    if (before !== latest) return show(change(answered.document, draft.value!), true);
+    latest++;
+    draft.value = change(answered.document, draft.value!);
     answer.value = answered;
     trouble.value = "";
     history.keep(draft.value, "");
     saving.later(draft.value);
-    return true;
   }
 
   /** Replaces the value at a JSON pointer, or at several. */
@@ -162,6 +168,7 @@ export function createBench(id: string | null) {
   function step(to: { document: Piece; words: string } | null, what: string) {
     if (!to) return;
     exchanged.value++;
+    taking++;
     say(to.words ? `${what}: ${to.words}` : `${what}.`, undefined, "history");
     void show(to.document, false);
   }
@@ -194,12 +201,6 @@ export function createBench(id: string | null) {
     },
     /** The section in hand as a strip, as the last good plan has it; a section that is not woven has none. */
     strip: computed(() => stripIn(answer.value?.plan)),
-    /** The section in hand, where it is knotted. */
-    knot: computed(() => answer.value?.plan.sections.find((one) => one.id === hand.value)?.knot ?? null),
-    /** The section in hand, where it is crocheted. */
-    crochet: computed(() => answer.value?.plan.sections.find((one) => one.id === hand.value)?.crochet ?? null),
-    /** The section in hand, where it is braided. */
-    braid: computed(() => answer.value?.plan.sections.find((one) => one.id === hand.value)?.braid ?? null),
     advice,
     catalogue,
     faults,

@@ -36,8 +36,8 @@ async function read() {
       const { gaps } = await api.readWeave(text.value, baseOf(document, id).length);
       if (asked === latest) void bench.change(withWalk(bench.draft.value!, id, { gaps }));
     } else {
-      await bench.take(api.sayWeave({ ...bench.asked(document), text: text.value }), (said) =>
-        withWalk(document, id, { gaps: gapsOf(said, id) }),
+      await bench.take(api.sayWeave({ ...bench.asked(document), text: text.value }), (said, now) =>
+        withWalk(now, id, { gaps: gapsOf(said, id) }),
       );
     }
     if (asked === latest) fault.value = null;

@@ -16,6 +16,7 @@ const PAGES = [
   { to: "/weaves", name: "Weaves", key: "v" },
   { to: "/tray", name: "Bead tray", key: "t" },
   { to: "/makings", name: "Log", key: "j" },
+  { to: "/learn", name: "Learn", key: "n" },
 ];
 const palette = ref(false);
 const sheet = ref(false);

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useIntervalFn } from "@vueuse/core";
 import { computed, ref } from "vue";
+import { usePractised } from "../learn/usePractised";
 
 /** Something being made, move by move: the move in words, the count, forwards and back; or saying the moves oneself. */
 const props = defineProps<{
@@ -49,6 +50,7 @@ function toggle() {
 const asking = ref(false);
 const said = ref<{ right: boolean; words: string } | null>(null);
 const score = ref({ right: 0, asked: 0 });
+const note = usePractised(() => practise());
 const next = computed(() => (made.value < props.total ? props.name(made.value + 1) : null));
 function practise() {
   running.pause();
@@ -59,12 +61,14 @@ function practise() {
 function say(words: string) {
   if (made.value === props.total) go(0);
   const right = words === next.value;
+  note(next.value!, right);
   score.value = { right: score.value.right + (right ? 1 : 0), asked: score.value.asked + 1 };
   const after = made.value ? `after ${props.name(made.value)} it goes on otherwise` : props.otherwise;
   said.value = { right, words: right ? words : after };
   if (right) go(made.value + 1);
 }
 function show() {
+  note(next.value!, false);
   said.value = { right: true, words: next.value! };
   score.value = { ...score.value, asked: score.value.asked + 1 };
   go(made.value + 1);

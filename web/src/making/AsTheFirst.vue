@@ -7,7 +7,7 @@ defineProps<{ step: MakingStep; now: StepTold }>();
 
 <template>
   <div v-if="now.before.length" class="border-start border-primary border-3 ps-2 mb-2">
-    <span class="quiet">{{ step.first === null ? "The first half became" : "The first one became" }}:</span>
+    <span class="quiet">The {{ step.model }} became:</span>
     <ul class="mb-0">
       <li v-for="(line, i) in now.before" :key="i" class="figures">{{ line }}</li>
     </ul>

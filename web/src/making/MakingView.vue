@@ -98,6 +98,10 @@ const second = computed(() => step.value?.first != null);
       </header>
       <p v-if="trouble" class="alert alert-danger mt-2" role="alert">{{ trouble }}</p>
       <p v-if="told.finished_at" class="alert alert-success mt-2">All of it is made.</p>
+      <p v-if="making.piece_now !== 'same'" class="quiet mb-0">
+        {{ making.piece_now === "gone" ? "The piece is not on the shelf any more" : "The piece was changed since" }}:
+        this making goes on as it was planned.
+      </p>
       <section v-if="step && now" class="panel mt-2" aria-label="The step in hand">
         <p class="quiet mb-1">
           Step {{ hand + 1 }} of {{ told.of }}<template v-if="second">, of the second one</template>

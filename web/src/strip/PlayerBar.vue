@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, watch } from "vue";
 import { useBench } from "../bench/useBench";
+import { usePractised } from "../learn/usePractised";
 import type { Picture } from "../generated/picture";
 import PracticeBar from "./PracticeBar.vue";
 import { countWithin } from "./count";
@@ -19,10 +20,12 @@ const emit = defineEmits<{ turn: []; unfold: [] }>();
 
 const bench = useBench();
 const answer = computed(() => bench.answer.value!);
+const note = usePractised(() => practice.toggle());
 const practice = usePractice(
   props.player,
   () => bench.asked(answer.value.document),
   () => props.turned,
+  note,
 );
 watch(practice.on, () => emit("unfold"));
 const repeat = computed(() => props.picture.counting.repeat);

@@ -3,7 +3,12 @@ import { api, ApiProblem, type Asked, type Judgement } from "../api/client";
 import type { Player } from "./usePlayer";
 
 /** Practising: the maker says where the wire goes next and is told right or wrong, and why. What is right is made. */
-export function usePractice(player: Player, asked: () => Asked, turned: () => boolean) {
+export function usePractice(
+  player: Player,
+  asked: () => Asked,
+  turned: () => boolean,
+  note: (move: string, right: boolean) => void,
+) {
   const on = ref(false);
   const said = ref<Judgement | null>(null);
   const trouble = ref("");
@@ -31,6 +36,7 @@ export function usePractice(player: Player, asked: () => Asked, turned: () => bo
       said.value = judgement;
       shown.value = "";
       score.value = { right: score.value.right + (judgement.right ? 1 : 0), asked: score.value.asked + 1 };
+      note(judgement.words, judgement.right);
       if (judgement.right) player.step(1);
     });
 
@@ -39,6 +45,7 @@ export function usePractice(player: Player, asked: () => Asked, turned: () => bo
     ask(0, ({ words }) => {
       said.value = null;
       shown.value = words;
+      note(words, false);
       score.value = { ...score.value, asked: score.value.asked + 1 };
       player.step(1);
     });
