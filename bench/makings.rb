@@ -13,7 +13,7 @@ step = {number: 0, kind: "weave", section: "s1", words: "Weave", caution: nil, m
   mm: 0.1, units: [{name: "pass", many: "passes", each: 1}], first: nil, like: nil, model: nil, craft: "weave",
   cuts: [{of: "w1", words: "the wire", mm: 5000, spare_mm: 100.0, tail_mm: 40.0}], takes: [{of: "w1", mm: 0.1}]}
 plan = JSON.generate({steps: Array.new(30) { |i| {**step, number: i, cuts: i.zero? ? step[:cuts] : []} },
-                      inspection: [], worn: nil, paces: {weave: 10.0}})
+                      laid_out: [], inspection: [], worn: nil, paces: {weave: 10.0}})
 event = -> { {id: SecureRandom.uuid, at: 1_800_000_000_000, kind: "count", step: 3, by: 1} }
 Dir.mktmpdir do |folder|
   Server::Database.open(folder)

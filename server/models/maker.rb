@@ -10,7 +10,7 @@ module Server
     # What the maker said (Meander::Document::Fields::MAKER), the usual until they do.
     def self.said
       first&.document&.then { |text| JSON.parse(text, symbolize_names: true) }.to_h.then do |kept|
-        {pace: USUAL.pace, paces: {}, push: "well", allowances: nil, **kept}
+        {pace: USUAL.pace, push: "well", allowances: nil, **kept, paces: kept[:paces].to_h.compact}
       end
     end
 

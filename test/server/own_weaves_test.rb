@@ -84,7 +84,7 @@ class OwnWeavesTest < ServerTest
   def test_the_makers_pace_is_kept_and_plans_follow_it
     get "/api/maker"
 
-    assert_equal({"pace" => 10, "push" => "well", "allowances" => nil}, answer)
+    assert_equal({"pace" => 10, "push" => "well", "allowances" => nil, "paces" => {}}, answer)
     usual = send_json(:post, "/api/plan", {document:})["plan"]["work"]
     send_json(:put, "/api/maker", {pace: 25})
     faster = send_json(:post, "/api/plan", {document:})["plan"]["work"]
@@ -96,7 +96,7 @@ class OwnWeavesTest < ServerTest
     assert_equal ["/pace", "a whole number from 1 to 120"], answer["faults"].first.values_at("path", "accepted")
     get "/api/maker"
 
-    assert_equal({"pace" => 25, "push" => "well", "allowances" => nil}, answer)
+    assert_equal({"pace" => 25, "push" => "well", "allowances" => nil, "paces" => {}}, answer)
   end
 
   # Pushed harder more of a figure-eight goes in; what is not a way to push is refused and kept as it was.

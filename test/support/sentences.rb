@@ -130,7 +130,7 @@ module Sentences
     account = Meander::Making::Account.new(planned, Meander::Making::Account.begun(planned[:steps]))
     planned[:steps].each { |step| otherwise(step).each { |event| account.take({id: "an-event", at: 0, **event}) } }
     told = Meander::Making::Told.call(planned, account.state)
-    said = told.values_at(:looked, :lengths, :differs).flatten.map { |one| one[:words] }
+    said = told.values_at(:laid_out, :looked, :lengths, :differs).flatten.map { |one| one[:words] }
     said + told[:steps].flat_map { |step| step[:before] } + [told[:fits]]
   end
 

@@ -30,7 +30,7 @@ class ChoosingTest < SystemTest
     wraps = Server::Planning.plan(stored_document("Reed cuff")).wraps
 
     assert_selector ".reached", text: "#{wraps} wraps, about #{(wraps / 12.0).round} min of weaving"
-    assert_equal({pace: 12, push: "well", allowances: nil}, Server::Maker.said)
+    assert_equal({pace: 12, push: "well", allowances: nil, paces: {}}, Server::Maker.said)
   end
 
   # Coils in a gap of three wires: how many repeats, as one pushes; the choice is kept and the plan follows it.

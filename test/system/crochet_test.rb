@@ -68,7 +68,7 @@ class CrochetTest < SystemTest
     assert_field "The rows in short", with: "10s\n4s 2q"
     fill_in("The rows in short", with: "12s").send_keys(%i[control enter])
 
-    assert_selector "[role=alert]", text: /it takes 12 stitches and the beginning has 10/
+    assert_selector "[role=alert]", text: /row 1 cannot be worked: it takes 12 stitches and the beginning has 10/
     fill_in("The rows in short", with: "10s\n4s s2 5s\n12s").send_keys(%i[control enter])
 
     assert_selector "[role=alert]", text: /row 3 cannot be worked: it takes 12 stitches and .+ has 11/

@@ -19,6 +19,9 @@ class MadeTwiceTest < SystemTest
 
   def test_a_pair_is_made_with_what_goes_wrong
     making = begin_making("Kelp earrings")
+    check "Flush cutters, and something over the eyes."
+
+    assert_text(/1 of \d+ lie ready/)
     choose "to weave with"
     fill_in "Really cut: the wire to weave repeats 1 to 34, in mm", with: "1000"
     click_on "Cut", exact: true

@@ -28,9 +28,10 @@ module Meander
         end
       end
 
-      # planned: steps: (see Steps) and inspection: (see Inspection); state: of before, which is changed.
+      # planned: see Planned; state: of before, which is changed.
       def initialize(planned, state)
-        @steps, @inspection = planned.values_at(:steps, :inspection)
+        @steps = planned[:steps]
+        @looked = [*planned[:laid_out], *planned[:inspection]].map { |one| one[:id] }
         @state = self.class.begun([]).merge(state)
         @state["steps"].map! { |step| STEP.transform_values(&:dup).merge(step) }
       end
@@ -91,9 +92,7 @@ module Meander
       end
 
       def looked(event)
-        unless @inspection.any? { |one| one[:id] == event[:item] }
-          wrong(event, "this is not looked at here", @inspection.map { |one| one[:id] }.join(", "))
-        end
+        wrong(event, "this is not looked at here", @looked.join(", ")) unless @looked.include?(event[:item])
         @state["looked"][event[:item]] = event[:found]
       end
 

@@ -28,6 +28,7 @@ module Meander
       PACES = %i[weave braid crochet knot bend lace tie bind].to_h { |craft| [craft, pace] }
       PLANNED = Record.new({
         steps: List.new(STEP, 1..Fields::MOST_STEPS),
+        laid_out: List.new(Record.new({id:, words: words[2000]}), 0..1000),
         inspection: List.new(Record.new({id:, words: words[1000]}), 0..1000),
         worn: Maybe.new(Record.new({section: id, round: Choice.new(%w[wrist finger]), mm:, each: mm})),
         paces: Record.new(PACES, left_out: PACES.transform_values { nil })

@@ -5,12 +5,12 @@ module Meander
     # A making as it is told: every step with how many are made, of how many, and what was different; the step in hand;
     # whether what was cut still reaches, and whom it fits.
     class Told
-      # @param planned [Hash] steps: (see Steps), inspection: (see Inspection), worn: (see Worn)
+      # @param planned [Hash] see Planned
       # @param state [Hash] see Account
       def self.call(planned, state) = new(planned, state).call
 
       def initialize(planned, state)
-        @steps, @inspection, @worn = planned.values_at(:steps, :inspection, :worn)
+        @steps, @laid_out, @inspection, @worn = planned.values_at(:steps, :laid_out, :inspection, :worn)
         @state = state
       end
 
@@ -21,10 +21,12 @@ module Meander
           differs: steps.filter_map { |one| one[:differs] },
           lengths: Reach.call(@steps, @state["steps"], @steps.each_index.map { |i| made(i) }),
           fits: Worn.words(@worn, longer_mm(steps)), rated: @state["rated"], due: @state["due"],
-          offcuts: @state["offcuts"], looked: @inspection.map { |one| {**one, found: @state["looked"][one[:id]]} }}
+          offcuts: @state["offcuts"], laid_out: found(@laid_out), looked: found(@inspection)}
       end
 
       private
+
+      def found(items) = items.map { |one| {**one, found: @state["looked"][one[:id]]} }
 
       # The step that a step should be like: of the second of a pair the first's, of the second half the first half's.
       def model(number) = @steps[number].values_at(:first, :like).compact.first

@@ -150,6 +150,25 @@ class MakingPlannedTest < PieceTest
     assert_equal [first[:count] - 2], others.map { |step| told[:steps][step[:number]][:wanted] }.uniq
   end
 
+  # What lies ready is what this piece asks for, and no more.
+  def test_what_is_laid_out
+    out = ["Kelp earrings", "Limpet knots", "Eel-run rope", "Limpet ring"].map do |name|
+      planned(demo(name)).last[:laid_out].to_h { |one| [one[:id], plain(one[:words])] }
+    end
+    kelp, knots, rope, ring = out
+
+    assert_equal "Round-nose pliers, or rods, for: simple loop, 2.2 mm inside; curl of 1 turn, 1 mm inside.",
+      kelp["out round"]
+    assert_equal "A mat, and 18 Reed seed (2 mm); a few more than that.", kelp["out beads"]
+    assert_equal [true, true, false], ["out scissors", "out board", "out cutters"].map { |id| knots.key?(id) }
+    assert_equal "A crochet hook 2 mm thick.", rope["out hook 2.0"]
+    assert_equal ["A ring mandrel.", nil], [ring["out mandrel"], kelp["out mandrel"]]
+    item = {kind: "looked", item: "out round", found: "pass"}
+    told = told(planned(demo("Kelp earrings")).last, item)
+
+    assert_equal ["out round"], told[:laid_out].select { |one| one[:found] }.map { |one| one[:id] }
+  end
+
   # Moves made over the time they took, by craft; what rested or was not counted says nothing of the pace.
   def test_the_pace_that_was_kept
     _, planned = planned(demo("Kelp earrings"))

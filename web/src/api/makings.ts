@@ -57,6 +57,8 @@ export interface MakingTold {
   rated: number | null;
   due: string | null;
   offcuts: { words: string; mm: number }[];
+  /** What is laid out before it is begun, and what of that is there. */
+  laid_out: { id: string; words: string; found: Found | null }[];
   /** What it is looked over for, and what was found. */
   looked: { id: string; words: string; found: Found | null }[];
 }

@@ -8,6 +8,7 @@ import AsTheFirst from "./AsTheFirst.vue";
 import CountPad from "./CountPad.vue";
 import CutList from "./CutList.vue";
 import JoinOn from "./JoinOn.vue";
+import LayOut from "./LayOut.vue";
 import LookOver from "./LookOver.vue";
 import MakingEnd from "./MakingEnd.vue";
 import MakingPhotos from "./MakingPhotos.vue";
@@ -102,6 +103,7 @@ const second = computed(() => step.value?.first != null);
         {{ making.piece_now === "gone" ? "The piece is not on the shelf any more" : "The piece was changed since" }}:
         this making goes on as it was planned.
       </p>
+      <LayOut :told="told" @laid="(item) => happened({ kind: 'looked', item, found: 'pass' })" />
       <section v-if="step && now" class="panel mt-2" aria-label="The step in hand">
         <p class="quiet mb-1">
           Step {{ hand + 1 }} of {{ told.of }}<template v-if="second">, of the second one</template>

@@ -46,7 +46,7 @@ function takeWhole(told: MakingTold, event: Whole) {
 function takeSaid(told: MakingTold, event: Whole) {
   switch (event.kind) {
     case "looked": {
-      const item = told.looked.find((one) => one.id === event.item);
+      const item = [...told.laid_out, ...told.looked].find((one) => one.id === event.item);
       return void (item && (item.found = event.found));
     }
     case "rated":

@@ -97,7 +97,7 @@ module Meander
           wrong = Crochet::Shapes.fabric(fabric, nil, [made, MOST_ROWS].min,
             edge: @section[:begun] == "edge").fault or return
           row, words, accepted = wrong
-          fault("fabric/rows/#{listed(row)}", "row #{row}", words, accepted)
+          fault("fabric/rows/#{listed(row)}", "row #{row}", "row #{row} cannot be worked: #{words}", accepted)
         end
 
         MOST_ROWS = 2000
