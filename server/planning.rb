@@ -165,19 +165,9 @@ module Server
     # @return [String] JSON
     def self.knots(given) = JSON.generate({knots: Meander::Output::KnotFigures.collection(given)})
 
-    # What a piece, or both of a pair, takes: minutes:, wire: how much of which, beads: how many of which, in words.
+    # What a piece, or both of a pair, takes, see Meander::Making::Needed.
     # @return [String] JSON
-    def self.needed(json, maker)
-      plan = plan(json, maker)
-      rows = plan.cut_list.group_by { |row| "#{Meander::Units::Text.wire(row.mm)} #{row.metal}" }
-      wire = rows.map { |words, some| "#{length(some, plan.pieces)} of #{words}" }
-      beads = plan.beads.map { |rule| [rule.kind.words, rule.count] }.group_by(&:first).map do |words, some|
-        "#{plan.pieces * some.sum(&:last)} #{words}"
-      end
-      JSON.generate({minutes: plan.minutes * plan.pieces, wire:, beads:})
-    end
-
-    def self.length(rows, times) = Meander::Units::Text.length(times * rows.sum { |row| row.count * row.cut_mm }.to_f)
+    def self.needed(json, maker) = JSON.generate(Meander::Making::Needed.call(plan(json, maker)))
 
     # The order of work of a piece as it is counted at the bench, and what it is looked over for in the end.
     # @return [String] JSON

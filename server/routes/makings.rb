@@ -68,7 +68,8 @@ module Server
           json(Makings.full(Makings.begin(Piece.find(id), request)), status: 201)
         end
         app.get("/api/makings") do
-          json({makings: Makings.found(params).map { |making| Makings.row(making) }, learned: Making.learned})
+          learned = params["piece"].to_s.empty? ? Making.learned : []
+          json({makings: Makings.found(params).map { |making| Makings.row(making) }, learned:})
         end
         app.post("/api/makings") do
           json(Makings.full(Makings.read(RequestBody.read(request, limit: WHOLE_BYTES))), status: 201)

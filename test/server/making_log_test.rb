@@ -60,6 +60,25 @@ class MakingLogTest < ServerTest
     assert_equal 1, look("/api/makings")["makings"].size
   end
 
+  # A file with values changed at random: read in or refused by name, nothing else.
+  def test_broken_files
+    _, making = begun("earring")
+    happened(making, event("differs", step: woven(making)["number"], count: 30), event("finish"))
+    whole = JSON.generate(look("/api/makings/#{making["id"]}/making.json"))
+    chance = Random.new(seed = Random.new_seed % 100_000)
+    200.times do |i|
+      json = JSON.parse(whole).merge("id" => "making-number-#{i}")
+      step = json["planned"]["steps"].sample(random: chance)
+      step[step.keys.sample(random: chance)] = [nil, -1, 0, 3, 1e9, "bend", [], {}, true].sample(random: chance)
+      send_json(:post, "/api/makings", json)
+
+      assert_includes [201, 422], last_response.status, "seed #{seed}: #{step.inspect[0, 300]}"
+    end
+    look("/api/makings")
+
+    assert_equal 200, last_response.status
+  end
+
   # What was timed is told by craft, and plans count with it once the maker says so.
   def test_the_pace_is_learned
     piece, making = begun

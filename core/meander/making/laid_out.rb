@@ -62,8 +62,7 @@ module Meander
       end
 
       def beads
-        kinds = @plan.beads.group_by { |rule| rule.kind.words }
-        told = kinds.map { |words, rules| "#{@plan.pieces * rules.sum(&:count)} #{words}" }
+        told = Needed.beads(@plan)
         item("beads", "A mat, and #{Units::Text.list(told)}; a few more than that.") if told.any?
       end
     end

@@ -47,23 +47,31 @@ module Meander
         read.merge(state: Account.of(read[:planned], read[:events]).state)
       end
 
-      # Steps name steps, lengths and units that there are.
+      # Steps name steps before them, and what is counted has units and a pace.
       def self.fitting(read, reading)
-        steps = read[:planned][:steps]
+        steps, paces = read[:planned].values_at(:steps, :paces)
         steps.each_with_index do |step, i|
           at = "/planned/steps/#{i}"
           refuse(reading, "#{at}/number", step[:number], i.to_s) unless step[:number] == i
-          refuse(reading, "#{at}/units", step[:units].size, "a unit to count by") if step[:count] && step[:units].empty?
           step.values_at(:first, :like).compact.each do |other|
             refuse(reading, at, other, "a step before it") unless other < i
           end
+          counted(step, at, paces, reading)
         end
+      end
+
+      def self.counted(step, at, paces, reading)
+        refuse(reading, "#{at}/units", step[:units].size, "a unit to count by") if step[:count] && step[:units].empty?
+        refuse(reading, "#{at}/takes", step[:takes].size, "none where nothing is counted") if step[:takes].any? &&
+          step[:count].nil?
+        paced = step[:craft].nil? || paces[step[:craft].to_sym]
+        refuse(reading, "#{at}/craft", step[:craft], "a craft with a pace") unless paced
       end
 
       def self.refuse(reading, path, given, accepted)
         reading.fault(path, "step", given, message: "this is no step of a making", accepted:)
       end
-      private_class_method :fitting, :refuse
+      private_class_method :fitting, :counted, :refuse
     end
   end
 end

@@ -31,10 +31,10 @@ module Meander
       # The step that a step should be like: of the second of a pair the first's, of the second half the first half's.
       def model(number) = @steps[number].values_at(:first, :like).compact.first
 
-      # As many as were really made of what it should be like, once that is done.
+      # As many as there are of what it should be like, which may itself be like another one.
       def wanted(number)
         planned, model = @steps[number][:count], model(number)
-        (planned && model && @state["steps"][model]["differs"]) || planned
+        (planned && model && made(model)) || planned
       end
 
       # What a step comes to, as far as is known.

@@ -96,7 +96,7 @@ class MakingPlannedTest < PieceTest
     near = told[:lengths].find { |one| one[:of] == "w1" }
 
     assert_match(/it is [\d.]+ mm too short. Cut it anew, or make its ends/, near[:words])
-    assert_match(/push|shows/, told[:differs][0][:words])
+    assert_match(/\. That shows: unpick to there/, told[:differs][0][:words])
     assert_nil told(planned, {kind: "count", step: weave, by: 3})[:fits]
   end
 
@@ -148,6 +148,21 @@ class MakingPlannedTest < PieceTest
     told = told(planned, {kind: "differs", step: first[:number], count: first[:count] - 2})
 
     assert_equal [first[:count] - 2], others.map { |step| told[:steps][step[:number]][:wanted] }.uniq
+  end
+
+  # A repeat fewer of 34 is hidden over twelve of them; the second follows the first, and what follows its half follows.
+  def test_a_difference_is_hidden_and_passed_on
+    _, planned = planned(demo("Kelp earrings"))
+    weave = woven(planned)
+    each = planned[:steps][weave][:units].last[:each]
+    told = told(planned, {kind: "differs", step: weave, count: 33 * each})
+
+    assert_includes told[:differs][0][:words], "A pin hides it: push the 12 repeats beside it apart, 0.1 mm each."
+    chain = {steps: [nil, 0, 1].map.with_index { |like, i| planned[:steps][weave].merge(number: i, like:) },
+             laid_out: [], inspection: [], worn: nil}
+    told = told(chain, {kind: "differs", step: 0, count: 33 * each})
+
+    assert_equal [34, 33, 33].map { |count| count * each }, told[:steps].map { |step| step[:wanted] }
   end
 
   # What lies ready is what this piece asks for, and no more.

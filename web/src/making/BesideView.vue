@@ -4,6 +4,7 @@ import { api } from "../api/client";
 import type { MakingRow } from "../api/makings";
 import SiteBar from "../common/SiteBar.vue";
 import { useFormat } from "../units/format";
+import { RATED } from "./log";
 
 /** The makings of one piece side by side: how long each took, section by section, what was cut, what became other. */
 const props = defineProps<{ piece: string }>();
@@ -23,7 +24,6 @@ const day = (at: string | number) => new Date(at).toLocaleDateString(undefined, 
 const sections = computed(() => [...new Set((rows.value ?? []).flatMap((row) => Object.keys(row.sections ?? {})))]);
 const minutes = (pair?: [number, number]) =>
   pair ? `${format.time(pair[0] / 60000)} of ${format.time(pair[1] / 60000)}` : "–";
-const RATED = ["not well", "fair", "well", "very well", "as well as can be"];
 const lines = computed(() => [
   { name: "begun", of: (row: MakingRow) => day(row.begun_at) },
   { name: "finished", of: (row: MakingRow) => (row.finished_at ? day(row.finished_at) : "–") },

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { MakingRow } from "../api/makings";
 import { useFormat } from "../units/format";
-import { overdue } from "./log";
+import { overdue, RATED } from "./log";
 
 /** A making as it lies in the log. */
 defineProps<{
@@ -12,7 +12,6 @@ defineProps<{
 const emit = defineEmits<{ aside: [] }>();
 const format = useFormat();
 const day = (at: string | number) => new Date(at).toLocaleDateString(undefined, { dateStyle: "medium" });
-const RATED = ["not well", "fair", "well", "very well", "as well as can be"];
 </script>
 
 <template>

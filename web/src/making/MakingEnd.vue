@@ -2,12 +2,12 @@
 import { ref } from "vue";
 import type { MakingTold } from "../api/makings";
 import { useFormat } from "../units/format";
+import { overdue, RATED } from "./log";
 
 /** When it is to be finished, how well it came out, what is left of the wire. */
-const props = defineProps<{ told: MakingTold }>();
+defineProps<{ told: MakingTold }>();
 const emit = defineEmits<{ due: [on: string]; rated: [stars: number]; offcut: [words: string, mm: number] }>();
 const format = useFormat();
-const RATED = ["not well", "fair", "well", "very well", "as well as can be"];
 const words = ref("");
 const mm = ref<number | null>(null);
 function keep() {
@@ -16,8 +16,6 @@ function keep() {
   words.value = "";
   mm.value = null;
 }
-const overdue = () =>
-  !props.told.finished_at && !!props.told.due && props.told.due < new Date().toISOString().slice(0, 10);
 </script>
 
 <template>
@@ -33,7 +31,7 @@ const overdue = () =>
           aria-label="To be finished by"
           @change="(event: Event) => emit('due', (event.target as HTMLInputElement).value)"
       /></label>
-      <span v-if="overdue()" class="text-danger" role="status">That day is past.</span>
+      <span v-if="overdue(told)" class="text-danger" role="status">That day is past.</span>
       <label class="d-flex align-items-center gap-2"
         >It came out
         <BFormSelect

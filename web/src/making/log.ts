@@ -11,7 +11,16 @@ export interface Month {
   wire_mm: number;
 }
 
-const monthOf = (at: string | number) => new Date(at).toISOString().slice(0, 7);
+/** How well a piece came out, the least first. */
+export const RATED = ["not well", "fair", "well", "very well", "as well as can be"];
+
+/** A day where the maker is, as 2026-12-24. */
+function dayOf(at: string | number) {
+  const day = new Date(at);
+  day.setMinutes(day.getMinutes() - day.getTimezoneOffset());
+  return day.toISOString().slice(0, 10);
+}
+const monthOf = (at: string | number) => dayOf(at).slice(0, 7);
 const named = (key: string, style: "short" | "long") =>
   new Date(`${key}-15T12:00:00Z`).toLocaleDateString(undefined, { month: style, year: "numeric" });
 
@@ -52,4 +61,4 @@ export function months(rows: MakingRow[]): Month[] {
 
 /** Is it not finished, and was to be before today? */
 export const overdue = (row: Pick<MakingRow, "finished_at" | "due">) =>
-  !row.finished_at && !!row.due && row.due < new Date().toISOString().slice(0, 10);
+  !row.finished_at && !!row.due && row.due < dayOf(Date.now());
