@@ -104,6 +104,7 @@ class OrderTest < SystemTest
     click_on "Back to the usual order"
 
     assert_no_button "Back to the usual order"
+    assert_selector ".task-list li:first-child", text: usual.first
     assert_equal usual, tasks
   end
 end
