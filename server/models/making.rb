@@ -70,6 +70,13 @@ module Server
       (now.document == document) ? "same" : "changed"
     end
 
+    # The document of the second one of a pair, where that is told as its mirror image; nil else.
+    def second
+      return unless planned[:mirrored]
+
+      Meander::Document::MirrorImage.call(Meander.read(JSON.parse(document)).piece)&.to_h
+    end
+
     # As it was planned: see Meander::Making::Planned.
     def planned = @planned ||= JSON.parse(plan, symbolize_names: true)
 

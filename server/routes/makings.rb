@@ -18,8 +18,7 @@ module Server
 
       def self.full(making)
         {**head(making), piece_now: making.piece_now, document: JSON.parse(making.document),
-          steps: making.planned[:steps],
-          told: making.told, photos: Photo.of(making).select(Photo::LISTED).map(&:told)}
+          second: making.second, steps: making.planned[:steps], told: making.told, photos: Photo.of(making).select(Photo::LISTED).map(&:told)}
       end
 
       # As it lies in the log.

@@ -124,14 +124,16 @@ module Sentences
     e.faults.map { |fault| ["Faults", bare(plain("#{fault.message}; accepted: #{fault.accepted}"))] }
   end
 
-  # What is looked over, and what is said where each length is cut short and each count is another one.
+  # What is looked over, what of the second of a pair is told otherwise, and what is said where each length is cut short
+  # and each count is another one.
   def making(plan)
     planned = Meander::Making::Planned.call(plan)
     account = Meander::Making::Account.new(planned, Meander::Making::Account.begun(planned[:steps]))
     planned[:steps].each { |step| otherwise(step).each { |event| account.take({id: "an-event", at: 0, **event}) } }
     told = Meander::Making::Told.call(planned, account.state)
     said = told.values_at(:laid_out, :looked, :lengths, :differs).flatten.map { |one| one[:words] }
-    said + told[:steps].flat_map { |step| step[:before] } + [told[:fits]]
+    mirrored = planned[:mirrored] ? planned[:steps].select { |step| step[:first] }.map { |step| plain(step[:words]) } : []
+    said + told[:steps].flat_map { |step| step[:before] } + [told[:fits]] + mirrored
   end
 
   def otherwise(step)

@@ -36,6 +36,7 @@ class MadeTwiceTest < SystemTest
     find(".making-step", text: "Second: Weave 34 repeats").click
 
     assert_counted 0, 33
+    assert_selector ".making-words", text: "a figure-eight, three a side, mirrored: 3 wraps round the near wire"
     assert_text(/The first one became:.*33 repeats instead of 34.*260 mm joined on after 3 repeats/m)
     tap_count 2
     find(".making-step", text: "Second: Weave 34 repeats").click

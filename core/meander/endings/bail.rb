@@ -31,13 +31,15 @@ module Meander
           bound]
       end
 
-      # Round the hull of all the wires, a wire a turn.
+      # Round the hull of all the wires, a wire a turn, from the side that the binding wire lies nearer to.
       def binding(seats, neck)
         across = seats.sort_by(&:x)
+        far = seats.first.x > across.sum(&:x) / across.size
+        gaps = far ? [seats.size, 0] : [0, seats.size]
         clear = across.each_cons(2).map { |one, other| [other.x - one.x - ((one.mm + other.mm) / 2), 0.0].max }
         frame = Weave::Frame.new(base_mm: across.map(&:mm), wire_mm: seats.first.mm, clear_mm: clear,
           origin: across.first.x)
-        turns = Weave::PassTable.new(frame).closed([0, seats.size])
+        turns = Weave::PassTable.new(frame).closed(gaps)
           .flat_map { |pass| pass.chain.pieces } * @fields[:wraps]
         Curve::Climb.new(Curve::Chain.new(turns), from: neck, to: 0.0)
       end

@@ -22,8 +22,10 @@ module Meander
       private
 
       # Outwards from the middle of the strip, so that curls of a pair turn away from each other.
-      def parts(seat, index, seats)
-        side = (index < seats.size / 2.0 && seats.size > 1) ? -1.0 : 1.0
+      # Rolled outwards: from the middle of those that are rolled, or from that of the band.
+      def parts(seat, _index, seats)
+        middle = (seats.size > 1) ? Freed.middle(seats) : @fields[:band].middle
+        side = (seat.x < middle - 1e-9) ? -1.0 : 1.0
         outer = radius(seat) + (@fields[:turns] * seat.mm)
         points = (0..(STEPS * @fields[:turns])).map { |k| place(seat, side, outer, 2 * Math::PI * k / STEPS) }
         [flat(points.each_cons(2).map { |from, to| Curve::Line.new(from, to) })]

@@ -6,6 +6,9 @@ module Meander
     class Freed
       attr_reader :strands, :reach_mm
 
+      # Of some seats, across the strip.
+      def self.middle(seats) = seats.map(&:x).minmax.sum / 2
+
       def initialize(fields, seats)
         @fields = fields
         @strands = seats.each_with_index.to_h { |seat, i| [seat.id, Curve::Strand.new(parts(seat, i, seats))] }.freeze

@@ -22,7 +22,7 @@ module Meander
 
       def initialize(fields, seats)
         @long = fields[:length].mm
-        @body = shell(fields, seats.map(&:x).minmax.sum / 2).freeze
+        @body = shell(fields, Freed.middle(seats)).freeze
         super
       end
 
@@ -40,8 +40,8 @@ module Meander
       private
 
       # Straight in and a quarter turn sideways, on a radius of its own wire.
-      def parts(seat, index, seats)
-        side = (index < seats.size / 2.0 && seats.size > 1) ? 1.0 : -1.0
+      def parts(seat, _index, seats)
+        side = (seat.x < Freed.middle(seats) - 1e-9) ? 1.0 : -1.0
         straight = [@fields[:depth].mm - (1.5 * seat.mm), 0.0].max
         [flat([Curve::Line.new([seat.x, 0.0], [seat.x, straight]),
           Curve::Arc.new([seat.x + (side * seat.mm), straight], seat.mm, side.positive? ? Math::PI : 0.0,

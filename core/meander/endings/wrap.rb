@@ -11,7 +11,9 @@ module Meander
 
       # What is wrapped: x of its outermost base wires, how far their outsides lie from those (in mm, weaving wire and
       # all), and how much thicker and wider it is where the band's ends lie over or beside each other.
-      Band = Struct.new(:low, :high, :outside_mm, :lift_mm, :slide_mm, keyword_init: true)
+      Band = Struct.new(:low, :high, :outside_mm, :lift_mm, :slide_mm, keyword_init: true) do
+        def middle = (low + high) / 2
+      end
 
       attr_reader :strands, :reach_mm
 

@@ -89,8 +89,10 @@ module Meander
 
       # Wound on a dowel whose axis is y, the strip lying flat on it: radius of its middle line, rise of a turn.
       class Helix
-        def initialize(radius_mm, rise_mm)
+        # side: 1 where it climbs as a right-handed screw, -1 where as a left-handed one, its mirror image.
+        def initialize(radius_mm, rise_mm, side)
           @radius = radius_mm
+          @side = side
           turn = Math.hypot(2 * Math::PI * radius_mm, rise_mm)
           @round = 2 * Math::PI * radius_mm / turn
           @up = rise_mm / turn
@@ -98,8 +100,9 @@ module Meander
         end
 
         def at(along, across, height)
+          across *= @side
           angle = angle(along, across)
-          [(@radius + height) * Math.sin(angle), (along * @up) + (across * @round),
+          [@side * (@radius + height) * Math.sin(angle), (along * @up) + (across * @round),
             (@radius + height) * Math.cos(angle)]
         end
 
@@ -107,9 +110,9 @@ module Meander
         def beyond(along, (across, out, height), (low, high))
           seat = across.clamp(low, high)
           x, y, z = at(along, seat, height)
-          sin, cos, beside = Math.sin(angle(along, seat)), Math.cos(angle(along, seat)), across - seat
+          angle, beside = angle(along, @side * seat), @side * (across - seat)
           round = (out * @round) - (beside * @up)
-          [x + (round * cos), y + (out * @up) + (beside * @round), z - (round * sin)]
+          [x + (@side * round * Math.cos(angle)), y + (out * @up) + (beside * @round), z - (round * Math.sin(angle))]
         end
 
         def turn(_along) = 0.0
@@ -129,10 +132,16 @@ module Meander
         case form[:kind]
         when "arc", "crescent" then Arc.new(((form[:towards] == "far") ? 1 : -1) / form[:radius].mm)
         when "ring" then Arc.new(2 * Math::PI / length_mm)
-        when "helix" then Helix.new((form[:dowel].mm + thickness_mm) / 2, [form[:rise].mm, width_mm].max)
+        when "helix" then helix(form, thickness_mm, width_mm)
         else Straight
         end
       end
+
+      def self.helix(form, thickness_mm, width_mm)
+        Helix.new((form[:dowel].mm + thickness_mm) / 2, [form[:rise].mm, width_mm].max,
+          (form[:hand] == "left") ? -1 : 1)
+      end
+      private_class_method :helix
     end
   end
 end

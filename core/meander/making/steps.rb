@@ -3,32 +3,36 @@
 module Meander
   module Making
     # The order of work as it is counted at the bench: every step of a plan with what is counted in it. Of a pair the
-    # second one is made like the first, step by step, each counted against what was really done there; so is the second
-    # half of what is worked from its middle, and every frame after the first.
+    # second one is made like the first, step by step, each counted against what was really done there and told as its
+    # mirror image is made, where that can be told; so is the second half of what is worked from its middle, and every
+    # frame after the first.
     module Steps
       # What is counted of a section by its craft, the finest first.
       FINEST = {"weave" => %w[pass passes], "braid" => %w[crossing crossings], "crochet" => %w[stitch stitches],
         "knot" => %w[knot knots]}.freeze
       # @param plan [Planner::Plan]
+      # @param second [Planner::Plan, nil] of its mirror image, see Second
       # @return [Array<Hash>] number:, kind:, section:, craft:, words:, caution:, minutes:, makes:, count: (nil where
       #   nothing is counted), mm: what one of those reaches, units: [{ name:, many:, each: }, ...] the finest first;
       #   first: the number of the same step of the first of a pair, nil of that one itself; like: that of the first
       #   half, or frame; model: which of these in words; cuts: Step::Cut as hashes; takes: what one of what is counted
       #   uses, [{ of:, mm: }, ...]
-      def self.call(plan)
-        order = Work::Order.new(plan).steps
-        pair = order.index { |step| step.kind == "pair" }
-        own = halves(frames(order.map { |step| told(step, plan) }, plan))
+      def self.call(plan, second = nil)
+        own = ordered(plan)
+        pair = own.index { |step| step[:kind] == "pair" }
         return numbered(own) unless pair
 
-        again = own[0...pair].each_with_index.map { |step, i| {**second(step), first: i, model: "first one"} }
+        others = second ? ordered(second) : own
+        again = others[0...pair].each_with_index.map { |step, i| {**own_lengths(step), first: i, model: "first one"} }
         numbered([*own[0..pair], *again, *own[(pair + 1)..]].map.with_index { |step, i| shifted(step, i, pair) })
       end
+
+      def self.ordered(plan) = halves(frames(Work::Order.new(plan).steps.map { |step| told(step, plan) }, plan))
 
       def self.numbered(steps) = steps.each_with_index.map { |step, i| {number: i, **step} }
 
       # The lengths of the second one are its own.
-      def self.second(step)
+      def self.own_lengths(step)
         cuts = step[:cuts].map { |cut| {**cut, of: again(cut[:of]), words: again(cut[:words])} }
         {**step, cuts:, takes: step[:takes].map { |take| {**take, of: again(take[:of])} }}
       end
@@ -134,7 +138,7 @@ module Meander
           {of: run.wire.id, mm: mm / all} if mm.positive?
         end
       end
-      private_class_method :numbered, :second, :again, :shifted, :halves, :frames, :frame, :told, :counted, :beads,
+      private_class_method :ordered, :numbered, :own_lengths, :again, :shifted, :halves, :frames, :frame, :told, :counted, :beads,
         :repeat, :all, :units, :unit, :takes
     end
   end

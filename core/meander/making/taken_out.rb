@@ -27,17 +27,17 @@ module Meander
       pace = Maybe.new(Amount.new(0.1..1000.0, "a minute"))
       PACES = %i[weave braid crochet knot bend lace tie bind].to_h { |craft| [craft, pace] }
       PLANNED = Record.new({
-        steps: List.new(STEP, 1..Fields::MOST_STEPS),
+        steps: List.new(STEP, 1..Fields::MOST_STEPS), mirrored: Choice.new([true, false]),
         laid_out: List.new(Record.new({id:, words: words[2000]}), 0..1000),
         inspection: List.new(Record.new({id:, words: words[1000]}), 0..1000),
         worn: Maybe.new(Record.new({section: id, round: Choice.new(%w[wrist finger]), mm:, each: mm})),
         paces: Record.new(PACES, left_out: PACES.transform_values { nil })
-      })
+      }, left_out: {mirrored: false})
       WHOLE = Record.new({id: Fields::Token.new, piece: Maybe.new(id), name: Text.new(min: 1, max: 120),
         begun_at: Text.new(min: 20, max: 30), last_at: Text.new(min: 20, max: 30), planned: PLANNED,
         events: List.new(Fields::EVENT, 0..MOST_EVENTS)})
       # What is told beside that, and not read.
-      LEFT_OUT = %w[piece_now document steps told photos taken set_aside].freeze
+      LEFT_OUT = %w[piece_now document second steps told photos taken set_aside].freeze
 
       # @param json [Hash] a making as it was taken out
       # @return [Hash] as WHOLE has it; planned: and events: fit each other

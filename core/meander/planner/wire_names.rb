@@ -59,9 +59,9 @@ module Meander
 
       def together(section, wires)
         all = section.base
-        numbers = wires.map { |wire| all.index(wire) }
+        numbers = wires.map { |wire| all.index(wire) }.sort
         return "both wires#{of(section)}" if numbers.size == 2 && all.size == 2
-        return "#{Units::Text.list(wires.map { |wire| own(section, wire) })}#{of(section)}" if plain?(all, numbers)
+        return "#{Units::Text.list(numbers.map { |at| own(section, all[at]) })}#{of(section)}" if plain?(all, numbers)
 
         "wires #{Units::Text.list(numbers.map { |number| number + 1 })}#{of(section)}"
       end

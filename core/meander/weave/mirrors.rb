@@ -8,8 +8,13 @@ module Meander
       # back for front (turned).
       def self.call(pattern, base)
         pattern = as_walk(pattern) if pattern[:kind] == "coils"
-        {across: image(pattern) { |walk| walk.across(base) }, along: image(pattern, &:along),
-          turned: image(pattern, &:turned)}
+        {across: across(pattern, base), along: image(pattern, &:along), turned: image(pattern, &:turned)}
+      end
+
+      # Near for far alone.
+      def self.across(pattern, base)
+        pattern = as_walk(pattern) if pattern[:kind] == "coils"
+        image(pattern) { |walk| walk.across(base) }
       end
 
       def self.image(pattern)

@@ -69,11 +69,23 @@ module Meander
       def self.words(pattern, base, own = [])
         return "#{pattern[:single]} + #{pattern[:both]}" if pattern[:kind] == "coils"
 
-        named = [*own.map { |weave| own(weave, 1.0) }, *ALL].find do |sample|
-          sample.base == base && sample.gaps == pattern[:gaps]
-        end
-        named ? named.name : "a walk of #{Units::Text.count(pattern[:gaps].size, "pass", "passes")}"
+        gaps, known = pattern[:gaps], [*own.map { |weave| own(weave, 1.0) }, *ALL]
+        mirrored = Walk.new(gaps).across(base).gaps
+        named(gaps, base, known) || (named(mirrored, base, known) || coils(mirrored, base))&.+(", mirrored") ||
+          "a walk of #{Units::Text.count(gaps.size, "pass", "passes")}"
       end
+
+      def self.named(gaps, base, known) = known.find { |sample| sample.base == base && sample.gaps == gaps }&.name
+
+      # Coils round the first of two wires, then round both.
+      def self.coils(gaps, base)
+        single = gaps.each_slice(2).take_while { |pair| pair == [0, 1] }.size
+        both = (gaps.size / 2) - single
+        return unless base == 2 && single.positive? && both.positive?
+
+        "#{single} + #{both}" if Walk.coils(single, both).gaps == gaps
+      end
+      private_class_method :named, :coils
     end
   end
 end

@@ -100,6 +100,28 @@ class MakingPlannedTest < PieceTest
     assert_nil told(planned, {kind: "count", step: weave, by: 3})[:fits]
   end
 
+  # The second one is told as its mirror image is made: near for far, wound the other way; one that has no mirror image
+  # that can be said, in the words of the first.
+  def test_the_second_one_is_told_as_its_mirror_image
+    planned = planned(demo("Heron spirals"))[1]
+    again = planned[:steps].select { |step| step[:first] }
+    words = again.map { |step| step[:words] }.join(" ")
+
+    assert planned[:mirrored]
+    assert_includes words, "Weave 73 repeats of 2 + 3, mirrored: 2 wraps round the far wire, then 3 round both wires."
+    assert_includes words, "wound against a screw's thread"
+    firsts = again.map { |step| planned[:steps][step[:first]] }
+
+    taken = [firsts, again].map { |steps| steps.flat_map { |step| step[:takes].map { |take| take[:mm] } } }
+    taken.transpose.each { |one, other| assert_in_delta one, other, 1e-5 }
+    plaits = planned({**demo("Heron plait"), "pair" => true})[1]
+
+    refute plaits[:mirrored]
+    plaits[:steps].select { |step| step[:first] }.each do |step|
+      assert_equal plaits[:steps][step[:first]][:words], step[:words]
+    end
+  end
+
   # The second follows what the first became; where it parts from it, that is said.
   def test_the_second_one_and_its_beads
     _, planned = planned(demo("Kelp earrings"))

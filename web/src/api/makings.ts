@@ -80,6 +80,8 @@ export interface Making extends Head {
   /** What became of the piece it was begun from. */
   piece_now: "same" | "changed" | "gone";
   document: Piece;
+  /** Of a pair whose second one is made as its mirror image: that. */
+  second: Piece | null;
   steps: MakingStep[];
   told: MakingTold;
   photos: Photo[];

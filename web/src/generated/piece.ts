@@ -1297,6 +1297,7 @@ export interface Piece {
                 typed: string;
                 mm?: number;
               };
+              hand?: "right" | "left";
             }
           | {
               kind: "drop";

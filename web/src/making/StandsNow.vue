@@ -13,14 +13,19 @@ import { usePicture } from "../strip/usePicture";
 const props = defineProps<{ making: Making; step: number }>();
 const planned = shallowRef<{ plan: Plan; document: Piece } | null>(null);
 const lost = ref(false);
+/** The second of a pair is shown as its mirror image, or as the first, where it has none. */
+const first = computed(() => props.making.steps[props.step]?.first ?? null);
+const shown = computed(() => (first.value === null ? null : props.making.second) ?? props.making.document);
 async function plan() {
+  const asked = shown.value;
   try {
-    planned.value = await api.plan(props.making.document);
+    const answer = await api.plan(asked);
+    if (asked === shown.value) planned.value = answer;
   } catch {
     lost.value = true;
   }
 }
-watch(() => props.making.id, plan, { immediate: true });
+watch(shown, plan, { immediate: true });
 const NONE = { finished: [], extent: [], beads: { drawn: [] } } as unknown as Plan;
 const strip = usePicture(
   computed(() => planned.value?.plan.strip ?? undefined),
@@ -31,8 +36,7 @@ const finished = useFinished(
   () => void plan(),
 );
 const stands = computed(() => planned.value && new Stands(planned.value.plan, planned.value.document));
-/** The first of a pair is shown for both. */
-const at = computed(() => props.making.steps[props.step]?.first ?? props.step);
+const at = computed(() => first.value ?? props.step);
 const made = computed(() => props.making.steps[at.value]?.makes ?? []);
 const before = computed(() => props.making.steps.slice(0, at.value).flatMap((one) => one.makes));
 </script>

@@ -16,6 +16,17 @@ module Meander
         def self.left_out = {at: Common::LEFT_OUT[:at]}
         def self.check(...) = Checks.call(...)
         def self.lay(section, calibration) = Layout.new(section, calibration)
+
+        # What these are bent to says which side it begins to; all others begin to one side always.
+        EITHER_SIDE = %w[line arc run].freeze
+
+        def self.mirrored(fields, _beside)
+          bend = fields[:bend]
+          return unless EITHER_SIDE.include?(bend[:kind])
+
+          parts = bend[:parts] && {parts: bend[:parts].map { |part| Mirrored.sided(part) }}
+          Mirrored.call(fields, bend: {**Mirrored.sided(bend), **parts.to_h})
+        end
       end
     end
   end

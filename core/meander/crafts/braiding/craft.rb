@@ -21,6 +21,18 @@ module Meander
         def self.left_out = Fields::LEFT_OUT
         def self.check(...) = Checks.call(...)
         def self.lay(section, calibration) = Layout.new(section, calibration)
+
+        # Its wires lie side by side.
+        def self.beside? = true
+
+        # A flat braid begins at its near edge always.
+        def self.mirrored(fields, _beside)
+          return if fields[:scheme][:kind] == "flat"
+
+          strands = fields[:strands].reverse.map { |one| {**one, twist: one[:twist] && Mirrored.sided(one[:twist])} }
+          crossings = Braid::Scheme.said(strands.size, fields[:scheme]).mirrored.crossings.map(&:to_h)
+          Mirrored.call(fields, strands:, scheme: {kind: "crossings", crossings:})
+        end
       end
     end
   end

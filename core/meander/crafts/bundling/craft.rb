@@ -17,6 +17,10 @@ module Meander
         def self.left_out = {}
         def self.check(...) = Checks.call(...)
         def self.lay(section, calibration) = Layout.new(section, calibration)
+
+        def self.mirrored(fields, beside)
+          {**fields, around: fields[:around].map { |one| {**one, seat: beside[one[:section]] + 1 - one[:seat]} }}
+        end
       end
     end
   end

@@ -21,6 +21,9 @@ module Meander
         def self.left_out = Fields::LEFT_OUT
         def self.check(...) = Checks.call(...)
         def self.lay(section, calibration) = Layout.new(section, calibration)
+
+        # Worked the same way round whichever side it is for: rows go to and fro.
+        def self.mirrored(fields, _beside) = Mirrored.call(fields)
       end
     end
   end

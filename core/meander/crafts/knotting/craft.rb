@@ -24,6 +24,22 @@ module Meander
         def self.left_out = Fields::LEFT_OUT
         def self.check(...) = Checks.call(...)
         def self.lay(section, calibration) = Layout.new(section, calibration)
+
+        # Its cords hang side by side.
+        def self.beside? = true
+
+        def self.mirrored(fields, beside)
+          rows = fields[:rows].map { |row| {**row, knots: from_right(row[:knots], beside[fields[:id]])} }
+          Mirrored.call(fields, rows:)
+        end
+
+        # Knots of a row from the right; cords that are left hanging at its end, without a word, are passed first.
+        def self.from_right(knots, cords)
+          left = cords - knots.sum { |one| one[:cords] }
+          passed = {kind: "pass", hand: "right", cords: left, times: 1, turns: 1}
+          [*([passed] if left.positive?), *knots.reverse.map { |one| Mirrored.sided(one) }]
+        end
+        private_class_method :from_right
       end
     end
   end

@@ -16,6 +16,15 @@ module Meander
         def self.left_out = Fields::LEFT_OUT
         def self.check(...) = Checks.call(...)
         def self.lay(section, calibration) = Layout.new(section, calibration)
+
+        # Its base wires lie side by side.
+        def self.beside? = true
+
+        def self.mirrored(fields, beside)
+          pattern = {kind: "walk", **Weave::Mirrors.across(fields[:pattern], beside[fields[:id]])}
+          spacing = fields[:spacing]
+          Mirrored.call(fields, pattern:, spacing: (spacing[:kind] == "apart") ? {**spacing, clear: spacing[:clear].reverse} : spacing)
+        end
       end
     end
   end

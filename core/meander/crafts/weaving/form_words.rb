@@ -12,7 +12,10 @@ module Meander
           "arc" => ->(form) {
             "an arc on a radius of #{say.call(form, :radius)}#{" before it is woven" if form[:shaped] == "before"}"
           },
-          "helix" => ->(form) { "a helix on a dowel of #{say.call(form, :dowel)}" },
+          "helix" => ->(form) {
+            "a helix on a dowel of #{say.call(form, :dowel)}, wound " \
+              "#{(form[:hand] == "left") ? "against" : "as"} a screw's thread"
+          },
           "drop" => ->(form) { "a drop #{frame.call(form)}" }, "leaf" => ->(form) { "a leaf #{frame.call(form)}" },
           "crescent" => ->(form) { "a crescent #{frame.call(form)}" },
           "waists" => ->(form) { "#{Units::Text.count(form[:frames], "frame")} #{frame.call(form)}" }

@@ -33,7 +33,7 @@ module Meander
             .transform_values { |record| record.fields.except(:kind) })
         weave = Crafts::Weaving::Fields::SECTION
         RISE = Variant.new(:kind, weave[:rise].records.transform_values { |record| record.fields.slice(:pitch) })
-        forms = weave[:form].records.transform_values { |record| record.fields.except(:kind) }
+        forms = weave[:form].records.transform_values { |record| record.fields.except(:kind, :hand) }
         FORM = Variant.new(:kind, {**forms, "waists" => {**forms["waists"], frames: Count.new(1..40)}},
           left_out: {shaped: "after"})
         bends = Crafts::Bending::Fields::BEND.records.except("run")
