@@ -114,12 +114,20 @@ class MakingPlannedTest < PieceTest
 
     taken = [firsts, again].map { |steps| steps.flat_map { |step| step[:takes].map { |take| take[:mm] } } }
     taken.transpose.each { |one, other| assert_in_delta one, other, 1e-5 }
-    plaits = planned({**demo("Heron plait"), "pair" => true})[1]
+    bent = planned(in_turn)[1]
 
-    refute plaits[:mirrored]
-    plaits[:steps].select { |step| step[:first] }.each do |step|
-      assert_equal plaits[:steps][step[:first]][:words], step[:words]
+    refute bent[:mirrored]
+    bent[:steps].select { |step| step[:first] }.each do |step|
+      assert_equal bent[:steps][step[:first]][:words], step[:words]
     end
+  end
+
+  # A chain of frames whose wires cross from either side in turn.
+  def in_turn
+    form = {"kind" => "waists", "length" => size("12 mm"), "width" => size("5 mm"), "frames" => 2,
+      "crossing" => "in_turn"}
+    plain = Meander.start("earring")
+    {**plain, "sections" => [{**plain["sections"][0], "form" => form}]}
   end
 
   # The second follows what the first became; where it parts from it, that is said.

@@ -110,46 +110,52 @@ const second = computed(() => step.value?.first != null);
         </p>
         <p class="making-words serif" aria-live="polite">{{ step.words }}</p>
         <p v-if="step.caution" class="border-start border-warning border-3 ps-2">{{ step.caution }}</p>
-        <AsTheFirst :step="step" :now="now" />
-        <CountPad
-          v-if="now.wanted"
-          :step="step"
-          :now="now"
-          @count="count"
-          @differs="(made) => happened({ kind: 'differs', step: hand, count: made })"
-        />
-        <JoinOn
-          v-if="now.wanted"
-          :step="step"
-          :steps="making.steps"
-          :now="now"
-          @joined="(of, mm) => happened({ kind: 'joined', step: hand, of, after: now!.count, mm })"
-        />
-        <CutList
-          v-if="step.cuts.length"
-          :step="step"
-          :now="now"
-          @cut="(length, mm) => happened({ kind: 'cut', step: hand, length, mm })"
-        />
-        <StandsNow :making="making" :step="hand" />
-        <ul v-if="now.notes.length" class="mb-1">
-          <li v-for="(text, i) in now.notes" :key="i">{{ text }}</li>
-        </ul>
-        <div class="d-flex flex-wrap gap-2 align-items-center">
-          <BButton variant="primary" size="lg" @click="done">{{ now.done ? "Not done after all" : "Done" }}</BButton>
-          <BButton
-            v-if="told.hand === null || told.finished_at"
-            :variant="told.finished_at ? 'outline-secondary' : 'primary'"
-            size="lg"
-            @click="finish"
-            >{{ told.finished_at ? "Not finished after all" : "The piece is finished" }}</BButton
-          >
-          <form class="d-flex flex-fill gap-2" @submit.prevent="keep">
-            <BFormInput v-model="note" aria-label="A note on this step" placeholder="A note" maxlength="2000" />
-            <BButton type="submit" variant="outline-primary" :disabled="!note.trim()">Keep</BButton>
-          </form>
+        <div class="step-hand">
+          <StandsNow :making="making" :step="hand" :now="now" />
+          <div>
+            <AsTheFirst :step="step" :now="now" />
+            <CountPad
+              v-if="now.wanted"
+              :step="step"
+              :now="now"
+              @count="count"
+              @differs="(made) => happened({ kind: 'differs', step: hand, count: made })"
+            />
+            <JoinOn
+              v-if="now.wanted"
+              :step="step"
+              :steps="making.steps"
+              :now="now"
+              @joined="(of, mm) => happened({ kind: 'joined', step: hand, of, after: now!.count, mm })"
+            />
+            <CutList
+              v-if="step.cuts.length"
+              :step="step"
+              :now="now"
+              @cut="(length, mm) => happened({ kind: 'cut', step: hand, length, mm })"
+            />
+            <ul v-if="now.notes.length" class="mb-1">
+              <li v-for="(text, i) in now.notes" :key="i">{{ text }}</li>
+            </ul>
+            <div class="d-flex flex-wrap gap-2 align-items-center">
+              <BButton variant="primary" size="lg" @click="done">{{
+                now.done ? "Not done after all" : "Done"
+              }}</BButton>
+              <BButton
+                v-if="told.hand === null || told.finished_at"
+                :variant="told.finished_at ? 'outline-secondary' : 'primary'"
+                size="lg"
+                @click="finish"
+                >{{ told.finished_at ? "Not finished after all" : "The piece is finished" }}</BButton
+              >
+              <form class="d-flex flex-fill gap-2" @submit.prevent="keep">
+                <BFormInput v-model="note" aria-label="A note on this step" placeholder="A note" maxlength="2000" />
+                <BButton type="submit" variant="outline-primary" :disabled="!note.trim()">Keep</BButton>
+              </form>
+            </div>
+            <p v-if="next" class="quiet mt-2 mb-0">Next: {{ next.words }}</p>
+          </div>
         </div>
-        <p v-if="next" class="quiet mt-2 mb-0">Next: {{ next.words }}</p>
       </section>
       <WhatIsLeft :told="told" />
       <LookOver :told="told" @looked="(item, found) => happened({ kind: 'looked', item, found })" />

@@ -19,6 +19,8 @@ const props = defineProps<{
   before: Made[];
   made: Made[];
   label: string;
+  /** How many pixels high a piece is drawn, where it is no strip. */
+  high?: number;
 }>();
 const settings = useSettings();
 const canvas = ref<HTMLCanvasElement | null>(null);
@@ -66,7 +68,7 @@ function drawPiece(ctx: CanvasRenderingContext2D, whole: Ready, width: number, h
 
 useCanvas(
   canvas,
-  () => (props.strip ? LOW : HIGH),
+  () => (props.strip ? LOW : (props.high ?? HIGH)),
   (ctx, width, height) => {
     const light = LIGHT[isDark.value ? "dark" : "light"];
     if (props.strip) drawStrip(ctx, props.strip, width, height, light);
