@@ -14,9 +14,9 @@ class MakingsTest < ServerTest
     assert_equal piece["plan"]["order"].map { |step| step["words"] }, making["steps"].map { |step| step["words"] }
     step = woven(making)
 
-    assert_equal %w[pass wrap repeat], step["units"].map { |unit| unit["name"] }
+    assert_equal %w[pass wrap group repeat], step["units"].map { |unit| unit["name"] }
     # Four wraps and two, two passes each.
-    assert_equal [1, 2, 12], step["units"].map { |unit| unit["each"] }
+    assert_equal [1, 2, 6, 12], step["units"].map { |unit| unit["each"] }
     cut = making["steps"].flat_map { |one| one["cuts"] }
 
     assert_equal piece["plan"]["cut_list"][0]["cut_mm"], cut[0]["mm"]
@@ -76,7 +76,8 @@ class MakingsTest < ServerTest
     differs = told["differs"][0]
 
     assert_in_delta(-2 * each * first["mm"], differs["longer_mm"], 1e-9)
-    assert_equal second["words"], first["words"].sub(":", ", mirrored:").gsub(/near|far/, "near" => "far", "far" => "near")
+    assert_equal second["words"],
+      first["words"].sub(":", ", mirrored:").gsub(/near|far/, "near" => "far", "far" => "near")
     assert_equal making["document"]["wires"].size, making["second"]["wires"].size
     told = happened(making, event("differs", step: first["number"], count: first["count"]))["told"]
 

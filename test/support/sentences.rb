@@ -132,8 +132,8 @@ module Sentences
     planned[:steps].each { |step| otherwise(step).each { |event| account.take({id: "an-event", at: 0, **event}) } }
     told = Meander::Making::Told.call(planned, account.state)
     said = told.values_at(:laid_out, :looked, :lengths, :differs).flatten.map { |one| one[:words] }
-    mirrored = planned[:mirrored] ? planned[:steps].select { |step| step[:first] }.map { |step| plain(step[:words]) } : []
-    said + told[:steps].flat_map { |step| step[:before] } + [told[:fits]] + mirrored
+    second = planned[:steps].select { |step| step[:first] && planned[:mirrored] }.map { |step| plain(step[:words]) }
+    said + told[:steps].flat_map { |step| step[:before] } + [told[:fits]] + second
   end
 
   def otherwise(step)

@@ -2,8 +2,8 @@
 
 module Meander
   module Crafts
-    # What sections of several crafts hold, near for far: what lies to the left lies to the right, what is begun from one
-    # side is begun from the other. The front stays the front, the start the start.
+    # What sections of several crafts hold, near for far: what lies to the left lies to the right, what is begun from
+    # one side is begun from the other. The front stays the front, the start the start.
     module Mirrored
       OTHER = {"near" => "far", "far" => "near", "left" => "right", "right" => "left"}.freeze
       # Values of a form that name a side.
@@ -26,7 +26,8 @@ module Meander
 
       # Where a section stands.
       def self.at(at)
-        {**at, **(at[:turn] ? {turn: -at[:turn]} : {}), **(at[:kind] == "beside" ? {side: OTHER[at[:side]]} : {})}
+        at = {**at, turn: -at[:turn]} if at[:turn]
+        (at[:kind] == "beside") ? {**at, side: OTHER[at[:side]]} : at
       end
       private_class_method :at
     end

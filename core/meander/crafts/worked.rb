@@ -76,6 +76,10 @@ module Meander
       MOVES_A_TIE = 4
       def ties = 0
 
+      # What it is counted by, the finest first, where it is worked from so many of those to so many of all:
+      # [[name, many, how many of the finest], ...].
+      def units(_from, _to, _all) = []
+
       # Moves of the hand, as the pace counts them.
       def moves = wraps + crossings + (MOVES_A_STITCH * stitches) + (MOVES_A_TIE * ties)
 

@@ -31,7 +31,7 @@ module Meander
       def beside
         stops = @document[:wires].flat_map { |wire| wire[:route] }.select { |stop| stop[:kind] == "visit" }
         stops.group_by { |stop| stop[:section] }.transform_values do |visits|
-          visits.map { |visit| Shape::Seat.parts(visit[:seat]) }.select { |role, _| role == "base" }.map(&:last).max || 0
+          visits.map { |visit| Shape::Seat.parts(visit[:seat]) }.filter_map { |role, at| at if role == "base" }.max || 0
         end
       end
 

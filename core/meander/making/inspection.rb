@@ -49,10 +49,17 @@ module Meander
 
       def woven(id, where, section)
         item("#{id} gaps", "#{where}even wraps, level ends, no bare wire where there should be none.")
-        count = Units::Text.count(section.repeats, "repeat")
-        item("#{id} count", "#{where}#{count}, counted once more from the other end.") if section.repeats
+        item("#{id} count", "#{where}#{counted(section)}.") if section.repeats
         bare = @plan.band ? section.strip.bare_mm : 0.0
         item("#{id} centred", "Centred on its wires: #{say(bare)} bare at each end.") if bare.positive?
+      end
+
+      # Worked from its middle it has as many to either side.
+      def counted(section)
+        sides = section.layout.sides
+        count = Units::Text.count(section.repeats / sides, "repeat")
+        (sides == 2) ? "#{count} to the left of the middle, as many to the right" :
+          "#{count}, counted once more from the other end"
       end
 
       def knotted(id, where, section)

@@ -7,9 +7,6 @@ module Meander
     # mirror image is made, where that can be told; so is the second half of what is worked from its middle, and every
     # frame after the first.
     module Steps
-      # What is counted of a section by its craft, the finest first.
-      FINEST = {"weave" => %w[pass passes], "braid" => %w[crossing crossings], "crochet" => %w[stitch stitches],
-        "knot" => %w[knot knots]}.freeze
       # @param plan [Planner::Plan]
       # @param second [Planner::Plan, nil] of its mirror image, see Second
       # @return [Array<Hash>] number:, kind:, section:, craft:, words:, caution:, minutes:, makes:, count: (nil where
@@ -78,23 +75,30 @@ module Meander
       end
 
       def self.told(step, plan)
-        section, count, each = counted(step, plan)
-        beads = beads(step, plan) unless count
-        mm = section.length_mm * section.copies / all(section, step) if count
-        {kind: step.kind, section: step.section, craft: section&.section&.craft, words: step.words,
-          caution: step.caution, minutes: step.minutes, makes: step.makes.map(&:to_h), count: count || beads, mm:,
-          units: units(section, count, each, beads), first: nil, like: nil, model: nil, cuts: step.cuts.map(&:to_h),
-          takes: count ? takes(step, plan, section, count) : []}
+        own = {kind: step.kind, section: step.section, words: step.words, caution: step.caution,
+          minutes: step.minutes, makes: step.makes.map(&:to_h), cuts: step.cuts.map(&:to_h), first: nil, like: nil,
+          model: nil}
+        section, from, to, all = counted(step, plan)
+        return {**own, **beaded(step, plan)} unless section
+
+        {**own, craft: section.section.craft, count: to - from, units: units(section, from, to, all),
+          mm: section.length_mm * section.copies / all(section, step),
+          takes: takes(step, plan, section, to - from)}
       end
 
-      # The section a step works, how much of it, and how much a repeat is; nil where nothing is counted.
+      def self.beaded(step, plan)
+        beads = beads(step, plan)
+        {craft: nil, count: beads, units: beads ? [unit("bead", "beads", 1)] : [], mm: nil, takes: []}
+      end
+
+      # The section a step works, from how much of it to how much, of all; nil where nothing is counted.
       def self.counted(step, plan)
         section = step.section && plan.placed.section(step.section)
         made = step.makes.find { |one| one.of == "weave" && one.to > one.from + 1 }
-        return [section, made.to - made.from, repeat(section, made)] if made
+        return [section, made.from, made.to, made.all] if made
         return unless step.kind == "weave" && section.crossings.positive?
 
-        [section, section.crossings, section.crossings / section.repeats]
+        [section, 0, section.crossings, section.crossings]
       end
 
       # How many beads a step sets.
@@ -103,28 +107,18 @@ module Meander
         plan.beads.find { |rule| ids.include?(rule.id) }&.count
       end
 
-      # How much of the finest a repeat is: of a weave its passes, of all else what the whole comes to by repeats.
-      def self.repeat(section, made)
-        return section.layout.pattern.walk.gaps.size if section.strip
-        return unless section.repeats && (made.all % section.repeats).zero?
-
-        made.all / section.repeats
-      end
-
       def self.all(section, step)
         made = step.makes.find { |one| one.of == "weave" }
         made ? made.all * section.copies : section.crossings
       end
 
-      # Of weaves wraps besides, two passes each; repeats, where the step is more than one of them.
-      def self.units(section, count, each, beads)
-        return beads ? [unit(%w[bead beads])] : [] unless count
-
-        finest = [unit(FINEST.fetch(section.section.craft)), *([unit(%w[wrap wraps], 2)] if section.strip)]
-        (each && each > finest.last[:each] && count >= each) ? [*finest, unit(%w[repeat repeats], each)] : finest
+      # What a step is counted by: no unit that is more than all of it.
+      def self.units(section, from, to, all)
+        section.units(from, to, all).select { |_, _, each| each == 1 || each <= to - from }
+          .uniq(&:last).map { |one| unit(*one) }
       end
 
-      def self.unit(names, each = 1) = {name: names[0], many: names[1], each:}
+      def self.unit(name, many, each) = {name:, many:, each:}
 
       # Of working wire what the step says; of base wires what is worked of them, or what they lie under. A frame that
       # is bent first is as long, however far it is woven.
@@ -138,8 +132,8 @@ module Meander
           {of: run.wire.id, mm: mm / all} if mm.positive?
         end
       end
-      private_class_method :ordered, :numbered, :own_lengths, :again, :shifted, :halves, :frames, :frame, :told, :counted, :beads,
-        :repeat, :all, :units, :unit, :takes
+      private_class_method :ordered, :numbered, :own_lengths, :again, :shifted, :halves, :frames, :frame, :told,
+        :beaded, :counted, :beads, :all, :units, :unit, :takes
     end
   end
 end

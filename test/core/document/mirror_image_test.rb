@@ -63,9 +63,10 @@ class MirrorImageTest < PieceTest
     own = plan.piece.endings.map(&:id)
     all = plan.finished.each_with_object({}) do |(picture, pose, id), found|
       picture.groups.each do |group|
-        next unless own.include?(group.of) || (id && group.of.nil?)
+        next if group.of ? !own.include?(group.of) : id.nil?
 
-        (found[[id, group.wire, group.of]] ||= []).concat(group.points.flatten(1).map { |x, y, z| [*pose.at([x, y])[0, 2], z] })
+        points = group.points.flatten(1).map { |x, y, z| [*pose.at([x, y])[0, 2], z] }
+        (found[[id, group.wire, group.of]] ||= []).concat(points)
       end
     end
     {middle: 0.0, points: all}

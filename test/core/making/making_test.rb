@@ -113,6 +113,7 @@ class MakingPlannedTest < PieceTest
     firsts = again.map { |step| planned[:steps][step[:first]] }
 
     taken = [firsts, again].map { |steps| steps.flat_map { |step| step[:takes].map { |take| take[:mm] } } }
+
     taken.transpose.each { |one, other| assert_in_delta one, other, 1e-5 }
     bent = planned(in_turn)[1]
 

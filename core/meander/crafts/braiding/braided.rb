@@ -127,6 +127,10 @@ module Meander
         # How many crossings are made.
         def crossings = repeats * layout.scheme.crossings.size
 
+        def units(*)
+          [%w[crossing crossings].push(1), [*Words.names(layout), layout.scheme.crossings.size]]
+        end
+
         # Its beads where they lie, along from its first end: BeadPlaces::Spot values.
         def beads = @told[:beads] ||= BeadPlaces.call(course, layout.beadings).map { |one| one.moved(bare_mm) }.freeze
 

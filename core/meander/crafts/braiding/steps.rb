@@ -28,7 +28,7 @@ module Meander
         def say(mm) = Units::Text.length(mm)
         def begun(words) = Units::Text.sentence("#{@context.prefix(@braided)}#{words}")
         def strand(index) = "strand #{index + 1}"
-        def stitch = @layout.flat? ? "stitch" : "round"
+        def stitch = Words.names(@layout).first
 
         def step(kind, words, minutes = 0.0, makes: [])
           Step.of(kind, words, @braided.id, minutes, wires: @braided.base.map(&:id).uniq, makes:)

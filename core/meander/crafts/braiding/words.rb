@@ -19,10 +19,11 @@ module Meander
           {"arc" => ", bent to an arc", "ring" => ", bent to a closed ring"}.fetch(form[:kind], "")
         end
 
-        # So many stitches, or rounds where it is not flat.
-        def self.counted(layout, count)
-          layout.flat? ? Units::Text.count(count, "stitch", "stitches") : Units::Text.count(count, "round")
-        end
+        # Of a flat braid what is made again and again is a stitch, of another one a round: one, and several.
+        def self.names(layout) = layout.flat? ? %w[stitch stitches] : %w[round rounds]
+
+        # So many of them.
+        def self.counted(layout, count) = Units::Text.count(count, *names(layout))
 
         # Where strands are more than a wire each.
         def self.held(strands)

@@ -30,6 +30,16 @@ module Meander
         # Chains at its beginning with them.
         def stitches = layout.cords * (fabric.begun.chains + fabric.stitches)
 
+        # Rows are, where all that are worked have as many stitches.
+        def units(from, to, _all)
+          past = layout.cords * fabric.begun.chains
+          ends = fabric.rows.map { |row| past += row.stitches }
+          within = fabric.rows.zip(ends).select { |row, over| over - row.stitches >= from && over <= to }
+          each = within.map { |row, _| row.stitches }.uniq
+          row = fabric.round? ? %w[round rounds] : %w[row rows]
+          [["stitch", "stitches", 1], *([[*row, each.first]] if each.one?)]
+        end
+
         def middle_line = layout.motif? ? nil : (0..60).map { |i| way.at(length_mm * i / 60, 0.0, 0.0) }
         def out = [way.at(length_mm, 0.0, 0.0), way.turn(length_mm)]
         def beyond(side, place) = way.beyond((side == 1) ? length_mm : 0.0, place, nil)

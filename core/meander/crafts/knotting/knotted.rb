@@ -32,6 +32,14 @@ module Meander
         # The knots, and how many ties of the hand they are.
         def placed = @told[:placed] ||= course.placed.first(course.knots(repeats)).freeze
         def ties = @told[:ties] ||= placed.sum { |knot| Knot::Kinds.fetch(knot.kind).ties.call(knot.cords.size) }
+
+        # Of a pattern of one row its repeats are rows.
+        def units(_from, _to, all)
+          each = all / repeats if repeats && (all % repeats).zero?
+          row = (section[:rows].sum { |one| one[:times] } == 1) ? %w[row rows] : %w[repeat repeats]
+          [["knot", "knots", 1], *([[*row, each]] if each)]
+        end
+
         def knot = @told[:plain] ||= Told.call(self).freeze
 
         def passes(number) = (@told[:passes] ||= {})[number] ||= course.passes_of(number, repeats)

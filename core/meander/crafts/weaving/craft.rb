@@ -23,7 +23,8 @@ module Meander
         def self.mirrored(fields, beside)
           pattern = {kind: "walk", **Weave::Mirrors.across(fields[:pattern], beside[fields[:id]])}
           spacing = fields[:spacing]
-          Mirrored.call(fields, pattern:, spacing: (spacing[:kind] == "apart") ? {**spacing, clear: spacing[:clear].reverse} : spacing)
+          spacing = {**spacing, clear: spacing[:clear].reverse} if spacing[:kind] == "apart"
+          Mirrored.call(fields, pattern:, spacing:)
         end
       end
     end

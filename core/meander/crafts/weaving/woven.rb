@@ -84,6 +84,14 @@ module Meander
         def woven_to = woven_from + strip.woven_mm
         def wraps = strip.wraps * copies
 
+        # A group is a unit where all of them are alike.
+        def units(*)
+          gaps = layout.pattern.walk.gaps
+          groups = Weave::Groups.of(gaps).map { |group| group.gaps.size }
+          alike = (groups.size > 1 && groups.uniq.one?) ? [["group", "groups", groups.first]] : []
+          [["pass", "passes", 1], ["wrap", "wraps", 2], *alike, ["repeat", "repeats", gaps.size]]
+        end
+
         def lengths(called) = Lengths.call(strip, copies:, called:)
         def mass_g = copies * strip.mass_g
         def gaps = strip.gaps
