@@ -210,6 +210,31 @@ Dir.mktmpdir do |data|
       Measure.report("browser: the loupe #{name}, #{passes} passes", frames, "smooth (33 ms)")
     end
   end
+
+  # From a tap to the count in the page, and to the frame it is seen in.
+  pair = server.get("/api/pieces")["pieces"].find { |one| one["name"] == "Kelp earrings" }["id"]
+  making = JSON.parse(server.request("POST", "/api/pieces/#{pair}/makings", {}).body)["id"]
+  browser.go_to("#{server.url}/makings/#{making}")
+  sleep 0.05 until browser.evaluate("document.querySelectorAll('.making-step').length > 0")
+  browser.execute(<<~JS)
+    [...document.querySelectorAll(".making-step")].find((one) => /Weave 34/.test(one.textContent)).click();
+  JS
+  sleep 0.05 until browser.evaluate("!!document.querySelector('.count-now')")
+  sleep 1
+  counts = Array.new(30) do
+    sleep 0.3
+    browser.evaluate_async(<<~JS, 5)
+      const done = arguments[0], from = performance.now(), pad = document.querySelector(".count-now");
+      new MutationObserver((_, watching) => {
+        watching.disconnect();
+        const there = performance.now() - from;
+        requestAnimationFrame(() => done([there, performance.now() - from]));
+      }).observe(pad, { subtree: true, childList: true, characterData: true });
+      pad.click();
+    JS
+  end
+  Measure.report("browser: tap to the count in the page", counts.map(&:first), "16 ms")
+  Measure.report("browser: tap to the frame it is seen in", counts.map(&:last), "16 ms and a frame")
   browser.quit
   resident = File.read("/proc/#{server.pid}/status")[/VmRSS:\s+(\d+)/, 1].to_i / 1024
   puts format("%-44s %8d MB                 aim 150 MB", "server: resident memory after all that", resident)

@@ -37,14 +37,20 @@ class LearnTest < SystemTest
     assert_selector ".practice-said", text: "Where does the wire go next?"
   end
 
-  # Braids, crochet and knots are practised as moves.
+  # Braids, crochet and knots are practised as moves. What was practised while Meander was away is kept here, and sent
+  # once it is there again.
   def test_knots_are_practised
     open_piece "Limpet knots"
     show "Watch it made"
     click_on "Practise"
+    page.execute_script("window.fetch = () => Promise.reject(new TypeError('offline'))")
     find(".player .btn", text: /\A2:/).click
 
     assert_selector ".practice-said", text: "Not yet"
+    assert_equal 0, Server::Practised.count
+    page.refresh
+
+    assert_selector ".bench"
     visit "/learn"
     click_on "Practise it"
 

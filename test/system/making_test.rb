@@ -8,6 +8,51 @@ require_relative "../support/making_at_the_bench"
 class MakingTest < SystemTest
   include MakingAtTheBench
 
+  # How much is drawn of the piece, in pixels; what is lit of it.
+  def drawn
+    page.evaluate_script(<<~JS)
+      (() => {
+        const canvas = document.querySelector(".making-picture canvas");
+        const { data } = canvas.getContext("2d").getImageData(0, 0, canvas.width, canvas.height);
+        let [all, lit] = [0, 0];
+        for (let i = 0; i < data.length; i += 4) {
+          if (data[i + 3] > 200) all++;
+          if (data[i + 3] > 200 && Math.abs(data[i] - 159) + Math.abs(data[i + 1] - 214) + Math.abs(data[i + 2] - 200) < 12) lit++;
+        }
+        return [all - lit, lit];
+      })()
+    JS
+  end
+
+  # The picture grows with the count, and what comes next is lit; when all is counted nothing is.
+  def test_the_picture_follows_the_count
+    making = begin_making("Kelp earrings")
+    choose "Weave 34 repeats"
+    seen = [0, 12, 17].map do |repeats|
+      now = told(making)[:steps][step(making, "Weave 34 repeats")][:count] / 12
+      (repeats - now).times do
+        find(".count-now").click
+        sleep 0.06
+      end
+
+      assert_counted repeats, 34
+      assert_kept
+      100.times { drawn[1].positive? ? break : sleep(0.05) }
+      sleep 0.5
+      drawn
+    end
+
+    assert_equal seen.map(&:first).sort, seen.map(&:first)
+    assert_operator seen[1][0], :>, seen[0][0] * 1.3
+    assert(seen.all? { |_, lit| lit.between?(20, 2000) }, seen.inspect)
+    click_on "Done"
+    choose "Weave 34 repeats"
+    100.times { drawn[1].zero? ? break : sleep(0.05) }
+
+    assert_equal 0, drawn[1]
+    assert_operator drawn[0], :>, seen[2][0]
+  end
+
   # Keys, taps and the button back; away, what is counted is kept here, over a reload, and sent once.
   def test_counting
     making = begin_making("Kelp earrings")

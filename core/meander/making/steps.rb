@@ -56,15 +56,12 @@ module Meander
       def self.frames(steps, plan)
         steps.each_with_object([]) do |step, all|
           copies = (step[:count] && step[:craft]) ? plan.placed.section(step[:section]).copies : 1
-          next all << step unless copies.between?(2, MOST_FRAMES)
+          next all << step unless copies > 1
 
           first = all.size
           copies.times { |copy| all << frame(step, copy, copies, first) }
         end
       end
-
-      # More frames than these are counted together.
-      MOST_FRAMES = 50
 
       # Only lengths of its own are used in a frame.
       def self.frame(step, copy, copies, first)

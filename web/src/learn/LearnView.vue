@@ -5,6 +5,7 @@ import { api } from "../api/client";
 import type { PathStep, ToPractise } from "../api/learning";
 import SiteBar from "../common/SiteBar.vue";
 import { useFormat } from "../units/format";
+import { sendPractised } from "./unsent";
 
 /** The way in: six small pieces in copper, each of which teaches one thing; and the moves that go wrong most. */
 const router = useRouter();
@@ -13,6 +14,7 @@ const path = shallowRef<PathStep[] | null>(null);
 const next = shallowRef<ToPractise[]>([]);
 const trouble = ref("");
 async function load() {
+  await sendPractised();
   try {
     const [steps, moves] = await Promise.all([api.path(), api.toPractise()]);
     path.value = steps.path;

@@ -1,7 +1,7 @@
 import { onMounted } from "vue";
 import { useRoute } from "vue-router";
-import { api } from "../api/client";
 import { useBench } from "../bench/useBench";
+import { keepPractised } from "./unsent";
 
 /**
  * Keeps what was practised on the bench, so that it can be told what to practise next. `begin`: practising, where the
@@ -13,7 +13,6 @@ export function usePractised(begin: () => void) {
   onMounted(() => route.query.practise !== undefined && begin());
   return (move: string, right: boolean) => {
     if (!bench.id || !move) return;
-    const said = { piece: bench.id, section: bench.hand.value, move: move.slice(0, 200), right };
-    void api.practised(said).catch(() => undefined);
+    keepPractised({ piece: bench.id, section: bench.hand.value, move: move.slice(0, 200), right });
   };
 }

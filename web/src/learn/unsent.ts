@@ -1,0 +1,32 @@
+import { useStorage } from "@vueuse/core";
+import { ApiProblem } from "../api/call";
+import { api } from "../api/client";
+
+type Said = Parameters<typeof api.practised>[0];
+/** No more is kept here while Meander is away. */
+const MOST = 500;
+
+/** What was practised and not sent yet; kept here while Meander is away. */
+const unsent = useStorage<Said[]>("meander-practised", []);
+let sending: Promise<void> | null = null;
+
+/** Sends it, one after the other; what cannot be taken is let go. Where Meander is away it stays here. */
+export const sendPractised = () => (sending ??= sendAll().finally(() => (sending = null)));
+
+async function sendAll() {
+  try {
+    while (unsent.value.length) {
+      await api.practised(unsent.value[0]!).catch((error: unknown) => {
+        if (!(error instanceof ApiProblem)) throw error;
+      });
+      unsent.value = unsent.value.slice(1);
+    }
+  } catch {
+    return;
+  }
+}
+
+export function keepPractised(said: Said) {
+  unsent.value = [...unsent.value, said].slice(-MOST);
+  void sendPractised();
+}
