@@ -24,11 +24,7 @@ module Server
     end
 
     def self.place(sample, base, wire)
-      walk, sizes = Meander::Weave::Walk.new(sample.gaps), {base_mm: [base] * sample.base, wire_mm: wire}
-      visited = [sample.gaps, *sample.after.map { |stretch| stretch[:gaps] }].flatten.uniq
-      frame = sample.clear ? Meander::Weave::Frame.new(**sizes, clear_mm: [sample.clear * wire] * (sample.base - 1)) :
-        Meander::Weave::Frame.tight(**sizes, visited:)
-      Meander::Weave::Repeat.new(frame, walk, lean: Meander::Calibration.usual.lean)
+      Meander::Weave::Samples.placed(sample, base, wire, Meander::Calibration.usual.lean)
     end
 
     # The plan of a document given as JSON values. maker: what the maker said of their work, see
@@ -164,6 +160,12 @@ module Server
     # Every pattern of knots to choose from in a cord, with its figures.
     # @return [String] JSON
     def self.knots(given) = JSON.generate({knots: Meander::Output::KnotFigures.collection(given)})
+
+    # What all crafts make of a base and a weaving wire, side by side, see Meander::Output::AcrossCrafts.
+    # @return [String] JSON
+    def self.compared(given, maker)
+      JSON.generate({rows: Meander::Output::AcrossCrafts.call(given, Meander::Calibration.of(maker))})
+    end
 
     # What a piece, or both of a pair, takes, see Meander::Making::Needed.
     # @return [String] JSON

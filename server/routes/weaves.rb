@@ -29,6 +29,7 @@ module Server
         app.post("/api/weaves/say") { text_json(Planners.ask(:said, asked, Maker.said, waiting: request)) }
         app.post("/api/weaves/join") { json(Questions.join(given)) }
         app.post("/api/weaves/even") { text_json(Planners.ask(:even, asked, Maker.said, waiting: request)) }
+        app.post("/api/compared") { text_json(Planners.ask(:compared, given, Maker.said, waiting: request)) }
         app.post("/api/braids") { text_json(Planners.ask(:braids, given, waiting: request)) }
         app.post("/api/braids/read") { json(Questions.crossings(given)) }
         app.post("/api/fabrics") { text_json(Planners.ask(:fabrics, given, waiting: request)) }

@@ -27,6 +27,18 @@ class FabricsApiTest < ServerTest
     end
   end
 
+  # All crafts side by side in two wires; a wire beyond one of them is named.
+  def test_crafts_are_compared
+    rows = send_json(:post, "/api/compared", {base: {typed: "1 mm"}, working: {typed: "0.4 mm"}})["rows"]
+
+    assert_equal({"weave" => Meander::Weave::Samples::ALL.size, "braid" => Meander::Braid::Samples::ALL.size,
+      "knot" => Meander::Knot::Samples::ALL.size}, rows.map { |row| row["craft"] }.tally.except("crochet"))
+    send_json(:post, "/api/compared", {base: {typed: "1 mm"}, working: {typed: "2.5 mm"}})
+
+    assert_equal 422, last_response.status
+    assert_equal "/working", JSON.parse(last_response.body)["faults"][0]["path"]
+  end
+
   def test_rows_are_read
     rows = send_json(:post, "/api/fabrics/read", {text: "6s2; (s s2)6 x2"})["rows"]
 

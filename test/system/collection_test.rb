@@ -31,6 +31,30 @@ class WeaveCollectionTest < SystemTest
     assert_no_selector "[data-weave='diamond-5'].taken"
   end
 
+  # All crafts in one table: sorted, fewer of them, and from a name to its picture.
+  def test_the_crafts_are_compared
+    visit "/weaves"
+    click_on "Compare across the crafts"
+
+    assert_selector ".across tbody tr", minimum: 40
+    assert_selector ".across tbody tr:first-child", text: /a plain coil.*woven.*1\.8 mm.*110\.4 mm/m
+    assert_accessible
+    find(".across th", text: "Time for 1 cm").click
+
+    assert_selector ".across tbody tr:first-child", text: /three twisted cords.*braided.*\d+ s/m
+    ["braided", "crocheted", "woven"].each { |craft| find(".across label", text: craft).click }
+
+    assert_no_selector ".across tbody tr", text: "woven"
+    assert_selector ".across tbody tr", count: Meander::Knot::Samples::ALL.size
+    click_on "diamonds about a knot"
+
+    assert_equal "diamonds about a knot",
+      page.evaluate_script("document.activeElement.closest('[data-knots]').querySelector('h3').textContent")
+    enter "Weaving wire", "2.5 mm"
+
+    assert_selector ".across .text-danger", text: "could not be compared"
+  end
+
   def test_coils_stay_coils_and_wide_weaves_hold_their_wires_apart
     open_piece "Reed cuff"
     click_on "look at them all"

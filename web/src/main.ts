@@ -10,29 +10,30 @@ import "./styles/pictures.css";
 import { createApp } from "vue";
 import { createRouter, createWebHistory } from "vue-router";
 import App from "./App.vue";
-import BenchView from "./bench/BenchView.vue";
-import LearnView from "./learn/LearnView.vue";
-import BesideView from "./making/BesideView.vue";
-import LogView from "./making/LogView.vue";
-import MakingView from "./making/MakingView.vue";
-import PrintView from "./print/PrintView.vue";
 import ShelfView from "./shelf/ShelfView.vue";
-import TrayView from "./tray/TrayView.vue";
-import WeavesView from "./weaves/WeavesView.vue";
 
+/** Pages but the first come as they are asked for, or once nothing else is to do: then they are there when Meander is away. */
+const PAGES = {
+  "/tray": () => import("./tray/TrayView.vue"),
+  "/weaves": () => import("./weaves/WeavesView.vue"),
+  "/learn": () => import("./learn/LearnView.vue"),
+  "/makings": () => import("./making/LogView.vue"),
+  "/makings/beside/:piece": () => import("./making/BesideView.vue"),
+  "/makings/:id": () => import("./making/MakingView.vue"),
+  "/pieces/:id": () => import("./bench/BenchView.vue"),
+  "/pieces/:id/print": () => import("./print/PrintView.vue"),
+};
 const router = createRouter({
   history: createWebHistory(),
   routes: [
     { path: "/", component: ShelfView },
-    { path: "/tray", component: TrayView },
-    { path: "/weaves", component: WeavesView },
-    { path: "/learn", component: LearnView },
-    { path: "/makings", component: LogView },
-    { path: "/makings/beside/:piece", component: BesideView, props: true },
-    { path: "/makings/:id", component: MakingView, props: true },
-    { path: "/pieces/:id", component: BenchView, props: true },
-    { path: "/pieces/:id/print", component: PrintView, props: true },
+    ...Object.entries(PAGES).map(([path, component]) => ({ path, component, props: true })),
   ],
 });
 
 createApp(App).use(router).mount("#app");
+void router.isReady().then(() => {
+  const all = () => Object.values(PAGES).forEach((page) => void page().catch(() => undefined));
+  if ("requestIdleCallback" in window) requestIdleCallback(all, { timeout: 3000 });
+  else setTimeout(all, 1000);
+});

@@ -34,9 +34,10 @@ module Meander
         braid = Crafts::Braiding::BraidOptions.read(Braid::Samples.options(sample, wire_mm))
         figures = call(braid)
         crossings = braid.scheme.crossings.map { |one| {gap: one.gap, over: one.over} }
-        own = figures.slice(:width_mm, :pitch_mm, :take_up, :assumed)
+        own = figures.slice(:width_mm, :thickness_mm, :pitch_mm, :take_up, :assumed)
         {**sample.to_h, crossings:, flat: sample.crossings.nil?, lay_mm: sample.lay && (sample.lay * wire_mm),
-          figures: {wire_per_cm_mm: figures[:wire_mm] * 10 / Braid::Samples::LENGTH_MM, **own}}
+          figures: {wire_per_cm_mm: figures[:wire_mm] * 10 / Braid::Samples::LENGTH_MM,
+            moves_per_cm: crossings.size * 10 / figures[:pitch_mm], **own}}
       end
 
       def self.words(figures)

@@ -47,7 +47,13 @@ module Meander
         wire = made.wire_mm { |kind| gauge.mm(kind) } * (fabric[:cords] || 1)
         {**sample.to_h.slice(:key, :name, :suits), count: sample.count, fabric: Document::Plain.call(fabric),
           hook_mm: hook, cells: chart(made),
-          figures: {wire_mm: wire, wire_per_cm_mm: wire * 10 / size[:length_mm], **size, drape: drape(gauge)}}
+          figures: {wire_mm: wire, wire_per_cm_mm: wire * 10 / size[:length_mm], **size, drape: drape(gauge),
+            thickness_mm: gauge.thickness_mm, moves_per_cm: moves(made, fabric) * 10 / size[:length_mm]}}
+      end
+
+      # Of the hand: its chains at the beginning with it.
+      def self.moves(made, fabric)
+        Crafts::Worked::MOVES_A_STITCH * (fabric[:cords] || 1) * (made.begun.chains + made.stitches)
       end
 
       # The first rows of its chart, see Crafts::Crocheting::Told.
@@ -74,7 +80,7 @@ module Meander
           (share < 11) ? "supple" : "soft"
         end
       end
-      private_class_method :tried, :chart, :size, :drape
+      private_class_method :tried, :moves, :chart, :size, :drape
     end
   end
 end

@@ -46,7 +46,13 @@ module Meander
         {**sample.to_h, pattern: Document::Plain.call(sample.pattern), chart: chart(course),
           figures: {longest_per_cm_mm: runs.max * 10 / long, shortest_per_cm_mm: runs.min * 10 / long,
             cord_per_cm_mm: runs.sum * 10 / long, width_mm: wide(course, cord_mm), length_mm: long,
-            repeat_mm: long / sample.count}}
+            repeat_mm: long / sample.count, thickness_mm: course.placed.map { |knot| knot.size.thick_mm }.max,
+            moves_per_cm: moves(course) * 10 / long}}
+      end
+
+      def self.moves(course)
+        ties = course.placed.sum { |knot| Knot::Kinds.fetch(knot.kind).ties.call(knot.cords.size) }
+        Crafts::Worked::MOVES_A_TIE * ties
       end
 
       # Of a cord, down to where the longest ends.
@@ -63,7 +69,7 @@ module Meander
         reach = course.placed.map { |knot| knot.x.abs + (knot.size.width_mm / 2) }.max
         [2 * reach, (2 * course.home(0).abs) + cord_mm].max
       end
-      private_class_method :tried, :run_mm, :chart, :wide
+      private_class_method :tried, :moves, :run_mm, :chart, :wide
     end
   end
 end

@@ -57,6 +57,16 @@ module Meander
           suits:).freeze
       end.freeze
 
+      # A sample's walk placed in base wires all alike; lean: see Placing.
+      def self.placed(sample, base_mm, wire_mm, lean)
+        base, walk = [base_mm] * sample.base, Walk.new(sample.gaps)
+        visited = [sample.gaps, *sample.after.map { |stretch| stretch[:gaps] }].flatten.uniq
+        frame = sample.clear ? Frame.new(base_mm: base, wire_mm:,
+          clear_mm: [sample.clear * wire_mm] * (base.size - 1)) :
+          Frame.tight(base_mm: base, wire_mm:, visited:)
+        Repeat.new(frame, walk, lean:)
+      end
+
       # A weave the maker named, in a weaving wire of so many mm.
       def self.own(weave, wire_mm)
         clear = weave[:clear] && (weave[:clear].mm / wire_mm)

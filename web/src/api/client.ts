@@ -1,6 +1,7 @@
 import { braids } from "./braids";
 import { fabrics } from "./fabrics";
 import { knots } from "./knots";
+import { compared } from "./compared";
 import { learning } from "./learning";
 import { makings } from "./makings";
 import { call, sentences } from "./call";
@@ -180,6 +181,7 @@ export const api = {
   ...braids,
   ...fabrics,
   ...knots,
+  ...compared,
   ...makings,
   ...learning,
   readWeave: (text: string, base: number) => call<{ gaps: number[] }>("POST", "/api/weaves/read", { text, base }),

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onMounted } from "vue";
+import { computed, defineAsyncComponent, onMounted, ref } from "vue";
 import { useRouter } from "vue-router";
 import type { BraidSample } from "../api/braids";
 import { api } from "../api/client";
@@ -22,6 +22,9 @@ const router = useRouter();
 const bench = createBench(null);
 provideBench(bench);
 const plan = computed(() => bench.answer.value?.plan);
+const AcrossCrafts = defineAsyncComponent(() => import("./AcrossCrafts.vue"));
+/** Whether what all crafts make of these wires stands side by side. */
+const across = ref(false);
 /** Tried anew in other wires. */
 const wires = computed(() => bench.answer.value?.document.kinds.map((kind) => kind.size.mm).join(" "));
 
@@ -96,6 +99,16 @@ onMounted(() => void bench.lay("cuff"));
       <BAlert v-for="fault in bench.faults.value" :key="fault.message" :model-value="true" variant="danger">
         {{ fault.message }}. Accepted: {{ fault.accepted }}.
       </BAlert>
+      <p class="mt-2">
+        <BButton variant="outline-primary" :aria-expanded="across" @click="across = !across">{{
+          across ? "Fold the comparison away" : "Compare across the crafts"
+        }}</BButton>
+      </p>
+      <AcrossCrafts
+        v-if="across"
+        :base="bench.draft.value!.kinds[0]!.size"
+        :working="bench.draft.value!.kinds[1]!.size"
+      />
       <WeaveCollection :key="wires" :begin="begin" />
       <h2 class="mt-4">The braids</h2>
       <p class="sentence">The same base wire braided. A new bracelet begins with the one you choose.</p>
