@@ -94,6 +94,34 @@ class CrochetTest < SystemTest
     assert_selector ".sentence", text: /written stitch by stitch/
   end
 
+  # On the chart a stitch is pressed and carries a bead, or none; the last one stays until the beads are removed.
+  def test_beads_are_pointed_at
+    open_piece "Marram band"
+    take_in_hand 2
+    find(".stage-tabs").click_on "Point and stitch"
+    before = pointed_at("Marram band")
+    select "carry Marram seed, or not", from: "Stitch to put"
+    chart = find(".crochet-chart canvas")
+    chart.click(x: 0, y: 60)
+
+    assert_saved
+    one = pointed_at("Marram band")
+
+    assert_equal 1, (before - one).size + (one - before).size
+    assert_equal "chart", stored_document("Marram band")["beads"][0]["pick"]["kind"]
+    chart.click(x: 0, y: 60)
+
+    assert_saved
+    50.times { pointed_at("Marram band") == before ? break : sleep(0.1) }
+
+    assert_equal before, pointed_at("Marram band")
+  end
+
+  # Which stitches carry a bead.
+  def pointed_at(name)
+    made(name).sections.find { |one| one.section.craft == "crochet" }.crochet[:beads].sort
+  end
+
   def test_a_band_is_watched_and_practised
     open_piece "Marram band"
     take_in_hand 2

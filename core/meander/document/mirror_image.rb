@@ -15,7 +15,7 @@ module Meander
       end
 
       def call
-        sections = @document[:sections].map { |fields| craft(fields).mirrored(fields, @beside) }
+        sections = @document[:sections].map { |fields| section(fields) }
         beads = @document[:beads].map { |placed| placed(placed) }
         return unless [*sections, *beads].all?
 
@@ -24,6 +24,11 @@ module Meander
       end
 
       private
+
+      # Nil where its craft knows of none.
+      def section(fields)
+        craft(fields).then { |craft| craft.mirrored(fields, @beside) if craft.respond_to?(:mirrored) }
+      end
 
       def craft(fields) = Crafts::Registry.fetch(fields[:craft])
 

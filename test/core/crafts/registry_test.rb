@@ -73,6 +73,17 @@ class SeamTest < PieceTest
     assert_equal "/sections/0/halves", advice(plan(twisted(halves: 70)), "twist-long").place
   end
 
+  # A pair of them is made, the second one told as the first: the craft knows of no mirror image.
+  def test_a_pair_of_them_is_made
+    planned = Meander::Making::Planned.call(plan({**twisted, "pair" => true, "kind" => "earring",
+      "worn" => {"on" => "ear"}}))
+    steps = planned[:steps].select { |step| step[:words].include?("7 half turns") }
+
+    refute planned[:mirrored]
+    assert_equal [steps[0][:words]] * 2, steps.map { |step| step[:words] }
+    assert_equal steps[0][:number], steps[1][:first]
+  end
+
   def test_what_cannot_be_made_is_said
     error = assert_raises(Meander::InvalidInput) { plan(twisted(rise: size("1 mm"))) }
 

@@ -96,6 +96,22 @@ class WalksTest < Minitest::Test
     end
   end
 
+  # A weave held the other way takes as much wire: near for far (base wires and all) within 0.15 %, as it is relaxed
+  # step by step; end for start and back for front, which lean the other way or begin elsewhere, within 1 %.
+  def test_held_the_other_way_it_takes_as_much
+    random_repeats(25, equal: false) do |repeat, words|
+      frame, walk = repeat.frame, repeat.walk
+      base = frame.base_mm
+      {walk.across(base.size) => [base.reverse, 0.0015], walk.along => [base, 0.01],
+       walk.turned => [base, 0.01]}.each do |other, (wires, share)|
+        image = Repeat.new(frame(other, wires, frame.wire_mm), other, lean: 0.3)
+
+        assert_in_epsilon repeat.wire_mm, image.wire_mm, share, "#{words} as #{other.gaps.join(",")}"
+        assert_in_epsilon repeat.advance_mm, image.advance_mm, share, words
+      end
+    end
+  end
+
   private
 
   # Which gap a place across the frame lies in.

@@ -8,6 +8,7 @@ import { crochet, withCrochet } from "./crochet";
 import CrochetChart from "./CrochetChart.vue";
 import CrochetPlayer from "./CrochetPlayer.vue";
 import { everyRow } from "./moves";
+import { placedOn, withBeadAt } from "./beadsAt";
 import { KINDS, withStitchAt } from "./pointed";
 import { useChart } from "./useChart";
 
@@ -22,12 +23,23 @@ const middle = ref(0);
 const heightPx = useStageHeight();
 const rows = computed(() => everyRow(told.value));
 const many = computed(() => rows.value.length > 9);
-/** Pointed at, a stitch becomes another one. */
+/** Pointed at, a stitch becomes another one, or carries a bead or none. */
 const kind = ref("single");
+const BEAD = "bead ";
+const options = computed(() => [
+  ...KINDS,
+  ...placedOn(bench.draft.value!, bench.hand.value).map((one) => {
+    const name = bench.draft.value!.tray?.find((bead) => bead.id === one.bead)?.name ?? "bead";
+    return { key: BEAD + one.id, name: `carry ${name}, or not` };
+  }),
+]);
+const isBead = computed(() => kind.value.startsWith(BEAD));
 const typed = computed(() => crochet(bench.draft.value!, bench.hand.value).fabric.kind === "rows");
 const said = ref("");
 function press(mark: Mark) {
-  if (props.view !== "point" || mark.row === 0) return;
+  if (props.view !== "point") return;
+  if (isBead.value) return string(mark);
+  if (mark.row === 0) return;
   const next = withStitchAt(rows.value, mark, kind.value);
   if (!next)
     return void (said.value = "that one takes its place with others: change it in the rows as they are written");
@@ -37,6 +49,11 @@ function press(mark: Mark) {
   const fabric = { kind: "rows", begin: { kind: start, count: begun.count }, rounds: way, rows: next } as never;
   void bench.change(withCrochet(bench.draft.value!, bench.hand.value, { fabric }));
 }
+function string(mark: Mark) {
+  const next = withBeadAt(bench.draft.value!, bench.hand.value, told.value, mark, kind.value.slice(BEAD.length));
+  said.value = "why" in next ? next.why : "";
+  if (!("why" in next)) void bench.change(next);
+}
 </script>
 
 <template>
@@ -45,9 +62,9 @@ function press(mark: Mark) {
     <WholeSpace v-else-if="view === 'space'" />
     <template v-else>
       <p v-if="view === 'point'" class="sentence mb-1">
-        Press a stitch to make it
-        <LiveChoice :value="kind" :options="KINDS" label="Stitch to put" @change="(key) => (kind = key)" />
-        <span v-if="!typed" class="quiet">; the fabric is then said row by row</span>.
+        Press a stitch to {{ isBead ? "let it" : "make it" }}
+        <LiveChoice :value="kind" :options="options" label="Stitch to put" @change="(key) => (kind = key)" />
+        <span v-if="!typed && !isBead" class="quiet">; the fabric is then said row by row</span>.
         <span v-if="said" role="status" class="text-danger">Not there: {{ said }}.</span>
       </p>
       <CrochetChart
