@@ -1,14 +1,16 @@
 # frozen_string_literal: true
 
 module Server
-  # A move of a section that was practised: how often it was asked for, how often another one was said.
+  # A move of a section that was practised: how often it was asked for, how often another one was said; last: the id of
+  # what was said last, which counts once however often it is sent.
   class Practised < ActiveRecord::Base
     self.table_name = "practised"
 
     SAID = Meander::Document::Shape::Record.new({piece: Meander::Document::Shape::Text.new(min: 1, max: 64),
       section: Meander::Document::Shape::Text.new(min: 1, max: 64),
       move: Meander::Document::Shape::Text.new(min: 1, max: 200),
-      right: Meander::Document::Shape::Choice.new([true, false])})
+      right: Meander::Document::Shape::Choice.new([true, false]),
+      id: Meander::Document::Shape::Maybe.new(Meander::Making::Fields::Token.new)}, left_out: {id: nil})
     # So many moves are kept, those of late; so many are told as what to practise next.
     MOST, TOLD = 5000, 8
 
@@ -18,7 +20,9 @@ module Server
       piece = Piece.find(said[:piece])
       transaction do
         one = find_or_initialize_by(piece_id: piece.id, section: said[:section], move: said[:move])
-        one.update!(asked: one.asked + 1, wrong: one.wrong + (said[:right] ? 0 : 1))
+        next if said[:id] && one.last == said[:id]
+
+        one.update!(asked: one.asked + 1, wrong: one.wrong + (said[:right] ? 0 : 1), last: said[:id])
         order(updated_at: :desc).offset(MOST).limit(100).destroy_all if count > MOST
       end
     end

@@ -69,6 +69,16 @@ class LearningTest < ServerTest
     assert_empty look("/api/practised")["next"]
   end
 
+  # Sent again, as when no answer came, it counts once.
+  def test_what_is_sent_again_counts_once
+    id = send_json(:post, "/api/pieces", {start: "cuff"})["id"]
+    said = {piece: id, section: "s1", move: "over both", right: false}
+    3.times { send_json(:post, "/api/practised", {**said, id: "practised-000001"}) }
+    send_json(:post, "/api/practised", {**said, id: "practised-000002"})
+
+    assert_equal [2, 2], look("/api/practised")["next"][0].values_at("asked", "wrong")
+  end
+
   def test_what_cannot_be_practised
     id = send_json(:post, "/api/pieces", {start: "cuff"})["id"]
     practised(id, "", true)

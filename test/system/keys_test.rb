@@ -6,8 +6,9 @@ require_relative "../support/system_test"
 class KeysTest < SystemTest
   def focused = page.evaluate_script("document.activeElement.ariaLabel ?? document.activeElement.textContent.trim()")
 
-  # Asks for something by some letters of its name.
+  # Asks for something by some letters of its name, from wherever the focus is but a field.
   def ask(letters)
+    page.execute_script("document.activeElement.blur()")
     find("body").send_keys("/")
     find_field("What you want to do").send_keys(letters, :enter)
 
@@ -107,7 +108,8 @@ class KeysTest < SystemTest
 
     assert_selector ".finished-picture canvas", count: 2
     assert_selector ".section-line.current[data-section=s1]"
-    place = page.evaluate_script(WIRE_AT_LEFT)
+    place = nil
+    100.times { (place = page.evaluate_script(WIRE_AT_LEFT)) ? break : sleep(0.05) }
     page.driver.browser.mouse.click(x: place[0], y: place[1])
 
     assert_selector ".section-line.current:not([data-section=s1])"

@@ -12,9 +12,9 @@ module Meander
     # id, section, on, free?, given, bare_mm, across(side, repeats), where so many are worked (nil before that is
     # known), rounded?(side), thickness_mm, width_mm, worked_round_mm, and worked(repeats, bare_mm), a Worked.
     #
-    # It may answer mirrored(fields, beside): its fields near for far (see Mirrored), nil where they have no mirror image
-    # that can be said; beside: how many wires lie side by side in each section, { id => count }. And beside?, where its
-    # own do.
+    # It may answer mirrored(fields, beside): its fields near for far (see Mirrored), nil where they have no mirror
+    # image that can be said; beside: how many wires lie side by side in each section, { id => count }. And beside?,
+    # where its own do.
     module Registry
       CRAFTS = { # rubocop:disable Style/MutableConstant -- crafts may be added
         "bend" => Bending::Craft, "bind" => Bundling::Craft, "braid" => Braiding::Craft,

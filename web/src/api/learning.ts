@@ -26,6 +26,6 @@ export const learning = {
   path: () => call<{ path: PathStep[] }>("GET", "/api/path"),
   beginPath: (key: string) => call<{ id: string }>("POST", `/api/path/${key}`, {}),
   toPractise: () => call<{ next: ToPractise[] }>("GET", "/api/practised"),
-  practised: (said: { piece: string; section: string; move: string; right: boolean }) =>
+  practised: (said: { piece: string; section: string; move: string; right: boolean; id: string }) =>
     call<void>("POST", "/api/practised", said),
 };

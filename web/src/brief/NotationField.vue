@@ -33,7 +33,7 @@ async function read() {
   const document = withWalk(bench.draft.value!, id);
   try {
     if (bench.faults.value.length) {
-      const { gaps } = await api.readWeave(text.value, baseOf(document, id).length);
+      const { gaps } = await bench.saving.during(api.readWeave(text.value, baseOf(document, id).length));
       if (asked === latest) void bench.change(withWalk(bench.draft.value!, id, { gaps }));
     } else {
       await bench.take(api.sayWeave({ ...bench.asked(document), text: text.value }), (said, now) =>

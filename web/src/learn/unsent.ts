@@ -14,19 +14,14 @@ let sending: Promise<void> | null = null;
 export const sendPractised = () => (sending ??= sendAll().finally(() => (sending = null)));
 
 async function sendAll() {
-  try {
-    while (unsent.value.length) {
-      await api.practised(unsent.value[0]!).catch((error: unknown) => {
-        if (!(error instanceof ApiProblem)) throw error;
-      });
-      unsent.value = unsent.value.slice(1);
-    }
-  } catch {
-    return;
+  for (let away = false; !away && unsent.value.length;) {
+    await api.practised(unsent.value[0]!).catch((error: unknown) => (away = !(error instanceof ApiProblem)));
+    if (!away) unsent.value = unsent.value.slice(1);
   }
 }
 
-export function keepPractised(said: Said) {
-  unsent.value = [...unsent.value, said].slice(-MOST);
+/** Counts once, however often it is sent. */
+export function keepPractised(said: Omit<Said, "id">) {
+  unsent.value = [...unsent.value, { ...said, id: crypto.randomUUID() }].slice(-MOST);
   void sendPractised();
 }

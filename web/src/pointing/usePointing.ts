@@ -54,7 +54,9 @@ export function usePointing(picture: Ref<Picture | null>) {
     const [piece, id] = [bench.draft.value!, bench.hand.value];
     const { before, after } = asWalk(section(piece, id).pattern);
     try {
-      const walk = await api.joinGroups({ base: baseOf(piece, id).length, groups: next, before, after });
+      const walk = await bench.saving.during(
+        api.joinGroups({ base: baseOf(piece, id).length, groups: next, before, after }),
+      );
       if (number !== latest) return;
       trouble.value = "";
       handed = number;

@@ -31,7 +31,7 @@ const wrong = computed(() => fault.value ?? standing.value);
 async function read() {
   const [id, asked] = [bench.hand.value, text.value];
   try {
-    const { crossings } = await api.readBraid(asked, now.value.strands.length);
+    const { crossings } = await bench.saving.during(api.readBraid(asked, now.value.strands.length));
     if (asked !== text.value) return;
     fault.value = null;
     if (written(crossings) !== short.value) void bench.change(withCrossings(piece.value, id, crossings));

@@ -33,7 +33,7 @@ const set = (changes: object) =>
   bench.change(withCrochet(piece.value, bench.hand.value, { fabric: { ...fabric.value!, ...changes } as never }));
 
 async function put(text: string) {
-  const { rows } = await api.readRows(text);
+  const { rows } = await bench.saving.during(api.readRows(text));
   if (written(rows) !== short.value) void set({ rows });
 }
 </script>

@@ -13,7 +13,7 @@ const rows = bench.faultAt(bench.path("rows"));
 const extent = bench.faultAt(bench.path("extent"));
 const standing = computed(() => rows.value ?? extent.value);
 async function put(text: string) {
-  const read = await api.readKnots(text);
+  const read = await bench.saving.during(api.readKnots(text));
   if (written(read.rows) === short.value) return;
   void bench.change(withKnotted(piece.value, bench.hand.value, { rows: read.rows as never }));
 }
