@@ -143,6 +143,7 @@ class PointingTest < SystemTest
     assert_button "5 round 1"
     assert_saved
     50.times { (pictures.call & first).empty? ? break : sleep(0.1) }
+
     pictures.call.zip(first).each { |now, then_| refute_equal then_, now }
   end
 

@@ -99,7 +99,7 @@ onMounted(() => void bench.lay("cuff"));
       <BAlert v-for="fault in bench.faults.value" :key="fault.message" :model-value="true" variant="danger">
         {{ fault.message }}. Accepted: {{ fault.accepted }}.
       </BAlert>
-      <p class="mt-2">
+      <p class="my-2">
         <BButton variant="outline-primary" :aria-expanded="across" @click="across = !across">{{
           across ? "Fold the comparison away" : "Compare across the crafts"
         }}</BButton>
