@@ -156,7 +156,7 @@ class CurvesTest < PieceTest
   # A helix: turns = length / sqrt((2 pi R)^2 + p^2), every place on the dowel, the same length whatever lies beside the
   # middle.
   def test_a_helix
-    way = Form::Way::Helix.new(4.3, 5.0)
+    way = Form::Way::Helix.new(4.3, 5.0, 1)
 
     assert_in_epsilon 92 / Math.hypot(2 * Math::PI * 4.3, 5.0), way.turns(92.0), 1e-12
     [0.0, 1.2, -1.2].each do |across|
@@ -168,6 +168,28 @@ class CurvesTest < PieceTest
     x, _, z = way.at(10.0, 0.0, 0.7)
 
     assert_in_delta 5.0, Math.hypot(x, z), 1e-9
+    assert_handed way
+  end
+
+  # As it climbs along y a right-handed screw turns from z to x (its torsion is positive); the left-handed one is its
+  # mirror image, near for far, beyond its ends too.
+  def assert_handed(way)
+    left = Form::Way::Helix.new(4.3, 5.0, -1)
+    [way, left].zip([1, -1]) do |one, hand|
+      x, y, z = one.at(1.0, 0.0, 0.0)
+
+      assert_operator y, :>, 0
+      assert_equal hand, (x * z <=> 0)
+    end
+    [[12.0, 0.8, 0.3], [30.0, -1.1, 0.0]].each do |along, across, height|
+      x, y, z = way.at(along, across, height)
+
+      left.at(along, -across, height).zip([-x, y, z]) { |is, mirrored| assert_in_delta mirrored, is, 1e-12 }
+      x, y, z = way.beyond(along, [across, 4.0, height], [-1.0, 1.0])
+
+      left.beyond(along, [-across, 4.0, height], [-1.0, 1.0])
+        .zip([-x, y, z]) { |is, mirrored| assert_in_delta mirrored, is, 1e-12 }
+    end
   end
 
   # Chords of a circle carried on to no step at all, against the circle: relative error far below one in a million.
