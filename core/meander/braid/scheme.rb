@@ -26,11 +26,6 @@ module Meander
         new(strands, crossings.map { |one| Crossing.new(one[:gap], one[:over]) })
       end
 
-      # As a section says it: flat, or crossing by crossing.
-      def self.said(strands, scheme)
-        (scheme[:kind] == "flat") ? flat(strands) : of(strands, scheme[:crossings])
-      end
-
       # Near for far.
       def mirrored
         Scheme.of(strands, crossings.map { |one| {gap: strands - one.gap, over: one.right? ? "left" : "right"} })

@@ -99,6 +99,21 @@ class MirrorImageTest < PieceTest
     assert_nil mirrored({**knots, "tray" => [bead], "beads" => [placed]})
   end
 
+  # A braid said crossing by crossing: each gap counted from the other side, the other strand over; mirrored again it is
+  # what it was, and cut alike.
+  def test_a_braid_is_crossed_from_the_other_side
+    json = demo("Heron plait")
+    json["sections"][0]["scheme"] = {"kind" => "crossings",
+      "crossings" => [{"gap" => 1, "over" => "right"}, {"gap" => 2, "over" => "left"}]}
+    image = mirrored(json)
+
+    assert_equal [[2, "left"], [1, "right"]],
+      image.document[:sections][0][:scheme][:crossings].map { |one| one.values_at(:gap, :over) }
+    assert_equal Meander.read(json).piece.document[:sections],
+      Meander::Document::MirrorImage.call(image).document[:sections]
+    assert_equal plan(json).cut_list.map(&:cut_mm), Meander::Planner::PlanPiece.call(image).cut_list.map(&:cut_mm)
+  end
+
   # Cords that a row leaves hanging at its end without a word are passed first in the row from the other side.
   def test_rows_of_knots_are_read_from_the_other_side
     rows = mirrored(demo("Heron hanging")).document[:sections].find { |one| one[:craft] == "knot" }[:rows]

@@ -30,7 +30,7 @@ module Meander
           return if fields[:scheme][:kind] == "flat"
 
           strands = fields[:strands].reverse.map { |one| {**one, twist: one[:twist] && Mirrored.sided(one[:twist])} }
-          crossings = Braid::Scheme.said(strands.size, fields[:scheme]).mirrored.crossings.map(&:to_h)
+          crossings = Braid::Scheme.of(strands.size, fields[:scheme][:crossings]).mirrored.crossings.map(&:to_h)
           Mirrored.call(fields, strands:, scheme: {kind: "crossings", crossings:})
         end
       end
