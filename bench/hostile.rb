@@ -36,13 +36,13 @@ class Run
     @demo_documents ||= Dir[File.join(ROOT, "demo/pieces/*.json")].map { |file| JSON.parse(File.read(file)) }
   end
 
-  # Asks, and judges the answer.
-  def ask(server, method, path, body, type = "application/json")
+  # Asks, and judges the answer. number: which of its kind it is, as the seed makes them.
+  def ask(server, method, path, body, type = "application/json", number: nil)
     start = Process.clock_gettime(Process::CLOCK_MONOTONIC)
     answer = server.raw(method, path, body, type)
     took = Process.clock_gettime(Process::CLOCK_MONOTONIC) - start
     @took << [took, "#{method} #{path[0, 60]}"]
-    said = "#{method} #{path[0, 80]} #{body.to_s[0, 300]}"
+    said = "#{number} #{method} #{path[0, 80]} #{body.to_s[0, 300]}"
     @wrong << "#{answer.code}: #{said}" if answer.code.to_i >= 500
     @wrong << "#{took.round(1)} s: #{said}" if took > LATEST_S
     if answer.code.to_i >= 400 && answer.content_type != "application/problem+json"
@@ -56,12 +56,16 @@ class Run
   end
 
   def documents(server, count)
-    count.times { ask(server, "POST", "/api/plan", JSON.generate({document: extreme_document(@random)})) }
+    count.times do |number|
+      ask(server, "POST", "/api/plan", JSON.generate({document: extreme_document(@random)}), number:)
+    end
   end
 
   def requests(server, count) = count.times { ask(server, *hostile_request(@random)) }
 
   def told(what)
+    return if @took.empty?
+
     slow = @took.sort.reverse
     puts format("%s: %d answers, p50 %.0f ms, slowest %.2f s (%s)", what, slow.size, 1000 * slow[slow.size / 2][0],
       *slow.first)

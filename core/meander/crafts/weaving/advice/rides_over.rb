@@ -24,7 +24,7 @@ module Meander
 
             lightly, hard = Calibration::LEANS.values_at("lightly", "hard")
               .map { |lean| woven.repeats * share(woven, gaps, lean) }
-            item(woven, lightly.round, hard.round) if hard > lightly * (1 + TOLD)
+            item(woven, lightly.round, hard.round) if hard > lightly * (1 + TOLD) && hard.round > lightly.round
           end
 
           # The gap that the wire goes through in which coils may ride over each other, in weaving wires; nil where
@@ -36,11 +36,12 @@ module Meander
                 .find { |gap| GAPS.cover?(gap) }
           end
 
-          # The gaps at places along the strip.
+          # The gaps at places along the strip. Wider than those in question a repeat rises as over the widest of them.
           def self.changing(woven)
             mm = woven.strip.woven_mm
             Array.new(PLACES) do |i|
-              told(woven, woven.profile.clear_mm(mm * (i + 0.5) / PLACES)).then { |gap| (gap / STEP).round * STEP }
+              gap = told(woven, woven.profile.clear_mm(mm * (i + 0.5) / PLACES))
+              [(gap / STEP).round * STEP, GAPS.end + STEP].min
             end
           end
 
