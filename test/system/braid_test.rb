@@ -72,6 +72,12 @@ class BraidTest < SystemTest
 
     assert_saved
     refute_predicate made("Heron plait").sections.first, :assumed?
+    click_on "Begin it from the far edge"
+
+    assert_button "braided flat, over and under from the far edge"
+    assert_field "The crossings in short", with: "2l 1r"
+    assert_saved
+    assert_equal "2l 1r", made("Heron plait").sections.first.layout.scheme.to_s
     assert_told "Heron plait"
   end
 

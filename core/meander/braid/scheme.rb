@@ -16,9 +16,16 @@ module Meander
 
       # The flat braid: every strand goes over and under its neighbours in turn. First the odd gaps, the strand that
       # goes right over, then the even ones, the strand that goes left over: of three strands 1r 2l, of four 1r 3r 2l.
-      def self.flat(strands)
+      # Begun from its far edge it is the mirror image of that: 2l 1r, and 3l 1l 2r.
+      def self.flat(strands, begun = "near")
         gaps = (1...strands).partition(&:odd?).flatten
-        new(strands, gaps.map { |gap| Crossing.new(gap, gap.odd? ? "right" : "left") })
+        near = new(strands, gaps.map { |gap| Crossing.new(gap, gap.odd? ? "right" : "left") })
+        (begun == "far") ? near.mirrored : near
+      end
+
+      # As a section says it.
+      def self.said(strands, scheme)
+        (scheme[:kind] == "flat") ? flat(strands, scheme[:begun]) : of(strands, scheme[:crossings])
       end
 
       # crossings: as a document has them, { gap:, over: }.

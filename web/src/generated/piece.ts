@@ -721,6 +721,7 @@ export interface Piece {
         scheme:
           | {
               kind: "flat";
+              begun?: "near" | "far";
             }
           | {
               kind: "crossings";

@@ -9,13 +9,15 @@ module Meander
         attr_reader :fields, :kind
 
         # fields: a placement of the rule "braided" as read; kind: Beads::Kind; place: its JSON pointer; d: of a strand;
-        # radius_mm: of the middle line, where the form asks for a curve; nil where nothing does.
-        def initialize(fields, kind, place:, d:, radius_mm:)
+        # radius_mm: of the middle line, where the form asks for a curve, nil where nothing does; begun: from which edge,
+        # as a braid from the far one is laid as the image of one from the near one.
+        def initialize(fields, kind, place:, d:, radius_mm:, begun: "near")
           @fields = fields
           @kind = kind
           @place = place
           @d = d
           @radius = radius_mm
+          @begun = begun
           freeze
         end
 
@@ -30,7 +32,7 @@ module Meander
           case on
           when "middle" then Braid::MiddleFigure.new(@d, b, middle_room)
           when "strand" then Braid::FilledFigure.new(@d, b, loose)
-          else Braid::EdgeFigure.new(@d, b, edge_room, inner_mm, (on == "near") ? 1 : -1)
+          else Braid::EdgeFigure.new(@d, b, edge_room, inner_mm, (on == @begun) ? 1 : -1)
           end
         end
 

@@ -25,14 +25,18 @@ module Meander
         # Its wires lie side by side.
         def self.beside? = true
 
-        # A flat braid begins at its near edge always.
         def self.mirrored(fields, _beside)
-          return if fields[:scheme][:kind] == "flat"
-
           strands = fields[:strands].reverse.map { |one| {**one, twist: one[:twist] && Mirrored.sided(one[:twist])} }
-          crossings = Braid::Scheme.of(strands.size, fields[:scheme][:crossings]).mirrored.crossings.map(&:to_h)
-          Mirrored.call(fields, strands:, scheme: {kind: "crossings", crossings:})
+          Mirrored.call(fields, strands:, scheme: scheme(fields[:scheme], strands.size))
         end
+
+        # How strands cross in the mirror image.
+        def self.scheme(scheme, strands)
+          return {**scheme, begun: Mirrored::OTHER.fetch(scheme[:begun])} if scheme[:kind] == "flat"
+
+          {**scheme, crossings: Braid::Scheme.said(strands, scheme).mirrored.crossings.map(&:to_h)}
+        end
+        private_class_method :scheme
       end
     end
   end

@@ -9,11 +9,12 @@ module Meander
 
         LEAST, MOST = 3, 9
         CROSSING = Record.new({gap: Count.new(1..(MOST - 1)), over: Choice.new(%w[right left])})
-        # How its strands cross: every one over and under in turn, or crossing by crossing, see Braid::Scheme.
+        # How its strands cross: every one over and under in turn, begun from an edge, or crossing by crossing, see
+        # Braid::Scheme.
         SCHEME = Variant.new(:kind, {
-          "flat" => {},
+          "flat" => {begun: Choice.new(%w[near far])},
           "crossings" => {crossings: Common.list(CROSSING, 2..Braid::Notation::MOST)}
-        })
+        }, left_out: {begun: "near"})
         # lay: how far along the strand a turn of the twist reaches; hand: whether it climbs as a right-handed screw.
         TWIST = Record.new({lay: Common.size("length of a turn of the twist", 0.3..100.0, 1.5..20.0),
           hand: Choice.new(%w[right left])})

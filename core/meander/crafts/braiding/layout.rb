@@ -23,7 +23,7 @@ module Meander
           @strands = Strand.all(section[:strands], section.base).freeze
           @d = mean(&:wide_mm)
           @thick_mm = mean(&:thick_mm)
-          @scheme = flat? ? Braid::Scheme.flat(strands.size) : typed_scheme
+          @scheme = Braid::Scheme.said(strands.size, section[:scheme])
           @pitch_mm = section[:pitch]&.mm || Pitch.usual_mm(self)
           @threading = Threading.new(section, strands, d)
           @courses, @worked, @told = {}, {}, {}
@@ -51,8 +51,7 @@ module Meander
         def course(repeats)
           @courses[repeats] ||= begin
             bounded(repeats)
-            known? ? Braid::FlatCourse.new(strands.size, kinds(repeats), figures(repeats)) :
-              Braid::RoundCourse.new(scheme, repeats, d, pitch_mm, thick: thick_mm)
+            known? ? flat_course(repeats) : Braid::RoundCourse.new(scheme, repeats, d, pitch_mm, thick: thick_mm)
           end
         end
 
@@ -100,8 +99,9 @@ module Meander
 
         def mean(&of) = strands.sum(&of) / strands.size
 
-        def typed_scheme
-          Braid::Scheme.of(strands.size, section[:scheme][:crossings])
+        def flat_course(repeats)
+          course = Braid::FlatCourse.new(strands.size, kinds(repeats), figures(repeats))
+          (section[:scheme][:begun] == "far") ? Braid::MirroredCourse.new(course) : course
         end
 
         # Of every stitch which beads it carries.

@@ -15,7 +15,8 @@ module Meander
             place = "/beads/#{section.piece.document[:beads].index(placement)}"
             BeadChecks.call(section, placement, place, strands)
             radius = section.form[:radius].mm if section.form[:kind] == "arc"
-            Beading.new(placement, section.piece.bead(placement[:bead]), place:, d:, radius_mm: radius)
+            Beading.new(placement, section.piece.bead(placement[:bead]), place:, d:, radius_mm: radius,
+              begun: section[:scheme][:begun])
           end.freeze
           @d = d
           @own = beadings.map(&:figure).freeze

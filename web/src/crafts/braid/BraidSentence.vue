@@ -14,7 +14,7 @@ import ExtentWords from "../../sections/ExtentWords.vue";
 import FormParts from "../../sections/FormParts.vue";
 import PlaceWords from "../../sections/PlaceWords.vue";
 import { useFormat } from "../../units/format";
-import { braid, LEAST_STRANDS, MOST_STRANDS, stitches, withForm, withStrandCount } from "./braid";
+import { braid, edge, LEAST_STRANDS, MOST_STRANDS, stitches, withForm, withStrandCount } from "./braid";
 import BraidCollection from "./BraidCollection.vue";
 import PullFine from "./PullFine.vue";
 import SchemeFine from "./SchemeFine.vue";
@@ -63,7 +63,9 @@ const bareNow = computed(() => {
       >{{ i ? (i === wires.length - 1 ? " and " : ", ") : "" }}<LiveWire :wires="[wire]" :name="`Wire ${i + 1}`" cord
     /></template>
     <button type="button" class="unfold" :aria-expanded="topic === 'scheme'" @click="unfold('scheme')">
-      {{ flat ? "braided flat, over and under" : "braided crossing by crossing" }}</button>,
+      {{ flat ? "braided flat, over and under" : "braided crossing by crossing"
+      }}{{ edge(now.scheme) === "far" ? " from the far edge" : "" }}</button
+    >,
     <button type="button" class="unfold plain" :aria-expanded="topic === 'braids'" @click="unfold('braids')">
       look at them all</button
     >,

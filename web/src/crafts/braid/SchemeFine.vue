@@ -3,7 +3,7 @@ import { computed, ref, watch } from "vue";
 import { api, ApiProblem } from "../../api/client";
 import { useBench } from "../../bench/useBench";
 import BraidDiagram from "./BraidDiagram.vue";
-import { braid, turnedOver, withBraid, withCrossings, written } from "./braid";
+import { braid, edge, flat, turnedOver, withBraid, withCrossings, written } from "./braid";
 import { useColours } from "./useColours";
 
 /** How the strands cross: the flat braid, or crossings typed in short or turned over on the diagram. What cannot be read stays as it was typed. */
@@ -43,7 +43,9 @@ async function read() {
 }
 const turnOver = (at: number) =>
   bench.change(withCrossings(piece.value, bench.hand.value, turnedOver(crossings.value, at)));
-const flat = () => bench.change(withBraid(piece.value, bench.hand.value, { scheme: { kind: "flat" } }));
+const isFlat = computed(() => now.value.scheme.kind === "flat");
+const other = computed(() => (isFlat.value && edge(now.value.scheme) === "near" ? "far" : "near"));
+const braidFlat = () => bench.change(withBraid(piece.value, bench.hand.value, { scheme: flat(other.value) }));
 </script>
 
 <template>
@@ -80,8 +82,8 @@ const flat = () => bench.change(withBraid(piece.value, bench.hand.value, { schem
         >1r: in gap 1, between the first two strands from the left, the strand that goes right lies over; 2l: in gap 2
         the one that goes left. (1r 2l)3 is made three times.</small
       >
-      <button v-if="now.scheme.kind !== 'flat'" type="button" class="unfold plain" @click="flat">
-        Braid it flat, over and under
+      <button type="button" class="unfold plain" @click="braidFlat">
+        {{ isFlat ? `Begin it from the ${other} edge` : "Braid it flat, over and under" }}
       </button>
     </div>
   </div>

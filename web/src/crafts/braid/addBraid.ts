@@ -3,7 +3,7 @@ import { withWire } from "../../document/change";
 import { endsAt, visit } from "../../document/routes";
 import type { Piece } from "../../generated/piece";
 import { freshSection, isFormed, withPlace } from "../../sections/document";
-import { LEAST_STRANDS, MOST_STRANDS } from "./braid";
+import { flat, LEAST_STRANDS, MOST_STRANDS } from "./braid";
 
 /** A braid on from the last section where its wires are as many as strands may be, else of three wires beside it. */
 export function withBraidAdded(piece: Piece): Piece {
@@ -18,7 +18,7 @@ export function withBraidAdded(piece: Piece): Piece {
     form: { kind: "straight" },
     at: { kind: "beside", section: last.id, across: mm(10), along: mm(0), side: "far" },
     extent: { kind: "length", length: mm(60) },
-    scheme: { kind: "flat" },
+    scheme: flat(),
     strands: Array.from({ length: count }, () => ({ wires: 1, twist: null })),
     pitch: null,
     swatch: null,

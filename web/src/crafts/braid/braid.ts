@@ -21,6 +21,12 @@ export const withBraid = (piece: Piece, id: string, changes: Partial<Braid>): Pi
   sections: piece.sections.map((one) => (one.id === id ? ({ ...one, ...changes } as Braid) : one)),
 });
 
+type Edge = "near" | "far";
+/** The flat braid, begun from an edge: from the far one it is the mirror image of the other. */
+export const flat = (begun: Edge = "near"): Braid["scheme"] => ({ kind: "flat", begun });
+/** The edge a braid is begun from; crossings said one by one are begun where they say. */
+export const edge = (scheme: Braid["scheme"]): Edge => (scheme.kind === "flat" && scheme.begun) || "near";
+
 const wiresIn = (strands: Strand[]) => strands.reduce((sum, one) => sum + one.wires, 0);
 
 /** The strands of a braid, with as many wires as they hold. */
@@ -29,10 +35,10 @@ const withStrands = (piece: Piece, id: string, strands: Strand[]): Piece =>
 
 /** So many strands: new ones are like the last; crossings said one by one give way to the flat braid. */
 export function withStrandCount(piece: Piece, id: string, count: number): Piece {
-  const { strands } = braid(piece, id);
+  const { strands, scheme } = braid(piece, id);
   const like = strands.at(-1)!;
   const next = Array.from({ length: count }, (_, i) => strands[i] ?? like);
-  const plain = withBraid(withStrands(piece, id, next), id, { scheme: { kind: "flat" }, pitch: null, swatch: null });
+  const plain = withBraid(withStrands(piece, id, next), id, { scheme: flat(edge(scheme)), pitch: null, swatch: null });
   const beads = plain.beads.map((one) =>
     one.rule === "braided" && one.section === id ? { ...one, on: placeFor(one.on, count) } : one,
   );
@@ -78,7 +84,7 @@ export function withSample(piece: Piece, id: string, sample: BraidSample): Piece
   };
   const strands = Array.from({ length: sample.strands }, () => strand);
   return withBraid(withStrands(piece, id, strands), id, {
-    scheme: sample.flat ? { kind: "flat" } : { kind: "crossings", crossings: sample.crossings as never },
+    scheme: sample.flat ? flat() : { kind: "crossings", crossings: sample.crossings as never },
     pitch: null,
     swatch: null,
   });
