@@ -73,7 +73,8 @@ class SchemeTest < Minitest::Test
 
       far = Braid::Scheme.flat(count, "far")
 
-      assert_equal flat.crossings.map { |one| [count - one.gap, !one.right?] }, far.crossings.map { |one| [one.gap, one.right?] }
+      assert_equal flat.crossings.map { |one| [count - one.gap, !one.right?] },
+        far.crossings.map { |one| [one.gap, one.right?] }
       assert_nil Braid::Holding.call(far)
       past.each { |over| assert over.each_cons(2).all? { |one, other| one != other }, "#{count} strands: #{over}" }
     end
