@@ -9,8 +9,8 @@ module Meander
         attr_reader :fields, :kind
 
         # fields: a placement of the rule "braided" as read; kind: Beads::Kind; place: its JSON pointer; d: of a strand;
-        # radius_mm: of the middle line, where the form asks for a curve, nil where nothing does; begun: from which edge,
-        # as a braid begun from the far one is laid as the image of one from the near one.
+        # radius_mm: of the middle line, where the form asks for a curve, nil where nothing does; begun: from which
+        # edge, as a braid begun from the far one is laid as the image of one from the near one.
         def initialize(fields, kind, place:, d:, radius_mm:, begun: "near")
           @fields = fields
           @kind = kind
