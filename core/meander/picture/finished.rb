@@ -36,7 +36,9 @@ module Meander
         end
 
         # The same as they go out, seen from the front, in parts of a mm: [[x, y, x, y, ...], ...].
-        def flat = lines.map { |line| line.filter_map.with_index { |mm, i| (mm * PARTS).round if i % 3 < 2 } }
+        def flat
+          lines.map { |line| line.each_slice(3).flat_map { |x, y,| [(x * PARTS).round, (y * PARTS).round] } }
+        end
       end
 
       # groups: from the back to the front. content_hash names the picture: the same drawing has the same one.

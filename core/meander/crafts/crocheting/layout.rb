@@ -73,7 +73,7 @@ module Meander
         def woven_mm(count)
           return (count * gauge.stitch_mm) + beading.longer_mm(fabric(count)) if kind == "cord"
           return count * gauge.stitch_mm if along?
-          return Crochet::Rounds.across_mm(shape, gauge, count) if motif?
+          return @told[[:motif, count]] ||= Crochet::Rounds.across_mm(shape, gauge, count) if motif?
 
           heights(count)
         end
