@@ -9,10 +9,7 @@ module Meander
       Gap = Struct.new(:section, :between, :clear_mm) do
         def to_h = {section:, between:, clear_mm:, words:}
 
-        def words
-          "Hold the gap of #{Units::Text.length(clear_mm)} #{between} with a bead of that size threaded on a scrap " \
-          "of wire: push it along after every repeat, take it off before the last one"
-        end
+        def words = Spacer.words([self])
       end
       # A kind that holds a gap: lies as its hole lies, along the strip or across it; off_mm: how much wider it is than
       # the gap.
@@ -24,6 +21,14 @@ module Meander
       DRIFTS = 2.0
       # How far a bead may be off the gap, in mm (our choice, no source).
       OFF_MM = 0.15
+
+      # What is done about gaps that are held alike.
+      def self.words(gaps)
+        one, all = gaps.one?, gaps.map(&:between)
+        "Hold the #{one ? "gap" : "gaps"} of #{Units::Text.length(gaps.first.clear_mm)} #{Units::Text.list(all)} " \
+          "with #{one ? "a bead" : "beads"} of that size#{", each" unless one} threaded on a scrap of wire: push " \
+          "#{one ? "it" : "them"} along after every repeat, take #{one ? "it" : "them"} off before the last one"
+      end
 
       # The gaps of a strip that ask to be held: [Gap, ...].
       def self.gaps(layout, id)

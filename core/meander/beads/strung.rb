@@ -16,6 +16,14 @@ module Meander
       def most = [((room_mm + fields[:apart].mm) / pitch_mm + 1e-9).floor, 0].max
       def over = short(fields[:count])
 
+      # Where they are slid to, as the wire is bent.
+      def slid
+        return if count.zero?
+
+        apart = ", #{Units::Text.length(fields[:apart].mm)} of wire between one and the next" if count > 1
+        "slide the first #{Units::Text.length(fields[:from].mm)} past the mark “bend begins”#{apart}"
+      end
+
       def needs
         over.positive? ?
           "#{wanted} need a wire " \

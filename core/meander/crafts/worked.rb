@@ -119,6 +119,10 @@ module Meander
       # The order of work of this section, and what is done to others last. context: Work::Context.
       def steps(_context) = []
 
+      # What is tried on scrap before its wires are cut, where nothing supports what they are told to take.
+      # @return [Array<Step>]
+      def swatch(_context) = []
+
       # What a maker should know of it: AdviceItem values.
       def advice(_plan) = []
 

@@ -37,7 +37,7 @@ module Meander
 
         # The same as they go out, seen from the front, in parts of a mm: [[x, y, x, y, ...], ...].
         def flat
-          lines.map { |line| line.each_slice(3).flat_map { |x, y,| [(x * PARTS).round, (y * PARTS).round] } }
+          lines.map { |line| line.each_slice(3).flat_map { |x, y| [(x * PARTS).round, (y * PARTS).round] } }
         end
       end
 

@@ -74,6 +74,15 @@ module Meander
         parts.take_while { |part| part.section.nil? }.sum(&:mm) + mark.first
       end
 
+      # Where a section begins and ends on it, as that is worked; nil where it lies in no other.
+      def within_mm(section)
+        return if stops.one?
+
+        before = parts.take_while { |part| part.section != section.id }.sum(&:mm)
+        ends = [before, before + parts.select { |part| part.section == section.id }.sum(&:mm)]
+        stops.find { |stop| stop.section == section }.back ? ends.reverse : ends
+      end
+
       def to_h
         {wires: [wire.id], words:, colour: wire.material.colour, cut_mm:, total_mm:, parts: parts.map(&:to_h),
           marks: marks.map(&:to_h)}

@@ -12,14 +12,17 @@ module Meander
       # Is a placement strung on a bent wire, before that is bent past it?
       def self.strung?(rule) = ON_WIRES.any? { |kind| rule.is_a?(kind) }
 
-      # A placement that has a step of its own: strung beforehand, or set with a wire of its own.
+      # A placement that has steps of its own: strung beforehand, set with a wire of its own, or both.
       # @return [Array<Step>]
-      def self.call(plan, rule) = [strung?(rule) ? strung(plan, rule) : set(plan, rule)]
+      def self.call(plan, rule)
+        [(strung(plan, rule) if strung?(rule)), (set(plan, rule) if rule.making)].compact
+      end
 
       def self.strung(plan, rule)
         section = plan.placed.section(rule.fields[:section])
-        words = "String #{rule.count} #{rule.kind.words} on #{plan.names.list(section.base)} before its end is bent."
-        Step.of("bead", words, section.id, wires: section.base.map(&:id), makes: [Step::Made.whole("end", rule.id)])
+        words = "String #{rule.count} #{rule.kind.words} on #{plan.names.list(section.base)} before its end is bent"
+        Step.of("bead", "#{[words, *rule.slid].join(": ")}.", section.id, wires: section.base.map(&:id),
+          makes: [Step::Made.whole("end", rule.id)])
       end
 
       # The beads of a Stringing::BeadString as they are strung, in words; nil where it has none.

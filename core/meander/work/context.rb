@@ -30,6 +30,9 @@ module Meander
       # that wire.
       def start_mark_mm(section) = @begun.fetch(section.base.first.id).start_mark_mm(section)
 
+      # Where a section of one wire lies on it, in mm; nil where that wire lies in no other.
+      def within_mm(section) = @begun.fetch(section.base.first.id).within_mm(section)
+
       # What is strung on a length it is woven with (Crafts::Weaving::Account::Length), in words; nil where nothing is.
       def beads(section, length) = @strung[[section.id, length]]
 

@@ -12,7 +12,7 @@ module Meander
       def self.call(plan, wires, section, caution:)
         runs = plan.runs.select { |run| wires.include?(run.wire) }
         names = Planner::WireNames.new([section])
-        [cut(runs, names, plan.called(section), section.id, caution), mark(runs, names, section.id)].compact
+        [cut(runs, names, plan.called(section), section.id, caution), *mark(runs, names, section.id)]
       end
 
       def self.cut(runs, names, called, section, caution)
@@ -65,20 +65,28 @@ module Meander
 
       def self.length(cut_mm, names, count) = "#{Units::Text.cut(cut_mm)}#{" each" if count > 1} for #{names}"
 
+      # More marks than these are told wire by wire.
+      MOST_MARKS = 12
+
       # Where on them something happens, from the end each is begun with; wires marked alike together.
       def self.mark(runs, names, section)
-        alike = runs.group_by { |run| run.marks.map { |mark| [mark.at_mm.round(2), mark.words] } }
-          .reject { |marks, _| marks.empty? }
-        return if alike.empty?
+        alike = runs.group_by { |run| places(run) }.reject { |places, _| places.empty? }
+        return [] if alike.empty?
 
-        told = alike.map do |marks, some|
-          places = marks.map { |at_mm, words| "#{Units::Text.length(at_mm)} (#{words})" }
-          "mark #{names.list(some.map(&:wire))} at #{Units::Text.list(places)}"
-        end
-        Step.of("mark", "Measured from the end you begin with, #{told.join("; ")}.", section,
-          wires: runs.map { |run| run.wire.id })
+        told = (alike.keys.sum(&:size) > MOST_MARKS) ? alike.to_a.zip : [alike.to_a]
+        told.map { |some| marking(some, names, section) }
       end
-      private_class_method :cut, :from_all, :measured, :cord?, :flies, :after, :off_spool?, :from, :length, :mark
+
+      def self.places(run) = run.marks.map { |mark| "#{Units::Text.length(mark.at_mm)} (#{mark.words})" }
+
+      # alike: [[places, runs], ...]
+      def self.marking(alike, names, section)
+        told = alike.map { |places, some| "mark #{names.list(some.map(&:wire))} at #{Units::Text.list(places)}" }
+        Step.of("mark", "Measured from the end you begin with, #{told.join("; ")}.", section,
+          wires: alike.flat_map(&:last).map { |run| run.wire.id })
+      end
+      private_class_method :cut, :from_all, :measured, :cord?, :flies, :after, :off_spool?, :from, :length, :mark,
+        :places, :marking
     end
   end
 end

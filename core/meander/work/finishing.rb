@@ -51,7 +51,13 @@ module Meander
         made = wire ? "Make #{what}, from #{Units::Text.cut(wire.ceil)} of wire, and hang #{them}" : "Hang #{what},"
         Step.of("end", "#{made} in #{Units::Text.list(on)}.", holders.first.section,
           wires: holders.flat_map(&:wires).map(&:id).uniq, caution: finding.fields[:flat] ? HAMMER : nil,
-          makes: [Step::Made.whole("end", finding.id)])
+          makes: [Step::Made.whole("end", finding.id)], cuts: [*cut(finding)])
+      end
+
+      # What a finding is made from; nil of one that is bought.
+      def self.cut(finding)
+        mm = finding.wire_mm or return
+        [Step::Cut.new(finding.id, "the wire for #{finding.words}", mm.ceil, mm.ceil - mm, 0.0).freeze]
       end
 
       # The tails of what was woven, once nothing pulls on them any more.
@@ -84,7 +90,7 @@ module Meander
 
         !bent.include?(plan.piece.routes.end_of(wire.id, side)&.ending)
       end
-      private_class_method :all, :tails, :tips, :free?
+      private_class_method :all, :cut, :tails, :tips, :free?
 
       def self.look(against)
         Step.of("end", "Feel for sharp tips with a fingertip and a scrap of cloth; check the size, and both faces " \

@@ -77,19 +77,19 @@ module Meander
         bare, turn = @at[:bare].mm, @at[:turn]
         way = "turned #{Units::Text.number(turn.abs, 1)}° to the #{turn.positive? ? "far" : "near"} side"
         turned = turn.zero? ? "straight on" : way
-        side = (@at[:from] == "start") ? "the beginning of " : ""
-        "#{bare.zero? ? "right after" : "#{Units::Text.length(bare)} of bare wire after"} #{side}#{from}, #{turned}"
+        side = (@at[:from] == "start") ? "before the beginning of" : "after"
+        "#{bare.zero? ? "right" : "#{Units::Text.length(bare)} of bare wire"} #{side} #{from}, #{turned}"
       end
 
       # What wires of other sections are called in this one.
       def coming
         several = @ways.size > 1 || (@ways.any? && !joined?(@at[:section]))
-        @ways.map { |id, ways| several ? from_one_of(id, ways) : from_the_one(id, ways) }
+        @ways.filter_map { |id, ways| several ? from_one_of(id, ways) : from_the_one(id, ways) }
       end
 
       def from_the_one(id, ways)
         moved = ways.map { |way| seats(id, way) }.reject { |there, now| there == now }
-        return "its wires are called as there" if moved.empty?
+        return ("its wires keep their names" if ways.size > 1) if moved.empty?
 
         "here #{Units::Text.list(moved.map { |there, now| "#{there} is #{now}" })}"
       end

@@ -34,7 +34,7 @@ module Meander
 
       def done_of(task)
         section = @plan.placed.section(task.section)
-        steps = [*added(section), *own(task, section)]
+        steps = [*tried(task, section), *added(section), *own(task, section)]
         Done.new(task, steps.freeze, @sequence.breaks.select { |one| one.task == task }).freeze
       end
 
@@ -51,6 +51,9 @@ module Meander
       def worked(section)
         [*Leading.call(@plan, section), *Folding.call(@plan, section), *section.steps(@context), *freed(section)]
       end
+
+      # What it takes is tried before it is cut.
+      def tried(task, section) = (task.kind == "section") ? section.swatch(@context) : []
 
       def added(section)
         fresh = section.base.uniq - @laid

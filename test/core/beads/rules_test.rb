@@ -80,6 +80,9 @@ class BeadsTest < PieceTest
 
     assert_in_delta (Math::PI * (8.3 + 8.9)) + (2 * Math::PI * 1.1) + (12 * coil), rule_of(framed).own_mm, 1e-9
     assert_in_delta framed.separate_lengths.first.path_mm, rule_of(framed).own_mm, 1e-9
+    assert_includes order(framed).flat_map(&:cuts).map(&:mm), framed.separate_lengths.first.cut_mm
+    assert_equal ["bead", "bead", "shape"], order(framed).map(&:kind).values_at(2, 3, 4)
+    assert_match(/coil it 6 times round the stem below .* in 2 circuits/, order(framed)[3].words)
     framing = plan(
       with_beads(stem, placed("framed", weaving: "w9", from: size("8 mm"), circuits: 3, coils: 6),
         bead("k1", "8 mm", "6 mm", hole: "1 mm"))

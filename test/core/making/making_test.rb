@@ -31,7 +31,7 @@ class MakingPlannedTest < PieceTest
     demo_documents.each do |json|
       plan, planned = planned(json)
       cuts = planned[:steps].flat_map { |step| step[:cuts] }
-      listed = plan.cut_list.reject { |row| row.kind == "finding" }.sum { |row| row.count * row.cut_mm }
+      listed = plan.cut_list.sum { |row| row.count * row.cut_mm }
 
       assert_equal listed * plan.pieces, cuts.sum { |cut| cut[:mm] }, json["name"]
       assert_equal cuts.map { |cut| cut[:of] }.uniq.size, cuts.size, json["name"]

@@ -102,6 +102,8 @@ class RandomBeadsTest < PieceTest
       thread = made.piece.wires.find { |one| !one.base? }
       more = thread ? thread.material.mass_g(thread.mm, (own + (rule.site.copies * rule.extra_mm)) * 1.04) : 0.0
 
+      assert_equal made.cut_list.flat_map { |row| [row.cut_mm.ceil] * row.count }.sort,
+        order(made).flat_map(&:cuts).map { |cut| cut.mm.ceil }.sort, said
       assert_in_delta bare.mass_g + rule.mass_g + more, made.mass_g, 1e-6, said
       assert_in_delta rule.count * rule.kind.mass_g, rule.mass_g, 1e-12
     end

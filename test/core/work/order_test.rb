@@ -1,11 +1,13 @@
 # frozen_string_literal: true
 
 require_relative "../../test_helper"
+require_relative "../../support/sections"
 require_relative "../../support/trays"
 
 # The order of work: what is cut, strung, woven, joined, bent and ended, in the maker's order and with the figures of
 # the plan.
 class WorkTest < PieceTest
+  include Sections
   include Trays
 
   KINDS = %w[cut mark bead anchor weave join turn secure bend end].freeze
@@ -134,5 +136,58 @@ class WorkTest < PieceTest
     assert_equal %w[cut mark fold fold shape anchor weave], kinds.first(7)
     assert_match(/\ACut \d+ mm of 0.25 mm fine silver, wind it .* slide it on to the fold mark/, words(kelp, "fold")[0])
     assert_includes words(kelp, "end")[0], "roll the near end of the folded wire to a loop 2.2 mm inside"
+  end
+
+  # Every mark of the cut list is told, to the same digit, wire by wire where there are many; what is bent from mark to
+  # mark is told where on the wire these are, as often as that wire has been bent before.
+  def test_marks_are_those_of_the_cut_list
+    demo_documents.each do |json|
+      plan = plan(json)
+      said = order(plan).select { |step| step.kind == "mark" }
+      marked = plan.runs.reject { |run| run.marks.empty? }
+
+      assert_equal marked.map { |run| run.wire.id }.sort, said.flat_map(&:wires).sort, json["name"]
+      marked.each do |run|
+        words = said.find { |step| step.wires.include?(run.wire.id) }.words
+        told = run.marks.map { |mark| plain("#{Meander::Units::Text.length(mark.at_mm)} (#{mark.words})") }
+
+        assert_includes words, told.last, json["name"]
+        assert_includes words, told[0..-2].join(", "), json["name"]
+      end
+    end
+    flower = plan(demo_documents.find { |json| json["name"] == "Marram flower" })
+    bent = words(flower, "shape").map { |one| one[/begins” at ([\d.]+) mm/, 1].to_f }
+
+    assert_equal flower.runs[0].marks.select { |mark|
+      mark.words == "bend begins"
+    }.map { |mark| mark.at_mm.round(1) }, bent
+    assert_equal 4, words(plan(demo_documents.find { |json| json["name"] == "Marram collar" }), "mark").size
+  end
+
+  # Whatever is cut is cut in one step, of the collection and of pieces at random: base wires, working wire, wires of
+  # their own, what findings are made from.
+  def test_every_length_is_cut_in_a_step
+    each_built do |plan, name|
+      cut = order(plan).flat_map(&:cuts).map { |one| one.mm.ceil }
+
+      assert_equal plan.cut_list.flat_map { |row| [row.cut_mm.ceil] * row.count }.sort, cut.sort, name
+    end
+  end
+
+  # Where nothing supports what a section takes a swatch comes before any of its wires are cut.
+  def test_a_swatch_comes_before_the_cutting
+    found = demo_documents.sum do |json|
+      plan = plan(json)
+      steps = order(plan)
+      plan.sections.count do |section|
+        at = steps.index { |step| step.section == section.id && step.words.include?("is assumed: before you cut it") }
+        cut = steps.index { |step| step.kind == "cut" && step.section == section.id }
+
+        assert_operator at, :<, cut, json["name"] if at && cut
+        at
+      end
+    end
+
+    assert_operator found, :>, 2
   end
 end

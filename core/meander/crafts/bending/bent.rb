@@ -70,9 +70,12 @@ module Meander
         end
 
         def steps(context)
-          from = "from the mark “bend begins” to the mark “bend ends”, #{Units::Text.length(length_mm)} of it"
-          told = run ? "#{words}, #{from}: #{run.told}" : "#{words}, #{from}"
-          [Step.of("shape", Units::Text.sentence("#{context.prefix(self)}bend the wire to #{told}."), id,
+          begun, ended = context.within_mm(self)&.map { |mm| " at #{Units::Text.length(mm)}" }
+          from = "from the mark “bend begins”#{begun} to the mark “bend ends”#{ended}, " \
+                 "#{Units::Text.length(length_mm)} of it"
+          told = (section[:bend][:kind] == "line") ? "leave the wire straight" : "bend the wire to #{words}"
+          [Step.of("shape", "#{Units::Text.sentence("#{context.prefix(self)}#{told}, #{from}")}" \
+                            "#{run&.told&.then { |way| ": #{way}" }}.", id,
             wires: [wire.id], makes: Step::Made.wires(base))]
         end
 

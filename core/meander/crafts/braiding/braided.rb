@@ -159,6 +159,7 @@ module Meander
         end
 
         def steps(context) = Steps.call(self, context)
+        def swatch(context) = assumed? ? [Steps.new(self, context).swatch] : []
         def advice(_plan) = @told[:advice] ||= Advice::Council.call(self).freeze
         def braid = @told[:plain] ||= Told.call(self).freeze
 

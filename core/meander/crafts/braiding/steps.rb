@@ -23,6 +23,11 @@ module Meander
         # @return [Array<Step>]
         def call = [*twisted, *strung, clamped, braid, held, *bent]
 
+        def swatch
+          step("shape", "#{begun("how much wire this takes is assumed")}: before you cut it, braid a few centimetres " \
+                        "of scrap, measure what a strand used, and plan with that.")
+        end
+
         private
 
         def say(mm) = Units::Text.length(mm)
@@ -83,7 +88,7 @@ module Meander
         end
 
         def braid
-          words = ["Braid #{Words.counted(@layout, @braided.repeats)} (#{crossings}): #{moves}.", drawn, beads, swatch]
+          words = ["Braid #{Words.counted(@layout, @braided.repeats)} (#{crossings}): #{moves}.", drawn, beads]
           step("weave", words.compact.join(" "), @braided.crossings / @layout.calibration.pace_of("braid"),
             makes: Step::Made.wires(@braided.base))
         end
@@ -132,12 +137,6 @@ module Meander
         def filled
           "Slide one bead up before each crossing of #{strand(@braided.course.leading)}, as many as lie there " \
           "without gaps."
-        end
-
-        def swatch
-          return unless @braided.assumed?
-
-          "How much wire this takes is assumed: braid a few centimetres of scrap first and measure what a strand used."
         end
 
         def held

@@ -122,6 +122,7 @@ module Meander
         end
 
         def steps(context) = Steps.call(self, context)
+        def swatch(context) = assumed? ? [Steps.new(self, context).swatch] : []
         def advice(_plan) = @told[:advice] ||= Advice::Council.call(self).freeze
         def crochet = @told[:plain] ||= Told.call(self).freeze
 

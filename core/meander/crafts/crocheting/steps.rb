@@ -31,7 +31,13 @@ module Meander
         end
 
         # @return [Array<Step>]
-        def call = [*swatch, *strung, begin_with, *worked, fastened, *bent]
+        def call = [*strung, begin_with, *worked, fastened, *bent]
+
+        def swatch
+          step("shape", "#{prefixed("how much wire this takes is assumed")}: before you cut it, make a swatch of the " \
+                        "same stitches with the #{hook}, count stitches and rows, measure what it used, and plan " \
+                        "with that.")
+        end
 
         private
 
@@ -49,13 +55,6 @@ module Meander
         # Stitches so far, of all.
         def made(from, to)
           Step::Made.new(of: "weave", id: @crocheted.id, from:, to:, all: @crocheted.stitches, along: [].freeze).freeze
-        end
-
-        def swatch
-          return [] unless @crocheted.assumed?
-
-          [step("shape", "#{prefixed("how much wire this takes is assumed")}: with the #{hook} make a swatch of the " \
-                         "same stitches first, count stitches and rows, and measure what it used.")]
         end
 
         def strung

@@ -152,6 +152,7 @@ module Meander
         def hangs = (layout.mounted? && section[:at][:kind] == "after") ? section[:at].values_at(:section, :from) : nil
 
         def steps(context) = Steps.call(self, context)
+        def swatch(context) = assumed? ? [Steps.new(self, context).swatch] : []
         def advice(_plan) = @told[:advice] ||= Advice::Council.call(self).freeze
 
         # What a cord does in how many knots: { "works" => 12, "fills" => 8, "holds" => 2 }.

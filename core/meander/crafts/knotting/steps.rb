@@ -19,7 +19,12 @@ module Meander
         end
 
         # @return [Array<Step>]
-        def call = [*swatch, hang, *worked, finished, *bent]
+        def call = [hang, *worked, finished, *bent]
+
+        def swatch
+          step("shape", "#{prefixed("how much cord this takes is assumed")}: before you cut it, tie a swatch of the " \
+                        "same knots, measure how far it reaches and what one working cord used, and plan with that.")
+        end
 
         private
 
@@ -34,13 +39,6 @@ module Meander
         # Knots so far, of all.
         def made(from, to)
           Step::Made.new(of: "weave", id: @knotted.id, from:, to:, all: @knotted.placed.size, along: [].freeze).freeze
-        end
-
-        def swatch
-          return [] unless @knotted.assumed?
-
-          [step("shape", "#{prefixed("how much cord this takes is assumed")}: tie a swatch of the same knots first, " \
-                         "measure how far it reaches and what one working cord used.")]
         end
 
         def hang

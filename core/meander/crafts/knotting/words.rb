@@ -37,7 +37,7 @@ module Meander
         end
 
         def self.item(one)
-          return "pass #{Units::Text.count(one[:cords], "cord")} over" if one[:kind] == "pass"
+          return "leave #{Units::Text.count(one[:cords], "cord")} hanging" if one[:kind] == "pass"
 
           "#{often(one)} #{with(one)}"
         end

@@ -22,8 +22,7 @@ module Meander
 
         # @return [Array<Step>]
         def call
-          [*shaped, *begun(0), *@woven.gaps.map { |gap| Step.of("bead", "#{gap.words}.", @woven.id) }, *weave, *bend,
-            *freed]
+          [*shaped, *begun(0), *gaps, *weave, *bend, *freed]
         end
 
         private
@@ -38,6 +37,13 @@ module Meander
 
         def base = @says.several([*0...@woven.base.size])
         def in_section = @context.prefix(@woven)
+
+        # Those that are as wide together.
+        def gaps
+          @woven.gaps.group_by(&:clear_mm).values.map do |alike|
+            Step.of("bead", "#{Beads::Spacer.words(alike)}.", @woven.id)
+          end
+        end
 
         def shaped
           bend = Units::Text.sentence("#{in_section}bend #{base} to #{@woven.words}")
