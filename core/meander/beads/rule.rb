@@ -59,7 +59,7 @@ module Meander
       def wraps = 0
 
       # Where on a bent wire they are slid to; nil of what is not strung on one, or has but one place.
-      def slid = nil
+      def slid(_mark) = nil
 
       # The lines of that wire as they are drawn: [[points on its ground, 1 in front or -1 behind], ...].
       def wire_uses = []

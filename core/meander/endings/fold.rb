@@ -69,9 +69,11 @@ module Meander
         [Curve::Line.new([one.x, 0.0], arc.point(0.0)), arc, Curve::Line.new(arc.point(1.0), [other.x, 0.0])]
       end
 
-      # Turns that touch on the inside of the bend; each is a turn of a helix.
+      # Turns that touch on the inside of the bend; each is a turn of a helix. Nil where not one has room.
       def coil(wire, base_mm)
         coils = (strands.values.sum(&:length) / wire.mm).floor
+        return if coils.zero?
+
         Cover.new(wire.id, coils, coils * Math.hypot(Math::PI * (base_mm + wire.mm), wire.mm)).freeze
       end
     end

@@ -21,7 +21,7 @@ module Meander
       def self.strung(plan, rule)
         section = plan.placed.section(rule.fields[:section])
         words = "String #{rule.count} #{rule.kind.words} on #{plan.names.list(section.base)} before its end is bent"
-        Step.of("bead", "#{[words, *rule.slid].join(": ")}.", section.id, wires: section.base.map(&:id),
+        Step.of("bead", "#{[words, *rule.slid(section.begins)].join(": ")}.", section.id, wires: section.base.map(&:id),
           makes: [Step::Made.whole("end", rule.id)])
       end
 

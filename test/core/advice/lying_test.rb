@@ -55,6 +55,29 @@ class LyingAdviceTest < PieceTest
     demo_documents.each { |demo| refute said(plan(demo)).any? { |item| item.id == "beads-overlap" }, demo["name"] }
   end
 
+  # A turn needs as much of the fold as its wire is thick; where not one has room nothing is cut or told for it.
+  def test_a_fold_too_short_to_be_covered
+    kelp = demo_documents.find { |json| json["name"] == "Kelp earrings" }
+    cover = kelp["wires"].index { |wire| wire["route"].any? { |stop| stop["kind"] == "cover" } }
+    fold = plan(kelp).separate_lengths.find { |one| one.kind == "cover" }
+    covered = ->(mm) {
+      kind = {**kelp["kinds"][0], "id" => "k9", "use" => "working", "size" => size(mm)}
+      plan({**kelp, "kinds" => [*kelp["kinds"], kind], "wires" => kelp["wires"].each_with_index.map { |wire, i|
+        (i == cover) ? {**wire, "kind" => "k9"} : wire
+      }})
+    }
+
+    assert_nil advice(covered.call("0.9 mm"), "fold-not-covered")
+    assert_equal 1, covered.call("0.9 mm").separate_lengths.count { |one| one.kind == "cover" }
+    bare = covered.call("1.2 mm")
+    told = advice(bare, "fold-not-covered")
+
+    assert_in_delta told.figures[:fold_mm], fold.wraps * fold.wire.mm, fold.wire.mm
+    assert_equal ["/wires/#{cover}", 1.2], [told.place, told.figures[:wire_mm]]
+    assert_empty bare.separate_lengths.select { |one| one.kind == "cover" }
+    refute(order(bare).any? { |step| step.words.include?("slide it on to the fold mark") })
+  end
+
   def test_beads_under_a_dowel
     helix = ->(on, mm) {
       json = put_together(

@@ -43,12 +43,15 @@ module Meander
         end
 
         def marks(_number)
-          ends = [[0.0, "bend begins", bent.points.first], [bent.length_mm, "bend ends", bent.points.last]]
+          ends = [[0.0, begins, bent.points.first], [bent.length_mm, "#{named} ends", bent.points.last]]
           return ends.insert(1, *run.marks) if run
           return ends unless closed?
 
           ends.insert(1, [bent.length_mm / 2, "middle of the bend", bent.points[bent.points.size / 2]])
         end
+
+        # What is marked where it begins.
+        def begins = "#{named} begins"
 
         # Straights and arcs one after another; nil for any other bend.
         def run = @kept.fetch(:run) { @kept[:run] = (section[:bend][:kind] == "run") ? Run.new(self) : nil }
@@ -71,9 +74,9 @@ module Meander
 
         def steps(context)
           begun, ended = context.within_mm(self)&.map { |mm| " at #{Units::Text.length(mm)}" }
-          from = "from the mark “bend begins”#{begun} to the mark “bend ends”#{ended}, " \
+          from = "from the mark “#{begins}”#{begun} to the mark “#{named} ends”#{ended}, " \
                  "#{Units::Text.length(length_mm)} of it"
-          told = (section[:bend][:kind] == "line") ? "leave the wire straight" : "bend the wire to #{words}"
+          told = straight_line? ? "leave the wire straight" : "bend the wire to #{words}"
           [Step.of("shape", "#{Units::Text.sentence("#{context.prefix(self)}#{told}, #{from}")}" \
                             "#{run&.told&.then { |way| ": #{way}" }}.", id,
             wires: [wire.id], makes: Step::Made.wires(base))]
@@ -82,6 +85,9 @@ module Meander
         def advice(plan) = [bent_tight, centre_open(plan), run&.advice].compact
 
         private
+
+        def straight_line? = section[:bend][:kind] == "line"
+        def named = straight_line? ? "straight" : "bend"
 
         def bent_tight
           least = bent.least_mm
