@@ -173,11 +173,23 @@ class BeadsOnTheBenchTest < SystemTest
     assert_field "Finding 2: Clasp", with: "14 mm"
     assert_saved
     assert_equal %w[loop loop], stored_document("New bracelet")["endings"].map { |ending| ending["kind"] }
+    select "a hook with an eye", from: "What closes it"
+
+    assert_button "hook with an eye", exact: false
+    assert_field "Finding 2: Shank of the hook with an eye", with: "9 mm"
+    assert_saved
+    assert_cuts_tell "hook with an eye", planned("New bracelet").piece.findings.last.wire_mm.ceil
     select "a hook of its own wire", from: "What closes it"
     from_menu "finding 1", "Remove it"
 
     assert_field "Repeats", with: before.to_s
     assert_accessible
+  end
+
+  # What it is made from stands in the tally and in the order of work alike.
+  def assert_cuts_tell(name, millimetres)
+    assert_selector ".ending-lines li", text: "from #{millimetres} mm of wire"
+    in_part("Order of work") { assert_selector ".order li", text: /Make a #{name}.* from #{millimetres} mm of wire/ }
   end
 
   # A bracelet closed by a toggle between a loop and a ribbon end that is too narrow, then wide enough; the figures are

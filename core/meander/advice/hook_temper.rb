@@ -11,10 +11,16 @@ module Meander
       def self.call(plan)
         hook = plan.piece.endings.find { |ending| HOOKS.include?(ending.kind) }
         wire = hook&.wires&.first
-        return unless wire
+        return made(plan) unless wire
         return soft(wire) if wire.temper == "soft"
 
-        thin(wire) if hook.kind == "hook" && wire.mm < THIN_MM
+        thin(wire.mm, "/endings") if hook.kind == "hook" && wire.mm < THIN_MM
+      end
+
+      # One that is made by itself.
+      def self.made(plan)
+        hook = plan.piece.findings.find { |one| one.is_a?(Findings::EyeHook) && one.d < THIN_MM } or return
+        thin(hook.d, "/findings/#{plan.piece.findings.index(hook)}/wire")
       end
 
       def self.soft(wire)
@@ -25,13 +31,13 @@ module Meander
           figures: {wire: wire.id})
       end
 
-      def self.thin(wire)
-        AdviceItem.new(id: "hook-thin", severity: "warn", place: "/endings",
-          title: "The hook is bent from #{Units::Text.wire(wire.mm)} wire",
+      def self.thin(thick, place)
+        AdviceItem.new(id: "hook-thin", severity: "warn", place:,
+          title: "The hook is bent from #{Units::Text.wire(thick)} wire",
           why: "A hook so thin opens under a pull, however hard it is.",
-          remedy: "Bend it from doubled wire, or of a thicker one.", figures: {mm: wire.mm})
+          remedy: "Bend it from doubled wire, or of a thicker one.", figures: {mm: thick})
       end
-      private_class_method :soft, :thin
+      private_class_method :made, :soft, :thin
     end
   end
 end

@@ -104,15 +104,17 @@ module Meander
       }, left_out: {turns: 1})
 
       hung = {id: Id.new, on: list(Id.new, 1..2)}
+      hook = ->(eye) {
+        {**hung, inside: size("inside of the hook", 1.0..40.0, 2.0..20.0),
+         shank: size("shank of the hook", 1.0..80.0, 3.0..30.0), eye: size(eye, 0.5..20.0, 1.5..6.0),
+         wire: size("wire of the hook", 0.2..4.0, 0.6..1.6), metal:}
+      }
       # What is hung on an ending or on the ring of a fold, made or bought. mass in g, null where it is not known.
       FINDING = Variant.new(:kind, {
         "jump_rings" => {**hung, inside: size("inside of the jump ring", 0.5..60.0, 1.5..15.0),
           wire: size("wire of the jump ring", 0.2..4.0, 0.5..1.6), metal:, count: Count.new(1..500),
                           flat: Choice.new([true, false])},
-        "two_eye_hook" => {**hung, inside: size("inside of the hook", 1.0..40.0, 2.0..20.0),
-          shank: size("shank of the hook", 1.0..80.0, 3.0..30.0),
-                            eye: size("inside of its eyes", 0.5..20.0, 1.5..6.0),
-                            wire: size("wire of the hook", 0.2..4.0, 0.6..1.6), metal:},
+        "eye_hook" => hook["inside of its eye"], "two_eye_hook" => hook["inside of its eyes"],
         "toggle" => {**hung, bar: size("bar of the toggle", 2.0..100.0, 10.0..40.0),
           eye: size("inside of its eye", 0.5..20.0, 1.5..6.0), wire: size("wire of the toggle", 0.2..4.0, 0.6..2.0),
           metal:},

@@ -13,7 +13,7 @@ module Meander
       # How many of its wires an ending needs; of the others two.
       FORMED_BY = {"plain" => 0, "ribbon" => 0, "wrap" => 25}.freeze
       # What closes a bracelet between two loops.
-      CLOSERS = %w[clasp toggle].freeze
+      CLOSERS = %w[clasp toggle eye_hook].freeze
 
       def self.call(document, routes, reading) = new(document, routes, reading).call
 
@@ -165,7 +165,7 @@ module Meander
 
         fault("/endings/1/kind", "ending", kinds.last,
           hooks.zero? ? "nothing closes these two ends" : "two hooks do not close",
-          "a hook and a loop or ribbon end, or two of those with a clasp or a toggle")
+          "a hook and a loop or ribbon end, or two of those with a clasp, a toggle or a hook with an eye")
       end
     end
   end

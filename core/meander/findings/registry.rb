@@ -5,9 +5,9 @@ module Meander
     # What may hang on an ending: kind in the document => class.
     module Registry
       KINDS = {"jump_rings" => JumpRings, "chain" => Chain, "clasp" => Clasp, "ear_wire" => EarWire,
-        "two_eye_hook" => TwoEyeHook, "toggle" => Toggle}.freeze
+        "eye_hook" => EyeHook, "two_eye_hook" => TwoEyeHook, "toggle" => Toggle}.freeze
       # In the order they are offered.
-      SENTENCES = %w[jump_rings two_eye_hook toggle chain clasp ear_wire]
+      SENTENCES = %w[jump_rings eye_hook two_eye_hook toggle chain clasp ear_wire]
         .to_h { |kind| [kind, KINDS.fetch(kind)::SENTENCE] }.freeze
 
       # fields: as read, see Document::Fields::FINDING.

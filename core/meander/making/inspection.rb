@@ -88,6 +88,7 @@ module Meander
       def hung
         kinds = @piece.findings.map { |one| one.fields[:kind] }
         item("rings", "Jump rings closed without a step; every one tried.") if kinds.include?("jump_rings")
+        item("hook", ENDED.fetch("hook")) if kinds.include?("eye_hook")
         item("toggle", "The toggle's bar passes its eye and does not come back by itself.") if kinds.include?("toggle")
         item("hangs", "It hangs straight, front to the front.") if %w[earring pendant].include?(@piece.kind)
       end

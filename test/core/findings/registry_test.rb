@@ -101,6 +101,8 @@ class FindingsTest < PieceTest
 **changes.transform_keys(&:to_s)}
   end
 
+  def eye_hook(**changes) = hook("kind" => "eye_hook", **changes)
+
   def toggle(bar = "16 mm", **changes)
     {"id" => "f1", "kind" => "toggle", "side" => "end", "bar" => size(bar), "eye" => size("2.5 mm"),
       "wire" => size("1 mm"), "metal" => "copper", **changes.transform_keys(&:to_s)}
@@ -124,7 +126,7 @@ class FindingsTest < PieceTest
     assert_in_delta 1.25 + 9 + 2, made.reach_mm, 1e-12
     assert_in_delta 16 + (Math::PI * 3.5), bar.wire_mm, 1e-9
     assert_in_delta 2.5, bar.reach_mm, 1e-12
-    [made, bar].each do |one|
+    [made, bar, finding(eye_hook)].each do |one|
       points = one.way.sample.map { |across, out, _| [across, out] }
 
       assert_in_epsilon one.wire_mm, Meander::Form::Trace.polyline_mm(points), 0.002
@@ -135,6 +137,29 @@ class FindingsTest < PieceTest
       assert(heads.each_cons(2).all? { |a, b| (((b - a + Math::PI) % (2 * Math::PI)) - Math::PI).abs < 0.5 },
         "#{one.words} has no kink")
     end
+  end
+
+  # An eye is a full turn, the bend half of one, the way back 0.6 of the shank, the tip an eighth of a turn on twice the
+  # wire; a bracelet between two loops is closed by it, as long as it reaches, and cut as long as its way.
+  def test_a_hook_with_an_eye
+    made = finding(eye_hook)
+
+    assert_in_delta (2 * Math::PI * 1.75) + 9 + (Math::PI * 2.5) + (0.6 * 9) + (Math::PI / 4 * 2), made.wire_mm, 1e-9
+    assert_in_delta 1.25 + 9 + 2, made.reach_mm, 1e-12
+    loops = document("bracelet").fetch("endings").map do |one|
+      {"id" => one["id"], "kind" => "loop", "side" => one["side"], "wires" => one["wires"], "inside" => size("4 mm"),
+       "wraps" => 3}
+    end
+    short, long = %w[9 15].map { |mm|
+      plan(document("bracelet", endings: loops, findings: [eye_hook("shank" => size("#{mm} mm"))]))
+    }
+
+    assert_in_delta 6.0, (short.fit.woven_mm - long.fit.woven_mm), short.band.layout.advance_mm
+    assert_includes short.cut_list.map(&:cut_mm), made.wire_mm.ceil
+    assert_nil advice(short, "hook-thin")
+    thin = plan(document("bracelet", endings: loops, findings: [eye_hook("wire" => size("0.5 mm"))]))
+
+    assert_equal "/findings/0/wire", advice(thin, "hook-thin").place
   end
 
   # An ear wire is bought, and drawn from its loop to the ear: as far as it reaches, without a kink, at both ends of

@@ -5,7 +5,7 @@ import { choices, named } from "../choices/choices";
 import FormParts from "../sections/FormParts.vue";
 import { withEnds } from "../document/change";
 import { baseOf, endsIn } from "../document/routes";
-import { holders, withFinding } from "../findings/findings";
+import { closer, closers, holders, withFinding, withoutCloser } from "../findings/findings";
 import FindingAdd from "../findings/FindingAdd.vue";
 import FindingLines from "../findings/FindingLines.vue";
 import LiveChoice from "./LiveChoice.vue";
@@ -15,12 +15,8 @@ const bench = useBench();
 const piece = computed(() => bench.draft.value!);
 const CLOSERS = [
   { key: "hook", name: "a hook of its own wire" },
-  { key: "clasp", name: "a clasp" },
-  { key: "toggle", name: "a toggle" },
+  ...closers.map(({ key, name }) => ({ key, name: `a ${name}` })),
 ];
-const closer = computed(
-  () => (piece.value.findings ?? []).find((one) => one.kind === "clasp" || one.kind === "toggle")?.kind ?? "hook",
-);
 const ends = computed(() =>
   piece.value.endings
     .map((ending, index) => ({
@@ -51,8 +47,7 @@ function closeWith(what: string) {
   const found = piece.value.endings.findIndex((one) => one.kind === "hook");
   const { index: last } = ends.value.find((one) => one.side === "end")!;
   const changed = what === "hook" ? withEnd(last, "hook") : found >= 0 ? withEnd(found, "loop") : piece.value;
-  const findings = (piece.value.findings ?? []).filter((one) => one.kind !== "clasp" && one.kind !== "toggle");
-  const bare = { ...changed, findings };
+  const bare = withoutCloser(changed);
   const closing = ends.value.map(({ ending }) => ending.id);
   const end = holders(bare).find((one) => one.side === "end" && closing.includes(one.id));
   void bench.change(what === "hook" || !end ? bare : withFinding(bare, what, end.id));
@@ -71,7 +66,8 @@ function nextFormer() {
 <template>
   <div>
     <p>
-      <LiveChoice :value="closer" :options="CLOSERS" label="What closes it" @change="closeWith" /> closes it.
+      <LiveChoice :value="closer(piece) ?? 'hook'" :options="CLOSERS" label="What closes it" @change="closeWith" />
+      closes it.
       <template v-for="{ ending, index, side, form } in ends" :key="ending.id">
         The {{ side }} is <template v-if="ending.kind === 'hook'">{{ form.name }}</template><LiveChoice
           v-else

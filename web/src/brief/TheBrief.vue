@@ -5,6 +5,7 @@ import { useUnfold } from "../common/useUnfold";
 import { useBench } from "../bench/useBench";
 import { isStrip, withKindOfPiece } from "../bench/kinds";
 import FindingAdd from "../findings/FindingAdd.vue";
+import { closedBy } from "../findings/findings";
 import EndingAdd from "../sections/EndingAdd.vue";
 import EndingLines from "../sections/EndingLines.vue";
 import MeetingAdd from "../sections/MeetingAdd.vue";
@@ -28,9 +29,6 @@ const takeKind = (kind: string) =>
   bench.change(withKindOfPiece(piece.value, kind, bench.catalogue.value!, plan.value.sections));
 
 const { topic: closing, unfold: unfoldClosing, fold: foldClosing } = useUnfold<"closing">();
-const closedBy = computed(
-  () => (piece.value.findings ?? []).find((one) => ["clasp", "toggle"].includes(one.kind))?.kind ?? "hook and loop",
-);
 const worn = computed(() => plan.value.worn);
 const front = computed(() => plan.value.front);
 </script>
@@ -43,7 +41,7 @@ const front = computed(() => plan.value.front);
       <WornWords /><template v-if="piece.kind === 'bracelet'"
         >, closed by a
         <button type="button" class="unfold" :aria-expanded="closing !== null" @click="unfoldClosing('closing')">
-          {{ closedBy }}
+          {{ closedBy(piece) }}
         </button></template
       ><template v-if="piece.sections.length > 1">, of {{ piece.sections.length }} sections</template>.
     </p>

@@ -24,6 +24,7 @@ export const ENDINGS: Pictures = {
 
 export const FINDINGS: Pictures = {
   jump_rings: [ring(17, 24, 9), ring(31, 24, 9)],
+  eye_hook: [ring(10, 30, 6), "M10 24h22a8 8 0 0 0 0-16h-8"],
   two_eye_hook: [ring(11, 16, 5), ring(11, 32, 5), "M16 16h14a8 8 0 0 1 0 16H16", "M38 24h-6"],
   toggle: [ring(14, 24, 10), "M34 8v32M34 24h-8"],
   chain: [

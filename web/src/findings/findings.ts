@@ -14,6 +14,19 @@ export const holders = (piece: Piece) => [
   ),
 ];
 
+/** What closes a bracelet between two loops or ribbon ends, by what it is called. */
+const CLOSERS = { clasp: "clasp", toggle: "toggle", eye_hook: "hook with an eye" };
+export type Closer = keyof typeof CLOSERS;
+const closes = (one: Finding) => one.kind in CLOSERS;
+export const closers = Object.entries(CLOSERS).map(([key, name]) => ({ key, name }));
+/** The one that closes a piece; undefined where its own hook does. */
+export const closer = (piece: Piece) => piece.findings?.find(closes)?.kind as Closer | undefined;
+export const closedBy = (piece: Piece) => CLOSERS[closer(piece)!] ?? "hook and loop";
+export const withoutCloser = (piece: Piece): Piece => ({
+  ...piece,
+  findings: (piece.findings ?? []).filter((one) => !closes(one)),
+});
+
 /** A hook with two eyes hangs in two endings of a side, all else in one. */
 export function hungOn(piece: Piece, kind: string, holder: string): string[] {
   const all = holders(piece);

@@ -2114,6 +2114,60 @@ export interface Piece {
         flat?: true | false;
       }
     | {
+        kind: "eye_hook";
+        id: string;
+        /**
+         * @minItems 1
+         * @maxItems 2
+         */
+        on: string[];
+        /**
+         * inside of the hook; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 40 mm; usually 2 mm to 20 mm
+         */
+        inside: {
+          typed: string;
+          mm?: number;
+        };
+        /**
+         * shank of the hook; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 80 mm; usually 3 mm to 30 mm
+         */
+        shank: {
+          typed: string;
+          mm?: number;
+        };
+        /**
+         * inside of its eye; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 20 mm; usually 1.5 mm to 6 mm
+         */
+        eye: {
+          typed: string;
+          mm?: number;
+        };
+        /**
+         * wire of the hook; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 4 mm; usually 0.6 mm to 1.6 mm
+         */
+        wire: {
+          typed: string;
+          mm?: number;
+        };
+        metal:
+          | "copper"
+          | "silver_plated"
+          | "gold_plated"
+          | "enamelled_black"
+          | "enamelled_green"
+          | "enamelled_blue"
+          | "brass"
+          | "bronze"
+          | "sterling"
+          | "fine_silver"
+          | "gold"
+          | "aluminium"
+          | "stainless_304"
+          | "nickel_silver"
+          | "niobium"
+          | "titanium";
+      }
+    | {
         kind: "two_eye_hook";
         id: string;
         /**
