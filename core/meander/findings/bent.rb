@@ -8,7 +8,7 @@ module Meander
       def material = Materials::Metal.fetch(fields[:metal])
       def wire_mm = way.length
       def mass_g = material.mass_g(d, way.length)
-      def made = "of #{Units::Text.wire(d)} #{material.name}"
+      def words = "#{called}, of #{Units::Text.wire(d)} #{material.name}"
 
       private
 

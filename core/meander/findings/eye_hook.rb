@@ -14,7 +14,7 @@ module Meander
           {inside: Sentence.mm(4), shank: Sentence.mm(9), eye: Sentence.mm(2.5), wire: Sentence.mm(1), metal: "copper"},
           metal: true)
 
-      def words = "hook with an eye, #{Units::Text.length(fields[:inside].mm)} inside, #{made}"
+      def called = "hook with an eye, #{Units::Text.length(fields[:inside].mm)} inside"
       def reach_mm = (fields[:eye].mm / 2) + fields[:shank].mm + (fields[:inside].mm / 2)
 
       # Once round the eye, up the shank beside its middle, over it and back.

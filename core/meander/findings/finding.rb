@@ -19,6 +19,9 @@ module Meander
       def mass_g = fields[:mass] || 0.0
       def material = nil
 
+      # What it is; a made one without what it is made of.
+      def called = words
+
       # The wire a made one is cut from, nil for a bought one; how many there are.
       def wire_mm = nil
       def count = 1

@@ -18,10 +18,8 @@ module Meander
       def material = Materials::Metal.fetch(fields[:metal])
       def reach_mm = count * inside_mm
 
-      def words
-        "#{Units::Text.count(count, "jump ring")} #{Units::Text.length(inside_mm)} inside, of #{Units::Text.wire(d)} " \
-        "#{material.name}#{", hammered flat" if flat?}"
-      end
+      def called = "#{Units::Text.count(count, "jump ring")} #{Units::Text.length(inside_mm)} inside"
+      def words = "#{called}, of #{Units::Text.wire(d)} #{material.name}#{", hammered flat" if flat?}"
 
       def flat? = fields[:flat]
       def per_metre = self.class.from_mm(1000.0, inside_mm, d)

@@ -11,7 +11,7 @@ module Meander
             Sentence.size("wire", "Wire of the toggle", "of", "", 0.1)],
           {bar: Sentence.mm(16), eye: Sentence.mm(2.5), wire: Sentence.mm(1), metal: "copper"}, metal: true)
 
-      def words = "toggle bar, #{Units::Text.length(bar_mm)} long, #{made}"
+      def called = "toggle bar, #{Units::Text.length(bar_mm)} long"
       def bar_mm = fields[:bar].mm
       def reach_mm = fields[:eye].mm
 

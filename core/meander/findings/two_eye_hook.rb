@@ -17,7 +17,7 @@ module Meander
       # The way back as a share of the shank, as in a plain hook.
       RETURN = 0.6
 
-      def words = "hook with two eyes, #{Units::Text.length(fields[:inside].mm)} inside, #{made}"
+      def called = "hook with two eyes, #{Units::Text.length(fields[:inside].mm)} inside"
       def reach_mm = (fields[:eye].mm / 2) + fields[:shank].mm + (fields[:inside].mm / 2)
 
       # The eyes stand on either side of the doubled shank, their middles as high as it begins.

@@ -73,7 +73,7 @@ module Meander
         findings.select(&:wire_mm).map do |one|
           Row.new(kind: "finding", count: 1, ids: [one.id], words: "#{Units::Text.wire(one.d)} #{one.material.name}",
             metal: one.material.name, mm: one.d,
-            cut_mm: one.wire_mm.ceil, marks: [].freeze, use: one.words,
+            cut_mm: one.wire_mm.ceil, marks: [].freeze, use: one.called,
             parts: [["wire", one.wire_mm].freeze].freeze).freeze
         end
       end

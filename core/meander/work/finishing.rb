@@ -57,7 +57,7 @@ module Meander
       # What a finding is made from; nil of one that is bought.
       def self.cut(finding)
         mm = finding.wire_mm or return
-        [Step::Cut.new(finding.id, "the wire for #{finding.words}", mm.ceil, mm.ceil - mm, 0.0).freeze]
+        [Step::Cut.new(finding.id, "the wire for #{finding.called}", mm.ceil, mm.ceil - mm, 0.0).freeze]
       end
 
       # The tails of what was woven, once nothing pulls on them any more.
