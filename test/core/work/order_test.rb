@@ -82,6 +82,20 @@ class WorkTest < PieceTest
     assert_includes words(five, "secure").first, "Secure it with 3 wraps round one wire alone"
   end
 
+  # Another walk before or after the repeats is said repeat by repeat, as often as it is made; wraps over the same wires
+  # are counted together.
+  def test_other_walks_are_said_repeat_by_repeat
+    eight = ->(coils) { ([1, 2] * coils) + ([1, 0] * coils) }
+    json = document("cuff", "sections.0.pattern": {"kind" => "walk", "gaps" => eight.call(3),
+      "before" => [{"gaps" => [1, 0], "times" => 4}], "after" => [{"gaps" => eight.call(2), "times" => 6},
+        {"gaps" => [1, 2], "times" => 3}]})
+    closing = words(plan(json), "secure").first
+
+    assert_includes words(plan(json), "anchor").first, "anchor it with 4 wraps round the near wire;"
+    assert_includes closing, "Close with 6 repeats of a figure-eight, two a side (2 wraps round the far wire, then 2 " \
+                             "round the near wire), then 3 wraps round the far wire, and draw the end through"
+  end
+
   # Steps together make every pass once, in the order of work, and everything that has an end of its own.
   def test_what_steps_make_is_all_there_is
     demo_documents.each do |json|

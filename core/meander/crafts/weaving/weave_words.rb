@@ -117,8 +117,17 @@ module Meander
           pattern = @woven.section.pattern
           coils = [[[0, 1], pattern[(side == :before) ? :anchor : :closing]]] if pattern[:kind] == "coils"
           told = coils || pattern[side].map { |stretch| [stretch[:gaps], stretch[:times]] }
-          told.reject { |_, times| times.zero? }
-            .map { |gaps, times| Weave::GroupWords.call(Weave::Groups.of(gaps * times), @woven.base.size) }
+          told.reject { |_, times| times.zero? }.map { |gaps, times| stretch(gaps, times) }
+        end
+
+        # Wraps over the same wires are counted together, any other walk repeat by repeat.
+        def stretch(gaps, times)
+          groups, wires = Weave::Groups.of(gaps), @woven.base.size
+          return Weave::GroupWords.call(Weave::Groups.of(gaps * times), wires) if groups.one? || times == 1
+
+          own = @woven.section.piece.document[:weaves]
+          named = Weave::Samples.words({kind: "walk", gaps:}, wires, own)
+          "#{Units::Text.count(times, "repeat")} of #{named} (#{Weave::GroupWords.call(groups, wires)})"
         end
 
         def single_at_end?
