@@ -163,7 +163,8 @@ module Meander
           end
         end
         @ways.each_with_index.map do |way, i|
-          (i == working) ? across : [[*here(way.enters), 0.0], [*here(way.leaves), 0.0]]
+          from, to = [*here(way.enters), 0.0], [*here(way.leaves), 0.0]
+          (i == working) ? [from, *across, to] : [from, to]
         end
       end
 
@@ -188,9 +189,14 @@ module Meander
           angle = 2 * Math::PI * i / 16
           [wide * Math.cos(angle), size.advance_mm * i / (turns * 16), deep * Math.sin(angle)]
         end
-        @ways.each_with_index.map do |way, i|
-          i.zero? ? coil : [[*here(way.enters), 0.0], [*here(way.leaves), 0.0]]
-        end
+        [coil, *@ways.drop(1).each_with_index.map { |way, i| bundled(way, hull.places.reverse[i]) }]
+      end
+
+      # Through the wraps at a place of the bundle; more cords than a bundle is told of go through its middle.
+      def bundled(way, (x, z))
+        return [[x, 0.0, z], [x, size.advance_mm, z]] if x
+
+        [[*here(way.enters), 0.0], [*here(way.leaves), 0.0]]
       end
 
       # What comes outside goes over.

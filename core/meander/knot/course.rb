@@ -85,7 +85,8 @@ module Meander
         cords = @at[from, many]
         size = size(one, cords)
         fall = (kind == "diagonal") ? spacing_mm : 0.0
-        begins = begins(cords, hand, fall, size) + gap + lead(kind, from, cords)
+        lead = (kind == "vertical") ? slant(hand, from, cords) : lead(kind, from, cords)
+        begins = begins(cords, hand, fall, size) + gap + lead
         placed << Placed.new(placed.size, kind, hand, row, from, cords, nil, middle(from, many), begins, size, fall,
           twist(kind, hand, from, many, cords), bead(kind), one[:turns])
         pass(placed.last)
@@ -112,6 +113,15 @@ module Meander
         return 0.0 if around && Kinds::AROUND.include?(kind) && same?(before, from, cords)
 
         LEAD * cords.map { |cord| @cords[cord] }.max
+      end
+
+      # Cords that hang beside the places they come from slant over to there first, by so much of the way across.
+      SLANT = 0.5
+
+      def slant(hand, from, cords)
+        places = (from...(from + cords.size)).map { |place| home(place) }
+        hung = (hand == "right") ? cords.drop(1) : cords[0..-2]
+        hung.zip(places.each_cons(2)).map { |cord, beside| ((beside.sum / 2) - @where[cord][0]).abs }.max * SLANT
       end
 
       # Were all of them in one knot, at the same places?

@@ -117,13 +117,13 @@ module Meander
           (hand == "right") ? [holds, *each] : [*each, holds])
       end
 
-      # One cord goes across and is hitched round each of the others.
+      # One cord goes across and is hitched round each of the others, which hang straight down.
       def vertical(cords, apart_mm, hand)
         cord = (hand == "right") ? cords.first : cords.last
         held = (hand == "right") ? cords.drop(1) : cords[0..-2]
         far = HITCH * cord * @apart
         works = held.sum { |one| Gauge.hitch_mm(one, cord, apart_mm, far) } * @used
-        each = held.map { Math.hypot(far, apart_mm) * FILLER }
+        each = held.map { far * FILLER }
         Size.new(far, cords.size * apart_mm, held.max + (3 * cord), (hand == "right") ? [works, *each] : [*each, works])
       end
 

@@ -47,6 +47,43 @@ class KnotsDrawnTest < Minitest::Test
     end
   end
 
+  # Upright hitches: the cord that goes across winds twice round each of the others, one by one, and comes nearer to none
+  # than it may; those hang straight down, row after row, and take no more than that.
+  def test_upright_hitches_wind_round_cords_that_hang
+    {"v4>" => 0, "v4<" => 3}.each do |rows, working|
+      lines = drawn(made(knotted(rows, count: 1)))
+      others = lines.reject.with_index { |_, i| i == working }
+
+      assert_equal [5] * 3, others.map { |line| screw(line, lines[working]).abs }, rows
+      assert_operator NearLines.least(lines, along: 3.0, within: 1.0), :>=, 0.9, rows
+    end
+    section = made(knotted("v4>; v4<", count: 10))
+    lines, working = drawn(section), [0]
+
+    (1..3).each do |cord|
+      turned = lines[cord].each_cons(2).map { |(x, _, _), (to, _, _)| (to - x).abs }.max
+
+      assert_in_delta 0.0, turned, 1e-9, "cord #{cord} hangs straight"
+      # Down all rows, and aside by half a place before the first and after the last.
+      assert_in_delta (20 * 2.5 * Meander::Knot::Gauge::FILLER) + 1.5, section.knotted_mm(cord), 2.2
+    end
+    assert_operator section.knotted_mm(working[0]), :>, 20 * 3 * 12
+  end
+
+  # A wrap goes round all other cords as often as is said; where outer and inner cords change places no two meet.
+  def test_wraps_and_exchanges
+    {"w4/6" => 6, "w3/2" => 2, "w7/4" => 4}.each do |rows, turns|
+      coil, *others = lines = drawn(made(knotted(rows, cords: rows[1].to_i, count: 1)))
+
+      assert_operator NearLines.least(lines, along: 3.0, within: 1.0), :>=, 0.83, rows
+      others.each { |line| assert_equal 2 * turns, screw(coil, line).abs, rows }
+    end
+    lines = drawn(made(knotted("e4", count: 1)))
+
+    assert_equal [4, 4], [screw(lines[0], lines[1]), screw(lines[3], lines[2])].map(&:abs)
+    assert_operator NearLines.least(lines, along: 3.0, within: 1.0), :>=, 1.0
+  end
+
   # A bight over a bar: both legs come out on the same side of it, the loop in front, or behind it.
   def test_heads
     bar = [[-5.0, 0.0, 0.0], [5.0, 0.0, 0.0]]
