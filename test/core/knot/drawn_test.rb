@@ -47,8 +47,8 @@ class KnotsDrawnTest < Minitest::Test
     end
   end
 
-  # Upright hitches: the cord that goes across winds twice round each of the others, one by one, and comes nearer to none
-  # than it may; those hang straight down, row after row, and take no more than that.
+  # Upright hitches: the cord that goes across winds twice round each of the others, one by one, and comes nearer to
+  # none than it may; those hang straight down, row after row, and take no more than that.
   def test_upright_hitches_wind_round_cords_that_hang
     {"v4>" => 0, "v4<" => 3}.each do |rows, working|
       lines = drawn(made(knotted(rows, count: 1)))
