@@ -203,9 +203,9 @@ module Meander
       def exchanged
         @ways.each_with_index.map do |way, i|
           from, to = here(way.enters), here(way.leaves)
-          high = i.between?(1, 2) ? cord : -cord * 0.2
-          (0..8).map do |n|
-            share = n / 8.0
+          high = cord * Gauge::CHANGED[i]
+          (0..Gauge::ARCHED).map do |n|
+            share = n / Gauge::ARCHED.to_f
             [from[0] + ((to[0] - from[0]) * share), from[1] + ((to[1] - from[1]) * share),
               high * Math.sin(Math::PI * share)]
           end

@@ -24,8 +24,6 @@ module Meander
       STIFF_USED, STIFF_APART = 1.075, 1.1
       # An overhand knot in one cord as hands tie it (10.1 drawn tight); in several at once by 1.1 times the root.
       OVERHAND, TOGETHER = 12.0, 1.1
-      # A cord that goes over another one takes more than straight past it (our choice, no source).
-      OVER = 1.05
       # How long an overhand knot stands, in bundles; a mount of two legs along its bar, and below its middle line.
       OVERHAND_HIGH, MOUNT_WIDE, MOUNT_DEEP = 3.0, 4.0, 2.4
 
@@ -56,6 +54,16 @@ module Meander
         when "wrap" then wrap(cords, turns)
         else exchange(cords, apart_mm)
         end.freeze
+      end
+
+      # How high each of four cords that change places comes to lie at its highest, in cords: the middle ones go over.
+      CHANGED = [-0.2, 1.0, 1.0, -0.2].freeze
+
+      # A half wave of a sine so high over a straight way, told by as many points as it is drawn by.
+      ARCHED = 8
+      def self.arched_mm(straight, high)
+        ups = (0..ARCHED).map { |n| high * Math.sin(Math::PI * n / ARCHED) }
+        ups.each_cons(2).sum { |one, other| Math.hypot(straight / ARCHED, other - one) }
       end
 
       # What a square knot takes of each working cord in the mean, or of a half knot: half of that.
@@ -148,7 +156,8 @@ Hull.new([cords.size - 1, 7].min, mean(cords.drop(1)) * Math.sqrt([(cords.size -
       def exchange(cords, apart_mm)
         cord = mean(cords)
         far = 3 * cord * @apart
-        Size.new(far, 6 * cord, 2 * cord, cords.map { OVER * Math.hypot(far, apart_mm || (2 * cord)) })
+        straight = Math.hypot(far, apart_mm || (2 * cord))
+        Size.new(far, 6 * cord, 2 * cord, cords.each_index.map { |i| Gauge.arched_mm(straight, cord * CHANGED[i]) })
       end
     end
   end

@@ -64,8 +64,8 @@ module Meander
         [bead.along_mm + cord - knot.size.advance_mm, longer].max
       end
 
-      # The holder goes over to the other side; every other cord comes out a place farther back. Those that one cord is
-      # hitched round, one by one, hang straight down between the places they come from and go to.
+      # The holder goes over to the other side; every other cord comes out a place farther back, and hangs straight down
+      # between the place it comes from and the one it goes to.
       def self.hitched(knot, spacing_mm, thick)
         last = knot.cords.size - 1
         holder = (knot.hand == "right") ? 0 : last
@@ -75,15 +75,9 @@ module Meander
           next holds(knot, holder, last, home, thick[knot.cords[holder]]) if i == holder
 
           to = (knot.hand == "right") ? i - 1 : i + 1
-          next hangs(knot, to, (home[i] + home[to]) / 2, i) if knot.kind == "vertical"
-
-          down = step * knot.fall
-          Way.new(to, [home[i], down], [home[to], down + knot.size.advance_mm], knot.size.cords[i])
+          x, down = (home[i] + home[to]) / 2, step * knot.fall
+          Way.new(to, [x, down], [x, down + knot.size.advance_mm], knot.size.cords[i])
         end
-      end
-
-      def self.hangs(knot, to, x, place)
-        Way.new(to, [x, 0.0], [x, knot.size.advance_mm], knot.size.cords[place])
       end
 
       # It comes in and goes out clear of the last hitches.
@@ -112,7 +106,7 @@ module Meander
           Way.new(to, [home[i], 0.0], [home[to], knot.size.advance_mm], knot.size.cords[i])
         end
       end
-      private_class_method :around, :more, :hitched, :hangs, :holds, :spacing, :gathered, :exchange
+      private_class_method :around, :more, :hitched, :holds, :spacing, :gathered, :exchange
     end
   end
 end
