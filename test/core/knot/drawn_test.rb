@@ -108,8 +108,8 @@ class KnotsDrawnTest < Minitest::Test
     found.each { |rows, least| assert_operator least, :>=, asked.fetch(rows).last, rows }
   end
 
-  # What is drawn is as long as the relaxed knots are; what is planned covers it, whatever rows follow each other: bars to
-  # and fro, bars all one way, slanting ones, cords that change places.
+  # What is drawn is as long as the relaxed knots are; what is planned covers it, whatever rows follow each other: bars
+  # to and fro, bars all one way, slanting ones, cords that change places.
   def test_what_is_drawn_is_planned
     {"s3>" => 1.06, "s4>" => 1.06, "s6>" => 1.06, "h4>" => 1.06, "b4>" => 1.001, "b4>; b4<" => 1.001, "d4>" => 1.001,
      "v4>; v4<" => 1.012, "e4" => 1.001, "s4>; e4" => 1.02, "w4/6" => 1.001}.each do |rows, most|
@@ -117,7 +117,7 @@ class KnotsDrawnTest < Minitest::Test
       lines = drawn(section).map { |line| Meander::Form::Trace.polyline_mm(line) }
       planned = section.base.each_index.map { |number| section.knotted_mm(number) }
 
-      assert_operator lines.sum, :<=, planned.sum * 1.002, rows
+      assert_operator lines.sum, :<=, planned.sum * 1.003, rows
       assert_operator lines.sum, :>=, planned.sum * 0.83, rows
       lines.zip(planned) { |line, mm| assert_operator line, :<=, mm * most, rows }
     end
