@@ -109,10 +109,10 @@ class KnotsDrawnTest < Minitest::Test
   end
 
   # What is drawn is as long as the relaxed knots are; what is planned covers it, whatever rows follow each other: bars
-  # to and fro, bars all one way, slanting ones, cords that change places.
+  # to and fro, bars all one way, slanting ones, cords that change places. The law of a hitch holds within 2.2 %.
   def test_what_is_drawn_is_planned
     {"s3>" => 1.06, "s4>" => 1.06, "s6>" => 1.06, "h4>" => 1.06, "b4>" => 1.001, "b4>; b4<" => 1.001, "d4>" => 1.001,
-     "v4>; v4<" => 1.012, "e4" => 1.001, "s4>; e4" => 1.02, "w4/6" => 1.001}.each do |rows, most|
+     "v4>; v4<" => 1.022, "e4" => 1.001, "s4>; e4" => 1.02, "w4/6" => 1.001}.each do |rows, most|
       section = made(knotted(rows, cords: rows[1].to_i, count: 10))
       lines = drawn(section).map { |line| Meander::Form::Trace.polyline_mm(line) }
       planned = section.base.each_index.map { |number| section.knotted_mm(number) }
