@@ -23,6 +23,11 @@ module Meander
 
       def self.count(number, one, many = "#{one}s") = "#{number} #{(number == 1) ? one : many}"
 
+      # The same of what need not be whole: "1 turn", "1.5 turns".
+      def self.amount(value, digits, one, many = "#{one}s")
+        number(value, digits).then { |said| "#{said} #{(said == "1") ? one : many}" }
+      end
+
       # "once", "twice", "3 times"
       def self.times(number) = {1 => "once", 2 => "twice"}.fetch(number) { "#{number} times" }
 

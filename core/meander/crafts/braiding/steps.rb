@@ -43,9 +43,9 @@ module Meander
           cords = @layout.strands.each_with_index.select { |one, _| one.twisted? }
           cords.map do |one, i|
             wires = Units::Text.list(one.numbers.map { |number| number + 1 })
-            turns = Units::Text.number(one.turns_per_cm, 1)
+            turns = Units::Text.amount(one.turns_per_cm, 1, "time")
             step("shape", "#{begun("twist wires #{wires} to a cord for #{strand(i)}")}: clamp them side by side, " \
-                          "hold them taut and turn them #{turns} times for each cm, all to the #{one.hand}.")
+                          "hold them taut and turn them #{turns} for each cm, all to the #{one.hand}.")
           end
         end
 

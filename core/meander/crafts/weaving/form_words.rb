@@ -24,7 +24,7 @@ module Meander
         # turns: answers how many turns a helix has.
         def self.call(form, turns:)
           told = FORMS.fetch(form[:kind]).call(form)
-          (form[:kind] == "helix") ? "#{told}, #{Units::Text.number(turns.call, 1)} turns" : told
+          (form[:kind] == "helix") ? "#{told}, #{Units::Text.amount(turns.call, 1, "turn")}" : told
         end
       end
     end
