@@ -18,8 +18,8 @@ module Meander
 
           def self.thick(ratio)
             item("weaving-wire-thick", ratio, "The weaving wire is thick for its base",
-              "It is hard to lead round a base wire only #{Units::Text.number(ratio, 1)} times its size, and " \
-              "bends the base out of line.",
+              "It is hard to lead round a base wire only #{Units::Text.number(ratio, (ratio < 1) ? 2 : 1)} times its " \
+              "size, and bends the base out of line.",
               "A weaving wire of half the base or less.")
           end
 
