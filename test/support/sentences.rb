@@ -21,7 +21,7 @@ module Sentences
     Meander::Document::StartingPiece::PIECES.keys.map { |kind|
       JSON.parse(JSON.generate(Meander.start(kind)))
     } + demo_documents + demo_documents.map { |json| backwards(json) } + ended + tapered + runs +
-      braids
+      braids + [ridden, closed_otherwise]
   end
 
   def started(kind) = JSON.parse(JSON.generate(Meander.start(kind)))
@@ -45,6 +45,22 @@ module Sentences
         json["sections"][0]["rise"] = {"kind" => "open", "pitch" => size("#{from} mm"), "to" => size("#{to} mm")}
         json["sections"][0]["centre"] = "own"
       end
+    end
+  end
+
+  # A figure-eight over a gap in which coils ride over each other.
+  def ridden
+    walk = {"kind" => "walk", "gaps" => ([1, 2] * 3) + ([1, 0] * 3), "before" => [], "after" => []}
+    started("cuff").tap do |json|
+      json["sections"][0].merge!("pattern" => walk, "spacing" => {"kind" => "apart", "clear" => [size("1.2 mm")]},
+        "centre" => "own")
+    end
+  end
+
+  # The same closed with fewer a side.
+  def closed_otherwise
+    ridden.tap do |json|
+      json["sections"][0]["pattern"]["after"] = [{"gaps" => [1, 2, 1, 2, 1, 0, 1, 0], "times" => 6}]
     end
   end
 
