@@ -16,12 +16,12 @@ module Meander
       def most = [((room_mm + fields[:apart].mm) / pitch_mm + 1e-9).floor, 0].max
       def over = short(fields[:count])
 
-      # Where they are slid to, as the wire is bent. mark: what is marked where it begins.
+      # Where they are slid to, as the wire is bent. mark: what is marked where it begins, nil where nothing is.
       def slid(mark)
         return if count.zero?
 
         apart = ", #{Units::Text.length(fields[:apart].mm)} of wire between one and the next" if count > 1
-        "slide the first #{Units::Text.length(fields[:from].mm)} past the mark “#{mark}”#{apart}"
+        "slide the first #{Units::Text.length(fields[:from].mm)} past #{mark ? "the mark “#{mark}”" : "its beginning"}#{apart}"
       end
 
       def needs

@@ -50,6 +50,9 @@ module Meander
       def parts(number) = [["section", run_mm(number), words]]
       def marks(_number) = []
 
+      # What is marked where it begins, nil where nothing is.
+      def begins = marks(0).first&.at(1)
+
       # Base wires that are longer in the bend than the middle line, and by how much: { number => mm }.
       def longer = {}
 

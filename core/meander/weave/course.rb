@@ -15,7 +15,7 @@ module Meander
 
       KEPT = Kept.new(12)
       # Every pass is made by itself, so there is an end to how many.
-      MOST_PASSES = 6000
+      MOST_PASSES = 4000
       # So many passes are pulled taut together.
       TOGETHER = 64
       # So many repeats more than are asked for can always be laid.

@@ -153,7 +153,7 @@ class WovenPiecesTest < PieceTest
     error = assert_raises(Meander::InvalidInput) { plan(json) }
 
     assert_equal ["/sections/0/spacing"], error.faults.map(&:path)
-    assert_match(/at most 6000 passes/, error.faults.first.accepted)
+    assert_match(/at most 4000 passes/, error.faults.first.accepted)
   end
 
   def test_the_short_list_can_be_made_as_it_stands
