@@ -21,7 +21,8 @@ module Meander
         return if count.zero?
 
         apart = ", #{Units::Text.length(fields[:apart].mm)} of wire between one and the next" if count > 1
-        "slide the first #{Units::Text.length(fields[:from].mm)} past #{mark ? "the mark “#{mark}”" : "its beginning"}#{apart}"
+        past = mark ? "the mark “#{mark}”" : "its beginning"
+        "slide the first #{Units::Text.length(fields[:from].mm)} past #{past}#{apart}"
       end
 
       def needs
