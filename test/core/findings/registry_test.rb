@@ -162,6 +162,26 @@ class FindingsTest < PieceTest
     assert_equal "/findings/0/wire", advice(thin, "hook-thin").place
   end
 
+  # A hook hangs by the inside of its eyes and holds at the inside of its bend: from the one to the other is what it
+  # reaches, whatever its sizes; nothing of it lies further in than its eyes.
+  def test_what_a_hook_reaches
+    random = Random.new(seed = Random.new_seed % 100_000)
+    20.times do
+      sizes = {"inside" => random.rand(2.0..10.0), "shank" => random.rand(5.0..25.0), "eye" => random.rand(1.0..5.0),
+               "wire" => random.rand(0.6..1.6)}.transform_values { |mm| size("#{mm.round(2)} mm") }
+      [hook(**sizes), eye_hook(**sizes)].each do |fields|
+        made = finding(fields)
+        outs = made.way.sample.map { |_, out, _| out }
+        doubled = (fields["kind"] == "two_eye_hook") ? made.d : 0.0
+        said = "seed #{seed}: #{made.words}"
+
+        assert_in_delta made.reach_mm, outs.max - (made.d / 2) - doubled, 0.02, said
+        assert_in_delta(-made.d / 2, outs.min, 0.02, said)
+        assert_operator made.wire_mm, :>, made.reach_mm + (Math::PI * sizes["eye"]["typed"].to_f), said
+      end
+    end
+  end
+
   # An ear wire is bought, and drawn from its loop to the ear: as far as it reaches, without a kink, at both ends of
   # what may be said.
   def test_an_ear_wire_as_it_is_drawn

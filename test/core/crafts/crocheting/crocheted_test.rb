@@ -155,4 +155,23 @@ class CrochetedTest < PieceTest
       assert_operator box.max - box.min, :<, section.length_mm + 25
     end
   end
+
+  # What is drawn is a taut way through the loops, what is planned as hands form them: never less, and not a quarter
+  # more.
+  def test_what_is_planned_covers_what_is_drawn
+    across = {kind: "count", count: 12}
+    stitches = %w[single half double treble]
+    fabrics = stitches.flat_map do |stitch|
+      [{kind: "band", stitch:, lying: "across", across:}, {kind: "tube", stitch:, rounds: "spiral", across:},
+        {kind: "disc", stitch:, rounds: "spiral"}, {kind: "disc", stitch:, rounds: "closed"}]
+    end
+    found = fabrics.to_h do |fabric|
+      section = made(crocheted(fabric, count: 6))
+      drawn = section.cloth.each_cell.sum { |cell| Meander::Form::Trace.polyline_mm(section.cloth.line(cell.key)) }
+      [fabric.values_at(:kind, :stitch, :rounds).compact.join(" "), drawn / section.run_mm(0)]
+    end
+    print "drawn of planned: #{found.map { |name, share| "#{name} #{share.round(2)}" }.join(", ")} "
+
+    found.each { |name, share| assert_includes 0.78..1.0, share, name }
+  end
 end
