@@ -49,6 +49,26 @@ class ToldAlikeTest < PieceTest
     end
   end
 
+  # In inches no cut is shorter, nor longer by more than the next sixteenth; as many marks, each where it was.
+  def test_what_is_cut_in_inches
+    each_planned do |made, _, whose|
+      metric, inches = %w[mm in].map { |units| CSV.parse(Meander.csv(made, units:), headers: true) }
+
+      assert_equal metric.size, inches.size, whose
+      metric.zip(inches) do |row, same|
+        said, mm = Meander.mm("#{same["cut_in"]} in"), row["cut_mm"].to_f
+
+        assert_includes (mm - 1e-6)..(mm + (25.4 / 16) + 1e-6), said, "#{whose}: #{mm} mm as #{same["cut_in"]}"
+        marks, others = [row, same].map { |one| one["marks"].split("; ") }
+
+        assert_equal marks.map { |mark| mark[/ [a-z].*/] }, others.map { |mark| mark[/ [a-z].*/] }, whose
+        marks.zip(others) { |mark, other|
+          assert_in_delta mark.to_f, Meander.mm("#{other[/\A[\d\/. ]+/].strip} in"), 0.8, whose
+        }
+      end
+    end
+  end
+
   # Its parts are all of it, it is cut no shorter and no more than a millimetre longer, and its marks lie on it, one
   # after the other.
   def cut_of_its_parts(cut, whose)
