@@ -40,6 +40,18 @@ class CrochetRefusedTest < PieceTest
     end
   end
 
+  # Of a chart it is said which stitch there is none of, and how many rows there are; the last of them can be pointed at.
+  def test_a_chart_reaches_as_far_as_the_rows
+    pointed = ->(row, stitch) {
+      places = [{"row" => row, "stitch" => stitch}]
+      band(6, 4, beads: {picks: [{"kind" => "chart", "places" => places}]})
+    }
+
+    assert_equal "rows up to 4", refused(pointed.call(9, 1)).accepted
+    assert_match(/no stitch 7 in row 4/, refused(pointed.call(4, 7)).message)
+    assert_equal 1, planned(pointed.call(4, 6)).beads.sum(&:count)
+  end
+
   # Valid input at the ends of its ranges is planned in bounded work, its figures finite.
   def test_the_ends_of_ranges_are_planned
     [cord(2000, hook: "3.5 mm"), band(1, 1), band(1000, 12), tube(5, 2000), tube(1000, 12),
