@@ -40,7 +40,7 @@ class CrochetRefusedTest < PieceTest
     end
   end
 
-  # Of a chart it is said which stitch there is none of, and how many rows there are; the last of them can be pointed at.
+  # Of a chart it is said which stitch there is none of, and how many rows there are; the last one can be pointed at.
   def test_a_chart_reaches_as_far_as_the_rows
     pointed = ->(row, stitch) {
       places = [{"row" => row, "stitch" => stitch}]
