@@ -152,12 +152,27 @@ class SystemTest < ServerTest
     path
   end
 
+  # Nothing runs over the side of a page so wide, once all of it has come.
+  def assert_fits(width)
+    wide = -> { page.evaluate_script("document.documentElement.scrollWidth") }
+    100.times { (wide.call > width) ? sleep(0.05) : break }
+
+    assert_operator wide.call, :<=, width
+  end
+
+  # What fades or slides has come to rest; what goes on for ever, or stands still half-way, is not waited for.
+  STILL = <<~SCRIPT
+    const passing = document.getAnimations().filter((one) => one.effect.getComputedTiming().endTime !== Infinity);
+    const longest = new Promise((go) => setTimeout(go, 3000));
+    const still = Promise.race([Promise.allSettled(passing.map((one) => one.finished)), longest]);
+  SCRIPT
+
   # Nothing serious or critical in the page as it stands.
   def assert_accessible
     page.execute_script(AXE)
     found = page.evaluate_async_script(
-      "axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa', 'best-practice'] }).then((r) => " \
-      "arguments[0](r.violations))"
+      "#{STILL} const done = arguments[0]; still.then(() => axe.run(document, " \
+      "{ runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa', 'best-practice'] })).then((r) => done(r.violations))"
     )
     serious = found.select { |violation| %w[serious critical].include?(violation["impact"]) }
 
