@@ -117,8 +117,8 @@ class KnotsDrawnTest < Minitest::Test
       lines = drawn(section).map { |line| Meander::Form::Trace.polyline_mm(line) }
       planned = section.base.each_index.map { |number| section.knotted_mm(number) }
 
-      assert_operator lines.sum, :<=, planned.sum * 1.003, rows
-      assert_operator lines.sum, :>=, planned.sum * 0.83, rows
+      assert_operator lines.sum, :<=, planned.sum * (rows.start_with?("v") ? 1.003 : 1.001), rows
+      assert_operator lines.sum, :>=, planned.sum * (rows.start_with?("w") ? 0.83 : 0.85), rows
       lines.zip(planned) { |line, mm| assert_operator line, :<=, mm * most, rows }
     end
   end
