@@ -37,6 +37,7 @@ module Server
       # What a maker may choose, as it is said in sentences.
       def self.sentences
         said = {forms: Meander::Crafts::Weaving::Forms::ALL, bends: Meander::Crafts::Bending::Forms::ALL,
+                strip_forms: Meander::Crafts::StripForms::ALL,
                 braid_forms: Meander::Crafts::Braiding::Forms::ALL,
                 fabrics: Meander::Crafts::Crocheting::Fabrics::ALL,
                 endings: Meander::Endings::Registry::SENTENCES, rules: Meander::Beads::Rules::SENTENCES,

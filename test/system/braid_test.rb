@@ -149,22 +149,61 @@ class BraidTest < SystemTest
     cuts.each { |mm| assert_text(/\b#{mm} mm/) }
   end
 
-  # Three strands have a middle where four had an edge; undone, all is as it was.
+  # Beads stay on their edge whatever the number of strands, and curve it as before; those in the middle of three go to
+  # an edge where there is no such middle any more. Undone, all is as it was.
   def test_beads_follow_the_number_of_strands
     open_piece "Tide-line neckline"
     before = stored_document("Tide-line neckline")
-    select "3", from: "Number of strands"
+    select "6", from: "Number of strands"
 
     assert_saved
+    assert_selector ".advice", text: /How much wire this braid takes is assumed/
     plan = made("Tide-line neckline")
 
-    assert_equal ["middle", 21], [plan.piece.document[:beads][0][:on], plan.beads.first.count]
-    assert_nil plan.sections.first.curve
-    click_on "Undo"
+    assert_equal ["near", 21], [plan.piece.document[:beads][0][:on], plan.beads.first.count]
+    assert_in_delta 72, plan.sections.first.curve[:radius_mm], 1e-6
+    select "3", from: "Number of strands"
+
+    assert_select "Number of strands", selected: "3"
+    in_part("Beads") { select "the middle strand", from: "Beads 1: Where the beads lie" }
+
+    assert_saved
+    assert_nil made("Tide-line neckline").sections.first.curve
+    select "5", from: "Number of strands"
+
+    assert_saved
+    assert_equal "near", stored_document("Tide-line neckline")["beads"][0]["on"]
+    4.times { click_on "Undo" }
 
     assert_select "Number of strands", selected: "4"
     assert_saved
     assert_equal before["beads"], stored_document("Tide-line neckline")["beads"]
+  end
+
+  # Bent to a closed outline, wound on a dowel, of wires that are to hand: said in the sentence, planned, told.
+  def test_a_braid_is_bent_to_an_outline
+    open_piece "Heron plait"
+    braided = made("Heron plait").sections.first.braided_mm
+    select "heart, its ends a pair,", from: "Form"
+
+    assert_field "Width over all", with: "#{(0.28 * braided).round} mm"
+    enter "Width over all", "200 mm"
+
+    assert_selector "[role=alert]", text: /do not go round a heart so wide.*\d mm to \d/i
+    enter "Width over all", "34 mm"
+
+    assert_saved
+    plan = made("Heron plait")
+    wide = plan.sections.first.outline.map(&:first).minmax.then { |low, high| high - low }
+
+    assert_in_delta 34, wide, 0.5
+    in_part("Order of work") { assert_selector ".step-words", text: /to a heart 34 mm wide, its ends a pair\./ }
+    click_on "strands"
+    click_on "Wire to hand: say it"
+    enter "Wire to hand", "150 mm"
+
+    assert_selector ".advice", text: /2 wires of those to hand run short.*strands 1 and 2/im
+    assert_accessible
   end
 
   def test_strands_become_cords

@@ -25,14 +25,12 @@ module Meander
       end
 
       # What a strand runs through all of it, bent as its cells are and by so much more; mm.
-      def strand_mm(strand, curvature = 0.0)
-        @runs ||= {}
-        cells.each_index.sum do |i|
-          @runs[[*key(strand, i), curvature]] ||= begin
-            bend = cells[i].curvature + curvature
-            Form::Trace.smooth_mm(bend.zero? ? piece(strand, i) : bent(piece(strand, i), bend))
-          end
-        end
+      def strand_mm(strand, curvature = 0.0) = cells.each_index.sum { |i| cell_mm(strand, i, curvature) }
+
+      # The cell in which a strand has run a share of its way.
+      def cell_at(strand, share)
+        left = share * strand_mm(strand)
+        cells.each_index.find { |i| (left -= cell_mm(strand, i, 0.0)).negative? } || (count - 1)
       end
 
       # The middle line of a strand through its cells, or some of them, not bent: [[x, y, z], ...].
@@ -58,6 +56,14 @@ module Meander
       end
 
       private
+
+      def cell_mm(strand, index, curvature)
+        @runs ||= {}
+        @runs[[*key(strand, index), curvature]] ||= begin
+          bend = cells[index].curvature + curvature
+          Form::Trace.smooth_mm(bend.zero? ? piece(strand, index) : bent(piece(strand, index), bend))
+        end
+      end
 
       def bent(points, curvature)
         way = Form::Way::Arc.new(curvature)

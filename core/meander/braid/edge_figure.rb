@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "forwardable"
+
 module Meander
   module Braid
     # A stitch of four strands with a bead on the strand that turns at one edge, each strand in turn: beads hold that
@@ -11,41 +13,31 @@ module Meander
     #   y even + d (-.22 sin f + .28 sin 2f), the bead at f = 0,
     # then bent, so that its middle line lies on a radius r0 = R + A (1.16 - x2), R that of the inner edge.
     class EdgeFigure
+      extend Forwardable
+
       STRANDS = 4
       BEADS = (4.0..7.0)
       USUAL_ROOM = 1.5
 
-      # Along the beads, along the inner edge, and how far apart, in mm.
-      attr_reader :outer_mm, :inner_mm, :apart_mm
-
-      # What a stitch advances along the beads; how far bead line and inner edge are apart.
+      # What a stitch advances along the beads; how far bead line and inner edge are apart; mm.
       def self.outer_mm(d, bead_mm, room) = bead_mm + (room * d)
       def self.apart_mm(d, bead_mm) = ((bead_mm + d) / 2) + (2 * d)
 
-      # The advance along the inner edge with which the middle of the braid lies on a radius.
-      def self.inner_for(d, bead_mm, room, radius_mm)
-        apart = apart_mm(d, bead_mm)
-        outer_mm(d, bead_mm, room) * ((2 * radius_mm) - apart) / ((2 * radius_mm) + apart)
-      end
+      def_delegators :@edge, :outer_mm, :inner_mm, :apart_mm, :turn, :radius_mm
 
       # side: 1 with the beads on the near edge, -1 on the far one; inner_mm: as much as outer_mm where it lies
       # straight.
       def initialize(d, bead_mm, room, inner_mm, side)
         @d = d
         @side = side
-        @outer_mm = self.class.outer_mm(d, bead_mm, room)
-        @inner_mm = [inner_mm, outer_mm].min
-        @apart_mm = self.class.apart_mm(d, bead_mm)
+        outer_mm = self.class.outer_mm(d, bead_mm, room)
+        @edge = Edge.new(outer_mm, [inner_mm, outer_mm].min, self.class.apart_mm(d, bead_mm)).freeze
         @x2 = [0.35, 0.13 + (0.05 * ((bead_mm / d) - 4))].min
         @a = apart_mm / 2.32
         freeze
       end
 
       def strands = STRANDS
-      def turn = (outer_mm - inner_mm) / apart_mm
-
-      # Of the middle between bead line and inner edge, nil where it lies straight.
-      def radius_mm = turn.zero? ? nil : (outer_mm + inner_mm) / (2 * turn)
 
       # The line that strands are told from; what a stitch advances along it, and its curvature towards the far side.
       def advance_mm = turn.zero? ? outer_mm : turn * ((inner_mm / turn) + (@a * (1.16 - @x2)))

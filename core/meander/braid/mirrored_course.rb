@@ -5,6 +5,8 @@ module Meander
     # A flat braid as its mirror image, near for far: what one is that is begun from its far edge. Answers as FlatCourse
     # does; its strands, too, are numbered from the near side.
     class MirroredCourse < Course
+      OTHER = {"near" => "far", "far" => "near"}.freeze
+
       # other: FlatCourse, what it is the image of.
       def initialize(other)
         super()
@@ -19,9 +21,9 @@ module Meander
       def piece(strand, index) = @pieces[key(strand, index)] ||= @other.piece(facing(strand), index).map { over(_1) }
       def at(strand, index, share) = over(@other.at(facing(strand), index, share))
 
-      # One edge is at the phase of the other.
-      def where(phase, index)
-        strand, share = @other.where(Math::PI - phase, index)
+      # What lies at one edge lies at the other.
+      def carrier(where, index)
+        strand, share = @other.carrier(OTHER.fetch(where, where), index)
         [facing(strand), share]
       end
 

@@ -2,28 +2,36 @@
 
 module Meander
   module Braid
-    # A braid of any scheme of crossings, round after round.
-    class RoundCourse < Course
-      # advance_mm: of a round; d: of a strand; thick: how thick it lies, in mm.
-      def initialize(scheme, rounds, d, advance_mm, thick: d)
-        super()
+    # A braid of any scheme of crossings, round after round, as its crossings lay it; some of its rounds with beads.
+    class RoundCourse < BlendedCourse
+      # kinds: of every round; figures: { kind => LaidFigure }, all of this scheme.
+      def initialize(scheme, kinds, figures)
         @scheme = scheme
-        @lines = RelaxedFigure.of(scheme, advance_mm / d).lines
-          .map { |line| line.map { |x, y, z| [x * d, y * d, z * thick].freeze }.freeze }
-        @cells = Array.new(rounds, Cell.new(advance_mm, 0.0).freeze).freeze
         @places = (0...scheme.period).map { |round| scheme.after(round) }
+        @rounds = figures.each_value.first.rounds
+        @rests = {}
+        super(kinds, figures, figures.each_value.first.steps)
       end
 
-      def key(strand, index) = [place(strand, index)]
-      def piece(strand, index) = @lines[place(strand, index)]
+      def key(strand, index) = [around(index), place(strand, index), *([strand, index % @rounds] if @rounds > 1)]
+
+      # Which strand carries the bead of a round at an edge, and at which share of it: [strand, share].
+      def carrier(where, index)
+        place, share = @rests[where] ||= LaidFigure.rest(scheme, where)
+        [@places[index % @places.size][place], share]
+      end
 
       # Hands do not draw it as tight as it was relaxed.
-      def more(strand) = RelaxedFigure.formed(strands, strand_mm(strand) / length_mm)
-
-      # It carries no beads.
-      def kinds = [].freeze
+      def more(strand)
+        @more ||= {}
+        @more[strand] ||= RelaxedFigure.formed(strands, strand_mm(strand) / length_mm)
+      end
 
       private
+
+      def placed(kind, strand, index, share)
+        @figures.fetch(kind).at(strand, place(strand, index), index, share)
+      end
 
       def place(strand, index) = @places[index % @places.size].index(strand)
     end

@@ -79,6 +79,16 @@ module Meander
         end
       end
 
+      # Where in a round a strand rests longest at a place, between the crossing that brings it there and the one that
+      # takes it away: [the place it begins the round at, layers made by then].
+      def rest(place)
+        touched = layers.each_index.select { |i| layers[i].any? { |one| [place, place + 1].include?(one.gap) } }
+        from, to = [*touched, touched.first + layers.size].each_cons(2).max_by { |one, other| other - one }
+        middle = (from + 1 + to) / 2.0 % layers.size
+        lying = layers.first(middle.floor).flatten.each_with_object([*0...strands]) { |one, now| swap(now, one) }
+        [lying[place], middle]
+      end
+
       # Who lies over whom in all rounds until every strand is back: { [strand, strand] => true }, strands by the place
       # they begin at.
       def covers
@@ -87,18 +97,15 @@ module Meander
           crossings.each do |crossing|
             left, right = lying[crossing.gap - 1, 2]
             found[crossing.right? ? [left, right] : [right, left]] = true
-            lying[crossing.gap - 1, 2] = [right, left]
+            swap(lying, crossing)
           end
         end
       end
 
       private
 
-      def crossed
-        crossings.each_with_object([*0...strands]) do |crossing, lying|
-          lying[crossing.gap - 1, 2] = lying[crossing.gap - 1, 2].reverse
-        end
-      end
+      def crossed = crossings.each_with_object([*0...strands]) { |crossing, lying| swap(lying, crossing) }
+      def swap(lying, crossing) = lying[crossing.gap - 1, 2] = lying[crossing.gap - 1, 2].reverse
     end
   end
 end

@@ -14,6 +14,9 @@ module Meander
       # The radius of a bend, and how far round it goes.
       RADIUS = size("radius of the bend", 0.5..500.0, 3.0..150.0)
       DEGREES = Count.new(1..360)
+      # Wound on a dowel. hand: whether it climbs as a right-handed screw.
+      HELIX = {dowel: size("dowel", 1.0..100.0, 3.0..25.0), rise: size("rise of a turn", 0.0..100.0, 0.0..20.0),
+        hand: Choice.new(%w[right left])}.freeze
       IDS = ->(range) { List.new(Id.new, range) }
       # Where a section stands, turn in degrees: alone, on from an end of another one (from its beginning as its mirror
       # image, so that their seats stay side by side), where ends of others come together, inside or outside another,

@@ -10,6 +10,8 @@ module Meander
     # of the wire. Tangents of two circles are those of any book of geometry: crossed, sqrt(d^2 - (r1 + r2)^2) long.
     class Outline
       KINDS = %w[drop leaf heart].freeze
+      # How near to a length it is found, as a share.
+      MEETS = 1e-9
       # Half its width is no more than so much of its length. Our choice, no source.
       WIDEST = 0.8
 
@@ -26,6 +28,23 @@ module Meander
         most = ((bend[:length].mm * 2 * WIDEST) + wire_mm).ceil * 10
         found = (1..most).select { |tenths| call({**bend, width: Units::Size.new(tenths / 10.0, "")}, wire_mm) }
         found.empty? ? nil : [found.first / 10.0, found.last / 10.0]
+      end
+
+      # The outline whose wire is so long all round: its length over all is what it comes to.
+      # @return [Outline, nil] nil where none of this width is
+      def self.so_long(bend, wire_mm, length_mm)
+        at = ->(mm) { call({**bend, length: Units::Size.new(mm, "")}, wire_mm) }
+        found = (0.0..length_mm).bsearch { |mm| (at[mm]&.length_mm || 0.0) >= length_mm }
+        outline = found && at[found]
+        outline if outline && (outline.length_mm - length_mm).abs < MEETS * length_mm
+      end
+
+      # The widths that an outline so long may have, [least, most], in tenths of a mm; nil where it may have none.
+      def self.widths_so_long(bend, wire_mm, length_mm)
+        fits = ->(tenths) { so_long({**bend, width: Units::Size.new(tenths / 10.0, "")}, wire_mm, length_mm) }
+        least = (1..(5 * length_mm).ceil).find(&fits) or return
+        most = (least..(5 * length_mm).ceil).bsearch { |tenths| !fits[tenths] } || ((5 * length_mm).ceil + 1)
+        [least / 10.0, (most - 1) / 10.0]
       end
 
       # Of its half: [[:forward, mm], [:bend, radius, angle], ...]; the angle positive towards +x.
@@ -59,6 +78,15 @@ module Meander
         return unless up
 
         with([[:bend, @tip, up], [:bend, radius, over - up], [:bend, @fold, -over - (Math::PI / 2)]])
+      end
+
+      # All round, straights and arcs one after another: [[mm, curvature], ...], see Way::Chain.
+      def pieces
+        [*legs, *legs.reverse].map do |kind, mm, angle|
+          next [mm, 0.0] if kind == :forward
+
+          [mm * angle.abs, (angle <=> 0) / mm]
+        end
       end
 
       def length_mm = 2 * legs.sum { |kind, mm, angle| (kind == :forward) ? mm : mm * angle.abs }

@@ -47,8 +47,8 @@ class MirroredCourseTest < Minitest::Test
       near = any_course(random)
       far = Braid::MirroredCourse.new(near)
       near.count.times do |stitch|
-        strand, share = near.where(0.0, stitch)
-        other, at = far.where(Math::PI, stitch)
+        strand, share = near.carrier("near", stitch)
+        other, at = far.carrier("far", stitch)
 
         assert_equal [near.strands - 1 - strand, share], [other, at], "seed #{seed}, course #{i}"
         assert_equal near.at(strand, stitch, share)[0], -far.at(other, stitch, at)[0]

@@ -95,7 +95,7 @@ class PathTest < Minitest::Test
 
       assert_in_epsilon radius, figure.radius_mm, 0.02
       assert_in_epsilon turn, figure.turn * 180 / Math::PI, 0.02
-      assert_in_delta inner, Braid::EdgeFigure.inner_for(1.0, 6.0, 1.5, figure.radius_mm), 1e-9
+      assert_in_delta inner, Braid::Edge.inner_for(7.5, figure.apart_mm, figure.radius_mm), 1e-9
       course = beaded(figure, 8)
       told = (0..3).sum { |one| course.strand_mm(one) } / 4 / 8
 
@@ -168,13 +168,19 @@ class PathTest < Minitest::Test
     [[3, "1r 2r"], [4, "3r 2r 2r 1l 2l 2l"], [5, "1r 2r 4l 3l"], [8, nil]].each do |strands, text|
       scheme = text ? Braid::Scheme.of(strands, Braid::Notation.read(text, strands)) : Braid::Scheme.flat(strands)
       rounds = scheme.period
-      course = Braid::RoundCourse.new(scheme, rounds, 1.0, scheme.layers.size * Braid::RelaxedFigure::USUAL[strands])
+      course = laid(scheme, rounds, scheme.layers.size * Braid::RelaxedFigure::USUAL[strands])
       lines = (0...strands).map { |one| course.points(one) }
 
       assert_equal wound(scheme, rounds), lines.each_index.to_a.combination(2).to_h { |one, other|
         [[one, other], changes(lines, one, other).sum { |_, _, _, over| (over == "right") ? 1 : -1 }]
       }, scheme.to_s
     end
+  end
+
+  # So many rounds of strands 1 mm thick, as their crossings lay them.
+  def laid(scheme, rounds, advance)
+    tubes = Braid::LaidFigure::Strands.new(scheme, 1.0, 1.0, nil)
+    Braid::RoundCourse.new(scheme, [[]] * rounds, {[] => Braid::LaidFigure.new(tubes, advance)})
   end
 
   # By the crossings: { [strand, strand] => crossings of the two, those with the one that goes right over less the
@@ -229,7 +235,7 @@ class PathTest < Minitest::Test
   def test_a_closed_braid_is_no_shorter_than_its_knot
     scheme = Braid::Scheme.of(3, Braid::Notation.read("1r 2r", 3))
     [5.0, 7.0, 9.0].each do |round|
-      course = Braid::RoundCourse.new(scheme, 2, 1.0, round)
+      course = laid(scheme, 2, round)
 
       assert_equal [3, nil], [scheme.period, Braid::Holding.call(scheme)]
       assert_operator (0..2).sum { |one| course.strand_mm(one, 2 * Math::PI / course.length_mm) }, :>, 16.37

@@ -4,13 +4,14 @@ import { mm } from "../choices/choices";
 import CountsField from "./CountsField.vue";
 
 /** Beads that are braided in: how many stitches from one to the next, the room they are given, and what curves an edge. */
-defineProps<{ path: string; name: string; on: "middle" | "strand" | "near" | "far" }>();
+defineProps<{ path: string; name: string; on: "middle" | "strand" | "near" | "far"; every: number[] }>();
 </script>
 
 <template>
   <template v-if="on !== 'strand'"
     >, a bead every
-    <CountsField :path="`${path}/every`" :label="`${name}: stitches from bead to bead`" /> stitches</template
+    <CountsField :path="`${path}/every`" :label="`${name}: stitches from bead to bead`" />
+    {{ every.join() === "1" ? "stitch" : "stitches" }}</template
   >, with
   <MaybeSize
     :path="`${path}/room`"

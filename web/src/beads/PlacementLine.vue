@@ -88,6 +88,7 @@ async function take(id: string) {
           :path="path"
           :name="name"
           :on="placed.on"
+          :every="placed.every"
         /><CrochetedFine v-if="placed.rule === 'crocheted'" :path="path" :name="name" /><KnottedFine
           v-if="placed.rule === 'knotted'"
           :path="path"

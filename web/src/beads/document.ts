@@ -48,7 +48,7 @@ export function withPlacement(
   const other = carriers(piece, key).find((one) => one.id !== section)?.id;
   if (key === "met") Object.assign(placed, { other });
   const braided = piece.sections.find((one) => one.id === section);
-  if (braided?.craft === "braid") Object.assign(placed, { on: placeFor("middle", braided.strands.length) });
+  if (braided?.craft === "braid") Object.assign(placed, { on: placeFor("middle", braided) });
   const laid = { ...stocked, beads: [...piece.beads, placed as unknown as Placed] };
   if (!rule.thread) return laid;
   const [spun, wire] = withWorkingKind(laid, starts);

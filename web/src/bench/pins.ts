@@ -88,7 +88,7 @@ export function withPin(piece: Piece, quantity: Quantity, value: number | string
 
 /** The document with a quantity let go of: it is found by the others, or a frame is woven as far as it is long. */
 export function withoutPin(piece: Piece, quantity: Quantity, id: string): Piece {
-  const loose = { kind: isFrame(form(woven(piece, id)!).kind) ? "fill" : "free" };
+  const loose = { kind: isFrame(woven(piece, id)!) ? "fill" : "free" };
   if (quantity === "frames") return withFrames(piece, id, null);
   if (quantity === "repeats") return withExtent(piece, id, loose);
   const at = pinIndex(piece, quantity, id);

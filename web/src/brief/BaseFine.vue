@@ -16,7 +16,7 @@ const now = computed(() => section(piece.value, bench.hand.value));
 const bases = computed(() => baseOf(piece.value, bench.hand.value));
 const away = computed(() => cutAway(piece.value, bench.hand.value));
 /** The wires of a frame lie as it is bent. */
-const framed = computed(() => isFrame(now.value.form?.kind ?? "straight"));
+const framed = computed(() => isFrame(now.value));
 const SPACINGS = [
   { key: "tight", name: "as close as the weave lets them" },
   { key: "apart", name: "held apart" },

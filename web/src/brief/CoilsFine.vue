@@ -15,7 +15,7 @@ const bench = useBench();
 const piece = computed(() => bench.draft.value!);
 const now = computed(() => section(piece.value, bench.hand.value));
 /** A frame is woven as its wires lie. */
-const framed = computed(() => isFrame(now.value.form?.kind ?? "straight"));
+const framed = computed(() => isFrame(now.value));
 const STARTS = [
   { key: "end", name: "one end" },
   { key: "middle", name: "the middle outwards" },

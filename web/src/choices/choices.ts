@@ -24,6 +24,7 @@ export interface Choices {
   /** frame: it says by itself how far it is woven. */
   forms: (Choice & { frame: boolean })[];
   bends: Choice[];
+  strip_forms: Choice[];
   braid_forms: Choice[];
   fabrics: Choice[];
   /** worked: what is left of a weaving wire may be bent to it. */
@@ -55,4 +56,6 @@ export const SIDES = [
   { key: "near", name: "near" },
   { key: "far", name: "far" },
 ];
-export const isFrame = (kind: string) => named(choices().forms, kind).frame;
+/** Does what a section is bent to say by itself how far it is woven? */
+export const isFrame = ({ craft, form }: { craft: string; form?: { kind: string } }) =>
+  craft === "weave" && named(choices().forms, form?.kind ?? "straight").frame;

@@ -621,6 +621,89 @@ export interface Piece {
             }
           | {
               kind: "ring";
+            }
+          | {
+              kind: "helix";
+              /**
+               * dowel; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 100 mm; usually 3 mm to 25 mm
+               */
+              dowel: {
+                typed: string;
+                mm?: number;
+              };
+              /**
+               * rise of a turn; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 100 mm; usually 0 mm to 20 mm
+               */
+              rise: {
+                typed: string;
+                mm?: number;
+              };
+              hand: "right" | "left";
+            }
+          | {
+              kind: "drop";
+              /**
+               * width over all; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 200 mm; usually 6 mm to 60 mm
+               */
+              width: {
+                typed: string;
+                mm?: number;
+              };
+              /**
+               * inside of the bends at the tip; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 40 mm; usually 0.5 mm to 8 mm
+               */
+              tip: {
+                typed: string;
+                mm?: number;
+              };
+            }
+          | {
+              kind: "leaf";
+              /**
+               * width over all; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 200 mm; usually 6 mm to 60 mm
+               */
+              width: {
+                typed: string;
+                mm?: number;
+              };
+              /**
+               * inside of the bends at the tip; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 40 mm; usually 0.5 mm to 8 mm
+               */
+              tip: {
+                typed: string;
+                mm?: number;
+              };
+              /**
+               * inside of the fold at the far tip; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 40 mm; usually 0.5 mm to 8 mm
+               */
+              fold: {
+                typed: string;
+                mm?: number;
+              };
+            }
+          | {
+              kind: "heart";
+              /**
+               * width over all; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 200 mm; usually 6 mm to 60 mm
+               */
+              width: {
+                typed: string;
+                mm?: number;
+              };
+              /**
+               * inside of the bends at the tip; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 40 mm; usually 0.5 mm to 8 mm
+               */
+              tip: {
+                typed: string;
+                mm?: number;
+              };
+              /**
+               * inside of the fold between the lobes; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 40 mm; usually 0.5 mm to 8 mm
+               */
+              fold: {
+                typed: string;
+                mm?: number;
+              };
             };
         at?:
           | {
@@ -770,6 +853,10 @@ export interface Piece {
             typed: string;
             mm?: number;
           };
+        } | null;
+        to_hand?: {
+          typed: string;
+          mm?: number;
         } | null;
         bare: {
           /**

@@ -19,7 +19,7 @@ const bench = useBench();
 const format = useFormat();
 const piece = computed(() => bench.draft.value!);
 const now = computed(() => section(piece.value, bench.hand.value));
-const frame = computed(() => isFrame(now.value.form?.kind ?? "straight"));
+const frame = computed(() => isFrame(now.value));
 const kind = computed(() => {
   if (isPinned(piece.value, "repeats", bench.hand.value)) return "repeats";
   if (isPinned(piece.value, "woven", bench.hand.value)) return "length";

@@ -36,7 +36,7 @@ export const freshSection = (piece: Piece) =>
 export function withForm(piece: Piece, index: number, kind: string): Piece {
   const form = named(choices().forms, kind);
   const now = piece.sections[index] as Woven;
-  const framed = isFrame(kind);
+  const framed = isFrame({ craft: "weave", form: { kind } });
   const said = now.extent?.kind === "repeats" || now.extent?.kind === "length";
   return with_(piece, index, {
     form: { kind, ...form.start },

@@ -8,10 +8,10 @@ module Meander
         include Document::Shape
 
         inside = Common.size("inside", 0.5..150.0, 1.5..30.0)
+        TIP = Common.size("inside of the bends at the tip", 0.2..40.0, 0.5..8.0)
+        FOLD = ->(what) { Common.size("inside of the #{what}", 0.2..40.0, 0.5..8.0) }
         over = {length: Common.size("length over all", 4.0..200.0, 10.0..80.0),
-          width: Common.size("width over all", 2.0..200.0, 6.0..60.0),
-          tip: Common.size("inside of the bends at the tip", 0.2..40.0, 0.5..8.0)}
-        fold = ->(what) { Common.size("inside of the #{what}", 0.2..40.0, 0.5..8.0) }
+          width: Common.size("width over all", 2.0..200.0, 6.0..60.0), tip: TIP}
         # A straight, or an arc, of a run.
         PART = Variant.new(:kind, {
           "straight" => {length: Common.size("length of the straight", 0.1..500.0, 1.0..200.0)},
@@ -36,8 +36,8 @@ module Meander
                         fold: Common.size("inside of a fold", 0.2..20.0, 0.8..6.0),
                         centre: Common.size("centre of the rosette", 0.0..60.0, 0.0..15.0), petals: Count.new(3..24)},
           "run" => {parts: Common.list(PART, 1..40)},
-          "drop" => over, "leaf" => {**over, fold: fold["fold at the far tip"]},
-          "heart" => {**over, fold: fold["fold between the lobes"]}
+          "drop" => over, "leaf" => {**over, fold: FOLD["fold at the far tip"]},
+          "heart" => {**over, fold: FOLD["fold between the lobes"]}
         }, left_out: {sides: "one"})
         SECTION = {bend: BEND, at: Common::AT}.freeze
       end

@@ -9,7 +9,10 @@ module Meander
         mm = ->(number) { Sentence.mm(number) }
         size, count = Sentence.method(:size), Sentence.method(:count)
         over = [size["length", "Length over all", "of", "long"], size["width", "Width over all", "and", "wide,", 0.5]]
-        tip = size["tip", "Inside of the bends at the tip", "bends at the tip", "inside", 0.2]
+        TIP = size["tip", "Inside of the bends at the tip", "bends at the tip", "inside", 0.2]
+        FAR_FOLD = size["fold", "Inside of the fold at the far tip", ", the fold at the far tip", "inside", 0.2]
+        LOBE_FOLD =
+          size["fold", "Inside of the fold between the lobes", ", the fold between the lobes", "inside", 0.2]
         sides = Sentence.choice("sides", "Sides the loops stand on",
           {"one" => "all on one side", "in_turn" => "on either side in turn"})
 
@@ -50,13 +53,11 @@ module Meander
             {long: mm[14], short: mm[10], fold: mm[2], centre: mm[0], petals: 8}),
           "run" => Sentence.new("run of straights and arcs", [],
             {parts: [straight[12], quarter["far"], straight[8], quarter["near"], straight[12]]}),
-          "drop" => Sentence.new("drop, its ends a pair", [*over, tip], {length: mm[28], width: mm[16], tip: mm[2]}),
-          "leaf" => Sentence.new("leaf, its ends a pair",
-            [*over, tip, size["fold", "Inside of the fold at the far tip", ", the fold at the far tip", "inside", 0.2]],
+          "drop" => Sentence.new("drop, its ends a pair", [*over, TIP], {length: mm[28], width: mm[16], tip: mm[2]}),
+          "leaf" => Sentence.new("leaf, its ends a pair", [*over, TIP, FAR_FOLD],
             {length: mm[32], width: mm[14], tip: mm[2], fold: mm[1]}),
-          "heart" => Sentence.new("heart, its ends a pair",
-            [*over, tip, size["fold", "Inside of the fold between the lobes", ", the fold between the lobes", "inside",
-              0.2]], {length: mm[26], width: mm[26], tip: mm[2], fold: mm[2]})
+          "heart" => Sentence.new("heart, its ends a pair", [*over, TIP, LOBE_FOLD],
+            {length: mm[26], width: mm[26], tip: mm[2], fold: mm[2]})
         }.freeze
       end
     end

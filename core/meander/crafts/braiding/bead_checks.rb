@@ -3,27 +3,30 @@
 module Meander
   module Crafts
     module Braiding
-      # Which beads a braid can carry, by how it is braided.
+      # Which beads a braid can carry, by how it is braided: on an edge any, in the middle and all along a strand a flat
+      # one of three.
       module BeadChecks
-        STRANDS = {"middle" => 3, "strand" => 3, "near" => 4, "far" => 4}.freeze
+        INNER = %w[middle strand].freeze
 
-        # section: Document::Section; placement: of the rule "braided"; place: its JSON pointer; strands: Strand values.
+        # section: Document::Section; placement: of the rule "braided"; place: its JSON pointer; layout: Layout.
         # @raise [InvalidInput]
-        def self.call(section, placement, place, strands)
-          needed = STRANDS.fetch(placement[:on])
-          if section[:scheme][:kind] != "flat" || strands.size != needed
-            refuse("#{place}/on", placement[:on], "beads are braided in so on a flat braid of #{needed} strands alone",
-              accepted(section, strands))
+        def self.call(section, placement, place, layout)
+          if INNER.include?(placement[:on]) && !Beading.found?(placement[:on], layout)
+            refuse("#{place}/on", placement[:on], "beads are braided in so on a flat braid of 3 strands alone",
+              "near, far")
           end
-          if section.threaded.size > 1 && section.threaded.any? { |one| one[:on] == "strand" }
-            refuse(place, placement[:id], "a braid with a filled strand carries no other beads", "one placement alone")
-          end
-          curve(section, placement, place) if %w[near far].include?(placement[:on])
+          together(section, placement, place)
+          curve(section, placement, place) unless INNER.include?(placement[:on])
         end
 
-        def self.accepted(section, strands)
-          fit = (section[:scheme][:kind] == "flat") ? STRANDS.select { |_, count| count == strands.size }.keys : []
-          fit.empty? ? "a flat braid of 3 or 4 strands" : fit.join(", ")
+        def self.together(section, placement, place)
+          places = section.threaded.map { |one| one[:on] }
+          if places.size > 1 && places.include?("strand")
+            refuse(place, placement[:id], "a braid with a filled strand carries no other beads", "one placement alone")
+          end
+          return unless places.include?("middle") && placement[:on] != "middle"
+
+          refuse("#{place}/on", placement[:on], "a braid with beads in the middle carries none on its edges", "middle")
         end
 
         # Beads on an edge curve it away from them, and only one thing says how far.
@@ -45,7 +48,7 @@ module Meander
         def self.refuse(path, given, message, accepted)
           raise InvalidInput.new([Fault.new(path:, code: "bead", message:, given:, accepted:)])
         end
-        private_class_method :accepted, :curve, :refuse
+        private_class_method :together, :curve, :refuse
       end
     end
   end

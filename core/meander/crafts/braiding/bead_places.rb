@@ -14,21 +14,20 @@ module Meander
 
         # How far a strand is followed to see where it leads, as a share of a stitch.
         STEP = 0.02
-        PHASES = {"middle" => Braid::MiddleFigure::PHASE, "near" => 0.0, "far" => Math::PI}.freeze
 
         # course: Braid::Course, its stitches told by the numbers of their placements; beadings: Beading values.
         # @return [Array<Spot>] placement by placement, from its first end on
         def self.call(course, beadings)
           beadings.each_with_index.flat_map do |beading, i|
-            (beading.on == "strand") ? filled(course, beading, i) : one_by_one(course, PHASES.fetch(beading.on), i)
+            (beading.on == "strand") ? filled(course, beading, i) : one_by_one(course, beading.on, i)
           end
         end
 
         def self.carrying(course, number) = course.kinds.each_index.select { |i| course.kinds[i].include?(number) }
 
-        def self.one_by_one(course, phase, number)
+        def self.one_by_one(course, where, number)
           carrying(course, number).map do |i|
-            strand, share = course.where(phase, i)
+            strand, share = course.carrier(where, i)
             here, before, after = [share, share - STEP, share + STEP].map { |at| course.at(strand, i, at) }
             Spot.new(number, strand, [course.from_mm[i] + here[1], here[0]],
               [after[1] - before[1], after[0] - before[0]]).freeze

@@ -3,44 +3,50 @@
 module Meander
   module Crafts
     module Braiding
-      # The beads of a braid, before it is known how far it is braided: which stitches carry one, and what a stitch is
-      # then. Lengths in mm.
+      # The beads of a placement, before it is known how far it is braided: which stitches carry one, and what a stitch
+      # is then. Lengths in mm. One says sizes, the beads it may have, in strands, and made, the stitch that carries
+      # one.
       class Beading
+        # Where beads were found to lie by search: so many strands, braided flat.
+        FOUND = {"middle" => 3, "strand" => 3, "near" => 4, "far" => 4}.freeze
+
+        # fields: a placement of the rule "braided" as read; kind: Beads::Kind; layout: Layout, or what has its strands,
+        # scheme, d, thick_mm, pitch_mm, flat? and begun; place: its JSON pointer; radius_mm: of the middle line, where
+        # the form asks for a curve, nil where nothing does.
+        def self.of(fields, kind, layout, place:, radius_mm:)
+          made = found?(fields[:on], layout) ? {"middle" => MiddleBeading, "strand" => StrandBeading} : {}
+          edge = found?(fields[:on], layout) ? EdgeBeading : LaidBeading
+          made.fetch(fields[:on], edge).new(fields, kind, layout, place:, radius_mm:)
+        end
+
+        def self.found?(where, layout) = layout.flat? && layout.strands.size == FOUND.fetch(where)
+
         attr_reader :fields, :kind
 
-        # fields: a placement of the rule "braided" as read; kind: Beads::Kind; place: its JSON pointer; d: of a strand;
-        # radius_mm: of the middle line, where the form asks for a curve, nil where nothing does; begun: from which
-        # edge, as a braid begun from the far one is laid as the image of one from the near one.
-        def initialize(fields, kind, place:, d:, radius_mm:, begun: "near")
+        def initialize(fields, kind, layout, place:, radius_mm:)
           @fields = fields
           @kind = kind
+          @layout = layout
           @place = place
-          @d = d
+          @d = layout.d
           @radius = radius_mm
-          @begun = begun
-          freeze
         end
 
         def on = fields[:on]
         def edge? = %w[near far].include?(on)
+        def found? = true
         def b = kind.along_mm
 
         # The stitch that carries one, see Braid.
         # @raise [InvalidInput] where the bead, its room or the curve cannot be
         def figure
-          checked(SIZES.fetch(edge? ? "edge" : on))
-          case on
-          when "middle" then Braid::MiddleFigure.new(@d, b, middle_room)
-          when "strand" then Braid::FilledFigure.new(@d, b, loose)
-          else Braid::EdgeFigure.new(@d, b, edge_room, inner_mm, (on == @begun) ? 1 : -1)
-          end
+          sized
+          made
         end
 
-        # Which of so many stitches carry one, from 0 on. All where a strand is filled.
+        # Which of so many stitches carry one, from 0 on.
         def stitches(all)
           open, close = fields[:first], all - fields[:last]
-          return (open...close).to_a if on == "strand"
-
           found, at = [], open
           while at < close && (fields[:count].zero? || found.size < fields[:count])
             found << at
@@ -56,15 +62,6 @@ module Meander
           fault(key, given.respond_to?(:typed) ? given.typed : given, message, accepted)
         end
 
-        SIZES = {"middle" => Braid::MiddleFigure::BEADS, "strand" => Braid::FilledFigure::BEADS,
-          "edge" => Braid::EdgeFigure::BEADS}.freeze
-
-        # The narrowest radius of the middle line that the inner edge lets it have.
-        def least_radius_mm
-          outer, apart = Braid::EdgeFigure.outer_mm(@d, b, edge_room), Braid::EdgeFigure.apart_mm(@d, b)
-          (outer + least_inner_mm) * apart / (2 * (outer - least_inner_mm))
-        end
-
         private
 
         def fault(key, given, message, accepted)
@@ -73,11 +70,11 @@ module Meander
 
         def say(mm) = Units::Text.length(mm)
 
-        def checked(range)
-          return if range.cover?(b / @d)
+        def sized
+          return if sizes.cover?(b / @d)
 
           fault("bead", say(b), "beads of this size do not sit so between these strands",
-            "#{Limits.between(range.min * @d, range.max * @d)} along the wire")
+            "#{Limits.between(sizes.min * @d, sizes.max * @d)} along the wire")
         end
 
         # In strands: what is said in mm, or the usual.
@@ -89,36 +86,6 @@ module Meander
 
           fault("room", fields[:room].typed, "the strands that cross between two beads need more room",
             "#{Limits.least(least * @d)} or more")
-        end
-
-        def middle_room = room(Braid::MiddleFigure::LEAST_ROOM, Braid::MiddleFigure::USUAL_ROOM)
-        def edge_room = room(1.0, Braid::EdgeFigure::USUAL_ROOM)
-
-        # A filled strand is loosened by the room that is said.
-        def loose
-          fields[:room] ? 1 + (fields[:room].mm / Braid::FilledFigure.tight_mm(@d, b)) : 1.0
-        end
-
-        def least_inner_mm = Braid::PlainFigure::SHAPES.fetch(4).tight * @d
-
-        def inner_mm
-          outer = Braid::EdgeFigure.outer_mm(@d, b, edge_room)
-          return inner_typed(outer) if fields[:inner]
-          return outer unless @radius
-
-          inner = Braid::EdgeFigure.inner_for(@d, b, edge_room, @radius)
-          return inner if inner >= least_inner_mm
-
-          fault("on", say(@radius), "the inner edge cannot be drawn down so far",
-            "a radius of #{Limits.least(least_radius_mm)} or more")
-        end
-
-        def inner_typed(outer)
-          typed = fields[:inner]
-          return typed.mm if typed.mm.between?(least_inner_mm - 1e-9, outer + 1e-9)
-
-          fault("inner", typed.typed, "the inner edge cannot be drawn down so far, nor be longer than the beads",
-            Limits.between(least_inner_mm, outer))
         end
       end
     end

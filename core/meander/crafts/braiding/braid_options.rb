@@ -11,7 +11,7 @@ module Meander
         NEEDED = %w[strands diameter length].freeze
         RANGES = {"diameter" => 0.05..6.0, "length" => 1.0..Layout::LONGEST_MM, "bead" => 0.3..60.0,
           "pitch" => 0.05..500.0, "lay" => 0.1..100.0}.freeze
-        ON = {"middle" => "middle", "edge" => "near", "strand" => "strand"}.freeze
+        ON = {"middle" => "middle", "edge" => "near", "far-edge" => "far", "strand" => "strand"}.freeze
         # What of a placement of beads an option says.
         SAID = {"room" => "pitch", "inner" => "pitch", "bead" => "bead", "on" => "on"}.freeze
         # A bead that is round and has no other fields.
@@ -41,8 +41,8 @@ module Meander
           checked unless beading
           @bead_figure = named { beading&.figure }
           bounded
-          @course = known? ? Braid::FlatCourse.new(strands.size, kinds, figures) :
-            Braid::RoundCourse.new(scheme, stitches, d, pitch_mm, thick: thick_mm)
+          @course = found? ? Braid::FlatCourse.new(strands.size, kinds, figures) :
+            Braid::RoundCourse.new(scheme, kinds, figures)
           freeze
         end
 
@@ -50,7 +50,10 @@ module Meander
         def thick_mm = strands.first.thick_mm
         def flat? = !@texts.key?("scheme")
         def known? = flat? && Braid::PlainFigure::SHAPES.key?(strands.size)
-        def assumed? = !known?
+        def found? = known? && (beading.nil? || beading.found?)
+        def assumed? = !found?
+        def begun = "near"
+        def tubes = Braid::LaidFigure::Strands.new(scheme, d, thick_mm, nil)
 
         # How far a plain stitch advances; of beads the option says another one.
         def pitch_mm = (beading ? nil : @typed) || Pitch.usual_mm(self)
@@ -82,7 +85,8 @@ module Meander
         end
 
         def figures
-          plain = kinds.include?([]) ? {[] => Pitch.figure(self)} : {}
+          plain = found? ? Pitch.figure(self) : Braid::LaidFigure.new(tubes, pitch_mm) if kinds.include?([])
+          plain = plain ? {[] => plain} : {}
           kinds.include?([0]) ? {**plain, [0] => bead_figure} : plain
         end
 
@@ -114,18 +118,18 @@ module Meander
           on = @texts.fetch("on", "middle")
           raise Error, "--on: “#{on[0, 30]}” is no such place; accepted: #{ON.keys.join(", ")}" unless ON.key?(on)
 
-          needed = BeadChecks::STRANDS.fetch(ON.fetch(on))
-          if !flat? || strands.size != needed || strands.first.size > 1
-            raise Error, "--on: beads lie so in a flat braid of #{needed} single strands; accepted: --strands #{needed}"
+          where = ON.fetch(on)
+          if BeadChecks::INNER.include?(where) && !Beading.found?(where, self)
+            raise Error, "--on: beads lie so in a flat braid of 3 strands alone; accepted: edge, far-edge, or --strands 3"
           end
 
-          Beading.new(placement(ON.fetch(on)), Round.new(size("bead")), place: "", d:, radius_mm: nil)
+          Beading.of(placement(where), Round.new(size("bead")), self, place: "", radius_mm: nil)
         end
 
         def placement(on)
           fields = {on:, every: [every], first: 0, last: 0, count: 0, room: nil, inner: nil}
           return fields unless @typed
-          return {**fields, inner: Units::Size.new(@typed, @texts["pitch"])} if on == "near"
+          return {**fields, inner: Units::Size.new(@typed, @texts["pitch"])} unless BeadChecks::INNER.include?(on)
 
           tight = (on == "strand") ? Braid::FilledFigure.tight_mm(d, size("bead")) : size("bead")
           least = tight + ((on == "middle") ? Braid::MiddleFigure::LEAST_ROOM * d : 0.0)

@@ -26,6 +26,7 @@ module Meander
         def thickness_mm = layout.thickness_mm
         def width_mm = layout.width_mm
         def weaving_mm = 0.0
+        def flat? = way.flat?
 
         # At its ends the strands lie side by side, without their beads.
         def bulk_mm
@@ -42,7 +43,7 @@ module Meander
           Braided.new(Layout.new(section.with(form: fields[:form]), layout.calibration), repeats, bare_mm).out
         end
 
-        def beyond(side, place) = way.beyond((side == 1) ? length_mm : 0.0, place, nil)
+        def beyond(side, place) = way.beyond((side == 1) ? length_mm : 0.0, place, layout.edges)
 
         def told
           "#{words}: #{Words.counted(layout, repeats)}, " \
@@ -51,8 +52,7 @@ module Meander
 
         # How it lies: its own curve, or that of its form, its ends with it.
         def way
-          @told[:way] ||= layout.curved? ? Form::Way::Chain.new([[bare_mm, 0.0],
-            *course.cells.map { |cell| [cell.advance_mm, cell.curvature] }, [bare_mm, 0.0]]) :
+          @told[:way] ||= pieces ? Form::Way::Chain.new([[bare_mm, 0.0], *pieces, [bare_mm, 0.0]]) :
             Form::Way.of(section.form, length_mm:, thickness_mm:, width_mm:)
         end
 
@@ -75,7 +75,7 @@ module Meander
         # Laid from its crossings, of strands unlike each other, or with beads on both edges, and nothing was measured:
         # its lengths are assumed.
         def assumed?
-          section[:swatch].nil? && (!layout.known? || layout.unlike? || course.kinds.any? { |kind| kind.size > 1 })
+          section[:swatch].nil? && (!layout.found? || layout.unlike? || course.kinds.any? { |kind| kind.size > 1 })
         end
 
         def run_mm(number) = braid_mm(number) + bare_run_mm(number, 0) + bare_run_mm(number, 1)
@@ -117,12 +117,7 @@ module Meander
         end
 
         # The way of a wire, its bare ends with it.
-        def trace(number)
-          @told[[:trace, number]] ||= begin
-            first, line, last = flat_line(number)
-            [*first[0..-2], *line, *last.drop(1)].map { |point| bent(point) }.freeze
-          end
-        end
+        def trace(number) = @told[[:trace, number]] ||= flat_trace(number).map { |point| bent(point) }.freeze
 
         # How many crossings are made.
         def crossings = repeats * layout.scheme.crossings.size
@@ -160,7 +155,11 @@ module Meander
 
         def steps(context) = Steps.call(self, context)
         def swatch(context) = assumed? ? [Steps.new(self, context).swatch] : []
-        def advice(_plan) = @told[:advice] ||= Advice::Council.call(self).freeze
+
+        def advice(plan)
+          [*(@told[:advice] ||= Advice::Council.call(self)), Advice::RunsOut.call(self, plan)].compact
+        end
+
         def braid = @told[:plain] ||= Told.call(self).freeze
 
         # The strand a wire belongs to, from 0.
@@ -182,13 +181,20 @@ module Meander
           end
         end
 
-        def middle_mm(one) = course.strand_mm(one, form_curvature) * factor(one)
+        def middle_mm(one) = path_mm(one) * factor(one)
 
-        # Of the form it is bent to; of what its beads curve its cells tell.
-        def form_curvature
-          return 0.0 if layout.curved?
+        # Of the middle line of a strand. Bent alike all along, or by its beads, it is that of its cells.
+        def path_mm(one)
+          return bent_mm(course.points(one)) if layout.outline(repeats) || !flat?
 
-          way.is_a?(Form::Way::Arc) ? way.turn(1.0) : 0.0
+          course.strand_mm(one, (!layout.curved? && way.is_a?(Form::Way::Arc)) ? way.turn(1.0) : 0.0)
+        end
+
+        # Straights and arcs that it lies in: its stitches as its beads curve them, or its outline; nil where neither.
+        def pieces
+          return course.cells.map { |cell| [cell.advance_mm, cell.curvature] } if layout.curved?
+
+          layout.outline(repeats)&.pieces
         end
 
         def bent_mm(line)
@@ -206,6 +212,8 @@ module Meander
           lines[number - strands[one].numbers.first]
         end
 
+        def flat_trace(number) = flat_line(number).then { |first, line, last| [*first[0..-2], *line, *last.drop(1)] }
+
         # Straight to where a wire is braided from, or on to, rising to its height there.
         def bare((x, y, z), side)
           (0..BARE_STEPS).map { |i| [x, y + (side * bare_mm * (1 - (i / BARE_STEPS.to_f))), z * i / BARE_STEPS] }
@@ -214,12 +222,15 @@ module Meander
         # A place of the straight braid once that is bent.
         def bent((x, y, z)) = way.at(y + bare_mm, x, z)
 
-        # What lies behind first.
+        # What lies behind first: of a strand the stretches under others, as it was braided.
         def draw(number, picture)
           wire = base[number]
-          layer = ->(one, other) { ((one[2] + other[2]) / 2 >= 0) ? 6 : 3 }
-          trace(number).each_cons(2).chunk_while { |(a, b), (c, d)| layer.call(a, b) == layer.call(c, d) }.each do |run|
-            picture.line(layer.call(*run.first), wire.id, wire.mm, [run.first.first, *run.map(&:last)])
+          faces = flat_trace(number).each_cons(2).map { |one, other| (one[2] + other[2] >= 0) ? 1 : -1 }
+          trace(number).each_cons(2).zip(faces).chunk_while { |(_, one), (_, other)| one == other }.each do |run|
+            points = [run.first.first.first, *run.map { |pair, _| pair.last }]
+            next picture.round(run.first.last, wire.id, wire.mm, points) unless flat?
+
+            picture.line(Picture::Finished::NEAR.fetch(run.first.last), wire.id, wire.mm, points)
           end
         end
       end

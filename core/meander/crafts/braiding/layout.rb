@@ -25,8 +25,8 @@ module Meander
           @thick_mm = mean(&:thick_mm)
           @scheme = Braid::Scheme.said(strands.size, section[:scheme])
           @pitch_mm = section[:pitch]&.mm || Pitch.usual_mm(self)
-          @threading = Threading.new(section, strands, d)
           @courses, @worked, @told = {}, {}, {}
+          @threading = Threading.new(self)
           freeze
         end
 
@@ -36,14 +36,40 @@ module Meander
         def bare_mm = section.bare_mm
         def flat? = section[:scheme][:kind] == "flat"
 
-        # Is its path the one that was found for flat braids, or laid from its crossings?
+        # From which edge it is begun; crossings said one by one are begun where they say.
+        def begun = section[:scheme].fetch(:begun, "near")
+
+        # Is how far its stitches advance in the tables of flat braids?
         def known? = flat? && Braid::PlainFigure::SHAPES.key?(strands.size)
+
+        # Is its path the one that was found for flat braids, or laid from its crossings?
+        def found?
+          known? && (threading.any? ? threading.found? : !(unlike? && Braid::RelaxedFigure.fits?(scheme)))
+        end
 
         # Do its strands differ so much that their mean no longer tells well how they lie?
         def unlike? = strands.map(&:wide_mm).minmax.then { |low, high| high > (Checks::ALIKE * low) + 1e-9 }
 
+        # What is laid where its path was not found.
+        def tubes
+          @told[:tubes] ||= Braid::LaidFigure::Strands.new(scheme, d, thick_mm, unlike? ? strands.map(&:wide_mm) : nil)
+        end
+
         def worked(repeats, bare_mm, _on = nil)
-          @worked[[repeats, bare_mm]] ||= Braided.new(self, repeats, bare_mm)
+          @worked[[repeats, bare_mm]] ||= begin
+            outline(repeats)
+            Braided.new(self, repeats, bare_mm)
+          end
+        end
+
+        # The closed outline that so many stitches are bent to, nil where its form is another.
+        # @raise [InvalidInput] where none so wide is as long as they are
+        def outline(repeats)
+          form = section.form
+          return unless Forms::OUTLINES.include?(form[:kind])
+
+          (@told[:outlines] ||= {})[repeats] ||=
+            Form::Outline.so_long(form, width_mm, woven_mm(repeats)) || refuse(form, woven_mm(repeats))
         end
 
         # The braid of so many stitches, or rounds.
@@ -51,11 +77,18 @@ module Meander
         def course(repeats)
           @courses[repeats] ||= begin
             bounded(repeats)
-            known? ? flat_course(repeats) : Braid::RoundCourse.new(scheme, repeats, d, pitch_mm, thick: thick_mm)
+            found? ? flat_course(repeats) : Braid::RoundCourse.new(scheme, kinds(repeats), figures(repeats))
           end
         end
 
-        def woven_mm(repeats) = known? ? advances_mm(repeats) : repeats * pitch_mm
+        # Blending from one kind of stitch to another keeps their sum.
+        def woven_mm(repeats)
+          return repeats * pitch_mm unless threading.any?
+
+          kinds = kinds(repeats)
+          figures = threading.figures(kinds)
+          kinds.tally.sum { |kind, count| count * (kind.empty? ? pitch_mm : figures.fetch(kind).advance_mm) }
+        end
 
         def most_repeats
           [MOST_REPEATS, MOST_CROSSINGS / scheme.crossings.size, (LONGEST_MM / least_mm).floor].min.clamp(1, nil)
@@ -99,9 +132,18 @@ module Meander
 
         def mean(&of) = strands.sum(&of) / strands.size
 
+        def refuse(form, long_mm)
+          mm = Units::Text.method(:length)
+          widths = Form::Outline.widths_so_long(form, width_mm, long_mm)
+          key, given = widths ? [:width, form[:width].typed] : [:tip, form[:tip].typed]
+          raise InvalidInput.new([Fault.new(path: "#{section.place}/form/#{key}", code: "built", given:,
+            message: "#{mm[long_mm]} of this braid do not go round a #{form[:kind]} so #{widths ? "wide" : "bent"}",
+            accepted: widths ? widths.map { |one| mm[one] }.join(" to ") : "a longer braid, or tighter bends")])
+        end
+
         def flat_course(repeats)
           course = Braid::FlatCourse.new(strands.size, kinds(repeats), figures(repeats))
-          (section[:scheme][:begun] == "far") ? Braid::MirroredCourse.new(course) : course
+          (begun == "far") ? Braid::MirroredCourse.new(course) : course
         end
 
         # Of every stitch which beads it carries.
@@ -109,16 +151,8 @@ module Meander
 
         def figures(repeats)
           kinds = kinds(repeats)
-          {**(kinds.include?([]) ? {[] => Pitch.figure(self)} : {}), **threading.figures(kinds)}
-        end
-
-        # Blending from one kind of stitch to another keeps their sum.
-        def advances_mm(repeats)
-          return repeats * pitch_mm unless threading.any?
-
-          kinds = kinds(repeats)
-          figures = threading.figures(kinds)
-          kinds.tally.sum { |kind, count| count * (kind.empty? ? pitch_mm : figures.fetch(kind).advance_mm) }
+          plain = found? ? Pitch.figure(self) : Braid::LaidFigure.new(tubes, pitch_mm) if kinds.include?([])
+          {**(plain ? {[] => plain} : {}), **threading.figures(kinds)}
         end
 
         def least_mm = [pitch_mm, *threading.advances].min

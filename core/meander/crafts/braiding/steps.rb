@@ -149,8 +149,8 @@ module Meander
           form = @braided.section.form
           return [] if @layout.curved? || form[:kind] == "straight"
 
-          shape = (form[:kind] == "ring") ? "a closed ring" : "an arc on a radius of #{say(form[:radius].mm)}"
-          [step("bend", "Bend #{@context.part(@braided)} to #{shape}.", makes: Step::Made.wires(@braided.base))]
+          how = (form[:kind] == "helix") ? "Wind %s on #{Forms.wound(form)}." : "Bend %s to #{Forms.words(form)}."
+          [step("bend", format(how, @context.part(@braided)), makes: Step::Made.wires(@braided.base))]
         end
       end
     end

@@ -8,23 +8,26 @@ module Meander
         # The placements (Beading values), in the order of the document.
         attr_reader :beadings
 
-        # section: Document::Section; strands: Strand values; d: of a strand, in mm.
+        # layout: Layout.
         # @raise [InvalidInput] where beads cannot lie so
-        def initialize(section, strands, d)
+        def initialize(layout)
+          @layout = layout
+          section = layout.section
           @beadings = section.threaded.map do |placement|
             place = "/beads/#{section.piece.document[:beads].index(placement)}"
-            BeadChecks.call(section, placement, place, strands)
-            radius = section.form[:radius].mm if section.form[:kind] == "arc"
-            Beading.new(placement, section.piece.bead(placement[:bead]), place:, d:, radius_mm: radius,
-              begun: section[:scheme][:begun])
+            BeadChecks.call(section, placement, place, layout)
+            radius_mm = section.form[:radius].mm if section.form[:kind] == "arc"
+            Beading.of(placement, section.piece.bead(placement[:bead]), layout, place:, radius_mm:)
           end.freeze
-          @d = d
           @own = beadings.map(&:figure).freeze
           @figures = @own.each_with_index.to_h { |figure, i| [[i], figure] }
           @told = {}
         end
 
         def any? = beadings.any?
+
+        # Does it lie as beads were found to lie by search?
+        def found? = beadings.all?(&:found?)
 
         # What each of so many stitches is: the numbers of the placements that have a bead on it, none where it is
         # plain.
@@ -52,8 +55,12 @@ module Meander
 
         # Beads on both edges of a stitch hold each other.
         def figure(kind)
-          @figures[kind] ||= Braid::BothEdgesFigure.new(@d, kind.map { |i| beadings[i].b }.max,
-            kind.map { |i| own[i].outer_mm }.max)
+          @figures[kind] ||= begin
+            outer = kind.map { |i| own[i].outer_mm }.max
+            both = kind.to_h { |i| [beadings[i].on, beadings[i].b] }
+            found? ? Braid::BothEdgesFigure.new(@layout.d, both.values.max, outer) :
+              Braid::LaidFigure.new(@layout.tubes, outer, both)
+          end
         end
 
         def free(taken, beading)

@@ -13,10 +13,7 @@ module Meander
 
         # What it is bent to, or curved by; nothing where it is straight.
         def self.formed(layout)
-          form = layout.section.form
-          return ", curved by its beads" if layout.curved?
-
-          {"arc" => ", bent to an arc", "ring" => ", bent to a closed ring"}.fetch(form[:kind], "")
+          layout.curved? ? ", curved by its beads" : Forms.after(layout.section.form)
         end
 
         # Of a flat braid what is made again and again is a stitch, of another one a round: one, and several.

@@ -44,17 +44,12 @@ rounds: ROUNDS},
           stitches: Amount.new(0.5..500, "stitches"), rows: Maybe.new(Amount.new(0.5..500, "rows")),
           used: Maybe.new(Common.size("wire in the swatch", 5.0..100_000.0, 100.0..20_000.0))},
           left_out: {rows: nil, used: nil})
-        FORM = Variant.new(:kind, {
-          "straight" => {},
-          "arc" => {radius: Common::RADIUS, towards: Common::TOWARDS},
-          "ring" => {}
-        })
         # hook: how thick; turns: so many rows until another of its wires is taken, null where all are held together;
         # begun: on chains of its own, or into the edge of the section it stands on; ended: fastened off, or joined to
         # the section that stands on it; tail: left at an end to fasten it; margin: of wire, as a share of what is
         # worked.
         SECTION = {
-          form: FORM, at: Common::AT, extent: Common::EXTENT, fabric: FABRIC,
+          form: StripForms::FORM, at: Common::AT, extent: Common::EXTENT, fabric: FABRIC,
           hook: Common.size("hook", 0.5..20.0, 1.0..6.0), turns: Maybe.new(Count.new(1..200)),
           swatch: Maybe.new(SWATCH),
           begun: Choice.new(%w[chain edge]), ended: Choice.new(%w[off joined]),

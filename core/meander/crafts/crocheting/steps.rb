@@ -184,8 +184,8 @@ module Meander
           form = @crocheted.section.form
           return [] if form[:kind] == "straight"
 
-          shape = (form[:kind] == "ring") ? "a closed ring" : "an arc on a radius of #{say(form[:radius].mm)}"
-          [step("bend", "Shape #{@context.part(@crocheted)} to #{shape}, gently, between the fingers.")]
+          [step("bend",
+            "Shape #{@context.part(@crocheted)} to #{StripForms.words(form)}, gently, between the fingers.")]
         end
       end
     end

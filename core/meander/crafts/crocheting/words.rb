@@ -33,9 +33,7 @@ module Meander
         end
 
         # What it is bent to; nothing where it is straight.
-        def self.formed(layout)
-          {"arc" => ", bent to an arc", "ring" => ", bent to a closed ring"}.fetch(layout.section.form[:kind], "")
-        end
+        def self.formed(layout) = StripForms.after(layout.section.form)
 
         # So many chains, rows or rounds.
         def self.counted(layout, count)

@@ -27,16 +27,11 @@ module Meander
         SWATCH = Record.new({knots: Count.new(1..1000),
           length: Common.size("length of the swatch", 1.0..2000.0, 10.0..200.0),
           used: Common.size("working cord in the swatch", 2.0..20_000.0, 30.0..2000.0)})
-        FORM = Variant.new(:kind, {
-          "straight" => {},
-          "arc" => {radius: Common::RADIUS, towards: Common::TOWARDS},
-          "ring" => {}
-        })
         # rows: the pattern, which its extent says how often; spacing: from cord to cord, null for as close as its knots
         # let them hang; to_hand: how long the cords are that there are, null where they are cut for it; finish: what is
         # done with ends that nothing else is made of; tail: left for that; margin: of cord, as a share.
         SECTION = {
-          form: FORM, at: Common::AT, extent: Common::EXTENT,
+          form: StripForms::FORM, at: Common::AT, extent: Common::EXTENT,
           rows: Common.list(ROW, 1..notation::MOST_ROWS), mount: Maybe.new(MOUNT),
           spacing: Maybe.new(Common.size("from cord to cord", 0.2..200.0, 0.8..30.0)), swatch: Maybe.new(SWATCH),
           to_hand: Maybe.new(Common.size("cord to hand", 10.0..100_000.0, 200.0..20_000.0)),

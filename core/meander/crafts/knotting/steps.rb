@@ -144,8 +144,7 @@ module Meander
           form = @section.form
           return [] if form[:kind] == "straight"
 
-          shape = (form[:kind] == "ring") ? "a closed ring" : "an arc on a radius of #{say(form[:radius].mm)}"
-          [step("bend", "Shape #{@context.part(@knotted)} to #{shape}, between the fingers.")]
+          [step("bend", "Shape #{@context.part(@knotted)} to #{StripForms.words(form)}, between the fingers.")]
         end
       end
     end

@@ -8,8 +8,7 @@ module Meander
         # layout: Layout.
         def self.call(layout)
           "a knotted #{strip(layout)} of #{Units::Text.count(layout.section.base.size, "cord")}#{mounted(layout)}" \
-            "#{{"arc" => ", bent to an arc", "ring" => ", bent to a closed ring"}.fetch(layout.section.form[:kind],
-              "")}"
+            "#{StripForms.after(layout.section.form)}"
         end
 
         # Cords all in one line of knots, or beside each other.

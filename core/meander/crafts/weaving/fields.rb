@@ -46,14 +46,13 @@ module Meander
         wide = Common.size("width of the frame", 0.3..150.0, 3.0..50.0)
         unwoven = Common.size("left open at the end", 0.0..200.0, 0.0..30.0)
         # What a woven section is bent to. length, width: of the opening between its two base wires; radius: of the
-        # middle line; shaped: whether an arc is bent after it is woven, or before; hand: whether a helix climbs as a
-        # right-handed screw; frames: null for as many as what the piece is worn on asks for.
+        # middle line; shaped: whether an arc is bent after it is woven, or before; frames: null for as many as what the
+        # piece is worn on asks for.
         FORM = Variant.new(:kind, {
           "straight" => {},
           "arc" => {radius: Common::RADIUS, towards: Common::TOWARDS, shaped: Choice.new(%w[after before])},
           "ring" => {},
-          "helix" => {dowel: Common.size("dowel", 1.0..100.0, 3.0..25.0),
-            rise: Common.size("rise of a turn", 0.0..100.0, 0.0..20.0), hand: Choice.new(%w[right left])},
+          "helix" => Common::HELIX,
           "drop" => {length: long, width: wide, open: unwoven},
           "leaf" => {length: long, width: wide, open: unwoven},
           "crescent" => {length: long, width: wide, open: unwoven, radius: Common::RADIUS, towards: Common::TOWARDS},

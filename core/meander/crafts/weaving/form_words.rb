@@ -12,14 +12,17 @@ module Meander
           "arc" => ->(form) {
             "an arc on a radius of #{say.call(form, :radius)}#{" before it is woven" if form[:shaped] == "before"}"
           },
-          "helix" => ->(form) {
-            "a helix on a dowel of #{say.call(form, :dowel)}, wound " \
-              "#{(form[:hand] == "left") ? "against" : "as"} a screw's thread"
-          },
+          "helix" => ->(form) { "a helix on #{wound(form).sub(", ", ", wound ")}" },
           "drop" => ->(form) { "a drop #{frame.call(form)}" }, "leaf" => ->(form) { "a leaf #{frame.call(form)}" },
           "crescent" => ->(form) { "a crescent #{frame.call(form)}" },
           "waists" => ->(form) { "#{Units::Text.count(form[:frames], "frame")} #{frame.call(form)}" }
         }.freeze
+
+        # "a dowel of 8 mm, as a screw's thread"
+        def self.wound(form)
+          "a dowel of #{Units::Text.length(form[:dowel].mm)}, " \
+            "#{(form[:hand] == "left") ? "against" : "as"} a screw's thread"
+        end
 
         # turns: answers how many turns a helix has.
         def self.call(form, turns:)

@@ -18,8 +18,10 @@ module Meander
           Sentence.choice("crossing", "Wire that lies over at a waist",
             {"left" => "from the left", "right" => "from the right", "in_turn" => "from either side in turn"},
             ", the wire", "over at each waist")
-        WOUND = Sentence.choice("hand", "Way it is wound",
-          {"right" => "as a screw's thread", "left" => "against a screw's thread"}, ", wound")
+        HELIX = [Sentence.size("dowel", "Dowel", "on a dowel of", "", 0.5),
+          Sentence.size("rise", "Rise of a turn", ", rising", "a turn (0: side by side)", 0.5),
+          Sentence.choice("hand", "Way it is wound",
+            {"right" => "as a screw's thread", "left" => "against a screw's thread"}, ", wound")].freeze
         mm = ->(number) { Sentence.mm(number) }
 
         ALL = {
@@ -27,10 +29,7 @@ module Meander
           "arc" => Sentence.new("arc", [RADIUS, TOWARDS, SHAPED], {radius: mm[25], towards: "far", shaped: "after"},
             frame: false),
           "ring" => Sentence.new("closed ring", frame: false),
-          "helix" => Sentence.new("helix",
-            [Sentence.size("dowel", "Dowel", "on a dowel of", "", 0.5),
-              Sentence.size("rise", "Rise of a turn", ", rising", "a turn (0: side by side)", 0.5), WOUND],
-            {dowel: mm[8], rise: mm[0], hand: "right"}, frame: false),
+          "helix" => Sentence.new("helix", HELIX, {dowel: mm[8], rise: mm[0], hand: "right"}, frame: false),
           "drop" => Sentence.new("drop", [*FRAME, OPEN], {length: mm[32], width: mm[16], open: mm[5]}, frame: true),
           "leaf" => Sentence.new("leaf", [*FRAME, OPEN], {length: mm[36], width: mm[12], open: mm[0]}, frame: true),
           "crescent" => Sentence.new("crescent", [*FRAME, RADIUS, TOWARDS, OPEN],

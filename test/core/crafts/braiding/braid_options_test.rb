@@ -43,6 +43,9 @@ class BraidOptionsTest < Minitest::Test
 
     assert_equal edge.stitches, told.sum
     assert_operator told.max - told.min, :<=, 1, "each strand turns at an edge in turn"
+    far = read(strands: "6", bead: "6 mm", on: "far-edge", length: "110 mm")
+
+    assert_equal [true, far.stitches], [far.assumed?, Meander::Output::BraidFigures.call(far)[:beads].sum]
     filled = Meander::Output::BraidFigures.call(read(bead: "4 mm", on: "strand"))[:beads]
 
     assert_equal 1, filled.count(&:positive?)
@@ -53,7 +56,8 @@ class BraidOptionsTest < Minitest::Test
     {length: "-3"} => "--length", {length: "1 km"} => "--length", {scheme: "1r 1l 2r 2l"} => "--scheme",
     {scheme: "7r"} => "--scheme", {wires: "9"} => "--wires", {lay: "8 mm"} => "--lay", {pitch: "1 mm"} => "--pitch",
     {bead: "30 mm"} => "--bead", {bead: "6 mm", every: "0"} => "--every", {bead: "6 mm", on: "rim"} => "--on",
-    {bead: "6 mm", on: "edge"} => "--on", {bead: "6 mm", wires: "2"} => "--on", {slack: "banana"} => "--slack",
+    {bead: "6 mm", strands: "5"} => "--on", {bead: "6 mm", strands: "4", on: "strand"} => "--on",
+    {slack: "banana"} => "--slack",
     {bead: "6 mm", pitch: "5 mm"} => "--pitch", {strands: nil} => "--strands",
     {strands: "9", length: "10 m", diameter: "0.05 mm"} => "--length"
   }.freeze

@@ -119,7 +119,7 @@ class BraidedTest < PieceTest
   def drawn_mm(one, number)
     bare = [0, 1].sum { |side| one.bare_run_mm(number, side) }
     strand = one.strand_of(number)
-    more = one.strand_mm[strand] / one.course.strand_mm(strand, one.send(:form_curvature))
+    more = one.strand_mm[strand] / one.send(:path_mm, strand)
     ((Meander::Form::Trace.polyline_mm(one.trace(number)) - bare) * more) + bare
   end
 
@@ -132,7 +132,8 @@ class BraidedTest < PieceTest
     strands.each { |one| one.replace("wires" => 1) } if random.rand < 0.6
     strands.each { |one| one.replace("wires" => 2) } if count == 3 && random.rand < 0.3
     form = [{"kind" => "straight"}, {"kind" => "arc", "radius" => size("60 mm"), "towards" => "near"},
-      {"kind" => "ring"}].sample(random:)
+      {"kind" => "ring"}, {"kind" => "helix", "dowel" => size("18 mm"), "rise" => size("0 mm"),
+        "hand" => "right"}].sample(random:)
     scheme = (random.rand < 0.3 && count < 6) ? held_scheme(count, random) : {"kind" => "flat"}
     braided(strands:, form:, scheme:, stitches: random.rand(6..30), bare: "#{random.rand(0..9)} mm",
       wire: "#{random.rand(0.4..0.8).round(2)} mm")
@@ -155,11 +156,12 @@ class BraidedTest < PieceTest
     seeded do |random, said|
       20.times do
         every = Array.new(random.rand(1..3)) { random.rand(1..4) }
-        on, count = [["middle", 3], ["near", 4], ["far", 4]].sample(random:)
+        on, count = [["middle", 3], ["near", 4], ["far", 4], ["near", random.rand(3..9)],
+          ["far", random.rand(3..9)]].sample(random:)
         placed = {"on" => on, "every" => every, "first" => random.rand(0..3), "last" => random.rand(0..3),
           "count" => [0, random.rand(1..6)].sample(random:)}
         stitches = random.rand(8..30)
-        made = plan(braided(strands: count, stitches:, bead: "4 mm", beads: placed))
+        made = plan(braided(strands: count, stitches:, bead: "4 mm", beads: placed, wire: "0.7 mm"))
         rule = made.beads.first
 
         assert_equal by_hand(count, stitches, placed).tally.sort, rule.shares.to_a, "#{said}: #{placed}"
@@ -174,9 +176,11 @@ class BraidedTest < PieceTest
     due, turn, carried = placed["first"], 0, []
     stitches.times do |stitch|
       if stitch == due && stitch < stitches - placed["last"] && (left != 0 || placed["count"].zero?)
-        # On an edge the strand that a stitch leaves outermost turns there in the middle of it.
+        # On an edge the strand that a stitch leaves outermost turns there in the middle of it; of an odd number the one
+        # that begins it at the far edge does.
         after = scheme.order.map { |place| lying[place] }
-        carried << {"middle" => lying.first, "near" => after.first, "far" => after.last}.fetch(placed["on"])
+        carried << {"middle" => lying.first, "near" => after.first, "far" => (count.odd? ? lying : after).last}
+          .fetch(placed["on"])
         left -= 1
         due += placed["every"][turn % placed["every"].size]
         turn += 1
@@ -216,6 +220,54 @@ class BraidedTest < PieceTest
     clash = assert_raises(Meander::InvalidInput) { plan(two[{"on" => "near"}, {"on" => "near", "first" => 4}]) }
 
     assert_equal ["/beads/1/first"], clash.faults.map(&:path)
+  end
+
+  # Bent to a closed outline the braid is as long round it as it is braided, as wide as was asked, and its ends leave
+  # side by side, a width apart; wound on a dowel its strands stay as long, as they lie over and under alike.
+  def test_braids_are_bent_to_outlines_and_wound
+    tips = {"tip" => size("3 mm")}
+    [tips, {**tips, "fold" => size("3 mm")}, {**tips, "fold" => size("3 mm")}].zip(%w[drop leaf heart]) do |own, kind|
+      one = section(stitches: 40, bare: "6 mm", form: {"kind" => kind, "width" => size("24 mm"), **own})
+      line = one.middle_line
+      fine = (0..4000).map { |i| one.way.at(6 + (one.braided_mm * i / 4000), 0.0, 0.0) }
+
+      assert_in_epsilon one.braided_mm, Meander::Form::Trace.polyline_mm(fine), 1e-4, kind
+      wide = (0..400).flat_map do |i|
+        [-1, 1].map { |side| one.way.at(6 + (one.braided_mm * i / 400), side * one.width_mm / 2, 0.0)[0] }
+      end
+
+      assert_in_delta 24, wide.max - wide.min, 0.05, kind
+      assert_in_delta one.width_mm, (line.last[0] - line.first[0]).abs, 1e-6, kind
+      assert_in_delta Math::PI, one.out.last.abs, 1e-9, kind
+      runs = one.strands.each_index.map { |strand| one.strand_mm[strand] }
+
+      assert_in_epsilon section(stitches: 40).strand_mm.sum, runs.sum, 0.005, kind
+    end
+    helix = section(stitches: 40,
+      form: {"kind" => "helix", "dowel" => size("14 mm"), "rise" => size("4 mm"), "hand" => "left"})
+
+    helix.strand_mm.zip(section(stitches: 40).strand_mm).each { |wound, flat| assert_in_epsilon flat, wound, 0.003 }
+    assert_in_delta 14 + (2 * helix.thickness_mm), helix.outline.map(&:first).minmax.then { |low, high|
+      high - low
+    }, 2.5
+  end
+
+  # Wires that are to hand and too short end in the stitch in which their way through it is used up.
+  def test_where_a_wire_runs_out
+    long = plan(braided(stitches: 50, bare: "5 mm")).runs.first
+    told = ->(given) {
+      plan(braided(stitches: 50, bare: "5 mm", to_hand: size("#{given} mm"))).then { |made|
+        Meander::Advice::Council.call(made).find { |item| item.id == "braid-runs-out" }
+      }
+    }
+
+    assert_nil told[long.cut_mm]
+    half = told[(long.total_mm - (long.parts.find { |part| part.kind == "section" }.mm / 2)).round(3)]
+
+    assert_equal "stop", half.severity
+    assert_match(/\Athe wire of strands? \d takes/i, half.why)
+    assert_includes 25..26, half.why[/stitch (\d+) of 50/, 1].to_i
+    assert_match(/before the first stitch/, told[10].why)
   end
 
   # A swatch that used a tenth more than reckoned makes every length a tenth longer, and nothing is assumed any more.

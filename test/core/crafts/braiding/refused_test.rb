@@ -22,7 +22,10 @@ class RefusedTest < PieceTest
       {scheme: crossings["1r 1r", 3]} => "/sections/0/scheme/crossings",
       {scheme: crossings["3r 2l 1r", 4]} => "/sections/0/scheme/crossings/0/gap",
       {pitch: size("1.9 mm")} => "/sections/0/pitch", {bead: "2 mm"} => "/beads/0/bead",
-      {bead: "4 mm", beads: {"on" => "near"}} => "/beads/0/on",
+      {strands: 5, bead: "4 mm"} => "/beads/0/on",
+      {strands: 5, bead: "9 mm", beads: {"on" => "near"}} => "/beads/0/bead",
+      {strands: 5, bead: "4 mm", beads: {"on" => "near", "room" => size("0.6 mm")}} => "/beads/0/room",
+      {form: {"kind" => "drop", "width" => size("90 mm"), "tip" => size("3 mm")}} => "/sections/0/form/width",
       {bead: "4 mm", beads: {"room" => size("0.4 mm")}} => "/beads/0/room",
       {strands: 4, bead: "4 mm", beads: {"on" => "near", "inner" => size("1 mm")}} => "/beads/0/inner",
       {strands: 4, bead: "4 mm", beads: {"on" => "near"}, form: {"kind" => "arc", "radius" => size("6 mm"),
@@ -60,6 +63,21 @@ class RefusedTest < PieceTest
   def least_of(&)
     told = assert_raises(Meander::InvalidInput, &).faults.first
     Meander::Units::Said.call(told.accepted, "mm")[/[\d.]+ mm/]
+  end
+
+  # A closed outline says between which widths a braid so long goes round it.
+  def test_the_widths_that_are_told_can_be_typed
+    %w[drop leaf heart].each do |kind|
+      fold = (kind == "drop") ? {} : {"fold" => size("2 mm")}
+      fitted = ->(wide) {
+        plan(braided(stitches: 40, form: {"kind" => kind, "width" => size(wide), "tip" => size("2 mm"), **fold}))
+      }
+      told = assert_raises(Meander::InvalidInput) { fitted["150 mm"] }.faults.first.accepted
+      widths = Meander::Units::Said.call(told, "mm").scan(/[\d.]+ mm/)
+
+      assert_equal 2, widths.size, kind
+      widths.each { |wide| assert fitted[wide], "#{kind} #{wide}" }
+    end
   end
 
   def test_advice_comes_where_it_belongs

@@ -77,7 +77,7 @@ const bareNow = computed(() => {
       :value="form"
       :options="forms"
       label="Form"
-      @change="(kind) => bench.change(withForm(piece, bench.hand.value, kind))"
+      @change="(kind) => bench.change(withForm(piece, bench.hand.value, kind, told?.woven_mm ?? 100))"
     /><FormParts :parts="named(forms, form).parts" :path="bench.path('form')" />, with
     <LiveSize :path="bench.path('bare/length')" label="Unbraided at each end" /> unbraided at each end<template
       v-if="bareNow"

@@ -3,6 +3,8 @@ import { computed } from "vue";
 import { useBench } from "../../bench/useBench";
 import LiveChoice from "../../brief/LiveChoice.vue";
 import LiveSize from "../../brief/LiveSize.vue";
+import MaybeSize from "../../brief/MaybeSize.vue";
+import { mm } from "../../choices/choices";
 import { kindOf } from "../../document/kinds";
 import { baseOf } from "../../document/routes";
 import { braid, withWires } from "./braid";
@@ -23,6 +25,12 @@ const HANDS = [
   { key: "right", name: "to the right" },
   { key: "left", name: "to the left" },
 ];
+/** What its longest wire takes. */
+const longest = computed(() => {
+  const own = baseOf(piece.value, bench.hand.value);
+  const cuts = bench.answer.value?.plan.cuts.filter((cut) => cut.wires.some((id) => own.includes(id))) ?? [];
+  return Math.max(...cuts.map((cut) => cut.cut_mm), 100);
+});
 const way = (at: number) => `${strands.value[at]!.wires}${strands.value[at]!.twist ? " twisted" : ""}`;
 function take(at: number, key: string) {
   const [wires, twisted] = key.split(" ");
@@ -47,6 +55,16 @@ function take(at: number, key: string) {
           :label="`Strand ${i + 1}: which way it is twisted`"
           @change="(hand) => bench.edit(bench.path(`strands/${i}/twist/hand`), hand)" /></template
       >.
+    </p>
+    <p class="mb-0">
+      Each of its wires is
+      <MaybeSize
+        :path="bench.path('to_hand')"
+        label="Wire to hand"
+        usual="cut for it"
+        :start="() => mm(Math.ceil(longest / 10) * 10)"
+        :by="10"
+      /><template v-if="braid(piece, bench.hand.value).to_hand"> long, from end to end</template>.
     </p>
   </div>
 </template>

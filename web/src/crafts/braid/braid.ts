@@ -38,18 +38,22 @@ export function withStrandCount(piece: Piece, id: string, count: number): Piece 
   const { strands, scheme } = braid(piece, id);
   const like = strands.at(-1)!;
   const next = Array.from({ length: count }, (_, i) => strands[i] ?? like);
-  const plain = withBraid(withStrands(piece, id, next), id, { scheme: flat(edge(scheme)), pitch: null, swatch: null });
-  const beads = plain.beads.map((one) =>
-    one.rule === "braided" && one.section === id ? { ...one, on: placeFor(one.on, count) } : one,
+  return withBeadsPlaced(
+    withBraid(withStrands(piece, id, next), id, { scheme: flat(edge(scheme)), pitch: null, swatch: null }),
+    id,
   );
-  return { ...plain, beads };
 }
 type Placed = Extract<Piece["beads"][number], { rule: "braided" }>;
-/** Where beads lie that were braided in elsewhere, in a braid of so many strands: three have a middle, four edges. */
-export function placeFor(on: Placed["on"], count: number): Placed["on"] {
-  const edge = on === "near" || on === "far";
-  return count === 3 && edge ? "middle" : count === 4 && !edge ? "near" : on;
-}
+/** Where beads lie that were braided in elsewhere: on an edge they may in any braid, otherwise in a flat one of three. */
+export const placeFor = (on: Placed["on"], { scheme, strands }: Braid): Placed["on"] =>
+  on === "near" || on === "far" || (scheme.kind === "flat" && strands.length === 3) ? on : "near";
+/** A piece whose braid was changed, its beads where they may lie. */
+const withBeadsPlaced = (piece: Piece, id: string): Piece => ({
+  ...piece,
+  beads: piece.beads.map((one) =>
+    one.rule === "braided" && one.section === id ? { ...one, on: placeFor(one.on, braid(piece, id)) } : one,
+  ),
+});
 
 /** A twist to begin with: a turn seven wires long. */
 const twist = (wire: number, lay?: number): Strand["twist"] => ({
@@ -83,11 +87,8 @@ export function withSample(piece: Piece, id: string, sample: BraidSample): Piece
     twist: sample.lay_mm === null ? null : twist(0, sample.lay_mm),
   };
   const strands = Array.from({ length: sample.strands }, () => strand);
-  return withBraid(withStrands(piece, id, strands), id, {
-    scheme: sample.flat ? flat() : { kind: "crossings", crossings: sample.crossings as never },
-    pitch: null,
-    swatch: null,
-  });
+  const scheme: Braid["scheme"] = sample.flat ? flat() : { kind: "crossings", crossings: sample.crossings as never };
+  return withBeadsPlaced(withBraid(withStrands(piece, id, strands), id, { scheme, pitch: null, swatch: null }), id);
 }
 /** Is one of the collection on the bench? */
 export const isBraided = (piece: Piece, id: string, told: BraidTold, sample: BraidSample) => {
@@ -105,7 +106,13 @@ export const turnedOver = (crossings: Crossing[], at: number): Crossing[] =>
 
 /** The crossings of a braid told one by one, so that they can be changed. */
 export const withCrossings = (piece: Piece, id: string, crossings: Crossing[]): Piece =>
-  withBraid(piece, id, { scheme: { kind: "crossings", crossings: crossings as never } });
+  withBeadsPlaced(withBraid(piece, id, { scheme: { kind: "crossings", crossings: crossings as never } }), id);
 
-export const withForm = (piece: Piece, id: string, kind: string): Piece =>
-  withBraid(piece, id, { form: { kind, ...named(choices().braid_forms, kind).start } as Braid["form"] });
+/** A closed outline is begun so wide, as a share of what is braided. */
+const WIDE = 0.28;
+/** Bent to another form; a closed outline as wide as so much of it goes round. */
+export function withForm(piece: Piece, id: string, kind: string, braidedMm: number): Piece {
+  const { start } = named(choices().braid_forms, kind);
+  const wide = "width" in start ? { width: mm(Math.max(Math.round(WIDE * braidedMm), 2)) } : {};
+  return withBraid(piece, id, { form: { kind, ...start, ...wide } as Braid["form"] });
+}

@@ -64,9 +64,7 @@ function measured(kind: string) {
   void bench.change(withFabric(piece.value, bench.hand.value, { ...fabric.value, across: next } as never));
 }
 const form = computed(() => now.value.form?.kind ?? "straight");
-const forms = computed(() =>
-  choices().braid_forms.map((one) => (one.key === "straight" ? { ...one, name: "straight" } : one)),
-);
+const forms = computed(() => choices().strip_forms);
 const bends = computed(() => ["cord", "band", "tube"].includes(fabric.value.kind));
 const cords = computed(() => cordsOf(fabric.value));
 const least = computed(() => told.value?.wires[0]?.least_mm ?? null);
@@ -127,8 +125,8 @@ const least = computed(() => told.value?.wires[0]?.least_mm ?? null);
         :options="forms"
         label="Form"
         @change="
-          (kind) => bench.edit(bench.path('form'), { kind, ...named(choices().braid_forms, kind).start })
-        " /><FormParts :parts="named(choices().braid_forms, form).parts" :path="bench.path('form')" /></template
+          (kind) => bench.edit(bench.path('form'), { kind, ...named(choices().strip_forms, kind).start })
+        " /><FormParts :parts="named(choices().strip_forms, form).parts" :path="bench.path('form')" /></template
     >.
   </p>
   <p v-if="told" class="quiet figures">

@@ -40,9 +40,7 @@ const counts = computed(() =>
 );
 const least = computed(() => Math.max(...now.value.rows.map(taken)));
 const form = computed(() => now.value.form?.kind ?? "straight");
-const forms = computed(() =>
-  choices().braid_forms.map((one) => (one.key === "straight" ? { ...one, name: "straight" } : one)),
-);
+const forms = computed(() => choices().strip_forms);
 const longest = computed(() => told.value?.wires.reduce((one, two) => (two.run_mm > one.run_mm ? two : one)));
 const shortest = computed(() => told.value?.wires.reduce((one, two) => (two.run_mm < one.run_mm ? two : one)));
 </script>
@@ -73,8 +71,8 @@ const shortest = computed(() => told.value?.wires.reduce((one, two) => (two.run_
       :value="form"
       :options="forms"
       label="Form"
-      @change="(kind) => bench.edit(bench.path('form'), { kind, ...named(choices().braid_forms, kind).start })"
-    /><FormParts :parts="named(choices().braid_forms, form).parts" :path="bench.path('form')" />.
+      @change="(kind) => bench.edit(bench.path('form'), { kind, ...named(choices().strip_forms, kind).start })"
+    /><FormParts :parts="named(choices().strip_forms, form).parts" :path="bench.path('form')" />.
   </p>
   <p v-if="told" class="quiet figures">
     {{ told.counted }}, {{ format.length(told.woven_mm) }} long, {{ format.length(told.width_mm) }} wide. Cord

@@ -79,7 +79,7 @@ const bareNow = computed(() => {
     with <LiveWire :wires="[weaving[0]!]" name="Weaving wire" />
     <template v-if="weaving.length === 2"> and <LiveWire :wires="[weaving[1]!]" name="Second weaving wire" /></template>
     in <PatternWords @look="unfold('weaves')" /> <ExtentWords />,
-    <template v-if="!isFrame(form)">
+    <template v-if="!isFrame(now)">
       with <LiveSize :path="bench.path('bare/length')" label="Bare at each end" /> bare at each end<template
         v-if="bareNow"
       >

@@ -16,9 +16,11 @@ module Meander
           end
 
           def self.why(braided)
-            return "Its path was laid from its crossings and drawn tight like tubes" unless braided.layout.known?
+            layout = braided.layout
+            return "Its strands differ much in thickness" if layout.unlike?
+            return "Nobody has measured beads on the edges of such a braid" if layout.threading.any?
 
-            braided.layout.unlike? ? "Its strands differ much in thickness" : "It has beads on both edges"
+            "Its path was laid from its crossings and drawn tight like tubes"
           end
           private_class_method :why
         end

@@ -4,7 +4,7 @@ module Meander
   module Crafts
     module Braiding
       module Advice
-        # Every check of a braid.
+        # Every check of a braid by itself.
         module Council
           CHECKS = [Thick, Openings, Unequal, Assumed, Curls, Uneven, FlatBeads, FullCircle,
             FoldSlips].freeze
