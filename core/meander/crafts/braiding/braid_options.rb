@@ -120,7 +120,8 @@ module Meander
 
           where = ON.fetch(on)
           if BeadChecks::INNER.include?(where) && !Beading.found?(where, self)
-            raise Error, "--on: beads lie so in a flat braid of 3 strands alone; accepted: edge, far-edge, or --strands 3"
+            raise Error,
+              "--on: beads lie so in a flat braid of 3 strands alone; accepted: edge, far-edge, or --strands 3"
           end
 
           Beading.of(placement(where), Round.new(size("bead")), self, place: "", radius_mm: nil)
