@@ -245,4 +245,36 @@ class BraidTest < SystemTest
     assert_selector "[data-section]", count: 2
     assert_saved
   end
+
+  # An ending takes the strand that leaves on the right, whichever that is, or another one.
+  def test_a_strand_is_ended_by_where_it_leaves
+    open_piece "Tide-line neckline"
+    from_menu "ending 2", "Cut it flush"
+
+    assert_selector ".ending-lines > li", count: 1
+    assert_saved
+    braid = made("Tide-line neckline").sections.first
+    right = braid.layout.scheme.after(braid.repeats).last + 1
+    click_on "End a wire…"
+    (1..4).each { |number| find(".modal label", text: /\Awire #{number}, /).click unless number == right }
+
+    assert_selector ".modal .btn-check:checked + label, .modal label.active", text: "wire #{right}, on the right"
+    find(".modal .picture-choices .btn", text: "a curl").click
+
+    assert_no_selector ".modal.show"
+    assert_saved
+    assert_equal [right - 1], curled
+    other = (right % 4) + 1
+    find_field("Ending 2: which wire").find("option", text: /\Awire #{other}, /).select_option
+
+    assert_saved
+    assert_equal [other - 1], curled
+  end
+
+  # The seats of the wires that end in a curl, from 0.
+  def curled
+    plan = made("Tide-line neckline")
+    curl = plan.piece.endings.find { |one| one.kind == "curl" }
+    plan.piece.routes.ends(curl.id).map { |one| one.visit.number - 1 }
+  end
 end

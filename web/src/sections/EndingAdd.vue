@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { computed, ref } from "vue";
+import { computed, ref, watch } from "vue";
 import { useBench } from "../bench/useBench";
 import { choices } from "../choices/choices";
 import PictureChoices from "../choices/PictureChoices.vue";
 import { ENDINGS } from "../choices/pictures";
-import { foldable, openEnds, seatWords, withEndingAdded } from "./endings";
+import { endWords, foldable, openEnds, seatWords, withEndingAdded } from "./endings";
 
 /** Wires that are cut flush now, ended otherwise: where, and in what; what is left of the weaving wire too, or that alone. */
 const props = defineProps<{ worked?: boolean }>();
@@ -18,6 +18,16 @@ const ends = computed(() =>
 const open = ref(false);
 const chosen = ref(0);
 const end = computed(() => ends.value[chosen.value] ?? ends.value[0]);
+/** Which of the wires there, by the number of their seats: all of them to begin with. */
+const taken = ref<number[]>([]);
+watch([open, end], () => (taken.value = end.value?.ends.map((one) => one.number) ?? []));
+const chosenEnds = computed(() => end.value?.ends.filter((one) => taken.value.includes(one.number)) ?? []);
+const wires = computed(() =>
+  (end.value?.ends ?? []).map((one) => ({
+    value: one.number,
+    text: endWords(piece.value, bench.answer.value!.plan, one),
+  })),
+);
 const places = computed(() =>
   ends.value.map(({ side, section, ends }, i) => ({
     value: i,
@@ -35,12 +45,14 @@ const options = computed(() =>
       key,
       name,
       lines: ENDINGS[key],
-      off: key === "fold" && !(end.value && foldable(piece.value, end.value.ends)) && "two ends alike, side by side",
+      off: !chosenEnds.value.length
+        ? "choose a wire first"
+        : key === "fold" && !(end.value && foldable(piece.value, chosenEnds.value)) && "two ends alike, side by side",
     })),
 );
 function add(kind: string) {
   open.value = false;
-  void bench.change(withEndingAdded(piece.value, end.value!, kind));
+  void bench.change(withEndingAdded(piece.value, chosenEnds.value, kind));
 }
 </script>
 
@@ -58,6 +70,15 @@ function add(kind: string) {
         button-variant="outline-secondary"
         class="flex-wrap mb-3"
         aria-label="Which wires"
+      />
+      <BFormCheckboxGroup
+        v-if="wires.length > 1"
+        v-model="taken"
+        :options="wires"
+        buttons
+        button-variant="outline-secondary"
+        class="flex-wrap mb-3"
+        aria-label="Which of them"
       />
       <PictureChoices :options="options" @choose="add" />
     </BModal>

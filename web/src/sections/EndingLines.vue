@@ -2,7 +2,8 @@
 import { computed } from "vue";
 import { useBench } from "../bench/useBench";
 import { cover, endsIn, folds, type Side } from "../document/routes";
-import { seatWords, withCover, withoutEnding } from "./endings";
+import { endWords, otherEnds, seatWords, withCover, withoutEnding } from "./endings";
+import { withEnds } from "../document/change";
 import LiveChoice from "../brief/LiveChoice.vue";
 import LiveSize from "../brief/LiveSize.vue";
 import FormParts from "./FormParts.vue";
@@ -46,6 +47,15 @@ const lines = computed(() => {
   return [...bent, ...folded].map((line) => ({ ...line, form: named(choices().endings, line.kind) }));
 });
 const wireWords = (section: string, numbers: number[]) => seatWords(piece.value, section, numbers);
+/** Which wire one that is made of one wire is made of, where there are others. */
+const others = (id: string) => {
+  const all = otherEnds(piece.value, id);
+  return all.length > 1 ? all : [];
+};
+const choicesOf = (id: string) =>
+  others(id).map((end) => ({ key: String(end.number), name: endWords(piece.value, bench.answer.value!.plan, end) }));
+const take = (id: string, number: string) =>
+  bench.change(withEnds(piece.value, id, [others(id).find((end) => end.number === Number(number))!]));
 /** A coil of any wire to work with may cover a fold. */
 const coverings = computed(() =>
   piece.value.kinds.flatMap((kind) =>
@@ -62,8 +72,15 @@ const coverings = computed(() =>
       class="sentence d-flex gap-3 align-items-start"
     >
       <span class="flex-fill"
-        >At the {{ side }} {{ wireWords(section, numbers) }} {{ numbers.length > 1 ? "end" : "ends" }} in {{ form.name
-        }}<FormParts :parts="form.parts" :path="path" :name="`Ending ${index + 1}`" />
+        >At the {{ side }}
+        <LiveChoice
+          v-if="form.wires === 'one' && !fold && others(id).length"
+          :value="String(numbers[0])"
+          :options="choicesOf(id)"
+          :label="`Ending ${index + 1}: which wire`"
+          @change="(number) => take(id, number)"
+        /><template v-else>{{ wireWords(section, numbers) }}</template> {{ numbers.length > 1 ? "end" : "ends" }} in
+        {{ form.name }}<FormParts :parts="form.parts" :path="path" :name="`Ending ${index + 1}`" />
         <template v-if="fold && coverings.length"
           >,
           <LiveChoice

@@ -7,7 +7,7 @@ import type { Plan } from "../generated/plan";
 
 type Ending = Piece["endings"][number];
 
-/** Wires by their seats in a section: "near wire of section 2". */
+/** Wires by their seats in a section: "near wire of section 2", "wires 1, 2 and 4". */
 export function seatWords(piece: Piece, section: string, numbers: number[]): string {
   const count = baseOf(piece, section).length;
   const place = (number: number) => {
@@ -15,9 +15,37 @@ export function seatWords(piece: Piece, section: string, numbers: number[]): str
     if (count === 1) return "the wire";
     return count === 2 ? `${number === 1 ? "near" : "far"} wire` : `wire ${number}`;
   };
+  const many = count > 2 && numbers.length > 1 && !numbers.includes(0);
+  const told = many ? `wires ${LIST.format(numbers.map(String))}` : LIST.format(numbers.map(place));
   const at = piece.sections.findIndex((one) => one.id === section) + 1;
-  return `${numbers.map(place).join(" and ")}${piece.sections.length > 1 ? ` of section ${at}` : ""}`;
+  return `${told}${piece.sections.length > 1 ? ` of section ${at}` : ""}`;
 }
+const LIST = new Intl.ListFormat("en-GB");
+
+/** Where a wire leaves a braid, as its crossings put it: "on the left"; nothing elsewhere, or where that is plain. */
+export function leavesWords(plan: Plan, { section, side, number }: Pick<End, "section" | "side" | "number">): string {
+  const told = plan.sections.find((one) => one.id === section)?.braid;
+  if (!told || side === "start") return "";
+  let past = 0;
+  const strand = told.strands.findIndex((one) => (past += one.wires.length) >= number);
+  const place = told.orders[0]!.indexOf(strand + 1);
+  if (place === 0) return "on the left";
+  return place === told.strands.length - 1 ? "on the right" : `place ${place + 1} from the left`;
+}
+/** A wire by its seat, and by where it leaves its section. */
+export function endWords(piece: Piece, plan: Plan, end: Pick<End, "section" | "side" | "number">): string {
+  const leaves = leavesWords(plan, end);
+  return seatWords(piece, end.section, [end.number]) + (leaves && `, ${leaves}`);
+}
+
+/** Ends that an ending of one wire may be made of instead: those cut flush at the same side, and its own. */
+export const otherEnds = (piece: Piece, id: string): End[] => {
+  const own = ends(piece).find((end) => end.ending === id);
+  if (!own) return [];
+  return ends(piece)
+    .filter((end) => end.section === own.section && end.side === own.side && (end.ending === null || end.ending === id))
+    .sort((a, b) => a.number - b.number);
+};
 
 /** Ends that are cut flush, at a side of a section: base wires side by side, or what is left of the weaving wire. */
 export interface Open {
@@ -53,16 +81,17 @@ export const foldable = (piece: Piece, open: End[]) =>
     open.map((end) => end.wire.id),
   );
 
-export function withEndingAdded(piece: Piece, open: Open, kind: string): Piece {
+/** An ending of ends that are cut flush; one of one wire is made of the first of them. */
+export function withEndingAdded(piece: Piece, open: End[], kind: string): Piece {
   const taken = [...piece.endings.map((one) => one.id), ...folds(piece).map(({ fold }) => fold.id)];
   if (kind === "fold") {
-    const [first, second] = open.ends;
+    const [first, second] = open;
     return withFold(piece, first!, second!, fresh([...taken, ...(piece.findings ?? []).map((one) => one.id)], "f")[0]!);
   }
   const model = named(choices().endings, kind);
   const [id] = fresh(taken, "e");
   const ending = { id, kind, ...model.start } as unknown as Ending;
-  const bent = model.wires === "one" ? open.ends.slice(0, 1) : open.ends;
+  const bent = model.wires === "one" ? open.slice(0, 1) : open;
   return withEnds({ ...piece, endings: [...piece.endings, ending] }, id!, bent);
 }
 
