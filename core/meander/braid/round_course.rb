@@ -8,12 +8,15 @@ module Meander
       def initialize(scheme, kinds, figures)
         @scheme = scheme
         @places = (0...scheme.period).map { |round| scheme.after(round) }
-        @rounds = figures.each_value.first.rounds
+        @rounds = figures.each_value.map(&:rounds).max
         @rests = {}
         super(kinds, figures, figures.each_value.first.steps)
       end
 
       def key(strand, index) = [around(index), place(strand, index), *([strand, index % @rounds] if @rounds > 1)]
+
+      # The strand that is filled with beads, where one is.
+      def leading = 0
 
       # Which strand carries the bead of a round at an edge, and at which share of it: [strand, share].
       def carrier(where, index)

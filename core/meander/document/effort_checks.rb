@@ -10,6 +10,8 @@ module Meander
       STRETCHES, WOVEN = 20_000, 200_000
       # Passes laid one by one in frames that are unlike each other, and passes drawn in all frames.
       LAID, DRAWN = 4000, 12_000
+      # Steps of single strands in braids unlike each other, see Crafts::Braiding::Relaxing.
+      STEPS = 260
       # Passes to a mm of a frame, times the weaving wire's mm: between a coil's 2 and a wide figure-eight's 4.
       TO_A_WIRE = 3.0
       FRAMES = %w[drop leaf crescent waists].freeze
@@ -27,6 +29,7 @@ module Meander
           woven(section, "/sections/#{i}") if section[:craft] == "weave"
         end
         frames
+        braids if @reading.faults.empty?
       end
 
       private
@@ -57,20 +60,34 @@ module Meander
           section[:craft] == "weave" && FRAMES.include?(section[:form][:kind])
         end
         told = found.map { |section, i| [i, alike(section), passes(section), copies(section[:form])] }
-        over(told.uniq { |_, alike, _, _| alike }, LAID, "passes in frames unlike each other") do |_, _, passes, _|
-          passes
+        unlike = told.uniq { |_, alike, _, _| alike }
+        over(unlike, LAID, "form", "passes in frames unlike each other") { |_, _, passes, _| passes }
+        over(told, DRAWN, "form", "passes in all frames") { |_, _, passes, copies| passes * copies }
+      end
+
+      def braids
+        told = @document[:sections].each_with_index.select { |section, _|
+          section[:craft] == "braid"
+        }.map do |section, i|
+          placements = @document[:beads].select { |one| one[:rule] == "braided" && one[:section] == section[:id] }
+          [i, [section.slice(:scheme, :strands, :pitch), sizes(section, "base"), placements.map { |one|
+            one.except(:id)
+          }],
+            Crafts::Braiding::Relaxing.steps(section, sizes(section, "base"), placements)]
         end
-        over(told, DRAWN, "passes in all frames") { |_, _, passes, copies| passes * copies }
+        over(told.uniq { |_, alike, _| alike }, STEPS, "scheme", "steps of strands laid by their crossings") do |one|
+          one.last
+        end
       end
 
       # Of a chain whose frames are to be found, as many as there may be.
       def copies(form) = form.key?(:frames) ? form[:frames] || Crafts::Common::MOST_COPIES : 1
 
       # The first frame that goes beyond a limit is named.
-      def over(told, most, what)
+      def over(told, most, field, what)
         sum = 0.0
         beyond = told.find { |one| (sum += yield(one)) > most } or return
-        refuse("/sections/#{beyond[0]}/form", told.sum { |one| yield(one) }, most, what)
+        refuse("/sections/#{beyond[0]}/#{field}", told.sum { |one| yield(one) }, most, what)
       end
 
       def alike(section)

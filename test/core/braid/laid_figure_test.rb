@@ -67,7 +67,8 @@ class LaidFigureTest < Minitest::Test
         assert_linked scheme, edged(scheme, 5.0, where, outer: [6.5, scheme.layers.size * 2.5].max)
       end
     end
-    [[1.2, 0.9, 0.9], [0.8, 0.8, 0.8, 1.6], [0.7, 1.4, 0.7, 1.4, 0.8]].each do |diameters|
+    [[1.2, 0.9, 0.9], [0.8, 0.8, 0.8, 1.6], [0.7, 1.4, 0.7, 1.4, 0.8],
+      [2.2, 0.6, 0.6, 0.6], [2.1, 0.7, 0.7, 0.7, 0.7]].each do |diameters|
       scheme = Braid::Scheme.flat(diameters.size)
 
       assert_linked scheme, Braid::LaidFigure.new(tubes(scheme, diameters), 4.5)

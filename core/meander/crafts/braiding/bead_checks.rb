@@ -3,20 +3,24 @@
 module Meander
   module Crafts
     module Braiding
-      # Which beads a braid can carry, by how it is braided: on an edge any, in the middle and all along a strand a flat
-      # one of three.
+      # Which beads a braid can carry, by how it is braided: on an edge any, all along a strand one whose strands are
+      # back where they began before long, in the middle a flat one of three.
       module BeadChecks
-        INNER = %w[middle strand].freeze
+        EDGES = %w[near far].freeze
+
+        # What there must be for beads to lie so.
+        WHERE = {"middle" => "beads lie in the middle of a flat braid of 3 strands alone",
+          "strand" => "so many strands are not told apart when one is filled with beads"}.freeze
 
         # section: Document::Section; placement: of the rule "braided"; place: its JSON pointer; layout: Layout.
         # @raise [InvalidInput]
         def self.call(section, placement, place, layout)
-          if INNER.include?(placement[:on]) && !Beading.found?(placement[:on], layout)
-            refuse("#{place}/on", placement[:on], "beads are braided in so on a flat braid of 3 strands alone",
-              "near, far")
+          unless Beading.lies?(placement[:on], layout)
+            fit = ["near", "far", *("strand" if Beading.lies?("strand", layout))]
+            refuse("#{place}/on", placement[:on], WHERE.fetch(placement[:on]), fit.join(", "))
           end
           together(section, placement, place)
-          curve(section, placement, place) unless INNER.include?(placement[:on])
+          curve(section, placement, place) if EDGES.include?(placement[:on])
         end
 
         def self.together(section, placement, place)

@@ -14,9 +14,20 @@ module Meander
         # scheme, d, thick_mm, pitch_mm, flat? and begun; place: its JSON pointer; radius_mm: of the middle line, where
         # the form asks for a curve, nil where nothing does.
         def self.of(fields, kind, layout, place:, radius_mm:)
-          made = found?(fields[:on], layout) ? {"middle" => MiddleBeading, "strand" => StrandBeading} : {}
-          edge = found?(fields[:on], layout) ? EdgeBeading : LaidBeading
-          made.fetch(fields[:on], edge).new(fields, kind, layout, place:, radius_mm:)
+          kinds = found?(fields[:on], layout) ? SEARCHED : LAID
+          kinds.fetch(fields[:on]).call.new(fields, kind, layout, place:, radius_mm:)
+        end
+
+        edges = ->(of) { {"near" => of, "far" => of} }
+        SEARCHED = {"middle" => -> { MiddleBeading }, "strand" => -> { StrandBeading },
+          **edges[-> { EdgeBeading }]}.freeze
+        LAID = {"strand" => -> { LaidStrandBeading }, **edges[-> { LaidBeading }]}.freeze
+        private_constant :SEARCHED, :LAID
+
+        # Can beads lie so in a braid?
+        def self.lies?(where, layout)
+          found?(where, layout) || %w[near far].include?(where) ||
+            (where == "strand" && Braid::RelaxedFigure.fits?(layout.scheme))
         end
 
         def self.found?(where, layout) = layout.flat? && layout.strands.size == FOUND.fetch(where)

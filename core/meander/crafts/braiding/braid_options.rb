@@ -119,9 +119,8 @@ module Meander
           raise Error, "--on: “#{on[0, 30]}” is no such place; accepted: #{ON.keys.join(", ")}" unless ON.key?(on)
 
           where = ON.fetch(on)
-          if BeadChecks::INNER.include?(where) && !Beading.found?(where, self)
-            raise Error,
-              "--on: beads lie so in a flat braid of 3 strands alone; accepted: edge, far-edge, or --strands 3"
+          unless Beading.lies?(where, self)
+            raise Error, "--on: #{BeadChecks::WHERE.fetch(where)}; accepted: edge, far-edge, or --strands 3"
           end
 
           Beading.of(placement(where), Round.new(size("bead")), self, place: "", radius_mm: nil)
@@ -130,7 +129,7 @@ module Meander
         def placement(on)
           fields = {on:, every: [every], first: 0, last: 0, count: 0, room: nil, inner: nil}
           return fields unless @typed
-          return {**fields, inner: Units::Size.new(@typed, @texts["pitch"])} unless BeadChecks::INNER.include?(on)
+          return {**fields, inner: Units::Size.new(@typed, @texts["pitch"])} if BeadChecks::EDGES.include?(on)
 
           tight = (on == "strand") ? Braid::FilledFigure.tight_mm(d, size("bead")) : size("bead")
           least = tight + ((on == "middle") ? Braid::MiddleFigure::LEAST_ROOM * d : 0.0)

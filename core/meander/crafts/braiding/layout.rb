@@ -47,8 +47,12 @@ module Meander
           known? && (threading.any? ? threading.found? : !(unlike? && Braid::RelaxedFigure.fits?(scheme)))
         end
 
-        # Do its strands differ so much that their mean no longer tells well how they lie?
-        def unlike? = strands.map(&:wide_mm).minmax.then { |low, high| high > (Checks::ALIKE * low) + 1e-9 }
+        # Do strands differ so much that their mean no longer tells well how they lie?
+        def self.unlike?(strands)
+          strands.map(&:wide_mm).minmax.then { |low, high| high > (Checks::ALIKE * low) + 1e-9 }
+        end
+
+        def unlike? = self.class.unlike?(strands)
 
         # What is laid where its path was not found.
         def tubes

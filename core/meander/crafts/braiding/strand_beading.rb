@@ -12,11 +12,10 @@ module Meander
 
         def sizes = Braid::FilledFigure::BEADS
 
-        # Loosened by the room that is said.
-        def made
-          tight = Braid::FilledFigure.tight_mm(@d, b)
-          Braid::FilledFigure.new(@d, b, fields[:room] ? 1 + (fields[:room].mm / tight) : 1.0)
-        end
+        # What a stitch advances as tight as it goes, and loosened by the room that is said.
+        def tight_mm = Braid::FilledFigure.tight_mm(@d, b)
+        def loosened_mm = tight_mm + (fields[:room]&.mm || 0.0)
+        def made = Braid::FilledFigure.new(@d, b, loosened_mm / tight_mm)
       end
     end
   end

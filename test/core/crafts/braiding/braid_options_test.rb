@@ -56,7 +56,7 @@ class BraidOptionsTest < Minitest::Test
     {length: "-3"} => "--length", {length: "1 km"} => "--length", {scheme: "1r 1l 2r 2l"} => "--scheme",
     {scheme: "7r"} => "--scheme", {wires: "9"} => "--wires", {lay: "8 mm"} => "--lay", {pitch: "1 mm"} => "--pitch",
     {bead: "30 mm"} => "--bead", {bead: "6 mm", every: "0"} => "--every", {bead: "6 mm", on: "rim"} => "--on",
-    {bead: "6 mm", strands: "5"} => "--on", {bead: "6 mm", strands: "4", on: "strand"} => "--on",
+    {bead: "6 mm", strands: "5"} => "--on", {bead: "6 mm", strands: "9", on: "strand"} => "--on",
     {slack: "banana"} => "--slack",
     {bead: "6 mm", pitch: "5 mm"} => "--pitch", {strands: nil} => "--strands",
     {strands: "9", length: "10 m", diameter: "0.05 mm"} => "--length"

@@ -44,9 +44,13 @@ export function withStrandCount(piece: Piece, id: string, count: number): Piece 
   );
 }
 type Placed = Extract<Piece["beads"][number], { rule: "braided" }>;
-/** Where beads lie that were braided in elsewhere: on an edge they may in any braid, otherwise in a flat one of three. */
-export const placeFor = (on: Placed["on"], { scheme, strands }: Braid): Placed["on"] =>
-  on === "near" || on === "far" || (scheme.kind === "flat" && strands.length === 3) ? on : "near";
+/** So many strands are told apart when one of them is filled. */
+const MOST_FILLED = 6;
+/** Where beads lie that were braided in elsewhere: on an edge they may in any braid, in the middle in a flat one of three. */
+export function placeFor(on: Placed["on"], { scheme, strands }: Braid): Placed["on"] {
+  const most = scheme.kind !== "flat" ? 0 : on === "middle" ? 3 : on === "strand" ? MOST_FILLED : MOST_STRANDS;
+  return on === "near" || on === "far" || strands.length <= most ? on : "near";
+}
 /** A piece whose braid was changed, its beads where they may lie. */
 const withBeadsPlaced = (piece: Piece, id: string): Piece => ({
   ...piece,
