@@ -10,6 +10,8 @@ module Meander
     # of the wire. Tangents of two circles are those of any book of geometry: crossed, sqrt(d^2 - (r1 + r2)^2) long.
     class Outline
       KINDS = %w[drop leaf heart].freeze
+      # So many widths are tried to find one.
+      TRIED = 100
       # How near to a length it is found, as a share.
       MEETS = 1e-9
       # Half its width is no more than so much of its length. Our choice, no source.
@@ -39,12 +41,15 @@ module Meander
         outline if outline && (outline.length_mm - length_mm).abs < MEETS * length_mm
       end
 
-      # The widths that an outline so long may have, [least, most], in tenths of a mm; nil where it may have none.
+      # The widths that an outline so long may have, [least, most], told in tenths of a mm: from one that it may have
+      # outwards; nil where none of those that are tried is.
       def self.widths_so_long(bend, wire_mm, length_mm)
-        fits = ->(tenths) { so_long({**bend, width: Units::Size.new(tenths / 10.0, "")}, wire_mm, length_mm) }
-        least = (1..(5 * length_mm).ceil).find(&fits) or return
-        most = (least..(5 * length_mm).ceil).bsearch { |tenths| !fits[tenths] } || ((5 * length_mm).ceil + 1)
-        [least / 10.0, (most - 1) / 10.0]
+        fits = ->(tenths) { !so_long({**bend, width: Units::Size.new(tenths / 10.0, "")}, wire_mm, length_mm).nil? }
+        most = (5 * length_mm).ceil
+        inside = (1..TRIED).map { |share| most * share / TRIED }.find(&fits) or return
+        least = (1..inside).bsearch { |tenths| fits[tenths] }
+        beyond = (inside..most).bsearch { |tenths| !fits[tenths] } || (most + 1)
+        [least / 10.0, (beyond - 1) / 10.0]
       end
 
       # Of its half: [[:forward, mm], [:bend, radius, angle], ...]; the angle positive towards +x.
