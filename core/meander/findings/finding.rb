@@ -22,6 +22,9 @@ module Meander
       # What it is; a made one without what it is made of.
       def called = words
 
+      # The same as it hangs in loops whose middles are so far apart.
+      def in_loops(_apart_mm) = self
+
       # The wire a made one is cut from, nil for a bought one; how many there are.
       def wire_mm = nil
       def count = 1

@@ -27,7 +27,7 @@ module Meander
       # @return [Array<Row>]
       def self.call(plan)
         plan.runs.map { |cut| base(cut, plan) } + plan.sections.flat_map { |section| working(section, plan) } +
-          own(plan.separate_lengths) + findings(plan.piece.findings)
+          own(plan.separate_lengths) + findings(plan.findings)
       end
 
       # Rows that are alike as one.

@@ -23,7 +23,7 @@ module Meander
         @ended.each { |ended| ending(ended) }
         @piece.ribbons.each { |one| ribbon(@plan.ended(one.id)) }
         @plan.beads.each { |rule| threads(rule) }
-        @piece.findings.group_by { |finding| finding.fields[:on].first }.each_value { |findings| hung(findings) }
+        @plan.findings.group_by { |finding| finding.fields[:on].first }.each_value { |findings| hung(findings) }
       end
 
       private
@@ -47,10 +47,10 @@ module Meander
 
       # Findings hang on their ending, a hook with two eyes between its two.
       def hung(findings)
-        holders = findings.map { |finding| finding.fields[:on] }.max_by(&:size).map { |id| @plan.ended(id) }
-        places = holders.map { |ended| ended.at([ended.middle, ended.bent.reach_mm, 0.0]) }
+        holders = findings.map { |finding| finding.fields[:on] }.max_by(&:size)
+        places = holders.map { |id| @plan.hangs_at(id) }
         off = [0, 1].map { |axis| (places.sum { |place| place[axis] } / places.size) - places.first[axis] }
-        ended = holders.first
+        ended = @plan.ended(holders.first)
         drawn = Findings::Hung.call(findings) do |across, out|
           ended.at([ended.middle + across, ended.bent.reach_mm + out, 0.0]).then do |x, y, z|
             [x + off[0], y + off[1], z]

@@ -150,6 +150,17 @@ module Meander
         [*wired, *beaded].compact.transpose.map { |sides| sides.flatten.minmax }
       end
 
+      # What hangs on it, a hook with two eyes as wide open as its loops ask; and from where something hangs on an
+      # ending, [x, y, z].
+      def findings
+        @told[:findings] ||= piece.findings.map { |one|
+          places = one.fields[:on].map { |id| hangs_at(id) }
+          one.in_loops((places.size == 2) ? Math.hypot(*places.transpose.map { |a, b| b - a }.first(2)) : 0.0)
+        }.freeze
+      end
+
+      def hangs_at(id) = ended(id).then { |holder| holder.at([holder.middle, holder.bent.reach_mm, 0.0]) }
+
       # A pendant as the front of a necklace, nil where it is none.
       def front = Front.call(self)
 
@@ -169,7 +180,7 @@ module Meander
       def weighed
         base_g = runs.sum { |run| run.wire.material.mass_g(run.wire.mm, run.kept_mm) }
         weaving_g = sections.sum(&:mass_g) + added.sum(&:mass_g)
-        beads_g, findings_g = beads.sum(&:mass_g), piece.findings.sum(&:mass_g)
+        beads_g, findings_g = beads.sum(&:mass_g), findings.sum(&:mass_g)
         {base_g:, weaving_g:, beads_g:, findings_g:, finished_g: base_g + weaving_g + beads_g + findings_g}
       end
 

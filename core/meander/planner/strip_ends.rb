@@ -50,7 +50,7 @@ module Meander
       end
 
       def hung(ended)
-        findings = @piece.findings.select { |finding| finding.fields[:on].first == ended.ending.id }
+        findings = @plan.findings.select { |finding| finding.fields[:on].first == ended.ending.id }
         drawn = Findings::Hung.call(findings) do |across, out|
           at(ended, [across, ended.bent.reach_mm + out, 0.0])
         end

@@ -44,7 +44,7 @@ module Meander
         when "beads" then Beading.call(@plan, @plan.beads.find { |rule| rule.id == task.id })
         when "worn" then Wearing.call(@plan)
         when "ending" then [Finishing.ending(@plan, @plan.piece.endings.find { |one| one.id == task.id })]
-        else [Finishing.hung(@plan, @plan.piece.findings.find { |one| one.id == task.id })]
+        else [Finishing.hung(@plan, @plan.findings.find { |one| one.id == task.id })]
         end
       end
 
