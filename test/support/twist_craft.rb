@@ -39,7 +39,6 @@ module TwistCraft
     def given = nil
     def bare_mm = 0.0
     def worked(_repeats, _bare_mm) = (@worked ||= Twisted.new(section))
-    def rounded?(_side) = false
     def thickness_mm = section.base.sum(&:mm)
     def width_mm = thickness_mm
     def worked_round_mm = 0.0

@@ -26,7 +26,6 @@ module Meander
       # It takes no working wire.
       def working_mm(_repeats) = 0.0
       def worked_round_mm = 0.0
-      def rounded?(_side) = false
       def sides = 1
 
       private

@@ -10,7 +10,8 @@ module Meander
     # document leaves some out; check(section, place, reading), which notes faults beyond the shapes; and lay(section,
     # calibration): what a section (Document::Section) comes to before it is decided how far it is worked. That answers
     # id, section, on, free?, given, bare_mm, across(side, repeats), where so many are worked (nil before that is
-    # known), rounded?(side), thickness_mm, width_mm, worked_round_mm, and worked(repeats, bare_mm), a Worked.
+    # known), thickness_mm, width_mm, worked_round_mm, and worked(repeats, bare_mm), a Worked; and it may answer
+    # lean_rad(side): how far its wires lean to each other there.
     #
     # It may answer mirrored(fields, beside): its fields near for far (see Mirrored), nil where they have no mirror
     # image that can be said; beside: how many wires lie side by side in each section, { id => count }. And beside?,

@@ -2,13 +2,17 @@
 
 module Meander
   module Endings
-    # Two wires that are one: it is folded here, half a turn from the one to the other, or straight on where they meet
-    # head on (rounded).
+    # Two wires that are one: it is folded here, round from the one to the other: half a turn where they lie side by
+    # side, less where they lean together, straight on where they meet head on. lean: how far each leans to the other, in
+    # radians.
     class Fold
       SENTENCE = Sentence.new("a fold that joins two wires", wires: "all")
 
       # A coil of weaving wire slid over the fold: of which wire, how many turns, and the wire they take.
       Cover = Struct.new(:wire, :coils, :path_mm)
+
+      # From here on they meet head on.
+      HEAD_ON = 85 * Math::PI / 180
 
       # cover: nil where the fold is bare.
       attr_reader :strands, :reach_mm, :cover
@@ -17,16 +21,19 @@ module Meander
       def initialize(fields, seats)
         one, other = seats.sort_by(&:x)
         @radius = (other.x - one.x) / 2
-        @ring, @mounted = fields[:ring], fields[:mounted] == true
+        @ring, @mounted, @lean = fields[:ring], fields[:mounted] == true, fields[:lean] || 0.0
         @strands =
-          {one.id => Curve::Strand.new(bent(fields, one, other)), other.id => Curve::Strand.new([])}.freeze
-        @reach_mm = reach(fields, one)
+          {one.id => Curve::Strand.new(bent(one, other)), other.id => Curve::Strand.new([])}.freeze
+        @reach_mm = reach(one)
         @cover = fields[:cover] && coil(fields[:cover], one.mm)
         freeze
       end
 
       # Is it looped over a bar by its section, which then says what it takes?
       def mounted? = @mounted
+
+      # Is it bent with its section, as the round end of a frame is?
+      def head_on? = @lean >= HEAD_ON
 
       def words = @ring ? "folded round a ring, #{Units::Text.length(@ring.mm)} inside" : "folded"
 
@@ -37,24 +44,23 @@ module Meander
 
       private
 
-      def bent(fields, one, other)
-        mounted? ? [] : [Curve::Flat.new(Curve::Chain.new(over(fields, one, other)))]
-      end
+      def bent(one, other) = mounted? ? [] : [Curve::Flat.new(Curve::Chain.new(over(one, other)))]
 
-      def reach(fields, one)
+      def reach(one)
         return 0.0 if mounted?
-        return (fields[:rounded] ? 0.0 : @radius) + (one.mm / 2) unless @ring
+        return @ring.mm + (1.5 * one.mm) if @ring
 
-        @ring.mm + (1.5 * one.mm)
+        (head_on? ? 0.0 : @radius * (1 - Math.sin(@lean)) / Math.cos(@lean)) + (one.mm / 2)
       end
 
-      # Straight on where the wires meet head on, half a turn from the one to the other, or up and once round a ring
-      # between them.
-      def over(fields, one, other)
+      # Straight on where the wires meet head on, on the circle that touches both at their ends, or up and once round a
+      # ring between them.
+      def over(one, other)
         return ring(one, other) if @ring
-        return [Curve::Line.new([one.x, 0.0], [other.x, 0.0])] if fields[:rounded]
+        return [Curve::Line.new([one.x, 0.0], [other.x, 0.0])] if head_on?
 
-        [Curve::Arc.new([one.x + @radius, 0.0], @radius, Math::PI, -Math::PI)]
+        [Curve::Arc.new([one.x + @radius, -@radius * Math.tan(@lean)], @radius / Math.cos(@lean), Math::PI - @lean,
+          (2 * @lean) - Math::PI)]
       end
 
       # A tangent up to the ring, the long way round it and down again to the other wire.

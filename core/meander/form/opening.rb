@@ -61,6 +61,12 @@ module Meander
         narrow + ((wide - narrow) * (along - from) / (to - from))
       end
 
+      # How far each edge leans to the other where it closes, in radians: half a right angle and more where it is round.
+      def lean_rad(side)
+        (here, clear), (inside, wider) = (side == "end") ? places.last(2).reverse : places.first(2)
+        Math.atan2((wider - clear) / 2, (inside - here).abs)
+      end
+
       # Places along it between two, with what is clear there: [[mm from the first, clear mm], ...].
       def between(from, to)
         [[from, clear_mm(from)], *places.select { |along, _| along > from + 1e-6 && along < to - 1e-6 },

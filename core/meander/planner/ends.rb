@@ -35,7 +35,8 @@ module Meander
         laid = @laid.fetch(ending.section)
         return laid.left_over(ending.side) if ending.worked?
 
-        lies = {rounded: laid.rounded?(ending.side), mounted: mounted?(laid, ending)}
+        lean = laid.respond_to?(:lean_rad) ? laid.lean_rad(ending.side) : 0.0
+        lies = {lean:, mounted: mounted?(laid, ending)}
         Endings::Registry.build({**ending.fields, **lies}, numbers: ending.numbers,
           wires: laid.section.base, centres: laid.across(ending.side, @extents[laid.id]&.first),
           weaving_mm: laid.worked_round_mm, lap: lap(laid))

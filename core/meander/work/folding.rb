@@ -25,15 +25,15 @@ module Meander
 
       # At the round end of a frame the wire is bent with the frame.
       def self.fold(plan, fold)
-        return if (round?(plan, fold) && !fold[:ring]) || plan.ends.bent_of(fold).mounted?
+        bent = plan.ends.bent_of(fold)
+        return if (bent.head_on? && !fold[:ring]) || bent.mounted?
 
         name = plan.names.call(fold.wires.first)
-        Step.of("fold", "#{Units::Text.sentence(plan.ends.bent_of(fold).making([name], name))}.", fold.section,
+        Step.of("fold", "#{Units::Text.sentence(bent.making([name], name))}.", fold.section,
           wires: [fold.wires.first.id], makes: [Step::Made.whole("end", fold.id)])
       end
 
-      def self.round?(plan, fold) = plan.laid.find { |one| one.id == fold.section }.rounded?(fold.side)
-      private_class_method :cover, :fold, :round?
+      private_class_method :cover, :fold
     end
   end
 end

@@ -21,7 +21,7 @@ class EndingPathsTest < PieceTest
     "tuck" => [->(r) { {length: r.rand(2.0..15.0)} }, 1..3],
     "coil" => [->(r) { {inside: r.rand(1.0..6.0), turns: r.rand(1..20)} }, 1..1],
     "ribbon" => [->(r) { {wide: 9.0, thick: 3.0, depth: r.rand(4.0..12.0), length: 14.0, glued: r.rand < 0.5} }, 1..4],
-    "fold" => [->(r) { (r.rand < 0.5) ? {ring: r.rand(2.0..9.0)} : {rounded: r.rand < 0.5} }, 2..2]
+    "fold" => [->(r) { (r.rand < 0.5) ? {ring: r.rand(2.0..9.0)} : {lean: r.rand(0.0..1.57)} }, 2..2]
   }.freeze
   ROUNDS_EACH = 15
 
@@ -33,7 +33,9 @@ class EndingPathsTest < PieceTest
     KINDS.each do |kind, (sizes, wires)|
       ROUNDS_EACH.times do
         mm = random.rand(0.5..1.4).round(2)
-        fields = sizes.call(random).transform_values { |value| value.is_a?(Float) ? SIZE.of(value.round(2)) : value }
+        fields = sizes.call(random).to_h do |key, value|
+          [key, (value.is_a?(Float) && key != :lean) ? SIZE.of(value.round(2)) : value]
+        end
         count = random.rand(wires)
         own = Array.new(count) { |i| wire("w#{i}", mm) }
         centres = Array.new(count) { |i| (i * (mm + 0.4)).round(3) }
@@ -58,6 +60,19 @@ class EndingPathsTest < PieceTest
         assert_equal id, ending.strands.key(strand)
       end
       assert_kind_of String, fields[:kind]
+    end
+  end
+
+  # A fold goes on as its wires come, and back as the other one goes, without a bump.
+  def test_a_fold_leads_on_from_wire_to_wire
+    each_ending do |ending, fields, _, said|
+      next unless fields[:kind] == "fold" && fields[:lean] && !ending.head_on?
+
+      points = ending.strands.values.first.points
+      first, last = [points.first(2), points.last(2)].map { |(x, y), (u, v)| Math.atan2(v - y, u - x) }
+
+      assert_in_delta (Math::PI / 2) - fields[:lean], first, 0.1, said
+      assert_in_delta fields[:lean] - (Math::PI / 2), last, 0.1, said
     end
   end
 

@@ -22,7 +22,6 @@ module Meander
         def bare_mm = 0.0
         def worked(_repeats, _bare_mm) = @worked
         def across(_side, _repeats = nil) = [0.0]
-        def rounded?(_side) = false
         def thickness_mm = section.base.first.mm
         def width_mm = thickness_mm
 

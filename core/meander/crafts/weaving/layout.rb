@@ -147,8 +147,8 @@ module Meander
         # 1 for the wires on the far side of a frame, -1 for those on the near one.
         def side_of(number) = (number < section.base.size / 2.0) ? -1 : 1
 
-        # Do the wires meet each other head on at a side, as at the round end of a drop?
-        def rounded?(side) = whole.form[:kind] == "drop" && side == "end"
+        # How far the wires of a frame lean to each other at a side.
+        def lean_rad(side) = opening ? opening.lean_rad(side) : 0.0
 
         private
 

@@ -14,7 +14,7 @@ module Meander
           fields = layout.whole.ended(side) or return
           centres = layout.across(side)
           wire = layout.section.working_wire
-          bent = Endings::Registry.build({**fields, rounded: layout.rounded?(side)}, numbers: [centres.size],
+          bent = Endings::Registry.build(fields, numbers: [centres.size],
             wires: layout.section.base, centres:, weaving_mm: layout.worked_round_mm,
             worked: [wire, x(layout, side, centres, wire.mm)])
           FOLDED.include?(fields[:kind]) ? bent : Endings::Raised.new(bent, front_mm(layout, fields, wire.mm))
