@@ -66,18 +66,14 @@ module Meander
       end
 
       def braids
-        told = @document[:sections].each_with_index.select { |section, _|
-          section[:craft] == "braid"
-        }.map do |section, i|
-          placements = @document[:beads].select { |one| one[:rule] == "braided" && one[:section] == section[:id] }
-          [i, [section.slice(:scheme, :strands, :pitch), sizes(section, "base"), placements.map { |one|
-            one.except(:id)
-          }],
-            Crafts::Braiding::Relaxing.steps(section, sizes(section, "base"), placements)]
+        found = @document[:sections].each_with_index.select { |section, _| section[:craft] == "braid" }
+        told = found.map do |section, i|
+          beads = @document[:beads].select { |one| one[:rule] == "braided" && one[:section] == section[:id] }
+          laid = [section, sizes(section, "base"), beads]
+          [i, [section.slice(:scheme, :strands, :pitch), laid[1], beads.map { |one| one.except(:id, :section) }],
+            Crafts::Braiding::Relaxing.steps(*laid)]
         end
-        over(told.uniq { |_, alike, _| alike }, STEPS, "scheme", "steps of strands laid by their crossings") do |one|
-          one.last
-        end
+        over(told.uniq { |_, alike, _| alike }, STEPS, "scheme", "steps of strands laid by their crossings", &:last)
       end
 
       # Of a chain whose frames are to be found, as many as there may be.

@@ -3,8 +3,8 @@
 module Meander
   module Endings
     # Two wires that are one: it is folded here, round from the one to the other: half a turn where they lie side by
-    # side, less where they lean together, straight on where they meet head on. lean: how far each leans to the other, in
-    # radians.
+    # side, less where they lean together, straight on where they meet head on. lean: how far each leans to the other,
+    # in radians.
     class Fold
       SENTENCE = Sentence.new("a fold that joins two wires", wires: "all")
 

@@ -48,21 +48,26 @@ module Meander
 
       def n(number) = Units::Text.number(number, 3)
 
-      # Layer by layer through all sections, so that what lies in front is drawn over what lies behind.
+      # Layer by layer through all sections, so that what lies in front is drawn over what lies behind; in a layer wire
+      # by wire, so that a wire goes on into what it is bent to without a seam.
       def layers
-        finished = @plan.finished
-        order = finished.flat_map { |picture, _, _| picture.groups.map(&:layer) }.uniq.sort
-        [order, finished].each(&:reverse!) if @back
-        order.flat_map { |layer| finished.flat_map { |picture, pose, _| drawn(picture, pose, layer) } }
+        groups = @plan.finished.flat_map { |picture, pose, _| picture.groups.map { |group| [group, pose] } }
+        groups.reverse! if @back
+        by_layer = groups.group_by { |group, _| group.layer }.sort_by(&:first)
+        by_layer.reverse! if @back
+        by_layer.flat_map do |_, layer|
+          layer.group_by { |group, _| [group.wire, group.mm] }.each_value.flat_map { |wire| drawn(wire) }
+        end
       end
 
-      def drawn(picture, pose, layer)
-        picture.groups.select { |group| group.layer == layer }.flat_map do |group|
-          shape = group.at ? put(group, pose) : %(d="#{path(group.points) { |point| pose.at(point) }}")
-          Picture::Colour.strokes(@plan.piece.colours.fetch(group.wire)).map do |tone, share, _|
-            stroke = %(stroke="#{tone}" stroke-width="#{n(group.mm * share)}")
-            group.at ? %(<use href="##{shape}" #{stroke}/>) : %(<path #{shape} #{stroke}/>)
-          end
+      # Lines of one wire, tone by tone.
+      def drawn(groups)
+        shapes = groups.map do |group, pose|
+          group.at ? %(<use href="##{put(group, pose)}") : %(<path d="#{path(group.points) { |point| pose.at(point) }}")
+        end
+        wire = groups.first.first
+        Picture::Colour.strokes(@plan.piece.colours.fetch(wire.wire)).flat_map do |tone, share, _|
+          shapes.map { |shape| %(#{shape} stroke="#{tone}" stroke-width="#{n(wire.mm * share)}"/>) }
         end
       end
 

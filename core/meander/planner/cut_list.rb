@@ -42,18 +42,20 @@ module Meander
           marks: cut.marks.map { |mark| [mark.at_mm, mark.words] })
       end
 
-      # Of a folded cord which legs it is.
+      # Which of its section's wires a folded one is: "both base wires", "base wires 1 and 2"; of a cord its legs.
       def self.folded(cut)
-        return "folded" unless cut.wire.material.fibre?
+        section = cut.stops.first.section
+        numbers = section.base.each_index.select { |at| section.base[at] == cut.wire }.map { |at| at + 1 }
+        return "legs #{Units::Text.list(numbers)}" if cut.wire.material.fibre?
 
-        base = cut.stops.first.section.base
-        "legs #{Units::Text.list(base.each_index.select { |at| base[at] == cut.wire }.map { |at| at + 1 })}"
+        many = "#{section.wire_words}s"
+        (numbers.size == section.base.size) ? "both #{many}" : "#{many} #{Units::Text.list(numbers)}"
       end
 
-      # "base wire, wire 2": what it is, and which; a cord is called so once.
+      # "base wire, wire 2": what it is, and which; told once.
       def self.used_as(cut, place)
         what = cut.stops.first.section.wire_words
-        place&.start_with?("#{what} ") ? place : [what, place].compact.join(", ")
+        place&.match?(/\A(both )?#{Regexp.escape(what)}s? ?/) ? place : [what, place].compact.join(", ")
       end
 
       # A wire that is worked off the spool, by itself, needs no other name.

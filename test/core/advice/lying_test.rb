@@ -67,8 +67,8 @@ class LyingAdviceTest < PieceTest
       }})
     }
 
-    assert_nil advice(covered.call("0.9 mm"), "fold-not-covered")
-    assert_equal 1, covered.call("0.9 mm").separate_lengths.count { |one| one.kind == "cover" }
+    assert_nil advice(covered.call("0.8 mm"), "fold-not-covered")
+    assert_equal 1, covered.call("0.8 mm").separate_lengths.count { |one| one.kind == "cover" }
     bare = covered.call("1.2 mm")
     told = advice(bare, "fold-not-covered")
 

@@ -29,11 +29,11 @@ class TwoEyeHookTest < PieceTest
       apart = Math.hypot(*loops.transpose.first(2).map { |a, b| b - a })
       hook, points = made.findings.first, drawn(made)
       # Up to the middle of its eyes there is nothing else; each is 1.75 mm to its middle line.
-      eyes = points.select { |_, y,| y < loops[0][1] + 1.25 }.map(&:first).minmax
+      eyes = points.select { |point| point[1] < loops[0][1] + 1.25 }.map(&:first).minmax
 
       assert_in_delta [apart, 1 + (2 * 1.75)].max + 3.5, eyes[1] - eyes[0], 0.05, clear
       assert_in_delta loops.sum(&:first) / 2, eyes.sum / 2, 0.05, clear
-      run = Meander::Form::Trace.polyline_mm(hook.way.sample.map { |across, out,| [across, out] })
+      run = Meander::Form::Trace.polyline_mm(hook.way.sample.map { |place| place.first(2) })
 
       assert_in_epsilon hook.wire_mm, run, 0.002, clear
       assert_equal hook.wire_mm.ceil, made.cut_list.find { |row| row.kind == "finding" }.cut_mm

@@ -24,12 +24,17 @@ class FoldsAndChainsTest < PieceTest
     assert_in_delta cut.total_mm - 20 - folded.sections.first.marks(1).first[0], starts[1], 1e-9
   end
 
-  # The fold of a leaf is half a turn round the wire's own half thickness; a drop's wires meet head on.
+  # Where the arcs of a leaf meet, each leans by 2 atan(width / length) to its axis (angle of chord and tangent, any
+  # book of geometry): what is left of half a turn is folded, on the circle that touches both wires. A drop's wires meet
+  # head on.
   def test_folds_of_two_kinds
-    leaf = plan(document("pendant")).runs.first.parts.find { |part| part.words == "folded" }
+    pendant = plan(document("pendant"))
+    leaf = pendant.runs.first.parts.find { |part| part.words == "folded" }
     drop = plan(document("earring")).runs.first.parts.find { |part| part.words == "folded" }
+    form = pendant.sections.first.form
+    lean = 2 * Math.atan(form[:width].mm / form[:length].mm)
 
-    assert_in_delta Math::PI * 0.4, leaf.mm, 1e-9
+    assert_in_epsilon (Math::PI - (2 * lean)) * 0.4 / Math.cos(lean), leaf.mm, 0.01
     assert_in_delta 0.8, drop.mm, 1e-9
   end
 

@@ -148,26 +148,30 @@ export const finishedWidth = (extent: number[][], scale: number) => {
 export const finishedHeight = (extent: number[][], scale: number) =>
   Math.ceil(fitted(extent, Infinity, Infinity, scale).down * scale) + 12;
 
-/** One group of lines, tone by tone, as it stands on the page. */
-function paintGroup(
-  ctx: CanvasRenderingContext2D,
-  picture: Finished,
-  group: Finished["groups"][number],
-  on: DOMMatrix,
-  scale: number,
-) {
+/** A group of lines where it stands on the page, and how strongly it is drawn. */
+interface Drawn {
+  picture: Finished;
+  group: Finished["groups"][number];
+  on: DOMMatrix;
+  alpha: number;
+}
+/** Lines of one wire, tone by tone, so that it goes on into what it is bent to without a seam. */
+function paintWire(ctx: CanvasRenderingContext2D, drawn: Drawn[], scale: number) {
+  const [{ picture, group, alpha }] = drawn as [Drawn];
   const thin = group.d * scale < THIN_PX;
   const tones = picture.tones[group.wire] as [string, number, number][];
   const px = scale * (ctx.canvas.width / ctx.canvas.clientWidth || 1);
-  const all = pathsOf(group, px * picture.finest_mm);
+  ctx.globalAlpha = alpha;
   ctx.lineJoin = thin ? "bevel" : "round";
   ctx.lineCap = thin ? "butt" : "round";
   for (const [tone, share, offset] of thin ? [tones[0]!, tones[2]!] : tones) {
     const shift = -group.d * offset * px;
-    ctx.setTransform(on.a, on.b, on.c, on.d, on.e + shift, on.f + shift);
     ctx.strokeStyle = tone;
     ctx.lineWidth = (group.d * share) / picture.finest_mm;
-    for (const path of all) ctx.stroke(path);
+    for (const { on, group } of drawn) {
+      ctx.setTransform(on.a, on.b, on.c, on.d, on.e + shift, on.f + shift);
+      for (const path of pathsOf(group, px * picture.finest_mm)) ctx.stroke(path);
+    }
   }
 }
 
@@ -197,16 +201,16 @@ export function paintFinished(ctx: CanvasRenderingContext2D, placed: Placed[], v
   }
   const layers = [...new Set(placed.flatMap(({ picture }) => picture.groups.map((group) => group.layer)))];
   layers.sort((one, other) => (back ? other - one : one - other));
+  const all = order.flatMap((one): Drawn[] => {
+    const on = page.multiply(standing(one.pose, one.picture.finest_mm));
+    return one.picture.groups
+      .filter((group) => !(group.at && stamped.has(one)))
+      .map((group) => ({ ...one, group, on, alpha: strength(view, one.section, group.wire) }));
+  });
+  const byLayer = Map.groupBy(all, ({ group }) => group.layer);
   for (const layer of layers) {
-    for (const one of order) {
-      const { picture, pose, section } = one;
-      const on = page.multiply(standing(pose, picture.finest_mm));
-      for (const group of picture.groups) {
-        if (group.layer !== layer || (group.at && stamped.has(one))) continue;
-        ctx.globalAlpha = strength(view, section, group.wire);
-        paintGroup(ctx, picture, group, on, scale);
-      }
-    }
+    const wires = Map.groupBy(byLayer.get(layer) ?? [], ({ group, alpha }) => `${group.wire} ${group.d} ${alpha}`);
+    for (const drawn of wires.values()) paintWire(ctx, drawn, scale);
   }
   ctx.globalAlpha = 1;
   paintBeads(ctx, view.beads, page, (face) => face !== hidden);

@@ -16,13 +16,9 @@ module Meander
           flat = section[:scheme][:kind] == "flat"
           found = placements.all? { |one| flat && Beading::FOUND.fetch(one[:on]) == strands.size }
           apart = Braid::RelaxedFigure.fits?(scheme) ? scheme.period : 1
-          plain = plain(flat, strands, found, apart, placements)
-          own = if found
-            0
-          else
-            placements.sum { |one| (one[:on] == "strand") ? apart : 2 }
-end
-          (plain + own) * strands.size * scheme.layers.size
+          rounds = plain(flat, strands, found, apart, placements)
+          rounds += placements.sum { |one| (one[:on] == "strand") ? apart : 2 } unless found
+          rounds * strands.size * scheme.layers.size
         end
 
         # How often its rounds without beads are laid.
