@@ -112,4 +112,35 @@ class ChoosingTest < SystemTest
     assert_saved
     assert_equal ["Heron's own"], stored_document("Heron cuff")["weaves"].map { |weave| weave["name"] }
   end
+
+  # One wire bent to other closed outlines: said, planned, told, refused where it has no room.
+  def test_one_wire_becomes_a_crescent
+    open_piece "Reed heart"
+    find_field("Form", match: :first).find("option", text: "crescent, its ends a pair").select_option
+
+    assert_field "Depth in the middle", with: "9 mm"
+    assert_saved
+    assert_equal "crescent", made("Reed heart").sections.first.section[:bend][:kind]
+    enter "Depth in the middle", "40 mm"
+
+    assert_selector "[role=alert]", text: /cannot be so deep in its middle.*\d mm to \d/i
+    enter "Depth in the middle", "8 mm"
+
+    assert_saved
+    in_part("Order of work") do
+      assert_selector ".step-words", text: /a crescent on a radius of 16 mm, 8 mm deep in its middle, 200° round/
+    end
+    find_field("Form", match: :first).find("option", text: "pair of lobes, its ends a pair").select_option
+
+    assert_field "Straight of the cleft", with: "10 mm"
+    enter "Straight of the cleft", "26 mm"
+
+    assert_selector "[role=alert]", text: /no room for so long a cleft.*up to \d/i
+    enter "Straight of the cleft", "9 mm"
+
+    assert_saved
+    cut = made("Reed heart").runs.first.cut_mm
+
+    assert_selector ".cut-tally strong", text: "#{cut} mm"
+  end
 end

@@ -118,11 +118,17 @@ module Meander
 
       # Closed outlines whose ends go on as a pair: see Outline.
       %i[drop leaf heart].each do |kind|
-        define_method(kind) do
-          outline = Outline.call(@bend, @mm)
-          bent(outline.points, outline.length_mm, outline.least_mm, -Math::PI,
-            "#{Units::Text.a(kind.to_s)} #{said(:length)} long and #{said(:width)} wide", outline.centre)
-        end
+        define_method(kind) { closed("#{Units::Text.a(kind.to_s)} #{said(:length)} long and #{said(:width)} wide") }
+      end
+
+      def lobes
+        closed("two lobes #{said(:length)} long and #{said(:width)} wide, a straight cleft of #{said(:cleft)} down " \
+               "between them")
+      end
+
+      def crescent
+        closed("a crescent on a radius of #{said(:radius)}, #{said(:middle)} deep in its middle, " \
+               "#{Units::Text.number(@bend[:angle], 0)}° round")
       end
 
       # Out to the length of each petal, a fold, and back to the centre, in turn longer and shorter; a fold leads on to
@@ -141,6 +147,11 @@ module Meander
       end
 
       private
+
+      def closed(words)
+        outline = Outline.call(@bend, @mm)
+        bent(outline.points, outline.length_mm, outline.least_mm, -Math::PI, words, outline.centre)
+      end
 
       def mm(key) = @bend[key].mm
       def said(key) = Units::Text.length(mm(key))

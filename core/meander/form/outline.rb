@@ -9,7 +9,7 @@ module Meander
     # Measured from its axis its far end stands at half the wire's thickness; every circle below is of the middle line
     # of the wire. Tangents of two circles are those of any book of geometry: crossed, sqrt(d^2 - (r1 + r2)^2) long.
     class Outline
-      KINDS = %w[drop leaf heart].freeze
+      KINDS = %w[drop leaf heart lobes crescent].freeze
       # So many widths are tried to find one.
       TRIED = 100
       # How near to a length it is found, as a share.
@@ -18,7 +18,8 @@ module Meander
       WIDEST = 0.8
 
       # bend: its fields: length and width over all, tip: the inside of the bends at the tip, and fold: of a leaf's far
-      # tip, or between the lobes of a heart.
+      # tip, or between the lobes of a heart, which the straight cleft of two lobes leads down to; of a crescent its
+      # outer radius, how far round that goes, how deep its middle is, and the fold of its horns.
       # @return [Outline, nil] nil where there is none of these sizes
       def self.call(bend, wire_mm)
         half = new(bend, wire_mm).public_send(bend[:kind])
@@ -57,8 +58,9 @@ module Meander
 
       def initialize(bend, wire_mm)
         @mm = wire_mm
-        @wide = (bend[:width].mm - wire_mm) / 2
-        @top = bend[:length].mm - (wire_mm / 2)
+        @bend = bend
+        @wide = (bend[:width].mm - wire_mm) / 2 if bend[:width]
+        @top = bend[:length].mm - (wire_mm / 2) if bend[:length]
         @tip = (bend[:tip].mm + wire_mm) / 2
         @fold = bend[:fold] && ((bend[:fold].mm + wire_mm) / 2)
       end
@@ -67,11 +69,38 @@ module Meander
       def drop = round(0.0, @wide, @top - @wide) { |up| [[:bend, @wide, -up - (Math::PI / 2)]] }
 
       # Up the outside of a lobe and over it, down into a fold between both.
-      def heart
-        radius = (@wide - @fold) / 2
-        round(@fold + radius, radius, @top - radius) do |up|
-          [[:bend, radius, -up - Math::PI], [:bend, @fold, Math::PI / 2]]
-        end
+      def heart = lobed(0.0)
+
+      # The same with a straight cleft that leads down between them.
+      def lobes
+        cleft = @bend[:cleft].mm
+        lobed(cleft) if cleft <= most_cleft_mm + 1e-9
+      end
+
+      # How far down the cleft of two lobes can lead: until its fold lies beside the straights from the tip; below 0
+      # where there are no such lobes.
+      def most_cleft_mm
+        up = Outline.call({**@bend, kind: "heart"}, @mm)&.legs&.first&.last or return -1.0
+        across, along = (@mm / 2) + (@tip * (1 - Math.cos(up))), @tip * Math.sin(up)
+        @top - ((@wide - @fold) / 2) - along - ((((@fold + @mm) / Math.cos(up)) - across) / Math.tan(up))
+      end
+
+      # Out along the inner arc to a horn, round its fold, and back along the outer arc. The fold touches the outer
+      # circle from within and the inner one from without, |fold - inner| = ri + f, which is linear in the inner radius
+      # ri as its centre lies below where it begins.
+      def crescent
+        outer, round = @bend[:radius].mm, @bend[:angle] * Math::PI / 360
+        begins = (@mm / 2) + @tip
+        @top = @tip + @bend[:middle].mm - @mm
+        across = ((outer - @fold) * Math.sin(round)) - begins
+        down = @top - outer + ((outer - @fold) * Math.cos(round)) - @tip
+        inner = ((across**2) + (down**2) - (@fold**2)) / (2 * (@fold - down))
+        along = Math.atan2(across, down + inner)
+        return unless down < @fold && inner > @mm && along.positive? && across > @fold + @mm
+        return if @bend[:middle].mm <= 2 * @mm || near?(begins, @tip - inner - @top + outer, inner)
+
+        with([[:bend, @tip, Math::PI / 2], [:bend, inner, along], [:bend, @fold, round - along - Math::PI],
+          [:bend, outer, -round]])
       end
 
       # A wide arc from the bend at the tip to the fold at the far tip: its radius R and the height h of its centre
@@ -110,6 +139,20 @@ module Meander
       def centre = [-@mm / 2, @top / 2]
 
       private
+
+      # Does the inner circle of a crescent come too near its outer one before the horn? x, y: from the outer middle to
+      # the inner one.
+      def near?(x, y, inner)
+        Math.atan2(x, y) < @bend[:angle] * Math::PI / 360 &&
+          @bend[:radius].mm - inner - Math.hypot(x, y) < @mm
+      end
+
+      def lobed(cleft)
+        radius = (@wide - @fold) / 2
+        round(@fold + radius, radius, @top - radius) do |up|
+          [[:bend, radius, -up - Math::PI], *([[:forward, cleft]] if cleft.positive?), [:bend, @fold, Math::PI / 2]]
+        end
+      end
 
       def with(legs)
         @legs = legs.freeze

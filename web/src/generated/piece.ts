@@ -505,6 +505,76 @@ export interface Piece {
                 typed: string;
                 mm?: number;
               };
+            }
+          | {
+              kind: "lobes";
+              /**
+               * length over all; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 4 mm to 200 mm; usually 10 mm to 80 mm
+               */
+              length: {
+                typed: string;
+                mm?: number;
+              };
+              /**
+               * width over all; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 200 mm; usually 6 mm to 60 mm
+               */
+              width: {
+                typed: string;
+                mm?: number;
+              };
+              /**
+               * inside of the bends at the tip; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 40 mm; usually 0.5 mm to 8 mm
+               */
+              tip: {
+                typed: string;
+                mm?: number;
+              };
+              /**
+               * inside of the fold between the lobes; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 40 mm; usually 0.5 mm to 8 mm
+               */
+              fold: {
+                typed: string;
+                mm?: number;
+              };
+              /**
+               * straight of the cleft; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 150 mm; usually 1 mm to 30 mm
+               */
+              cleft: {
+                typed: string;
+                mm?: number;
+              };
+            }
+          | {
+              kind: "crescent";
+              /**
+               * radius of the bend; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 500 mm; usually 3 mm to 150 mm
+               */
+              radius: {
+                typed: string;
+                mm?: number;
+              };
+              angle: number;
+              /**
+               * depth in the middle; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 1 mm to 200 mm; usually 3 mm to 30 mm
+               */
+              middle: {
+                typed: string;
+                mm?: number;
+              };
+              /**
+               * inside of the bends at the tip; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 40 mm; usually 0.5 mm to 8 mm
+               */
+              tip: {
+                typed: string;
+                mm?: number;
+              };
+              /**
+               * inside of the fold of a horn; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 40 mm; usually 0.5 mm to 8 mm
+               */
+              fold: {
+                typed: string;
+                mm?: number;
+              };
             };
         at?:
           | {

@@ -33,7 +33,7 @@ module Meander
 
         def other
           case @bend[:kind]
-          when *Form::Outline::KINDS then outline unless Form::Outline.call(@bend, mm)
+          when *Form::Outline::KINDS then closed unless Form::Outline.call(@bend, mm)
           when "swirl" then swirl if @bend[:pitch].mm < mm - 1e-6
           when "waved_ring" then waves if @bend[:height].mm >= @bend[:across].mm
           when "run" then run
@@ -69,6 +69,31 @@ module Meander
         def waves
           fault("height", @bend[:height].typed, "the waves would meet in the middle of the ring",
             "less than #{Units::Text.length(@bend[:across].mm)}")
+        end
+
+        # What of a closed outline leaves none.
+        def closed
+          return crescent if @bend[:kind] == "crescent"
+
+          cleft = @bend[:cleft] && Form::Outline.new(@bend, mm).most_cleft_mm
+          return outline unless cleft && cleft >= 0
+
+          fault("cleft", @bend[:cleft].typed, "there is no room for so long a cleft above the bends at the tip",
+            "up to #{Units::Text.length(cleft)}")
+        end
+
+        # How deep a middle may be with which horns and arcs find their places, told in tenths of a mm.
+        def crescent
+          deep = (1..(20 * @bend[:radius].mm).ceil).select do |tenths|
+            Form::Outline.call({**@bend, middle: Units::Size.new(tenths / 10.0, "")}, mm)
+          end
+          if deep.empty?
+            return fault("radius", @bend[:radius].typed, "so narrow a crescent has no room for its bends",
+              "a wider radius")
+          end
+
+          fault("middle", @bend[:middle].typed, "a crescent so far round cannot be so deep in its middle",
+            deep.minmax.map { |tenths| Units::Text.length(tenths / 10.0) }.join(" to "))
         end
 
         def outline

@@ -37,7 +37,11 @@ module Meander
                         centre: Common.size("centre of the rosette", 0.0..60.0, 0.0..15.0), petals: Count.new(3..24)},
           "run" => {parts: Common.list(PART, 1..40)},
           "drop" => over, "leaf" => {**over, fold: FOLD["fold at the far tip"]},
-          "heart" => {**over, fold: FOLD["fold between the lobes"]}
+          "heart" => {**over, fold: FOLD["fold between the lobes"]},
+          "lobes" => {**over, fold: FOLD["fold between the lobes"],
+            cleft: Common.size("straight of the cleft", 0.0..150.0, 1.0..30.0)},
+          "crescent" => {radius: Common::RADIUS, angle: Count.new(20..340),
+            middle: Common.size("depth in the middle", 1.0..200.0, 3.0..30.0), tip: TIP, fold: FOLD["fold of a horn"]}
         }, left_out: {sides: "one"})
         SECTION = {bend: BEND, at: Common::AT}.freeze
       end

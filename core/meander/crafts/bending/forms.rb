@@ -57,7 +57,16 @@ module Meander
           "leaf" => Sentence.new("leaf, its ends a pair", [*over, TIP, FAR_FOLD],
             {length: mm[32], width: mm[14], tip: mm[2], fold: mm[1]}),
           "heart" => Sentence.new("heart, its ends a pair", [*over, TIP, LOBE_FOLD],
-            {length: mm[26], width: mm[26], tip: mm[2], fold: mm[2]})
+            {length: mm[26], width: mm[26], tip: mm[2], fold: mm[2]}),
+          "lobes" => Sentence.new("pair of lobes, its ends a pair",
+            [*over, TIP, LOBE_FOLD, size["cleft", "Straight of the cleft", ", a cleft of", "down to it"]],
+            {length: mm[28], width: mm[26], tip: mm[2], fold: mm[2], cleft: mm[10]}),
+          "crescent" => Sentence.new("crescent, its ends a pair",
+            [size["radius", "Radius of its outside", "on a radius of", ","],
+              count["angle", "How far round its outside goes", "", "° round,"],
+              size["middle", "Depth in the middle", "", "deep in its middle,", 0.5], TIP,
+              size["fold", "Inside of the fold of a horn", ", the horns", "inside", 0.2]],
+            {radius: mm[16], angle: 200, middle: mm[9], tip: mm[2], fold: mm[1.5]})
         }.freeze
       end
     end

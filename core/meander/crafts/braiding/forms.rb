@@ -13,7 +13,7 @@ module Meander
           "leaf" => {width:, tip:, fold: fold["fold at the far tip"]},
           "heart" => {width:, tip:, fold: fold["fold between the lobes"]}
         ).freeze
-        OUTLINES = Form::Outline::KINDS
+        OUTLINES = %w[drop leaf heart].freeze
 
         wide = Sentence.size("width", "Width over all", "", "wide,")
         mm = ->(number) { Sentence.mm(number) }
