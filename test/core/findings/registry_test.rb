@@ -7,8 +7,6 @@ require_relative "../../support/sections"
 class FindingsTest < PieceTest
   include Sections
 
-  Finding = Meander::Findings::Finding
-
   def ending(fields, wires = 1)
     made = Array.new(wires) do |i|
       Meander::Document::Wire.new(id: "w#{i}", use: "base", size: Meander::Units::Size.of(0.8), metal: "copper",
@@ -97,8 +95,7 @@ class FindingsTest < PieceTest
 
   def hook(**changes)
     {"id" => "f1", "kind" => "two_eye_hook", "side" => "end", "inside" => size("4 mm"), "shank" => size("9 mm"),
-      "eye" => size("2.5 mm"), "wire" => size("1 mm"), "metal" => "copper",
-**changes.transform_keys(&:to_s)}
+      "eye" => size("2.5 mm"), "wire" => size("1 mm"), "metal" => "copper", **changes.transform_keys(&:to_s)}
   end
 
   def eye_hook(**changes) = hook("kind" => "eye_hook", **changes)
@@ -109,10 +106,8 @@ class FindingsTest < PieceTest
   end
 
   def finding(fields)
-    Meander::Findings::Registry.build(
-      fields.transform_keys(&:to_sym)
-        .transform_values { |value| value.is_a?(Hash) ? Meander::Units::Size.of(value["typed"].to_f) : value }
-    )
+    read = ->(value) { value.is_a?(Hash) ? Meander::Units::Size.of(value["typed"].to_f) : value }
+    Meander::Findings::Registry.build(fields.transform_keys(&:to_sym).transform_values(&read))
   end
 
   # Two circles for the eyes, the shank there and back twice over, two half circles and the fold at the tip; a toggle is
