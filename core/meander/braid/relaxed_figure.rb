@@ -38,12 +38,22 @@ module Meander
       # many are told; steps: points of a strand in one of them.
       attr_reader :lines, :rounds, :steps
 
-      # The same scheme at the same advance is relaxed once.
+      # The same scheme at the same advance is relaxed once, and of two that are mirror images one: so that both take
+      # the same.
       def self.of(scheme, advance, thick: nil, beads: [])
+        image = scheme.mirrored
+        return kept(scheme, advance, thick, beads) if scheme.to_s <= image.to_s
+
+        facing = beads.map { |bead| Bead.new(scheme.strands - 1 - bead.place, bead.point, bead.size) }
+        kept(image, advance, thick&.reverse, facing).mirrored
+      end
+
+      def self.kept(scheme, advance, thick, beads)
         KEPT.fetch([scheme.strands, scheme.to_s, advance.round(4), thick, beads]) do
           new(scheme, advance, thick:, beads:)
         end
       end
+      private_class_method :kept
 
       # advance: of a round; thick: of each strand by the place it begins at, nil where all are alike; beads: Bead
       # values.
@@ -67,12 +77,19 @@ module Meander
         lines[strand][from..(from + steps)].map { |x, y, z| [x, y - ((round % rounds) * @each), z] }
       end
 
+      # The same near for far.
+      def mirrored = dup.tap(&:face_about).freeze
+
       # How far its strands reach across it: [x, x].
       def reach = lines.flatten(1).map(&:first).minmax
 
       # The nearest two strands come to each other, and a strand to a bead, as shares of what they must keep.
       def clearance = @tubes.clearance
       def bead_clearance = @tubes.bead_clearance
+
+      protected
+
+      def face_about = @lines = lines.reverse.map { |line| line.map { |x, y, z| [-x, y, z] }.freeze }.freeze
 
       private
 

@@ -4,9 +4,13 @@ module Meander
   module Braid
     # A braid of any scheme of crossings, round after round, as its crossings lay it; some of its rounds with beads.
     class RoundCourse < BlendedCourse
+      # The strand that is filled with beads, where one is.
+      attr_reader :leading
+
       # kinds: of every round; figures: { kind => LaidFigure }, all of this scheme.
-      def initialize(scheme, kinds, figures)
+      def initialize(scheme, kinds, figures, leading: 0)
         @scheme = scheme
+        @leading = leading
         @places = (0...scheme.period).map { |round| scheme.after(round) }
         @rounds = figures.each_value.map(&:rounds).max
         @rests = {}
@@ -14,9 +18,6 @@ module Meander
       end
 
       def key(strand, index) = [around(index), place(strand, index), *([strand, index % @rounds] if @rounds > 1)]
-
-      # The strand that is filled with beads, where one is.
-      def leading = 0
 
       # Which strand carries the bead of a round at an edge, and at which share of it: [strand, share].
       def carrier(where, index)

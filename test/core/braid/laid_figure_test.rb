@@ -141,6 +141,26 @@ class LaidFigureTest < Minitest::Test
     sides.inject(:*) / 4 / area
   end
 
+  # What is laid near for far lies, and takes, the same near for far: point by point.
+  def test_mirror_images_are_laid_alike
+    [[5, "near"], [6, "far"], [4, nil]].each do |strands, where|
+      [Braid::Scheme.flat(strands), Braid::Scheme.flat(strands).mirrored].each do |scheme|
+        diameters = [1.4, *Array.new(strands - 1, 0.9)] unless where
+        near, far = [[scheme, where, diameters], [scheme.mirrored, {"near" => "far", "far" => "near"}[where],
+          diameters&.reverse]].map do |own, edge, thick|
+          figure = edge ? edged(own, 5.0, edge, inner: 5.0) : Braid::LaidFigure.new(tubes(own, thick), 4.0)
+          course(own, figure, 7)
+        end
+
+        strands.times do |one|
+          image = far.points(strands - 1 - one).map { |x, y, z| [-x, y, z] }
+
+          assert_equal near.points(one), image, "#{scheme} #{where}"
+        end
+      end
+    end
+  end
+
   # Strands all of one thickness are the plain figure, told over as many rounds as bring all back; a thicker one goes
   # further round the others.
   def test_strands_unlike_each_other

@@ -3,14 +3,14 @@
 module Meander
   module Crafts
     module Braiding
-      # Which beads a braid can carry, by how it is braided: on an edge any, all along a strand one whose strands are
-      # back where they began before long, in the middle a flat one of three.
+      # Which beads a braid can carry, by how it is braided: on an edge any, all along a strand a flat one of up to six,
+      # in the middle a flat one of three.
       module BeadChecks
         EDGES = %w[near far].freeze
 
         # What there must be for beads to lie so.
         WHERE = {"middle" => "beads lie in the middle of a flat braid of 3 strands alone",
-          "strand" => "so many strands are not told apart when one is filled with beads"}.freeze
+          "strand" => "one strand is filled in a flat braid of 3 to 6 strands alone"}.freeze
 
         # section: Document::Section; placement: of the rule "braided"; place: its JSON pointer; layout: Layout.
         # @raise [InvalidInput]

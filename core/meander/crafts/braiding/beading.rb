@@ -27,7 +27,7 @@ module Meander
         # Can beads lie so in a braid?
         def self.lies?(where, layout)
           found?(where, layout) || %w[near far].include?(where) ||
-            (where == "strand" && Braid::RelaxedFigure.fits?(layout.scheme))
+            (where == "strand" && layout.flat? && Braid::RelaxedFigure.fits?(layout.scheme))
         end
 
         def self.found?(where, layout) = layout.flat? && layout.strands.size == FOUND.fetch(where)

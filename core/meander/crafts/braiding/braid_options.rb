@@ -53,6 +53,7 @@ module Meander
         def found? = known? && (beading.nil? || beading.found?)
         def assumed? = !found?
         def begun = "near"
+        def leading = 0
         def tubes = Braid::LaidFigure::Strands.new(scheme, d, thick_mm, nil)
 
         # How far a plain stitch advances; of beads the option says another one.

@@ -3,8 +3,8 @@
 module Meander
   module Crafts
     module Braiding
-      # Beads that fill the first strand of any other braid: it is laid as thick as they are, and its lengths are
-      # assumed.
+      # Beads that fill the outermost strand of a flat braid of more: it is laid as thick as they are, and its lengths
+      # are assumed.
       class LaidStrandBeading < StrandBeading
         # So many strands large; filled with larger ones, tubes are pushed out of the braid.
         SIZES = (2.0..3.75)
@@ -23,7 +23,7 @@ module Meander
         end
 
         def made
-          diameters = @layout.strands.map(&:wide_mm).tap { |all| all[0] = b }
+          diameters = @layout.strands.map(&:wide_mm).tap { |all| all[@layout.leading] = b }
           mean = diameters.sum / diameters.size
           Braid::LaidFigure.new(Braid::LaidFigure::Strands.new(@layout.scheme, mean, mean, diameters), loosened_mm)
         end

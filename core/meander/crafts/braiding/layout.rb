@@ -39,6 +39,9 @@ module Meander
         # From which edge it is begun; crossings said one by one are begun where they say.
         def begun = section[:scheme].fetch(:begun, "near")
 
+        # Which strand is filled where beads fill one: the outermost at that edge.
+        def leading = (begun == "far") ? strands.size - 1 : 0
+
         # Is how far its stitches advance in the tables of flat braids?
         def known? = flat? && Braid::PlainFigure::SHAPES.key?(strands.size)
 
@@ -81,7 +84,7 @@ module Meander
         def course(repeats)
           @courses[repeats] ||= begin
             bounded(repeats)
-            found? ? flat_course(repeats) : Braid::RoundCourse.new(scheme, kinds(repeats), figures(repeats))
+            found? ? flat_course(repeats) : Braid::RoundCourse.new(scheme, kinds(repeats), figures(repeats), leading:)
           end
         end
 

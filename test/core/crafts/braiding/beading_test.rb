@@ -86,8 +86,8 @@ class BeadingTest < PieceTest
     assert_equal ["/beads/1/first"], clash.faults.map(&:path)
   end
 
-  # One of four, five or six strands is filled from end to end: as many beads as its way through the stitches that carry
-  # them has room for; the braid grows as thick as they make it, and its lengths are assumed.
+  # The outermost of four, five or six strands is filled from end to end: as many beads as its way through the stitches
+  # that carry them has room for; the braid grows as thick as they make it, and its lengths are assumed.
   def test_a_strand_of_many_is_filled
     (4..6).each do |strands|
       plain = section(strands:, stitches: 16)
@@ -99,6 +99,11 @@ class BeadingTest < PieceTest
       assert_predicate one, :assumed?
       assert_operator one.thickness_mm, :>, plain.thickness_mm
       one.beads.each_cons(2) { |bead, after| assert_operator after.at[0], :>, bead.at[0] - 1 }
+      far = section(strands:, stitches: 16, bead: "2 mm", scheme: {"kind" => "flat", "begun" => "far"},
+        beads: {"on" => "strand", "first" => 3, "last" => 3})
+
+      one.strand_mm.zip(far.strand_mm.reverse).each { |near, image| assert_in_delta near, image, 1e-6 }
+      assert_equal one.beads.map { |bead| bead.at[0].round(6) }, far.beads.map { |bead| bead.at[0].round(6) }
     end
   end
 end
