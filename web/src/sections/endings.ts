@@ -23,7 +23,7 @@ export function seatWords(piece: Piece, section: string, numbers: number[]): str
 const LIST = new Intl.ListFormat("en-GB");
 
 /** Where a wire leaves a braid, as its crossings put it: "on the left"; nothing elsewhere, or where that is plain. */
-export function leavesWords(plan: Plan, { section, side, number }: Pick<End, "section" | "side" | "number">): string {
+function leavesWords(plan: Plan, { section, side, number }: Pick<End, "section" | "side" | "number">): string {
   const told = plan.sections.find((one) => one.id === section)?.braid;
   if (!told || side === "start") return "";
   let past = 0;
