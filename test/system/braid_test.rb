@@ -259,6 +259,7 @@ class BraidTest < SystemTest
     (1..4).each { |number| find(".modal label", text: /\Awire #{number}, /).click unless number == right }
 
     assert_selector ".modal .btn-check:checked + label, .modal label.active", text: "wire #{right}, on the right"
+    assert_accessible
     find(".modal .picture-choices .btn", text: "a curl").click
 
     assert_no_selector ".modal.show"

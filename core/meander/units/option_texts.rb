@@ -10,7 +10,10 @@ module Meander
       # @raise [Error] where one of them was not given
       def needs(options)
         missing = options - @texts.keys
-        raise Error, "--#{missing.first} is missing" unless missing.empty?
+        return if missing.empty?
+
+        raise Error, "--#{missing.first} is missing; accepted: a value for each of " \
+          "#{Text.list(options.map { |one| "--#{one}" })}"
       end
 
       # A size in mm.

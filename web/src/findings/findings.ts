@@ -21,7 +21,9 @@ const closes = (one: Finding) => one.kind in CLOSERS;
 export const closers = Object.entries(CLOSERS).map(([key, name]) => ({ key, name }));
 /** The one that closes a piece; undefined where its own hook does. */
 export const closer = (piece: Piece) => piece.findings?.find(closes)?.kind as Closer | undefined;
-export const closedBy = (piece: Piece) => CLOSERS[closer(piece)!] ?? "hook and loop";
+export const closedBy = (piece: Piece) =>
+  CLOSERS[closer(piece)!] ??
+  (piece.endings.some(({ kind }) => kind === "ribbon") ? "hook and ribbon end" : "hook and loop");
 export const withoutCloser = (piece: Piece): Piece => ({
   ...piece,
   findings: (piece.findings ?? []).filter((one) => !closes(one)),

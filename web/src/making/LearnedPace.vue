@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from "vue";
 import type { Learned } from "../api/makings";
+import { PACES, type Paced } from "../settings/paces";
 import { useMaker } from "../settings/useMaker";
 import { useFormat } from "../units/format";
 
@@ -10,9 +11,8 @@ const format = useFormat();
 const { maker, say } = useMaker();
 /** Less time than this says too little, in minutes. */
 const LEAST = 5;
-const NAMES: Record<string, string> = { weave: "Weaving", braid: "Braiding", crochet: "Crochet", knot: "Knotting" };
 const planned = (craft: string) => maker.paces?.[craft as keyof typeof maker.paces] ?? maker.pace;
-const rows = computed(() => props.learned.filter((one) => one.minutes >= LEAST && one.craft in NAMES));
+const rows = computed(() => props.learned.filter((one) => one.minutes >= LEAST && one.craft in PACES));
 const trouble = ref("");
 async function use(one: Learned) {
   try {
@@ -30,9 +30,9 @@ async function use(one: Learned) {
     <ul class="list-unstyled mb-0">
       <li v-for="one in rows" :key="one.craft" class="d-flex flex-wrap align-items-center column-gap-3">
         <span class="figures"
-          >{{ NAMES[one.craft] }}: {{ one.pace }} moves a minute over {{ format.time(one.minutes) }} in
-          {{ one.makings }} {{ one.makings === 1 ? "making" : "makings" }}; plans count with
-          {{ planned(one.craft) }}.</span
+          >{{ PACES[one.craft as Paced].name }}: {{ one.pace }} {{ PACES[one.craft as Paced].of }} a minute over
+          {{ format.time(one.minutes) }} in {{ one.makings }} {{ one.makings === 1 ? "making" : "makings" }}; plans
+          count with {{ planned(one.craft) }}.</span
         >
         <BButton v-if="planned(one.craft) !== one.pace" variant="outline-primary" size="sm" @click="use(one)"
           >Count with {{ one.pace }}</BButton
