@@ -68,10 +68,11 @@ useEventListener("keydown", (event) => {
   if (event.key === "Escape" && picked.value) put(null);
 });
 onBeforeUnmount(lit.clear);
+const named = (one: End) => sentence(endWords(piece.value, bench.answer.value!.plan, one));
 const status = computed(() => {
   if (!open.value.length) return "No end is open: all are bent to something or go on.";
   if (!end.value) return "Press an open end, then the one it goes on to.";
-  const words = sentence(endWords(piece.value, end.value));
+  const words = named(end.value);
   return goals.value.length ? `${words}: press where it goes.` : `${words}: no end of another section is open.`;
 });
 </script>
@@ -88,8 +89,8 @@ const status = computed(() => {
       class="end-point figures"
       :style="{ left: `${out.x}px`, top: `${out.y}px` }"
       :aria-pressed="endKey(one) === picked"
-      :aria-label="sentence(endWords(piece, one))"
-      :title="sentence(endWords(piece, one))"
+      :aria-label="named(one)"
+      :title="named(one)"
       :disabled="picked !== null && endKey(one) !== picked && !goals.includes(endKey(one))"
       @click="press(one)"
     >

@@ -4,7 +4,7 @@ import { useBench } from "../bench/useBench";
 import { choices } from "../choices/choices";
 import PictureChoices from "../choices/PictureChoices.vue";
 import { ENDINGS } from "../choices/pictures";
-import { endWords, foldable, openEnds, seatWords, withEndingAdded } from "./endings";
+import { foldable, openEnds, seatWords, wireWords, withEndingAdded } from "./endings";
 
 /** Wires that are cut flush now, ended otherwise: where, and in what; what is left of the weaving wire too, or that alone. */
 const props = defineProps<{ worked?: boolean }>();
@@ -25,7 +25,7 @@ const chosenEnds = computed(() => end.value?.ends.filter((one) => taken.value.in
 const wires = computed(() =>
   (end.value?.ends ?? []).map((one) => ({
     value: one.number,
-    text: endWords(piece.value, bench.answer.value!.plan, one),
+    text: wireWords(piece.value, bench.answer.value!.plan, one),
   })),
 );
 const places = computed(() =>

@@ -2,7 +2,7 @@
 import { computed } from "vue";
 import { useBench } from "../bench/useBench";
 import { cover, endsIn, folds, type Side } from "../document/routes";
-import { endWords, otherEnds, seatWords, withCover, withoutEnding } from "./endings";
+import { otherEnds, seatWords, wireWords, withCover, withoutEnding } from "./endings";
 import { withEnds } from "../document/change";
 import LiveChoice from "../brief/LiveChoice.vue";
 import LiveSize from "../brief/LiveSize.vue";
@@ -46,14 +46,13 @@ const lines = computed(() => {
   });
   return [...bent, ...folded].map((line) => ({ ...line, form: named(choices().endings, line.kind) }));
 });
-const wireWords = (section: string, numbers: number[]) => seatWords(piece.value, section, numbers);
 /** Which wire one that is made of one wire is made of, where there are others. */
 const others = (id: string) => {
   const all = otherEnds(piece.value, id);
   return all.length > 1 ? all : [];
 };
 const choicesOf = (id: string) =>
-  others(id).map((end) => ({ key: String(end.number), name: endWords(piece.value, bench.answer.value!.plan, end) }));
+  others(id).map((end) => ({ key: String(end.number), name: wireWords(piece.value, bench.answer.value!.plan, end) }));
 const take = (id: string, number: string) =>
   bench.change(withEnds(piece.value, id, [others(id).find((end) => end.number === Number(number))!]));
 /** A coil of any wire to work with may cover a fold. */
@@ -79,8 +78,9 @@ const coverings = computed(() =>
           :options="choicesOf(id)"
           :label="`Ending ${index + 1}: which wire`"
           @change="(number) => take(id, number)"
-        /><template v-else>{{ wireWords(section, numbers) }}</template> {{ numbers.length > 1 ? "end" : "ends" }} in
-        {{ form.name }}<FormParts :parts="form.parts" :path="path" :name="`Ending ${index + 1}`" />
+        /><template v-else>{{ seatWords(piece, section, numbers) }}</template>
+        {{ numbers.length > 1 ? "end" : "ends" }} in {{ form.name
+        }}<FormParts :parts="form.parts" :path="path" :name="`Ending ${index + 1}`" />
         <template v-if="fold && coverings.length"
           >,
           <LiveChoice

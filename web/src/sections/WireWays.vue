@@ -22,7 +22,10 @@ const ALONE = { key: "", name: "nothing more" };
 function options(joint: Joint) {
   const open = endsFor(piece.value, bench.hand.value, joint);
   const all = joint.to ? [joint.to, ...open] : open;
-  return [ALONE, ...all.map((end) => ({ key: endKey(end), name: endWords(piece.value, end) }))];
+  return [
+    ALONE,
+    ...all.map((end) => ({ key: endKey(end), name: endWords(piece.value, bench.answer.value!.plan, end) })),
+  ];
 }
 const lead = (joint: Joint, key: string) => bench.change(withJoint(piece.value, bench.hand.value, joint, key || null));
 

@@ -33,7 +33,7 @@ function leavesWords(plan: Plan, { section, side, number }: Pick<End, "section" 
   return place === told.strands.length - 1 ? "on the right" : `place ${place + 1} from the left`;
 }
 /** A wire by its seat, and by where it leaves its section. */
-export function endWords(piece: Piece, plan: Plan, end: Pick<End, "section" | "side" | "number">): string {
+export function wireWords(piece: Piece, plan: Plan, end: Pick<End, "section" | "side" | "number">): string {
   const leaves = leavesWords(plan, end);
   return seatWords(piece, end.section, [end.number]) + (leaves && `, ${leaves}`);
 }

@@ -4,7 +4,7 @@ import { MOST_BASE, withBase } from "../bench/weave";
 import { tidied, withJoined, withParted } from "../document/change";
 import { baseOf, type End, ends, endsAt, isVisit, seatNumber, type Side, type Visit } from "../document/routes";
 import { onEnds, onOwnWires } from "./document";
-import { seatWords } from "./endings";
+import { wireWords } from "./endings";
 
 /** A side of a section. */
 export type Edge = Pick<End, "section" | "side">;
@@ -50,8 +50,8 @@ function leftToRight(from: Edge[], plan: Plan) {
 /** An end of a base wire by where it lies: "s1 end 2". */
 export const endKey = (end: { section: string; side: Side; number: number }) =>
   `${end.section} ${end.side} ${end.number}`;
-export function endWords(piece: Piece, end: { section: string; side: Side; number: number }): string {
-  const wire = seatWords(piece, end.section, [end.number]);
+export function endWords(piece: Piece, plan: Plan, end: { section: string; side: Side; number: number }): string {
+  const wire = wireWords(piece, plan, end);
   const named = /^(the|wire) /.test(wire) ? wire : `the ${wire}`;
   return `the ${end.side === "end" ? "end" : "beginning"} of ${named}`;
 }
