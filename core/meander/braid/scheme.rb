@@ -46,9 +46,6 @@ module Meander
         freeze
       end
 
-      # Where the strand that begins a round at a place (from 0) ends it.
-      def to(place) = @order.index(place)
-
       # The places the strands begin a round at, in the order they end it.
       attr_reader :order
 

@@ -36,6 +36,10 @@ module Meander
         # Beads on an edge curve it away from them, and only one thing says how far.
         def self.curve(section, placement, place)
           form = section.form
+          if placement[:inner] && !StripForms::FIELDS.key?(form[:kind])
+            refuse("#{place}/inner", placement[:inner].typed, "the form of the braid says already how it lies",
+              "null, or a straight form")
+          end
           return unless form[:kind] == "arc"
 
           away = (placement[:on] == "near") ? "far" : "near"

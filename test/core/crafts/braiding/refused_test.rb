@@ -23,6 +23,8 @@ class RefusedTest < PieceTest
       {scheme: crossings["3r 2l 1r", 4]} => "/sections/0/scheme/crossings/0/gap",
       {pitch: size("1.9 mm")} => "/sections/0/pitch", {bead: "2 mm"} => "/beads/0/bead",
       {strands: 5, bead: "4 mm"} => "/beads/0/on",
+      {strands: 5, bead: "5 mm", beads: {"on" => "near", "inner" => size("5 mm")}, form: {"kind" => "helix",
+        "dowel" => size("14 mm"), "rise" => size("0 mm"), "hand" => "right"}} => "/beads/0/inner",
       {strands: 8, bead: "2 mm", beads: {"on" => "strand"}} => "/beads/0/on",
       {strands: 5, bead: "4 mm", beads: {"on" => "strand"}} => "/beads/0/bead",
       {scheme: crossings["(1r 2l)50", 3], stitches: 2} => "/sections/0/scheme",

@@ -18,7 +18,7 @@ module Meander
           def self.why(braided)
             layout = braided.layout
             return "Its strands differ much in thickness" if layout.unlike?
-            return "Nobody has measured beads on the edges of such a braid" if layout.threading.any?
+            return "Nobody has measured such a braid with beads" if layout.threading.any?
 
             "Its path was laid from its crossings and drawn tight like tubes"
           end
