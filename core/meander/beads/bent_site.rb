@@ -25,6 +25,15 @@ module Meander
         here, onward = [along - 0.05, along].map { |mm| @ruler.at(mm) } if here == onward
         [here, Form::Turns.direction(here, onward)]
       end
+
+      # So many turns of a wire side by side round this one, about a place along it: their fronts, [[x, y], [x, y]]
+      # each.
+      def turns(about, count, wire_mm)
+        Array.new(count) do |i|
+          place, dir = at((about + ((i - ((count - 1) / 2.0)) * wire_mm)).clamp(0.0, length_mm))
+          Form::Turns.about(place, dir, 1, wire_mm, wire.mm + wire_mm).first.map { |point| point.first(2) }
+        end
+      end
     end
   end
 end

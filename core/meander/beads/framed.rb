@@ -23,7 +23,11 @@ module Meander
       def through = [site.wire.mm]
       def wraps = (2 * fields[:coils]) + fields[:circuits]
       def over = fits? ? 0 : 1
-      def left_mm = site.length_mm - fields[:from].mm - kind.along_mm
+
+      def needs
+        fits? ? nil : "it needs #{Units::Text.length(beside_mm)} of stem on each side of the bead for its coils and " \
+          "circuits, a stem #{Units::Text.length((2 * beside_mm) + kind.along_mm)} long in all"
+      end
 
       # Coils on the stem at both sides; a circuit is round the bead a wire's thickness off it, farther out for each one
       # that lies inside it, and half round the stem at both ends.
@@ -46,19 +50,30 @@ module Meander
         4 * Math::PI * sum / (x + y)
       end
 
-      # The circuits as drawn.
+      # The coils on the stem and the circuits as drawn.
       def wire_uses
         return [] unless fits?
 
         place, (dx, dy) = site.at(middle)
-        Array.new(fields[:circuits]) { |i| [ellipse(place, dx, dy, i), (i < (fields[:circuits] + 1) / 2) ? 1 : -1] }
+        circuits = Array.new(fields[:circuits]) do |i|
+          [ellipse(place, dx, dy, i), (i < (fields[:circuits] + 1) / 2) ? 1 : -1]
+        end
+        coils + circuits
       end
 
-      def fits? = left_mm >= -1e-9
+      # On each side the circuits lie over the stem next to the bead, the coils beyond them.
+      def fits? = [fields[:from].mm, site.length_mm - fields[:from].mm - kind.along_mm].min >= beside_mm - 1e-9
 
       private
 
+      def beside_mm = (fields[:coils] + fields[:circuits]) * d
       def middle = fields[:from].mm + (kind.along_mm / 2)
+
+      def coils
+        off = ((kind.along_mm + beside_mm) / 2) + (fields[:circuits] * d / 2)
+        [-off, off].flat_map { |from_middle| site.turns(middle + from_middle, fields[:coils], d) }
+          .map { |turn| [turn, 1] }
+      end
 
       def ellipse(place, dx, dy, number)
         long, wide = [kind.along_mm, kind.across_mm].map { |mm| (mm + d + (2 * number * d)) / 2 }

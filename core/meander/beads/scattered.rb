@@ -49,19 +49,41 @@ module Meander
         lying.size * ((fields[:coils] * helix_mm(site.wire.mm)) + beaded)
       end
 
-      private
-
-      def lay
-        wanted = fields[:count].zero? ? most : [fields[:count], most].min
-        first = (wanted / passes.to_f).ceil
-        Array.new(wanted) { |i| (i < first) ? beside(i, 0.5, i) : beside(i - first, 1.0, i + 1) }
+      # The fronts of the bare turns, and of the turns that carry a bead: from its hole over the core.
+      def wire_uses
+        lying.each_with_index.flat_map do |one, i|
+          bare = site.turns(bare_about(i), fields[:coils], d)
+          [*bare, carrying(one, bead_at(i))].map { |points| [points, 1] }
+        end
       end
 
-      # So many pitches on, to the side its number says.
-      def beside(place, share, number)
-        (x, y, _), (dx, dy) = site.at([fields[:from].mm + ((place + share) * pitch_mm), site.length_mm].min)
+      private
+
+      # With as many asked for as fit, the first pass holds half of them, and one more of an odd count.
+      def held = fields[:count].zero? ? most : [fields[:count], most].min
+      def first = (held / passes.to_f).ceil
+
+      # Bare turns lie before their bead; a second pass has its beads over the bare turns of the first, and its bare
+      # turns beside the first one's beads.
+      def bead_at(number) = (number < first) ? beaded_mm(number) : bare_mm(number - first)
+      def bare_about(number) = (number < first) ? bare_mm(number) : beaded_mm(number - first)
+      def bare_mm(place) = fields[:from].mm + (place * pitch_mm) + (fields[:coils] * d / 2)
+      def beaded_mm(place) = bare_mm(place) + (pitch_mm / 2)
+
+      def lay = Array.new(held) { |i| beside(bead_at(i), (i < first) ? i : i - first + 1) }
+
+      # Beside the core there, to the side its number says.
+      def beside(along, number)
+        (x, y, _), (dx, dy) = site.at(along)
         off = (number.even? ? 1 : -1) * (site.wire.mm + kind.across_mm) / 2
         lie([x + (off * dy), y - (off * dx)], [dx, dy], end_on: true)
+      end
+
+      def carrying(one, along)
+        (x, y, _), = site.at(along)
+        out, up = one.at[0] - x, one.at[1] - y
+        far = -(site.wire.mm + d) / (site.wire.mm + kind.across_mm)
+        [one.at, [x + (far * out), y + (far * up)]]
       end
     end
   end

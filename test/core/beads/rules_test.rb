@@ -88,7 +88,13 @@ class BeadsTest < PieceTest
         bead("k1", "8 mm", "6 mm", hole: "1 mm"))
     )
     # Each circuit lies a wire further out round the bead's middle, the odd one in front.
-    rule_of(framing).wire_uses.each_with_index do |(points, face), i|
+    coils, circuits = rule_of(framing).wire_uses.partition { |points, _| points.size == 2 }
+    # Below and above, beyond the circuits, a wire apart.
+    sides = coils.map { |((_, one), (_, other)), _| (one + other) / 2 }.each_slice(6).map(&:minmax)
+    [[8 - (0.3 * 8.5), 8 - (0.3 * 3.5)], [16 + (0.3 * 3.5), 16 + (0.3 * 8.5)]].zip(sides) do |wanted, side|
+      wanted.zip(side) { |mm, drawn| assert_in_delta mm, drawn, 1e-9 }
+    end
+    circuits.each_with_index do |(points, face), i|
       [[0, 0.0, 6.3], [1, 12.0, 8.3]].each do |axis, middle, first|
         reach = (first + (2 * i * 0.3)) / 2
 
@@ -97,6 +103,13 @@ class BeadsTest < PieceTest
       end
       assert_equal [1, 1, -1][i], face
     end
+    short = plan(
+      with_beads(stem, placed("framed", weaving: "w9", from: size("2.6 mm"), circuits: 3, coils: 6),
+        bead("k1", hole: "1 mm"))
+    )
+
+    assert_match(/it needs 2.7 mm of stem on each side .* a stem 8.4 mm long/, advice(short, "bead-no-room").remedy)
+    assert_nil advice(framed, "bead-room-left")
     assert_equal "only a straight run is a stem",
       faults(with_beads(spun, placed("framed", weaving: "w9", from: size("1 mm"), circuits: 1, coils: 1)))[
         "/beads/0/section"]
@@ -160,6 +173,15 @@ class BeadsTest < PieceTest
     assert_equal [(38 / 4.2).floor, 2 * (38 / 4.2).floor], [one, two].map { |plan| rule_of(plan).count }
     assert_in_delta 9 * ((4 * coil) + beaded), rule_of(one).own_mm, 1e-9
     assert_equal [-1.9, 1.9], two.beads_h[:drawn][:set].map { |row| row[1] }.minmax.map { |x| x.round(6) }
+    # Drawn, four bare turns stand before each bead of the first pass, a wire apart and clear of it.
+    along = ->(points) { points.sum(&:last) / 2 }
+    turns = rule_of(one).wire_uses.map { |points, _| along.call(points) }.each_slice(5).to_a
+    turns.zip(rule_of(one).lying) do |(*bare, _), bead|
+      bare.each_cons(2) { |mm, further| assert_in_delta 0.3, further - mm, 1e-9 }
+      assert_in_delta bead.at[1] - 1.5 - 0.15, bare.last, 1e-9
+    end
+    assert_in_delta 2 + 0.15, turns[0][0], 1e-9
+    assert_operator rule_of(two).wire_uses.flat_map { |points, _| points.map(&:last) }.max, :<=, 40
     assert_match(/100 need a core \d+ mm long/, advice(made.call(count: 100), "bead-no-room").remedy)
   end
 
