@@ -27,7 +27,7 @@ module Meander
       # Where a section stands.
       def self.at(at)
         at = {**at, turn: -at[:turn]} if at[:turn]
-        (at[:kind] == "beside") ? {**at, side: OTHER[at[:side]]} : at
+        {**at, **at.slice(:side, :to).transform_values { |side| OTHER[side] }}
       end
       private_class_method :at
     end

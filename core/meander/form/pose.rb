@@ -27,8 +27,8 @@ module Meander
       # From its origin the other way, as its mirror image: what is on the near side stays there.
       def reversed = self.class.new(x, y, turn + Math::PI, -side).freeze
 
-      # The other side of the piece's upright axis.
-      def mirrored = self.class.new(-x, y, -turn, -side).freeze
+      # The other side of the piece's upright axis, set so far to the right.
+      def mirrored(right = 0.0) = self.class.new(right - x, y, -turn, -side).freeze
       def to_a = [x, y, turn, side]
     end
 

@@ -25,7 +25,7 @@ module Meander
         when "after" then after(at, left(at[:from], other, from))
         when "beside" then other.on([((at[:side] == "far") ? 1 : -1) * at[:across].mm, at[:along].mm, 0.0], 0.0)
         when "centre" then centred(at, other, from, sections[poses.size])
-        else other.mirrored
+        else other.mirrored(apart(at))
         end
       end
 
@@ -52,12 +52,15 @@ module Meander
         ended.on(way.at(at[:bare].mm, 0.0, 0.0), turn)
       end
 
+      # How far to the right a mirror image is set.
+      def self.apart(at) = (at[:to] == "right") ? at[:apart]&.mm.to_f : -at[:apart]&.mm.to_f
+
       # Its own centre on that of another.
       def self.centred(at, other, from, section)
         x, y, = section.centre
         other.on(from.centre, at[:turn] * Math::PI / 180).on([-x, -y, 0.0], 0.0)
       end
-      private_class_method :pose, :gathered, :after, :centred
+      private_class_method :pose, :gathered, :after, :apart, :centred
     end
   end
 end

@@ -37,12 +37,18 @@ module Meander
         case @at[:kind]
         when "after" then @section.hangs ? hanging : after(onward(called(@at[:section])))
         when "gathered" then "bring #{gathered} together in #{here}: #{onward("them")}"
-        when "mirror" then "#{here} is the mirror image of #{called(@at[:section])}: left there is right here"
+        when "mirror" then mirror_image
         when "beside"
           "#{here} will lie #{Units::Text.length(@at[:across].mm)} from #{called(@at[:section])}, on its " \
           "#{@at[:side]} side#{alone}"
         when "centre" then "#{here} will stand on the centre of #{called(@at[:section])}#{alone}"
         end
+      end
+
+      def mirror_image
+        apart = @at[:apart]&.mm.to_f
+        set = ", set #{Units::Text.length(apart)} from it to the #{@at[:to]}"
+        "#{here} is the mirror image of #{called(@at[:section])}#{set if apart.positive?}: left there is right here"
       end
 
       # From the loop, or whatever it is, at the end of another.

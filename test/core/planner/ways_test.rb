@@ -129,10 +129,31 @@ class WaysTest < PieceTest
     end
   end
 
+  # A mirror image is set as far from the upright axis as is said, and to the other side in the piece's own mirror image.
+  def test_a_mirror_image_is_set_apart
+    other = {"left" => "right", "right" => "left"}
+    made = ->(**set) {
+      plan(travelling({"s1" => {"kind" => "first", "turn" => 30},
+                       "s2" => {"kind" => "mirror", "section" => "s1", **set.transform_keys(&:to_s)}},
+        [[["s1", 1]], [["s1", 2]], [["s2", 1]], [["s2", 2]]]))
+    }
+    close = made.call.placed.poses["s2"].to_a
+    {"left" => -7.0, "right" => 7.0}.each do |to, off|
+      apart = made.call(apart: size("7 mm"), to:)
+      mirrored = Meander::Document::MirrorImage.call(apart.piece).document[:sections][1][:at]
+
+      assert_equal [off, 0.0, 0.0, 0], apart.placed.poses["s2"].to_a.zip(close).map { |set, was| set - was }
+      assert_includes order(apart).map(&:words).join, "is the mirror image of section 1, set 7 mm from it to the #{to}"
+      assert_equal [7.0, other[to]], [mirrored[:apart].mm, mirrored[:to]]
+    end
+  end
+
   def anywhere(random, earlier)
     bare, from = random.rand(0.0..20.0).round(1), %w[start end].sample(random:)
     at = [on(earlier.sample(random:), bare:, turn: random.rand(-170..170), from:),
-      {"kind" => "first", "turn" => random.rand(-90..90)}, {"kind" => "mirror", "section" => earlier.sample(random:)}]
+      {"kind" => "first", "turn" => random.rand(-90..90)},
+      {"kind" => "mirror", "section" => earlier.sample(random:), "apart" => size("#{random.rand(0..9)} mm"),
+       "to" => %w[left right].sample(random:)}]
     if earlier.size > 1
       at << {**gathered(bare: random.rand(0.0..20.0).round(1)),
         "ends" => ends(*earlier.sample(2, random:))}

@@ -18,10 +18,12 @@ const props = withDefaults(
     wire?: boolean;
     /** Pointers that always get the same value. */
     twins?: string[];
+    /** What stands where the document does not say it. */
+    unsaid?: string;
     /** How it is changed, where that is more than a value in its place. */
     put?: (size: { typed: string }) => void;
   }>(),
-  { by: 1, wire: false, twins: () => [], put: undefined },
+  { by: 1, wire: false, twins: () => [], put: undefined, unsaid: "" },
 );
 
 const bench = useBench();
@@ -29,7 +31,7 @@ const settings = useSettings();
 const format = useFormat();
 const fault = computed(() => bench.faultAt(props.path).value);
 const doubt = computed(() => bench.adviceAt(props.path).value);
-const typed = computed(() => (bench.value(props.path) as { typed: string } | undefined)?.typed ?? "");
+const typed = computed(() => (bench.value(props.path) as { typed: string } | undefined)?.typed ?? props.unsaid);
 const also = computed(() => {
   const read = bench.read(props.path);
   if (!read || read.typed !== typed.value) return undefined;

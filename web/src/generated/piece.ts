@@ -640,6 +640,14 @@ export interface Piece {
           | {
               kind: "mirror";
               section: string;
+              /**
+               * distance from its mirror image; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 200 mm; usually 0 mm to 40 mm
+               */
+              apart?: {
+                typed: string;
+                mm?: number;
+              };
+              to?: "left" | "right";
             }
           | {
               kind: "rim";
@@ -839,6 +847,14 @@ export interface Piece {
           | {
               kind: "mirror";
               section: string;
+              /**
+               * distance from its mirror image; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 200 mm; usually 0 mm to 40 mm
+               */
+              apart?: {
+                typed: string;
+                mm?: number;
+              };
+              to?: "left" | "right";
             }
           | {
               kind: "rim";
@@ -1025,6 +1041,14 @@ export interface Piece {
           | {
               kind: "mirror";
               section: string;
+              /**
+               * distance from its mirror image; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 200 mm; usually 0 mm to 40 mm
+               */
+              apart?: {
+                typed: string;
+                mm?: number;
+              };
+              to?: "left" | "right";
             }
           | {
               kind: "rim";
@@ -1288,6 +1312,14 @@ export interface Piece {
           | {
               kind: "mirror";
               section: string;
+              /**
+               * distance from its mirror image; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 200 mm; usually 0 mm to 40 mm
+               */
+              apart?: {
+                typed: string;
+                mm?: number;
+              };
+              to?: "left" | "right";
             }
           | {
               kind: "rim";
@@ -1620,6 +1652,14 @@ export interface Piece {
           | {
               kind: "mirror";
               section: string;
+              /**
+               * distance from its mirror image; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 200 mm; usually 0 mm to 40 mm
+               */
+              apart?: {
+                typed: string;
+                mm?: number;
+              };
+              to?: "left" | "right";
             }
           | {
               kind: "rim";

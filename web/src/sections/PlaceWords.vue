@@ -24,6 +24,10 @@ const PLACES = [
   { key: "centre", name: "on the centre of" },
   { key: "mirror", name: "as the mirror image of" },
 ];
+const HANDS = [
+  { key: "left", name: "left" },
+  { key: "right", name: "right" },
+];
 const earlier = useSame(() =>
   rowsOf(piece.value, index.value).map((id) => ({
     key: id,
@@ -101,6 +105,14 @@ function toggle(edge: Edge) {
         @change="(key) => bench.edit(bench.path('at/side'), key)"
       />
       side, <LiveSize :path="bench.path('at/along')" label="Distance along" /> along</template
+    ><template v-else-if="at.kind === 'mirror'"
+      >, <LiveSize :path="bench.path('at/apart')" label="Distance from its mirror image" :by="0.5" unsaid="0 mm" /> to
+      its
+      <LiveChoice
+        :value="at.to ?? 'left'"
+        :options="HANDS"
+        label="Side the mirror image is set to"
+        @change="(key) => bench.edit(bench.path('at/to'), key)" /></template
     ><template v-if="'turn' in at"
       >, turned by <LiveCount :path="bench.path('at/turn')" label="Turned by" signed />°</template
     >:

@@ -53,7 +53,8 @@ watch(inHand, async (now) => {
 });
 
 function mirror() {
-  const next = withMirror(piece.value, props.index);
+  const wide = bench.answer.value!.plan.sections[props.index]?.strip?.weave.width_mm ?? 0;
+  const next = withMirror(piece.value, props.index, wide);
   bench.choose(next.sections.at(-1)!.id);
   void bench.change(next);
 }

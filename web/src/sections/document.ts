@@ -55,7 +55,7 @@ export function withPlace(piece: Piece, index: number, kind: string, section: st
     after: { kind, section, from, bare: mm(8), turn: 0 },
     beside: { kind, section, across: mm(6), along: mm(0), side: "far" },
     centre: { kind, section, turn: 0 },
-    mirror: { kind, section },
+    mirror: { kind, section, apart: mm(0), to: "left" },
   };
   const placed = with_(piece, index, { at: places[kind] });
   const { id } = piece.sections[index]!;
@@ -131,11 +131,14 @@ export function withSectionAdded(piece: Piece, craft: "weave" | "bend", starts: 
   }, woven);
 }
 
-/** A section's mirror image, on wires of its own. */
-export function withMirror(piece: Piece, index: number): Piece {
+/** A section's mirror image, on wires of its own: beside what stands on the upright axis itself, as wide as that is. */
+export function withMirror(piece: Piece, index: number, wideMm: number): Piece {
   const now = piece.sections[index]!;
   const id = freshSection(piece);
-  const copy = { ...now, id, at: { kind: "mirror", section: now.id } } as Part;
+  const onAxis = isFormed(now) && (now.at ?? { kind: "first" }).kind === "first";
+  const bentFar = "form" in now && now.form && "towards" in now.form && now.form.towards === "far";
+  const apart = mm(onAxis ? Math.ceil(wideMm * 10) / 10 : 0);
+  const copy = { ...now, id, at: { kind: "mirror", section: now.id, apart, to: bentFar ? "left" : "right" } } as Part;
   return onWiresLike({ ...piece, sections: [...piece.sections, copy] }, id, now.id);
 }
 

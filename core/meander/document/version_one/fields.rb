@@ -24,7 +24,7 @@ module Meander
         kinds = now::KIND.records.transform_values { |record| record.fields.except(:use) }
         WIRE = Variant.new(:role, {"base" => kinds["base"], "weaving" => kinds["working"]})
 
-        at = Crafts::Common::AT.records.transform_values { |record| record.fields.except(:kind) }
+        at = Crafts::Common::AT.records.transform_values { |record| record.fields.except(:kind, :apart, :to) }
         AT = Variant.new(:kind,
           {**at.except("rim", "gathered"), "after" => {**at["after"].except(:from), cut_away: ids.call(0..24)}},
           left_out: {turn: 0, cut_away: [].freeze})
