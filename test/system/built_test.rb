@@ -139,6 +139,7 @@ class BuiltBenchTest < SystemTest
     assert_select "Side the mirror image is set to", selected: "left"
     enter "Distance from its mirror image", "3 mm"
     select "right", from: "Side the mirror image is set to"
+
     assert_saved
 
     at = stored_document("New pendant")["sections"].last["at"]

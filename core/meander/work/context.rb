@@ -33,6 +33,11 @@ module Meander
       # Where a section of one wire lies on it, in mm; nil where that wire lies in no other.
       def within_mm(section) = @begun.fetch(section.base.first.id).within_mm(section)
 
+      # Does a base wire come on from a section before this one?
+      def worked_before?(wire, section)
+        @plan.sections.take_while { |one| one.id != section.id }.any? { |one| one.base.include?(wire) }
+      end
+
       # What is strung on a length it is woven with (Crafts::Weaving::Account::Length), in words; nil where nothing is.
       def beads(section, length) = @strung[[section.id, length]]
 

@@ -77,7 +77,13 @@ module Meander
         told.map { |some| marking(some, names, section) }
       end
 
-      def self.places(run) = run.marks.map { |mark| "#{Units::Text.length(mark.at_mm)} (#{mark.words})" }
+      # Marks that are told at the same length are one.
+      def self.places(run)
+        marks = run.marks.chunk_while { |one, other| [one, other].map { |mark| told(mark) }.uniq.one? }
+        marks.map { |at| "#{told(at.first)} (#{at.map(&:words).uniq.join(", ")})" }
+      end
+
+      def self.told(mark) = Units::Text.length(mark.at_mm)
 
       # alike: [[places, runs], ...]
       def self.marking(alike, names, section)
@@ -86,7 +92,7 @@ module Meander
           wires: alike.flat_map(&:last).map { |run| run.wire.id })
       end
       private_class_method :cut, :from_all, :measured, :cord?, :flies, :after, :off_spool?, :from, :length, :mark,
-        :places, :marking
+        :places, :told, :marking
     end
   end
 end

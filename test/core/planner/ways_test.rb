@@ -129,7 +129,7 @@ class WaysTest < PieceTest
     end
   end
 
-  # A mirror image is set as far from the upright axis as is said, and to the other side in the piece's own mirror image.
+  # A mirror image is set as far from the axis as is said, and to the other side in the piece's own mirror image.
   def test_a_mirror_image_is_set_apart
     other = {"left" => "right", "right" => "left"}
     made = ->(**set) {

@@ -163,7 +163,8 @@ class WorkTest < PieceTest
       assert_equal marked.map { |run| run.wire.id }.sort, said.flat_map(&:wires).sort, json["name"]
       marked.each do |run|
         words = said.find { |step| step.wires.include?(run.wire.id) }.words
-        told = run.marks.map { |mark| plain("#{Meander::Units::Text.length(mark.at_mm)} (#{mark.words})") }
+        told = run.marks.group_by { |mark| plain(Meander::Units::Text.length(mark.at_mm)) }
+          .map { |mm, marks| "#{mm} (#{marks.map(&:words).uniq.join(", ")})" }
 
         assert_includes words, told.last, json["name"]
         assert_includes words, told[0..-2].join(", "), json["name"]

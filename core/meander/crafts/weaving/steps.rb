@@ -163,12 +163,16 @@ module Meander
           told = whole ? Units::Text.count(repeats, "repeat") : named(from, to)
           what = "#{each} #{"the second half: " if half == 1 && first}#{told}"
           pattern = " of #{@strip.words}: #{@says.pattern}"
-          words = [first ? "#{what}#{pattern}." : "#{what} in the same way.", (@says.coming_in if first && half.zero?),
+          late = @says.coming_in(held) if first && half.zero?
+          words = [first ? "#{what}#{pattern}." : "#{what} in the same way.", late,
             ("Push each wrap up against the last and count aloud." if first), @says.open, check(to)].compact.join(" ")
           made = @progress.made(from, to, half)
           step("weave", words, @woven.copies * (made.to - made.from) / 2.0 / @layout.calibration.pace_of("weave"),
             makes: [made], takes: @cuts.taken(from, to, half))
         end
+
+        # Base wires, by their numbers, that sections before it hold.
+        def held = @woven.base.each_index.select { |number| @context.worked_before?(@woven.base[number], @woven) }
 
         # How far it reaches by then, to lay a ruler on; what closes it is measured once it is closed.
         def check(to)

@@ -50,11 +50,12 @@ module Meander
           [strands_words, Weave::GroupWords.call(groups, @woven.base.size)].compact.join(", ")
         end
 
-        # Base wires that are not there from the first wrap on: nil where all are.
-        def coming_in
+        # Base wires that are not there from the first wrap on: nil where all are. held: those of them that are, as they
+        # come on from where they were worked before.
+        def coming_in(held)
           return if @woven.opening || @woven.base.uniq.size < @woven.base.size
 
-          late = first_wraps.select { |_, wrap| wrap > 1 }.group_by(&:last)
+          late = first_wraps.reject { |wire, wrap| wrap == 1 || held.include?(wire) }.group_by(&:last)
           return if late.empty?
 
           told = late.map { |wrap, wires| "#{several(wires.map(&:first).sort)} with wrap #{wrap}" }

@@ -1,0 +1,46 @@
+# frozen_string_literal: true
+
+require_relative "../../test_helper"
+require_relative "../../support/travelling"
+
+# Wires that join a strip part-way and leave it again: two woven, two more beside them, the first two alone once more,
+# all with one weaving wire.
+class JoiningWiresTest < PieceTest
+  include Travelling
+
+  FOUR = {"kind" => "walk", "gaps" => [0, 2, 1, 3, 2, 4, 2, 3, 1, 2], "before" => [], "after" => []}.freeze
+
+  def joined
+    json = travelling({"s1" => FIRST, "s2" => on("s1", bare: 0.0), "s3" => on("s2", bare: 0.0)},
+      [[["s1", 1], ["s2", 2], ["s3", 1]], [["s1", 2], ["s2", 3], ["s3", 2]], [["s2", 1]], [["s2", 4]]],
+      woven_by: [%w[s1 s2 s3]])
+    json["sections"].each { |one| one["extent"] = {"kind" => "length", "length" => size("20 mm")} }
+    json["sections"][1]["pattern"] = FOUR
+    plan(json)
+  end
+
+  def test_only_what_is_new_is_laid_in
+    told = order(joined).map { |step| plain(step.words) }
+    laid_in = told.grep(/\AWeave \d/).map { |words| words[/Lay in [^.]*/] }
+
+    assert_equal ["Lay in the far wire with wrap 4", "Lay in wire 4 with wrap 3", nil],
+      laid_in.map { |words| words&.delete_suffix(", counted from the first") }
+    assert_equal ["both wires", "wires 1 and 4"], told.grep(/\AFor section/).map { |words| words[/ for ([^.]*)\./, 1] }
+    assert_match(/, 40.7 mm \(end of weave, start of weave\), 51 mm \(middle\),/, told.grep(/\AMeasured/).first)
+  end
+
+  # Each wire lies straight through; what joins lies beside it, a wire apart; one path is woven.
+  def test_they_lie_side_by_side
+    plan = joined
+    across = plan.sections.map do |section|
+      section.base.each_index.to_h do |number|
+        trace = section.trace(number).map { |place| plan.pose(section).at(place).first.round(6) }
+        [section.base[number].id, trace.minmax]
+      end
+    end
+
+    %w[w0 w1].each { |id| assert_equal 1, across.filter_map { |lying| lying[id] }.flatten.uniq.size, id }
+    assert_equal %w[w2 w0 w1 w3], across[1].sort_by { |_, (x, _)| x }.map(&:first)
+    assert_equal(1, plan.cut_list.count { |row| row.words.include?("0.3") })
+  end
+end
