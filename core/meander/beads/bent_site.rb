@@ -2,7 +2,7 @@
 
 module Meander
   module Beads
-    # The same where it is a single bent wire: places on it are those of the section itself.
+    # What beads are placed on where it is a single bent wire (see Site): places on it are those of the section itself.
     class BentSite
       attr_reader :points, :length_mm, :wire, :centre
 

@@ -3,7 +3,7 @@
 module Meander
   module Beads
     # One placement of beads: how many, where they lie, what wire it takes and what goes through each hole. Its kinds
-    # are in RULES.
+    # are in Rules.
     class Rule
       # How many are asked for, as it is said of every rule that fills something.
       FILL = Sentence.count("count", "Beads asked for", "asked for:", "(0: as many as fit)")

@@ -2,7 +2,7 @@
 
 module Meander
   module Output
-    # A plan as the interface is told it: schema plan-3. Figures in mm and g, full precision, of one finished piece;
+    # A plan as the interface is told it: schema answer-1. Figures in mm and g, full precision, of one finished piece;
     # pictures by their hashes.
     module Answer
       WORN = %i[ease_mm wrist_mm opening_mm round_mm lift_mm slide_mm size_words strip_mm wanted_mm off_mm floats]

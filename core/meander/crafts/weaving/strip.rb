@@ -59,7 +59,7 @@ module Meander
 
         def words = Weave::Samples.words(section.pattern, layout.frame.count, section.piece.document[:weaves])
 
-        # As it goes out: schema plan, strip.
+        # As it goes out: schema answer, strip.
         def to_h = @told[:plain] ||= {repeats:, woven_mm:, bare_mm:, weave: weave_h, weaving: weaving_h}.freeze
 
         private
