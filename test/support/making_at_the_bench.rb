@@ -25,5 +25,5 @@ module MakingAtTheBench
   def choose(words) = find(".making-step", text: words, match: :first).click
   def assert_counted(number, of) = assert_selector(".count-now", text: /\A#{number} of #{of} repeats/)
 
-  def assert_kept = assert_selector("[role=status]", text: /\AKept\z/)
+  def assert_kept = assert_selector("[role=status]", text: /\ASaved\z/)
 end

@@ -60,7 +60,7 @@ class ChangingTest < SystemTest
     enter "Part 6: degrees", "180"
     enter "Part 6: radius", "9"
     select "near", from: "Part 6: side"
-    click_on "Leave out part 3"
+    click_on "Remove part 3"
 
     assert_no_field "Part 6: degrees"
     enter "Part 5: radius", "0.3"

@@ -12,7 +12,7 @@ class ChoosingTest < SystemTest
     assert_selector ".compare thead th", count: 5
     assert_selector ".compare thead th", text: "As it is now"
     assert_selector "[data-weave='ray-5'] .btn-outline-secondary:disabled"
-    click_on "Leave out five and two"
+    click_on "Remove five and two"
 
     assert_selector ".compare thead th", count: 4
     assert_no_selector "[data-weave='ray-5'] .btn-outline-secondary:disabled"
@@ -102,13 +102,13 @@ class ChoosingTest < SystemTest
   def test_a_weave_without_a_name
     open_piece "Heron cuff"
     click_on "save it"
-    click_on "Keep", exact: true
+    click_on "Save", exact: true
 
     assert_selector ".said-wrong", text: "accepted: text of 1 to 80 characters"
     fill_in "Name of your weave", with: "Heron's own"
-    click_on "Keep", exact: true
+    click_on "Save", exact: true
 
-    assert_selector "[role=status]", text: "Kept as “Heron's own”."
+    assert_selector "[role=status]", text: "Saved as “Heron's own”."
     assert_saved
     assert_equal ["Heron's own"], stored_document("Heron cuff")["weaves"].map { |weave| weave["name"] }
   end

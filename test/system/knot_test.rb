@@ -98,7 +98,7 @@ class KnotTest < SystemTest
     rows = -> { section("Heron hanging").section[:rows].map(&tied) }
 
     assert_equal [["square", 4], ["square", 4]], rows.call.first
-    click_on "Row 2, place 3: a square knot: take it out"
+    click_on "Row 2, place 3: a square knot: remove it"
 
     assert_saved
     select "a bar of hitches", from: "Knot to tie"
@@ -119,7 +119,7 @@ class KnotTest < SystemTest
     click_on "Row 3, place 1: a square knot here"
 
     assert_selector "[role=status]", text: /no room/
-    click_on "Take row 3 out"
+    click_on "Remove row 3"
 
     assert_saved
     assert_equal 2, rows.call.size

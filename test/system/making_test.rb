@@ -113,7 +113,7 @@ class MakingTest < SystemTest
 
     assert_text(/33 repeats instead of 34: [\d.]+ mm shorter than planned/)
     fill_in "A note on this step", with: "a coil fewer, none to spare"
-    click_on "Keep"
+    click_on "Save"
     click_on "Done"
 
     assert_kept

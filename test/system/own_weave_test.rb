@@ -11,7 +11,7 @@ class OwnWeaveTest < SystemTest
     assert_field "Gaps of the walk", with: "1 2 1 2 1 2 1 2 0 3 0 3 1 2 0 3 0 3"
     keep "Reed bars", "three of five wires, a knot in the middle"
 
-    assert_selector "[role=status]", text: "Kept as “Reed bars”."
+    assert_selector "[role=status]", text: "Saved as “Reed bars”."
     compare_with "diamonds over five"
     fill "150 mm"
     fit = Server::Planning.plan(stored_document("Heron cuff")).fit
@@ -38,9 +38,9 @@ class OwnWeaveTest < SystemTest
     keep "rays", ""
 
     assert_selector ".said-wrong", text: "you keep a weave called “rays” already"
-    click_on "Keep over it"
+    click_on "Save over it"
 
-    assert_selector "[role=status]", text: "Kept as “rays”."
+    assert_selector "[role=status]", text: "Saved as “rays”."
     assert_equal [[0, 1, 0, 1, 0, 1, 0, 5, 0, 5]], Server::Weave.kept.where("lower(name) = 'rays'").map { |weave|
       weave.content["gaps"]
     }
@@ -75,7 +75,7 @@ class OwnWeaveTest < SystemTest
     enter "The walk in short", "3 on 1, 2 on 1-5"
 
     assert_field "Gaps of the walk", with: "0 1 0 1 0 1 0 5 0 5"
-    assert_selector "[role=status]", text: "Kept as “Rays”."
+    assert_selector "[role=status]", text: "Saved as “Rays”."
     page.execute_script("window.slow = '/api/weaves/say'")
     enter "The walk in short", "2 on 1, 2 on 1-5"
     find(".piece-name").send_keys("s")
@@ -106,7 +106,7 @@ class OwnWeaveTest < SystemTest
     click_on "save it"
     fill_in "Name of your weave", with: name
     fill_in "What your weave is good for", with: notes
-    click_on "Keep", exact: true
+    click_on "Save", exact: true
   end
 
   # Side by side with another, at the maker's pace, each as this piece; the other swapped in, and one's own again.

@@ -174,7 +174,7 @@ class TravellingTest < SystemTest
 
     assert_equal ["binding", 5], [own.kind, own.wraps]
     assert_selector ".cut-tally strong", text: "#{own.cut_mm} mm"
-    click_on "Leave out bound wire 2"
+    click_on "Remove bound wire 2"
     click_on "Bind one more wire"
 
     assert_field "Bound wire 2: how far out"

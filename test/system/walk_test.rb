@@ -49,7 +49,7 @@ class WalkTest < SystemTest
     select "the middle outwards", from: "Where the weave starts"
 
     assert_selector ".neighbours", text: "Two more"
-    click_on "Leave out after 1"
+    click_on "Remove after 1"
 
     assert_selector ".advice", text: "The weave ends round 3 wires"
     select "coils", from: "The weave"

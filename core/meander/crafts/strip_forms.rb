@@ -16,9 +16,10 @@ module Meander
         "ring" => Sentence.new("closed ring")
       }.freeze
 
-      # "an arc on a radius of 60 mm"
+      # "an arc on a radius of 60 mm, towards its far side"
       def self.words(form)
-        (form[:kind] == "ring") ? "a closed ring" : "an arc on a radius of #{Units::Text.length(form[:radius].mm)}"
+        (form[:kind] == "ring") ? "a closed ring" :
+          "an arc on a radius of #{Units::Text.length(form[:radius].mm)}, towards its #{form[:towards]} side"
       end
 
       # What follows the name of what is bent; nothing where it is straight.

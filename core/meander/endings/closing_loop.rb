@@ -40,7 +40,7 @@ module Meander
         neck = @alone ? "its own neck" : "the neck it shares with #{names[1]}"
         rod = Units::Text.length((2 * @radius) - @former.mm)
         "lead #{names.first} #{Units::Text.times(@turns)} round a rod of #{rod} and bind " \
-          "#{neck} with #{Units::Text.count(@wraps, "wrap")} of its end"
+          "#{neck} with #{Units::Text.count(@wraps, "wrap")} of its end#{Neck.others(names.drop(2))}"
       end
 
       private

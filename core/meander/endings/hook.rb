@@ -35,7 +35,7 @@ module Meander
       def making(names, _all)
         bound = @partner ? ", and bind its neck with #{Units::Text.count(@wraps, "wrap")} of #{names[1]}" : ""
         "bend #{names.first} to a hook #{Units::Text.length((2 * @radius) - @former.mm)} inside on a shank of " \
-          "#{Units::Text.length(@shank)}, its tip turned outwards#{bound}"
+          "#{Units::Text.length(@shank)}, its tip turned outwards#{bound}#{Neck.others(names.drop(2))}"
       end
 
       private

@@ -65,11 +65,12 @@ module Meander
       # The ways between sections that stay: [[[x, y, z], ...], ...].
       def kept_ways = ways.reject.with_index { |way, i| way.empty? || away?(i) }
 
-      # How far from its first end its weave begins, where it begins in this section and nothing but an ending lies
-      # before it; nil elsewhere.
-      def start_mark_mm(section)
+      # How far from its first end its weave begins at a seat of a section, where it begins there and nothing but an
+      # ending lies before it; nil elsewhere.
+      def start_mark_mm(section, number)
         first = stops.first
-        return unless first.section == section && !first.back && (mark = section.marks(first.number).first)
+        return unless first.section == section && first.number == number && !first.back &&
+          (mark = section.marks(number).first)
 
         parts.take_while { |part| part.section.nil? }.sum(&:mm) + mark.first
       end
@@ -136,8 +137,9 @@ module Meander
           Part.new(kind, mm, stop.section.id, words).freeze
         end
         parts.reverse! if stop.back
-        first, *others = parts
-        [[first, -> { in_section(stop) }], *others.map { |part| [part, -> { [] }] }]
+        # A margin that comes before what is worked is passed first.
+        worked = parts.index { |part| !OFF.include?(part.kind) }
+        parts.each_with_index.map { |part, i| [part, -> { (i == worked) ? in_section(stop) : [] }] }
       end
 
       def fold(ended, from)

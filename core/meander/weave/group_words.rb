@@ -22,7 +22,8 @@ module Meander
 
       def self.words(group, wires, first:)
         if group.is_a?(Groups::Through)
-          return "by way of the gaps #{Units::Text.list(group.gaps)} (gap 0 lies before wire 1)"
+          return "in front and behind in turn by way of the gaps #{Units::Text.list(group.gaps)} (gap 0 lies before " \
+                 "wire 1)"
         end
 
         "#{first ? Units::Text.count(group.times, "wrap") : group.times} round #{span(group.near, group.far, wires)}"

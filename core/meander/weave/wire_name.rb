@@ -13,6 +13,17 @@ module Meander
 
         (wires == 2) ? "the #{%w[near far][number]} wire" : "wire #{number + 1}"
       end
+
+      # Several that are called so.
+      # @example
+      #   WireName.list(["wire 1", "wire 2", "wire 4"]) #=> "wires 1, 2 and 4"
+      #   WireName.list(["the near wire", "the far wire"]) #=> "the near wire and the far wire"
+      def self.list(names)
+        kinds, numbers = names.map { |name| name.split(/ (?=\d+\z)/) }.transpose if names.all?(/\A\w+ \d+\z/)
+        return Units::Text.list(names) unless names.size > 1 && kinds&.uniq&.one?
+
+        "#{kinds.first}s #{Units::Text.list(numbers)}"
+      end
     end
   end
 end

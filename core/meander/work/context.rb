@@ -26,12 +26,21 @@ module Meander
       # What a sentence about one of several sections begins with.
       def prefix(section) = @plan.called(section)&.then { |called| "in #{called} " } || ""
 
-      # How far from the end of its first base wire a section's weave begins; nil where other sections come before it on
-      # that wire.
-      def start_mark_mm(section) = @begun.fetch(section.base.first.id).start_mark_mm(section)
+      # How far from the end of a base wire a section's weave begins on it; nil where other sections, or a fold, come
+      # before it on that wire.
+      def start_mark_mm(section, number) = @begun.fetch(section.base[number].id).start_mark_mm(section, number)
 
       # Where a section of one wire lies on it, in mm; nil where that wire lies in no other.
       def within_mm(section) = @begun.fetch(section.base.first.id).within_mm(section)
+
+      # How much of a base wire that a section folds lies on either side of its fold, that of a seat first, in mm.
+      def legs_mm(section, number)
+        run = @begun.fetch(section.base[number].id)
+        before = run.parts.take_while { |part| part.kind != "fold" }.sum(&:mm)
+        before += run.parts.find { |part| part.kind == "fold" }.mm / 2
+        legs = [before, run.total_mm - before]
+        (run.stops.first.then { |stop| stop.section == section && stop.number == number }) ? legs : legs.reverse
+      end
 
       # Does a base wire come on from a section before this one?
       def worked_before?(wire, section)

@@ -61,7 +61,7 @@ class WorkTest < PieceTest
   def test_a_weave_is_said_in_full
     plan = band("cuff", "sections.0.pattern.anchor": 4)
     reached = plain(Meander::Units::Text.length(plan.band.strip.woven_mm))
-    mark = plain(Meander::Units::Text.length(plan.runs.first.start_mark_mm(plan.sections.first)))
+    mark = plain(Meander::Units::Text.length(plan.runs.first.start_mark_mm(plan.sections.first, 0)))
 
     assert_includes words(plan, "anchor").first,
       "begin at the start mark of the near wire, #{mark} from its end: anchor it with 4 wraps round the near wire"
@@ -80,6 +80,27 @@ class WorkTest < PieceTest
     assert_includes words(five, "weave").first,
       "Lay in wire 2 with wrap 2, wires 1 and 4 with wrap 3 and wire 5 with wrap 4"
     assert_includes words(five, "secure").first, "Secure it with 3 wraps round one wire alone"
+  end
+
+  # Frames, arcs and passes are told so that nobody needs a picture: towards which wire, which lies over, where the
+  # first pass begins, what becomes of wires that a loop only binds.
+  def test_nothing_needs_a_picture
+    demo = ->(name) { plan(demo_documents.find { |json| json["name"] == name }) }
+    links, connector = demo.call("Sluice links"), demo.call("Reed connector")
+    mark = plain(Meander::Units::Text.length(links.runs[1].start_mark_mm(links.sections.first, 1)))
+
+    assert_match(/at every crossing the wire that comes from the right lies over/, words(links, "shape").first)
+    assert_match(/begin at the start mark of the far wire, #{mark} from its end: .* over the far wire/,
+      words(links, "anchor").first)
+    assert_equal ["towards the far wire", "towards the near wire"],
+      words(connector, "bend").map { |told| told[/towards the \w+ wire/] }
+    assert_match(/the end of wire 3 lies under the wraps/, words(demo.call("Heron hanging"), "end").first)
+    assert_match(/in front and behind in turn by way of the gaps 0, 1, 2, 3, 2 and 1/,
+      words(demo.call("Heron hanging"), "weave").first)
+    braid = demo.call("Tide-line neckline")
+
+    assert_includes words(braid, "weave").first, "from stitch 3 to 23, every stitch"
+    assert_match(/on a curve of radius 72 mm, 102 mm straight across/, words(braid, "secure").first)
   end
 
   # Another walk before or after the repeats is said repeat by repeat, as often as it is made; wraps over the same wires

@@ -99,10 +99,10 @@ const mayGo = (number: number) => away.value.includes(number) || away.value.leng
             <BButton
               v-if="now.spacing.stations.length > 2"
               variant="link"
-              :aria-label="`Leave out place ${i + 1}`"
+              :aria-label="`Remove place ${i + 1}`"
               @click="putStations(now.spacing.stations.filter((_, k) => k !== i))"
             >
-              leave out
+              remove
             </BButton>
           </span>
           <BButton variant="link" @click="addStation(now.spacing.stations)">add a place</BButton>

@@ -40,7 +40,7 @@ async function keep() {
     else await api.keepWeave(weave);
     await bench.change({ ...bench.draft.value!, weaves: [weave] });
     form.value = null;
-    done.value = `Kept as “${weave.name}”.`;
+    done.value = `Saved as “${weave.name}”.`;
   } catch (error) {
     await refused(error, weave.name);
   }
@@ -78,7 +78,7 @@ async function refused(error: unknown, name: string) {
       placeholder="what it is good for"
       aria-label="What your weave is good for"
     />
-    <BButton variant="outline-primary" type="submit">{{ over ? "Keep over it" : "Keep" }}</BButton>
+    <BButton variant="outline-primary" type="submit">{{ over ? "Save over it" : "Save" }}</BButton>
     <BButton variant="link" @click="form = null">Cancel</BButton>
   </form>
   <small v-if="fault && form" class="said-wrong text-danger small sans" role="alert">{{ fault }}</small>

@@ -37,12 +37,8 @@ function add() {
   <span v-for="(_, i) in stretches" :key="i" class="d-flex flex-wrap align-items-center gap-2">
     <LiveCount :path="bench.path(`pattern/${side}/${i}/times`)" :label="`Times, ${side} ${i + 1}`" /> ×
     <LiveGaps :path="bench.path(`pattern/${side}/${i}/gaps`)" :label="`Gaps, ${side} ${i + 1}`" />
-    <BButton
-      variant="link"
-      :aria-label="`Leave out ${side} ${i + 1}`"
-      @click="put(stretches.filter((_, k) => k !== i))"
-    >
-      leave out
+    <BButton variant="link" :aria-label="`Remove ${side} ${i + 1}`" @click="put(stretches.filter((_, k) => k !== i))">
+      remove
     </BButton>
   </span>
   <span v-if="!stretches.length">nothing</span>

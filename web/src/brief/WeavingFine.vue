@@ -34,7 +34,7 @@ const usual = computed(() => {
 async function lend() {
   await sayMaker({ ...maker, allowances: own.value }).then(
     () => say("New pieces begin with these tails and margins."),
-    () => say("This could not be kept: Meander cannot be reached."),
+    () => say("This could not be saved: Meander cannot be reached."),
   );
 }
 const laid = computed(() => workingOf(bench.draft.value!, bench.hand.value));

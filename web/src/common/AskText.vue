@@ -38,7 +38,7 @@ function put() {
       <datalist v-if="known?.length" id="ask-known">
         <option v-for="one in known" :key="one" :value="one" />
       </datalist>
-      <BButton variant="outline-primary" type="submit" :disabled="!empty && !text.trim()">Keep</BButton>
+      <BButton variant="outline-primary" type="submit" :disabled="!empty && !text.trim()">Save</BButton>
     </BForm>
   </BModal>
 </template>

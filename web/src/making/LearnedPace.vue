@@ -19,7 +19,7 @@ async function use(one: Learned) {
     await say({ ...maker, paces: { ...maker.paces, [one.craft]: one.pace } });
     trouble.value = "";
   } catch {
-    trouble.value = "This could not be kept: Meander cannot be reached.";
+    trouble.value = "This could not be saved: Meander cannot be reached.";
   }
 }
 </script>

@@ -46,8 +46,8 @@ function chosen(event: Event) {
         >{{ rows.length }} {{ rows.length === 1 ? "making" : "makings" }}, {{ format.time(hours) }} in all</span
       >
       <span class="ms-auto d-flex flex-wrap align-items-center gap-3">
-        <a :href="`/api/makings.csv${asking}`" download>Take out as CSV</a>
-        <a :href="`/api/makings.json${asking}`" download>as JSON</a>
+        <a :href="`/api/makings.csv${asking}`" download>Save as CSV</a>
+        <a :href="`/api/makings.json${asking}`" download>Save as JSON</a>
         <label class="btn btn-outline-secondary mb-0"
           >Read in…
           <input

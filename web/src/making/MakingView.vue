@@ -79,7 +79,7 @@ const second = computed(() => step.value?.first != null);
         >
         <span class="ms-auto d-flex flex-wrap align-items-center gap-2">
           <span role="status" class="quiet">{{
-            away ? `kept here, ${waiting} to send` : waiting ? "keeping" : "Kept"
+            away ? `kept here, ${waiting} to send` : waiting ? "Saving…" : "Saved"
           }}</span>
           <BButton variant="outline-secondary" :pressed="told.resting" @click="rest">{{
             told.resting ? "Go on" : "Rest"
@@ -150,7 +150,7 @@ const second = computed(() => step.value?.first != null);
               >
               <form class="d-flex flex-fill gap-2" @submit.prevent="keep">
                 <BFormInput v-model="note" aria-label="A note on this step" placeholder="A note" maxlength="2000" />
-                <BButton type="submit" variant="outline-primary" :disabled="!note.trim()">Keep</BButton>
+                <BButton type="submit" variant="outline-primary" :disabled="!note.trim()">Save</BButton>
               </form>
             </div>
             <p v-if="next" class="quiet mt-2 mb-0">Next: {{ next.words }}</p>
@@ -167,7 +167,7 @@ const second = computed(() => step.value?.first != null);
       >
         <MakingPhotos :making="making" @changed="load" />
         <p class="mt-2 mb-0">
-          <a :href="`/api/makings/${id}/making.json`" download>Take this making out as JSON</a>
+          <a :href="`/api/makings/${id}/making.json`" download>Save this making (JSON)</a>
         </p>
       </MakingEnd>
       <MakingSteps :steps="making.steps" :told="told" :hand="hand" @choose="(number) => (chosen = number)" />

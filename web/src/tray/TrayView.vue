@@ -38,7 +38,7 @@ async function keep(entry: Entry) {
     </div>
     <p v-if="tray.trouble.value" class="alert alert-danger trouble" role="alert">{{ tray.trouble.value }}</p>
     <p v-if="tray.dropped.value" class="alert alert-primary d-inline-flex align-items-center gap-3" role="status">
-      {{ tray.dropped.value.name }} is let go.
+      {{ tray.dropped.value.name }} is removed.
       <BButton variant="outline-primary" @click="tray.restore">Bring it back</BButton>
     </p>
     <TrayForm

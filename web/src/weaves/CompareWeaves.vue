@@ -89,7 +89,7 @@ function figure(row: (typeof ROWS)[number], { key, weave }: Column): string {
           </th>
           <th v-for="one in columns" :key="one.key" scope="col" class="serif fs-5">
             {{ one.name }}
-            <BCloseButton v-if="one.weave" :aria-label="`Leave out ${one.name}`" @click="emit('leave', one.weave)" />
+            <BCloseButton v-if="one.weave" :aria-label="`Remove ${one.name}`" @click="emit('leave', one.weave)" />
           </th>
         </tr>
       </thead>

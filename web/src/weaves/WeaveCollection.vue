@@ -40,7 +40,7 @@ const parts = computed(() => [
     <p v-if="weaves.trouble.value" class="alert alert-danger trouble" role="alert">{{ weaves.trouble.value }}</p>
     <p v-else-if="!weaves.shown.value.length" role="status">Weaving them…</p>
     <p v-if="weaves.dropped.value" class="alert alert-primary d-inline-flex align-items-center gap-3" role="status">
-      “{{ weaves.dropped.value.name }}” is let go.
+      “{{ weaves.dropped.value.name }}” is removed.
       <BButton variant="link" @click="weaves.restore">Bring it back</BButton>
     </p>
     <CompareWeaves

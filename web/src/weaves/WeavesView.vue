@@ -34,7 +34,7 @@ async function begin(document: Piece) {
     await api.save(cuff.id, cuff.revision, { ...document, name: cuff.name });
     await router.push(`/pieces/${cuff.id}`);
   } catch {
-    bench.trouble.value = "This could not be kept: Meander cannot be reached";
+    bench.trouble.value = "This could not be saved: Meander cannot be reached";
   }
 }
 async function beginBraid(sample: BraidSample) {
@@ -45,7 +45,7 @@ async function beginBraid(sample: BraidSample) {
     await api.save(begun.id, begun.revision, document);
     await router.push(`/pieces/${begun.id}`);
   } catch {
-    bench.trouble.value = "This could not be kept: Meander cannot be reached";
+    bench.trouble.value = "This could not be saved: Meander cannot be reached";
   }
 }
 async function beginFabric(sample: FabricSample) {
@@ -66,7 +66,7 @@ async function beginFabric(sample: FabricSample) {
     await api.save(begun.id, begun.revision, found ? document : (loose as never));
     await router.push(`/pieces/${begun.id}`);
   } catch {
-    bench.trouble.value = "This could not be kept: Meander cannot be reached";
+    bench.trouble.value = "This could not be saved: Meander cannot be reached";
   }
 }
 /** In cord as thick as the base wire. */
@@ -78,7 +78,7 @@ async function beginKnots(sample: KnotSample) {
     await api.save(begun.id, begun.revision, document);
     await router.push(`/pieces/${begun.id}`);
   } catch {
-    bench.trouble.value = "This could not be kept: Meander cannot be reached";
+    bench.trouble.value = "This could not be saved: Meander cannot be reached";
   }
 }
 /** What the cards of knots are drawn in. */

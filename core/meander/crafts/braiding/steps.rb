@@ -118,7 +118,7 @@ module Meander
         end
 
         def beads
-          told = @layout.beadings.map { |one| (one.on == "strand") ? filled : placed(one) }
+          told = @layout.beadings.map { |one| (one.on == "strand") ? filled(one) : placed(one) }
           told.empty? ? nil : told.join(" ")
         end
 
@@ -130,19 +130,28 @@ module Meander
         end
 
         def stitches(beading)
-          first = beading.fields[:first] + 1
-          "#{"from stitch #{first} on, " if first > 1}#{Beads::Braided.often(beading.fields)}"
+          all = beading.stitches(@braided.repeats)
+          return "#{stitch} #{all.first.to_i + 1}" if all.size < 2
+
+          often = ", #{Beads::Braided.often(beading.fields)}" unless beading.on == "strand"
+          "from #{stitch} #{all.first + 1} to #{all.last + 1}#{often}"
         end
 
-        def filled
-          "Slide one bead up before each crossing of #{strand(@braided.course.leading)}, as many as lie there " \
-          "without gaps."
+        def filled(beading)
+          "Slide one bead up before each crossing of #{strand(@braided.course.leading)} (#{stitches(beading)}), as " \
+            "many as lie there without gaps."
         end
 
         def held
-          step("secure", "Check: #{say(@braided.braided_mm)} are braided, #{say(@layout.width_mm)} wide. See that " \
-                         "every strand lies over where it should, flatten the braid gently with nylon jaws, and " \
-                         "clamp or tie its end until that is finished.")
+          size = "#{say(@braided.braided_mm)} are braided, #{say(@layout.width_mm)} wide#{curved}"
+          step("secure", "Check: #{size}. See that every strand lies over where it should, flatten the braid " \
+                         "gently with nylon jaws, and clamp or tie its end until that is finished.")
+        end
+
+        # How far its own beads curve it.
+        def curved
+          curve = @braided.curve
+          curve ? ", on a curve of radius #{say(curve[:radius_mm])}, #{say(curve[:chord_mm])} straight across" : ""
         end
 
         def bent

@@ -67,7 +67,8 @@ module Meander
             names = some.map { |one| Weave::WireName.call(one.told[:seat] - 1, row.base.size) }
             out = some.sum { |one| one.told[:out].mm } / some.size
             where = "#{(side == "end") ? "after" : "before"} #{context.called(row)}"
-            "#{Units::Text.list(names)} #{"#{Units::Text.length(out)} " if out.positive?}#{where}"
+            listed = Weave::WireName.list(names)
+            out.positive? ? "#{listed}, #{Units::Text.length(out)} #{where}," : "#{listed} #{where}"
           end
         end
 

@@ -49,16 +49,20 @@ module Meander
 
         def mounting
           bight = (@section[:mount][:kind] == "head") ? "in front of" : "behind"
-          legs = @knotted.base.each_slice(2).with_index.map { |_, i| leg(i) }.uniq
-          cords = Units::Text.count(@knotted.base.size / 2, "cord")
-          "#{prefixed("fold #{cords} at the fold mark")} (#{legs.join("; ")}), lay each bight #{bight} the bar, " \
+          pairs = (0...(@knotted.base.size / 2)).group_by { |pair| legs(pair) }
+          told = pairs.map { |legs, some| (pairs.size == 1) ? legs : "#{cords(some)}: #{legs}" }
+          folded = Units::Text.count(@knotted.base.size / 2, "cord")
+          "#{prefixed("fold #{folded} at the fold mark")} (#{told.join("; ")}), lay each bight #{bight} the bar, " \
             "#{say(@section[:mount][:over].mm)} thick, and draw both legs through it, head beside head."
         end
 
-        # How long both legs of a cord are.
-        def leg(pair)
-          one, other = [2 * pair, (2 * pair) + 1].map { |number| @knotted.knotted_mm(number) }
-          ((one - other).abs < 0.5) ? "both legs alike" : "#{say(one)} left, #{say(other)} right"
+        # "1 and 2", by the places of their legs.
+        def cords(pairs) = pairs.map { |pair| "#{(2 * pair) + 1} and #{(2 * pair) + 2}" }.join(", ")
+
+        # How long both legs of a cord hang from its fold, as they are cut.
+        def legs(pair)
+          left, right = @context.legs_mm(@knotted, 2 * pair)
+          ((left - right).abs < 0.5) ? "both legs alike" : "#{say(left)} left, #{say(right)} right"
         end
 
         # Rows as they are tied; of one row alone all of them together.

@@ -16,13 +16,14 @@ module Meander
           @layout = woven.layout
           @context = context
           @says = WeaveWords.new(woven)
+          @shaping = Shaping.new(woven, context, @says)
           @progress = Progress.new(woven)
           @cuts = Cuts.new(woven, context)
         end
 
         # @return [Array<Step>]
         def call
-          [*shaped, *begun(0), *gaps, *weave, *bend, *freed]
+          [*@shaping.before, *begun(0), *gaps, *weave, *@shaping.after, *freed]
         end
 
         private
@@ -31,11 +32,6 @@ module Meander
           Step.of(kind, words, @woven.id, minutes, wires: @woven.section.strands.map(&:id).uniq, makes:, cuts:, takes:)
         end
 
-        def on_base(kind, words)
-          Step.of(kind, words, @woven.id, wires: @woven.base.map(&:id).uniq, makes: Step::Made.wires(@woven.base))
-        end
-
-        def base = @says.several([*0...@woven.base.size])
         def in_section = @context.prefix(@woven)
 
         # Those that are as wide together.
@@ -43,28 +39,6 @@ module Meander
           @woven.gaps.group_by(&:clear_mm).values.map do |alike|
             Step.of("bead", "#{Beads::Spacer.words(alike)}.", @woven.id)
           end
-        end
-
-        def shaped
-          bend = Units::Text.sentence("#{in_section}bend #{base} to #{@woven.words}")
-          return [on_base("shape", "#{bend}, as on the printed template.")] if @woven.opening
-
-          @woven.shaped_first? ? [on_base("shape", "#{bend}#{stepped}.")] : []
-        end
-
-        def bend
-          return [] if @woven.opening || @woven.shaped_first? || @woven.straight?
-
-          [on_base("bend", "Bend #{@context.part(@woven)} to #{@woven.words}#{stepped}.")]
-        end
-
-        # What lies outside in a bend is drawn in.
-        def stepped
-          longer = @woven.longer.select { |_, mm| mm.positive? }
-          needs = longer.map { |number, mm| "#{Units::Text.length(mm)} of #{@says.wire(number)}" }
-          return "" if needs.empty?
-
-          "; on the outside of the bend more wire is taken up, #{Units::Text.list(needs)}: let the ends draw in"
         end
 
         # Base wires cut away once it holds.
@@ -115,13 +89,14 @@ module Meander
           "Weave on with the wire from #{from}: lead it #{way}to #{where.delete_prefix("at ")}; #{@says.beginning}."
         end
 
-        # From the middle it begins at the middle mark, else where the weave starts: at the start mark of the first
-        # wire, where that has one section only.
+        # From the middle it begins at the middle mark, else where the weave starts: at the start mark of the wire that
+        # the first pass goes round, where nothing comes before on that.
         def where
           return "at the middle mark" if @layout.sides == 2
 
-          mark = @context.start_mark_mm(@woven)
-          name = @says.wire(0)
+          first = @layout.strip(@woven.repeats).pass_at(0).wires.first
+          mark = @context.start_mark_mm(@woven, first)
+          name = @says.wire(first)
           return "at the start mark of #{name}, #{Units::Text.length(mark)} from its end" if mark
 
           from = @woven.marks(0).first[0]

@@ -97,6 +97,22 @@ class KnottedToldTest < Minitest::Test
     assert(caution.any? { |words| words.start_with?("A flame") })
   end
 
+  # A mounted cord is marked where it is folded, its margin before the mark; its legs are told as long as they are cut.
+  def test_the_fold_of_a_mounted_cord
+    plan = Meander.plan(knotted("s4>; -2 s4", cords: 8, count: 3, margin: 0.2,
+      mount: {"kind" => "head", "over" => size("2 mm")}))
+    told = Meander.steps(plan).join("\n")
+    plan.runs.each_with_index do |run, i|
+      before = run.parts.take_while { |part| part.kind != "fold" }.sum(&:mm)
+
+      assert_equal [["fold", before.round(9)]], run.marks.map { |mark| [mark.words, mark.at_mm.round(9)] }
+      one, other = [before, run.total_mm - before].map { |mm| (mm.round(1) % 1).zero? ? mm.round : mm.round(1) }
+
+      assert_match(/#{(2 * i) + 1} and #{(2 * i) + 2}[^:;]*: #{((before - run.total_mm + before).abs < 0.5) ?
+        "both legs alike" : "#{one} mm left, #{other} mm right"}/, told)
+    end
+  end
+
   # Cord has a mass by its length: 1 m of 1 mm at 1.15 g/cm3 (from memory, no source).
   def test_mass
     plan = Meander.plan(knotted("s4", count: 40))

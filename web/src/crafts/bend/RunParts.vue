@@ -44,7 +44,7 @@ const remove = (at: number) => put(parts.value.filter((_, i) => i !== at));
       v-if="parts.length > 1"
       type="button"
       class="unfold plain ms-1"
-      :aria-label="`Leave out part ${i + 1}`"
+      :aria-label="`Remove part ${i + 1}`"
       @click="remove(i)"
     >
       ×

@@ -73,7 +73,7 @@ const remove = (at: number) => put(bind.value!.around.filter((_, i) => i !== at)
         v-if="bind.around.length > 1"
         type="button"
         class="unfold plain ms-1"
-        :aria-label="`Leave out bound wire ${i + 1}`"
+        :aria-label="`Remove bound wire ${i + 1}`"
         @click="remove(i)"
       >
         ×

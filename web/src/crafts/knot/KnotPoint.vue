@@ -36,7 +36,7 @@ function press(row: number, place: number) {
 }
 const name = (row: KnotRow, place: number) => {
   const there = at(putsOf(row), place);
-  return there ? `${kindOfKnot(there.item.kind)!.name}: take it out` : `${tool.value.name} here`;
+  return there ? `${kindOfKnot(there.item.kind)!.name}: remove it` : `${tool.value.name} here`;
 };
 const first = (row: KnotRow, place: number) => at(putsOf(row), place)?.from === place;
 const sign = (row: KnotRow, place: number) => {
@@ -67,7 +67,7 @@ const sign = (row: KnotRow, place: number) => {
       label="Cords of the knot"
       @change="(key) => (many = Number(key))"
     />
-    cords there; press a knot to take it out.
+    cords there; press a knot to remove it.
     <span v-if="said" role="status" class="text-danger">Not there: {{ said }}.</span>
   </p>
   <div class="knot-rows figures overflow-auto" role="group" aria-label="The rows of the pattern, each cord a place">
@@ -97,7 +97,7 @@ const sign = (row: KnotRow, place: number) => {
         v-if="rows.length > 1"
         variant="link"
         size="sm"
-        :aria-label="`Take row ${r + 1} out`"
+        :aria-label="`Remove row ${r + 1}`"
         @click="put(rows.toSpliced(r, 1))"
         >remove</BButton
       >
