@@ -1,16 +1,32 @@
 const BASE = /^base wire, ([^,;]+)((?:, section \d+)?)(?:; (.+))?$/;
 
+const WEAVES = /^weaves section (\d+), (.+)$/;
+
 const list = (all: string[]) => (all.length < 2 ? all.join() : `${all.slice(0, -1).join(", ")} and ${all.at(-1)}`);
 
 /**
  * What lengths that are cut alike are for, said once: "base wires, near and far", "base wires 1, 2 and 3, section 1;
- * wire 2 cut away after weaving".
+ * wire 2 cut away after weaving", "weaves sections 1 to 5, repeats 1 to 41".
  */
 export function together(uses: string[]): string {
   const read = uses.map((use) => BASE.exec(use));
-  if (uses.length < 2 || read.some((one) => !one)) return uses.join("; ");
+  if (uses.length < 2) return uses.join();
+  const woven = uses.map((use) => WEAVES.exec(use));
+  if (woven[0] && woven.every((one) => one?.[2] === woven[0]![2]))
+    return weaves(
+      woven.map((one) => Number(one![1])),
+      woven[0]![2]!,
+    );
+  if (read.some((one) => !one)) return uses.join("; ");
   const places = Map.groupBy(read as RegExpExecArray[], ([, , section]) => section!);
   return [...places].map(([section, wires]) => wiresIn(section, wires)).join("; ");
+}
+
+/** Sections by their numbers, as "1 to 5" where they follow each other. */
+function weaves(numbers: number[], what: string): string {
+  const [first, last] = [numbers[0]!, numbers.at(-1)!];
+  const row = numbers.length > 2 && numbers.every((number, i) => number === first + i);
+  return `weaves sections ${row ? `${first} to ${last}` : list(numbers.map(String))}, ${what}`;
 }
 
 function wiresIn(section: string, wires: RegExpExecArray[]): string {

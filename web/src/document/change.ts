@@ -62,9 +62,12 @@ function shortened(wire: Wire, gone: (seated: Seated) => boolean): Wire {
     const stop = route[at];
     return stop !== undefined && isVisit(stop) && gone({ wire, stop, at, number: Number(stop.seat.split(" ")[1]) });
   };
-  const stays = (at: number) => route[at] !== undefined && isVisit(route[at]) && !left(at);
+  const stays = (at: number) => {
+    const stop = route[at];
+    return stop !== undefined && isVisit(stop) && !left(at) ? stop.section : null;
+  };
   const at = route.findIndex(
-    (stop, i) => stop.kind === "fold" && left(i - 1) && left(i + 1) && stays(i - 2) && stays(i + 2),
+    (stop, i) => stop.kind === "fold" && left(i - 1) && left(i + 1) && stays(i - 2) && stays(i - 2) === stays(i + 2),
   );
   return at < 0 ? wire : { ...wire, route: route.filter((_, i) => i !== at - 1 && i !== at + 1) as Wire["route"] };
 }

@@ -1,11 +1,13 @@
 <script setup lang="ts">
-import { computed, nextTick, useTemplateRef, watch } from "vue";
+import { computed, nextTick, ref, useTemplateRef, watch } from "vue";
 import { isStrip } from "../bench/kinds";
 import { useBench } from "../bench/useBench";
 import { stitches } from "../crafts/braid/braid";
 import { sentenceOf } from "../crafts/sentences";
 import { useFormat } from "../units/format";
 import { foundWords, giveWords } from "./meetings";
+import PetalsDialog from "./PetalsDialog.vue";
+import { isPetal, whyNoPetals } from "./petals";
 import WireWays from "./WireWays.vue";
 import { alikeBefore, type Formed, isFormed, withMirror, withoutSection } from "./document";
 
@@ -52,6 +54,8 @@ watch(inHand, async (now) => {
   item.value?.scrollIntoView({ block: "nearest" });
 });
 
+const petals = ref(false);
+const noPetals = computed(() => whyNoPetals(piece.value, section.value));
 function mirror() {
   const wide = bench.answer.value!.plan.sections[props.index]?.strip?.weave.width_mm ?? 0;
   const next = withMirror(piece.value, props.index, wide);
@@ -93,8 +97,12 @@ function mirror() {
         :aria-label="`More of section ${index + 1}`"
       >
         <BDropdownItem v-if="isFormed(section)" @click="mirror">Add its mirror image</BDropdownItem>
+        <BDropdownItem v-if="isPetal(section)" :disabled="noPetals !== ''" @click="petals = true"
+          >Make petals of it…<small v-if="noPetals" class="d-block text-wrap">{{ noPetals }}</small></BDropdownItem
+        >
         <BDropdownItem v-if="many" @click="bench.change(withoutSection(piece, index))">Remove it</BDropdownItem>
       </BDropdown>
+      <PetalsDialog v-model="petals" :index="index" />
     </template>
   </li>
 </template>

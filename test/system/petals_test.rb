@@ -1,0 +1,79 @@
+# frozen_string_literal: true
+
+require_relative "../support/system_test"
+
+# A flower of one wire: an outline made the first of several petals round a centre.
+class PetalsTest < SystemTest
+  # Where each section leaves from, turned to all others alike.
+  def headings(plan)
+    poses = plan.sections.map { |section| plan.pose(section) }
+    poses.map { |pose| (pose.turn * 180 / Math::PI).round.modulo(360) }.sort
+  end
+
+  def make_petals(count, **chosen)
+    choose_for_section "Make petals of it…"
+    fill_in "Petals in all", with: count
+    chosen.each { |label, choice| select choice, from: label.to_s.tr("_", " ") }
+    click_on "Make them"
+
+    assert_no_selector ".modal.show"
+    assert_selector ".section-line", count: count.to_i
+  end
+
+  def test_woven_petals_of_one_folded_wire
+    visit "/"
+    start "Earrings"
+    make_petals "5", Woven_with: "one wire through all of them"
+
+    assert_saved
+    plan = made("New earring")
+
+    assert_equal [0, 72, 144, 216, 288], headings(plan)
+    assert_equal 1, plan.runs.size
+    assert_equal [5], plan.sections.map { |section| section.base.map(&:id).uniq }.tally.values
+    assert_equal 1, plan.piece.wires.count { |wire| wire.use == "working" }
+    assert_no_selector "[data-advice=sections-overlap]"
+    assert_selector "[data-part=tally]", text: "weaves sections 1 to 5, repeats 1 to 41"
+    take_in_hand 3
+    choose_for_section "Remove it"
+
+    assert_selector ".section-line", count: 4
+    assert_saved
+    # What is left are two flowers' parts, each of its own wire.
+    assert_equal [2, 2], made("New earring").sections.map { |section| section.base.first.id }.tally.values
+    assert_accessible
+  end
+
+  # Closed outlines of bent wire, every other one smaller; a wire that goes on is all one piece.
+  def test_bent_petals_in_turn
+    visit "/"
+    start "Component"
+    select "leaf", from: "Form"
+    make_petals "6", Every_other_one: "three quarters as large"
+
+    assert_saved
+    plan = made("New component")
+
+    assert_equal [0, 60, 120, 180, 240, 300], headings(plan)
+    assert_equal [1.0, 0.75] * 3, plan.sections.map { |one| one.section[:bend][:length].mm }.then { |all|
+      all.map { |mm| (mm / all.first).round(2) }
+    }
+    assert_equal 1, plan.runs.size
+  end
+
+  # A count that cannot be is named and makes nothing; two wires that are not folded into one make no petals.
+  def test_what_makes_no_petals
+    visit "/"
+    start "Earrings"
+    choose_for_section "Make petals of it…"
+    fill_in "Petals in all", with: "99"
+
+    assert_text "“99” is no such number; accepted: 2 to 12"
+    assert_button "Make them", disabled: true
+    find(".modal .btn-close").click
+    from_menu "ending 2", "Cut it flush"
+    find(".section-menu button").click
+
+    assert_selector ".dropdown-item.disabled", text: /Make petals of it….*both its ends must be those of one wire/m
+  end
+end
