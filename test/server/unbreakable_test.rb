@@ -122,7 +122,8 @@ class UnbreakableTest < ServerTest
       document("cuff", "sections.0.pattern": walk,
         "sections.0.spacing": CHANGING).merge("pins" => pins("repeats" => 2000)) => "/sections/0/pattern/gaps",
       document("cuff", "sections.0.pattern": long) => "/sections/0/pattern",
-      stretched => "/sections/0/extent", many_sections => "/sections/0/extent"
+      stretched => "/sections/0/extent", many_sections => "/sections/0/extent",
+      many_changing(18, 240) => "/sections/2/spacing"
     }.each do |json, path|
       start = Process.clock_gettime(Process::CLOCK_MONOTONIC)
       send_json(:post, "/api/plan", {document: json})

@@ -15,6 +15,32 @@ class BeadsOnTheBenchTest < SystemTest
 
   def planned(name) = Server::Planning.plan(stored_document(name))
 
+  # Several kinds in turn: each where the order has it, again and again, strung so that what is used first is last.
+  def test_kinds_that_follow_each_other
+    {"Crocheted bracelet" => [3, :crocheted], "Knotted bracelet" => [2, :knotted], "Cuff" => [2, :woven]}
+      .each do |kind, (step, rule)|
+      visit "/"
+      start kind
+      show "Beads"
+      click_on "Place beads…"
+      find(".form-switch label", text: "Several kinds in turn").click
+
+      assert_button "Place them", disabled: true
+      ["Reed seed", "Reed seed", "Eel-run steel"].each { |name| find(".picture-choices .btn", text: name).click }
+      fill_in "One bead every", with: step
+      click_on "Place them"
+
+      assert_saved
+      beads = planned("New #{kind.downcase}").beads
+
+      assert_equal [rule.to_s], beads.map { |one| one.fields[:rule] }.uniq
+      in_order = beads.flat_map { |one| one.lying.map { |at| [at.pass, one.kind.name] } }.sort.map(&:last)
+
+      assert_operator in_order.size, :>, 6, kind
+      assert_equal ["Reed seed", "Reed seed", "Eel-run steel"].cycle.first(in_order.size), in_order, kind
+    end
+  end
+
   # Beads on a cuff's weaving wire: counted, strung, their wire added; what is wrong is named and nothing is lost.
   def test_beads_woven_into_a_cuff
     visit "/"

@@ -89,7 +89,7 @@ class BoundTest < PieceTest
     assert_includes Meander.csv(plan), own.cut_mm.to_s
     step = order(plan).find { |one| one.kind == "join" }
 
-    assert_match(/\ACut #{own.cut_mm} mm of .* bind the near wire and the far wire 12.* mm after section 1/,
+    assert_match(/\ACut #{own.cut_mm} mm of .* bind the near wire and the far wire, 12.* mm after section 1/,
       plain(step.words))
     assert_includes plain(step.words), "with 4 wraps"
   end
