@@ -90,6 +90,7 @@ useCommands(() => [{ words: "Place beads", run: () => (open.value = true), off: 
     lazy
     ok-title="Place them"
     cancel-title="Cancel"
+    cancel-variant="outline-secondary"
     :ok-disabled="!ready"
     @ok="add"
   >

@@ -109,17 +109,31 @@ module Meander
           @knotted.placed[from...to].sum { |knot| Knot::Kinds.fetch(knot.kind).ties.call(knot.cords.size) }
         end
 
-        # What is strung where, in those knots.
+        # What is slid on where, in those knots.
         def beads(from, to)
-          own = @knotted.placed[from...to].filter_map(&:bead)
-          return if own.empty?
+          around = @knotted.placed.each_index.select { |i| Knot::Kinds::AROUND.include?(@knotted.placed[i].kind) }
+          here = around.select { |i| (from...to).cover?(i) }
+          carrying = here.select { |i| @knotted.placed[i].bead }.group_by do |i|
+            [@knotted.placed[i].bead.placement, @knotted.placed[i].bead.on]
+          end
+          carrying.map { |(number, on), some| slid(number, on, some, here, around) }.join
+        end
 
-          kinds = @layout.beading.kinds
-          own.group_by { |bead| [bead.placement, bead.on] }.map { |(number, on), some|
-            where = (on == "fillers") ? "the cords it is tied round, below it" :
-              "its #{on} working cord, before it is tied"
-            " Slide #{some.size} #{kinds[number].words} on, one to a knot: on to #{where}."
-          }.join
+        def slid(number, on, some, here, around)
+          where = (on == "fillers") ? "the cords it is tied round, below it" :
+            "its #{on} working cord, before it is tied"
+          which = (some == here) ? "one to a knot" : with_knots(some.map { |i| around.index(i) + 1 })
+          " Slide #{some.size} #{@layout.beading.kinds[number].words} on, #{which}: on to #{where}."
+        end
+
+        # Of more knots than these the first and the last are named.
+        MOST_NAMED = 8
+
+        # By their numbers among the square and half knots, as they are counted.
+        def with_knots(numbers)
+          told = (numbers.size > MOST_NAMED) ? "#{numbers.first(4).join(", ")} and so on to #{numbers.last}" :
+            Units::Text.list(numbers)
+          numbers.one? ? "with knot #{told}" : "with knots #{told}, one each"
         end
 
         FINISH = {

@@ -73,11 +73,22 @@ class KnottedToldTest < Minitest::Test
     assert_in_delta bare.knotted_mm(1) + 24, section.knotted_mm(1), 1e-9
     assert_operator section.knotted_mm(0), :>, bare.knotted_mm(0) + (4 * 6.2)
     assert_equal [1.0, 1.0], rule.through
-    assert_match(/Slide 4 Glass \(6 mm\) on, one to a knot: on to the cords it is tied round, below it/, steps(json))
+    assert_match(/Slide 4 Glass \(6 mm\) on, with knots [^:]+, one each: on to the cords it is tied round, below it/,
+      steps(json))
     side = Meander.plan(knotted("s4", count: 12, beads: [{"on" => "left"}], bead: "3 mm")).beads.first
 
     assert_equal [[1.0], 12], [side.through, side.count]
     assert(side.lying.all? { |one| one.at[1] < -2 })
+  end
+
+  # Beads that are not with every knot name the knots they are with.
+  def test_which_knots_have_beads
+    mixed = knotted("s4", count: 9, beads: [{"first" => 0, "every" => [1, 2]}, {"first" => 2, "every" => [3]}])
+    many = knotted("s4 s4; -2 s4", cords: 8, count: 12, beads: [{"first" => 1, "every" => [2]}])
+
+    assert_match(/Slide 6 Glass \(3 mm\) on, with knots 1, 2, 4, 5, 7 and 8, one each: .*Slide 3 .*knots 3, 6 and 9,/,
+      steps(mixed))
+    assert_match(/with knot 2: on to .*with knots 4, 6, 8, 10 and so on to 36, one each/m, steps(many))
   end
 
   def test_steps
