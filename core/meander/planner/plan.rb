@@ -54,7 +54,7 @@ module Meander
         told = case section.base.size
         when 1 then "the only one"
         when 2 then %w[near far][where]
-        else WireNames.said([wire], "wire #{where + 1}")
+        else Weave::WireName.said([wire], "wire #{where + 1}")
         end
         [told, called(section)].compact.join(", ")
       end

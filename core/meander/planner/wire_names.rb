@@ -14,13 +14,13 @@ module Meander
       # "the far wire", "wire 2 of section 3".
       def call(wire)
         section = home(wire)
-        WireNames.said(section.base, "#{own(section, wire)}#{of(section)}")
+        Weave::WireName.said(section.base, "#{own(section, wire)}#{of(section)}")
       end
 
       # Several: "wires 1, 2 and 5 of section 1", "both wires".
       def list(wires)
         Units::Text.list(wires.uniq.group_by { |wire| home(wire) }.map { |section, some|
-          WireNames.said(section.base, together(section, some))
+          Weave::WireName.said(section.base, together(section, some))
         })
       end
 
@@ -37,11 +37,6 @@ module Meander
       # What a wire is called that lies at both seats.
       def self.twice(section, wire)
         (section.section.piece.routes.folds.any? { |fold| fold.wire[:id] == wire.id }) ? "the folded wire" : "the wire"
-      end
-
-      # What is said of wires that are all of cord calls them so.
-      def self.said(wires, words)
-        (wires.all? { |wire| wire.material.fibre? }) ? words.gsub(/\bwire(s?)\b/, 'cord\1') : words
       end
 
       private

@@ -14,6 +14,11 @@ module Meander
         (wires == 2) ? "the #{%w[near far][number]} wire" : "wire #{number + 1}"
       end
 
+      # What is said of wires (Document::Wire values) that are all of cord calls them so.
+      def self.said(wires, words)
+        (wires.all? { |wire| wire.material.fibre? }) ? words.gsub(/\bwire(s?)\b/, 'cord\1') : words
+      end
+
       # Several that are called so.
       # @example
       #   WireName.list(["wire 1", "wire 2", "wire 4"]) #=> "wires 1, 2 and 4"

@@ -15,7 +15,7 @@ module Meander
         section = plan.placed.section(ending.section)
         names = names(ending, section)
         making = plan.ends.bent_of(ending).making(names, all(names, ending.numbers, section))
-        words = Planner::WireNames.said(ending.wires, "#{Units::Text.sentence(place(plan, ending))}, #{making}.")
+        words = Weave::WireName.said(ending.wires, "#{Units::Text.sentence(place(plan, ending))}, #{making}.")
         Step.of("end", words, ending.section,
           wires: ending.wires.map(&:id), caution: ending[:glued] ? GLUE : nil,
           makes: [Step::Made.whole("end", ending.id)])

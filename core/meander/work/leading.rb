@@ -84,7 +84,7 @@ module Meander
         way = "turned #{Units::Text.number(turn.abs, 1)}° to the #{turn.positive? ? "far" : "near"} side"
         turned = turn.zero? ? "straight on" : way
         side = (@at[:from] == "start") ? "before the beginning of" : "after"
-        "#{bare.zero? ? "right" : "#{Units::Text.length(bare)} of bare wire"} #{side} #{from}, #{turned}"
+        said("#{bare.zero? ? "right" : "#{Units::Text.length(bare)} of bare wire"} #{side} #{from}, #{turned}")
       end
 
       # What wires of other sections are called in this one.
@@ -95,14 +95,16 @@ module Meander
 
       def from_the_one(id, ways)
         moved = ways.map { |way| seats(id, way) }.reject { |there, now| there == now }
-        return ("its wires keep their names" if ways.size > 1) if moved.empty?
+        return (said("its wires keep their names") if ways.size > 1) if moved.empty?
 
-        "here #{Units::Text.list(moved.map { |there, now| "#{there} is #{now}" })}"
+        said("here #{Units::Text.list(moved.map { |there, now| "#{there} is #{now}" })}")
       end
+
+      def said(words) = Weave::WireName.said(@section.base, words)
 
       def from_one_of(id, ways)
         told = ways.map { |way| seats(id, way) }.map { |there, now| (there == now) ? there : "#{there} as #{now}" }
-        "from #{called(id)} comes #{Units::Text.list(told)}"
+        said("from #{called(id)} comes #{Units::Text.list(told)}")
       end
 
       # What a wire is called in another section, and here. One wire that comes by both its ends is told by them.

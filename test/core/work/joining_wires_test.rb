@@ -2,11 +2,13 @@
 
 require_relative "../../test_helper"
 require_relative "../../support/travelling"
+require_relative "../../support/knots"
 
 # Wires that join a strip part-way and leave it again: two woven, two more beside them, the first two alone once more,
 # all with one weaving wire.
 class JoiningWiresTest < PieceTest
   include Travelling
+  include Knots
 
   FOUR = {"kind" => "walk", "gaps" => [0, 2, 1, 3, 2, 4, 2, 3, 1, 2], "before" => [], "after" => []}.freeze
 
@@ -27,6 +29,28 @@ class JoiningWiresTest < PieceTest
       laid_in.map { |words| words&.delete_suffix(", counted from the first") }
     assert_equal ["both wires", "wires 1 and 4"], told.grep(/\AFor section/).map { |words| words[/ for ([^.]*)\./, 1] }
     assert_match(/, 40.7 mm \(end of weave, start of weave\), 51 mm \(middle\),/, told.grep(/\AMeasured/).first)
+  end
+
+  # Cords that join a knotted panel and leave it again: only they are hung in, and finished where they end.
+  def test_cords_that_join
+    panel = ->(id, rows, cords, at) {
+      knotted(rows, cords:, count: 3)["sections"][0].merge("id" => id, "at" => at)
+    }
+    json = knotted("s4")
+    json["sections"] = [panel.call("s1", "s4", 4, FIRST), panel.call("s2", "s6", 6, on("s1", bare: 0.0)),
+      panel.call("s3", "s4", 4, on("s2", bare: 0.0))]
+    stops = (1..4).map { |i| [["s1", i], ["s2", i + 1], ["s3", i]] } << [["s2", 1]] << [["s2", 6]]
+    json["wires"] = stops.each_with_index.map do |route, i|
+      {"id" => "w#{i}", "kind" => "k1", "route" => route.map { |section, seat| visit(section, seat) }}
+    end
+    told = order(plan(json)).map { |step| plain(step.words) }
+
+    assert_equal ["In section 1 fasten 4 cords side by side", "In section 2 hang cords 1 and 6 in beside those that " \
+                                                              "are there"],
+      told.grep(/from one to the next, so that they hang/).map { |words| words[/\A[^,]*/] }
+    assert_match(/here cord 1 is cord 2, cord 2 is cord 3,/, told.grep(/\AGo on to section 2/).first)
+    assert_equal ["cords 1, 2, 3 and 4, where it begins", "cords 1 and 6, where it begins and where it ends",
+      "cords 1, 2, 3 and 4, where it ends"], told.grep(/Leave a tail/).map { |words| words[/\((.*?)\)/, 1] }
   end
 
   # Each wire lies straight through; what joins lies beside it, a wire apart; one path is woven.

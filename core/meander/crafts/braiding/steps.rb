@@ -84,7 +84,15 @@ module Meander
         def led_on
           from = @context.called_by(@braided.section[:at][:section])
           step("anchor", "Hold the piece by #{from}, its strands pointing towards you, and bring them side by side " \
-                         "in their order, as they leave it.")
+                         "in their order, as they leave it#{laid_in}.")
+        end
+
+        # Strands that begin here.
+        def laid_in
+          fresh = @layout.strands.each_index.select do |i|
+            @layout.strands[i].numbers.none? { |number| @context.worked_before?(@braided.base[number], @braided) }
+          end
+          fresh.empty? ? "" : "; lay #{Weave::WireName.list(fresh.map { |i| strand(i) })} in beside them and tie it all"
         end
 
         def braid

@@ -140,13 +140,15 @@ module Meander
           end
         end
 
-        # Does nothing else end what it leaves?
-        def loose? = loose.any?
-
-        # Its cords that have an end which is nothing else.
-        def loose
+        # Its cords that end at a side of it (start or end) in nothing else.
+        def loose(side)
           routes = section.piece.routes
-          base.uniq(&:id).select { |wire| !(routes.end_of(wire.id, "start") && routes.end_of(wire.id, "end")) }
+          base.uniq(&:id).select do |wire|
+            first, *, last = routes.of(wire.id).values_at(0, -1)
+            [["start", first, first.enters], ["end", last, last.leaves]].any? do |of, visit, at|
+              visit.section == id && at == side && routes.end_of(wire.id, of).nil?
+            end
+          end
         end
 
         def hangs = (layout.mounted? && section[:at][:kind] == "after") ? section[:at].values_at(:section, :from) : nil

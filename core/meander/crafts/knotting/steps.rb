@@ -19,7 +19,7 @@ module Meander
         end
 
         # @return [Array<Step>]
-        def call = [hang, *worked, finished, *bent]
+        def call = [hang, *worked, finished, *bent].compact
 
         def swatch
           step("shape", "#{prefixed("how much cord this takes is assumed")}: before you cut it, tie a swatch of the " \
@@ -42,9 +42,18 @@ module Meander
         end
 
         def hang
-          words = @layout.mounted? ? mounting : "#{prefixed("fasten #{@knotted.base.size} cords side by side")}, " \
-            "#{say(@layout.spacing_mm)} from one to the next, so that they hang towards you."
-          step("anchor", words, makes: [made(0, 0)])
+          words = @layout.mounted? ? mounting : hanging
+          words && step("anchor", words, makes: [made(0, 0)])
+        end
+
+        # Cords that come on from other sections hang there already.
+        def hanging
+          fresh = @knotted.base.reject { |cord| @context.worked_before?(cord, @knotted) }
+          return if fresh.empty?
+
+          how = (fresh.size == @knotted.base.size) ? "fasten #{fresh.size} cords side by side" :
+            "hang #{named(fresh)} in beside those that are there"
+          "#{prefixed(how)}, #{say(@layout.spacing_mm)} from one to the next, so that they hang towards you."
         end
 
         def mounting
@@ -152,10 +161,27 @@ module Meander
         def finished
           how = @section[:finish]
           check = "Check: #{say(@knotted.made_mm)} knotted, #{say(@knotted.width_mm)} wide, both edges straight."
-          return step("secure", "#{check} Rest the hand.") unless @knotted.loose?
+          loose = %w[start end].select { |side| @knotted.loose(side).any? }
+          return step("secure", "#{check} Rest the hand.") if loose.empty?
 
-          step("secure", "#{check} #{format(FINISH.fetch(how), say(@section[:tail].mm))}. Rest the hand.",
-            caution: CAUTIONS[how])
+          finish = format(FINISH.fetch(how), say(@section[:tail].mm))
+          step("secure", "#{check} #{finish}#{ending_here(loose)}. Rest the hand.", caution: CAUTIONS[how])
+        end
+
+        WHERE = {"start" => "where it begins", "end" => "where it ends"}.freeze
+
+        # Which cords that is done to, where not all of them end here.
+        def ending_here(sides)
+          cords = sides.flat_map { |side| @knotted.loose(side) }.uniq
+          return "" if cords.size == @knotted.base.uniq.size && (sides.size == 2 || @layout.mounted?)
+
+          " (#{named(cords)}, #{sides.map { |side| WHERE.fetch(side) }.join(" and ")})"
+        end
+
+        def named(cords)
+          numbers = @knotted.base.each_index.select { |number| cords.include?(@knotted.base[number]) }
+          names = numbers.map { |number| Weave::WireName.call(number, @knotted.base.size) }
+          Weave::WireName.said(cords, Weave::WireName.list(names))
         end
 
         def bent
