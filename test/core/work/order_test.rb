@@ -97,6 +97,7 @@ class WorkTest < PieceTest
     assert_match(/the end of wire 3 lies under the wraps/, words(demo.call("Heron hanging"), "end").first)
     assert_match(/in front and behind in turn by way of the gaps 0, 1, 2, 3, 2 and 1/,
       words(demo.call("Heron hanging"), "weave").first)
+    assert_match(/3.8 turns, rising 5 mm a turn/, words(demo.call("Heron spirals"), "bend").first)
     braid = demo.call("Tide-line neckline")
 
     assert_includes words(braid, "weave").first, "from stitch 3 to 23, every stitch"

@@ -166,8 +166,11 @@ module Meander
           form = @braided.section.form
           return [] if @layout.curved? || form[:kind] == "straight"
 
-          how = (form[:kind] == "helix") ? "Wind %s on #{Forms.wound(form)}." : "Bend %s to #{Forms.words(form)}."
-          [step("bend", format(how, @context.part(@braided)), makes: Step::Made.wires(@braided.base))]
+          part = @context.part(@braided)
+          how = (form[:kind] == "helix") ?
+            "Wind #{part} on #{Forms.wound(form)}, #{Weaving::FormWords.rising(form)}." :
+            "Bend #{part} to #{Forms.words(form)}."
+          [step("bend", how, makes: Step::Made.wires(@braided.base))]
         end
       end
     end

@@ -24,6 +24,12 @@ module Meander
             "#{(form[:hand] == "left") ? "against" : "as"} a screw's thread"
         end
 
+        # How far a helix rises, as it is told to who winds it.
+        def self.rising(form)
+          rise = form[:rise].mm
+          rise.zero? ? "turn against turn" : "rising #{Units::Text.length(rise)} a turn"
+        end
+
         # turns: answers how many turns a helix has.
         def self.call(form, turns:)
           told = FORMS.fetch(form[:kind]).call(form)

@@ -39,7 +39,10 @@ module Meander
 
         # What it is bent to, and towards which of its wires.
         def form
-          towards = {"near" => 0, "far" => @woven.base.size - 1}[@woven.section.form[:towards]]
+          form = @woven.section.form
+          return "#{@woven.words}, #{FormWords.rising(form)}" if form[:kind] == "helix"
+
+          towards = {"near" => 0, "far" => @woven.base.size - 1}[form[:towards]]
           towards ? "#{@woven.words}, towards #{@says.wire(towards)}" : @woven.words
         end
 
