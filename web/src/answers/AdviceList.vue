@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from "vue";
 import { useBench } from "../bench/useBench";
+import { saidOnce } from "./alike";
 import MoreWords from "../common/MoreWords.vue";
 
 /** What Meander noticed: the reason and the remedy one tap away, and a likely value to take where there is one. */
@@ -10,7 +11,7 @@ const props = defineProps<{
 }>();
 const bench = useBench();
 const urgent = (item: { id: string; severity: string }) => item.severity === "stop" || item.id === "value-doubtful";
-const advice = computed(() => bench.advice().filter((item) => urgent(item) === (props.which === "urgent")));
+const advice = computed(() => saidOnce(bench.advice().filter((item) => urgent(item) === (props.which === "urgent"))));
 const LOOKS = {
   stop: "text-danger bg-danger-subtle",
   warn: "text-warning-emphasis bg-warning-subtle",

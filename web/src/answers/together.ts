@@ -13,20 +13,16 @@ export function together(uses: string[]): string {
   if (uses.length < 2) return uses.join();
   const woven = uses.map((use) => WEAVES.exec(use));
   if (woven[0] && woven.every((one) => one?.[2] === woven[0]![2]))
-    return weaves(
-      woven.map((one) => Number(one![1])),
-      woven[0]![2]!,
-    );
+    return `weaves sections ${sectionsNamed(woven.map((one) => Number(one![1])))}, ${woven[0][2]}`;
   if (read.some((one) => !one)) return uses.join("; ");
   const places = Map.groupBy(read as RegExpExecArray[], ([, , section]) => section!);
   return [...places].map(([section, wires]) => wiresIn(section, wires)).join("; ");
 }
 
-/** Sections by their numbers, as "1 to 5" where they follow each other. */
-function weaves(numbers: number[], what: string): string {
-  const [first, last] = [numbers[0]!, numbers.at(-1)!];
-  const row = numbers.length > 2 && numbers.every((number, i) => number === first + i);
-  return `weaves sections ${row ? `${first} to ${last}` : list(numbers.map(String))}, ${what}`;
+/** Sections by their numbers: "2", "1 and 4", "1 to 6". */
+export function sectionsNamed(numbers: number[]): string {
+  const row = numbers.length > 2 && numbers.every((number, i) => number === numbers[0]! + i);
+  return row ? `${numbers[0]} to ${numbers.at(-1)}` : list(numbers.map(String));
 }
 
 function wiresIn(section: string, wires: RegExpExecArray[]): string {
