@@ -145,6 +145,14 @@ class BuiltBenchTest < SystemTest
     at = stored_document("New pendant")["sections"].last["at"]
 
     assert_equal ["3 mm", "right"], [at.dig("apart", "typed"), at["to"]]
+    # What is changed in the image stays in the image.
+    enter "Radius of the bend", "31 mm"
+
+    assert_selector "[data-part=tally] .was"
+    assert_saved
+    radii = stored_document("New pendant")["sections"].values_at(0, -1).map { |one| one["form"]["radius"]["mm"] }
+
+    assert_equal [25.0, 31.0], radii
     assert_accessible
   end
 

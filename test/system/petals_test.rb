@@ -35,6 +35,14 @@ class PetalsTest < SystemTest
     assert_no_selector "[data-advice=sections-overlap]"
     assert_selector "[data-part=tally]", text: "weaves sections 1 to 5, repeats 1 to 41"
     assert_selector ".advice li", text: "Sections 1 to 5: the frame is closed at both ends", count: 1
+    enter "Length of the frame", "28 mm"
+
+    assert_selector ".section-line", text: "a drop 32 mm long"
+    choose_for_section "Make sections 2 to 5 like it"
+
+    assert_no_selector ".section-line", text: "a drop 32 mm long"
+    assert_saved
+    assert_equal [28.0], made("New earring").sections.map { |section| section.section.form[:length].mm }.uniq
     take_in_hand 3
     choose_for_section "Remove it"
 

@@ -6,12 +6,16 @@ export function valueAt(document: unknown, pointer: string): unknown {
     .reduce<unknown>((value, key) => (value as Record<string, unknown> | undefined)?.[key], document);
 }
 
-/** A copy of the document with the value at a JSON pointer replaced. */
+/**
+ * A document with the value at a JSON pointer replaced; all else stays what it was. Only what the pointer leads through is
+ * copied: parts that two places share, as a section and its mirror image, stay apart.
+ */
 export function withValue<T>(document: T, pointer: string, value: unknown): T {
-  const copy = structuredClone(document);
-  const keys = pointer.split("/").slice(1);
-  const last = keys.pop()!;
-  const parent = valueAt(copy, ["", ...keys].join("/")) as Record<string, unknown>;
-  parent[last] = value;
-  return copy;
+  const put = (now: unknown, [key, ...others]: string[]): unknown => {
+    if (key === undefined) return value;
+    const copy = (Array.isArray(now) ? [...now] : { ...(now as object) }) as Record<string, unknown>;
+    copy[key] = put(copy[key], others);
+    return copy;
+  };
+  return put(document, pointer.split("/").slice(1)) as T;
 }

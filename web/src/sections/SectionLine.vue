@@ -7,6 +7,8 @@ import { sentenceOf } from "../crafts/sentences";
 import { useFormat } from "../units/format";
 import { foundWords, giveWords } from "./meetings";
 import PetalsDialog from "./PetalsDialog.vue";
+import { sectionsNamed } from "../answers/together";
+import { unlike, withOthersLike } from "./others";
 import { isPetal, whyNoPetals } from "./petals";
 import WireWays from "./WireWays.vue";
 import { alikeBefore, type Formed, isFormed, withMirror, withoutSection } from "./document";
@@ -54,6 +56,7 @@ watch(inHand, async (now) => {
   item.value?.scrollIntoView({ block: "nearest" });
 });
 
+const others = computed(() => unlike(piece.value, props.index).map((i) => i + 1));
 const petals = ref(false);
 const noPetals = computed(() => whyNoPetals(piece.value, section.value));
 function mirror() {
@@ -99,6 +102,9 @@ function mirror() {
         <BDropdownItem v-if="isFormed(section)" @click="mirror">Add its mirror image</BDropdownItem>
         <BDropdownItem v-if="isPetal(section)" :disabled="noPetals !== ''" @click="petals = true"
           >Make petals of it…<small v-if="noPetals" class="d-block text-wrap">{{ noPetals }}</small></BDropdownItem
+        >
+        <BDropdownItem v-if="others.length" @click="bench.change(withOthersLike(piece, index))"
+          >Make {{ others.length > 1 ? "sections" : "section" }} {{ sectionsNamed(others) }} like it</BDropdownItem
         >
         <BDropdownItem v-if="many" @click="bench.change(withoutSection(piece, index))">Remove it</BDropdownItem>
       </BDropdown>
