@@ -81,6 +81,18 @@ class KnottedToldTest < Minitest::Test
     assert(side.lying.all? { |one| one.at[1] < -2 })
   end
 
+  # A bead at a side hangs on the working cord of that side, however thick that is.
+  def test_beads_at_either_side
+    through = %w[left right].map do |on|
+      json = knotted("s4", count: 4, beads: [{"on" => on}], bead: "3 mm")
+      json["kinds"] << json["kinds"][0].merge("id" => "k2", "size" => size("1.3 mm"))
+      json["wires"].last["kind"] = "k2"
+      Meander.plan(json).beads.first.through
+    end
+
+    assert_equal [[1.0], [1.3]], through
+  end
+
   # Beads that are not with every knot name the knots they are with.
   def test_which_knots_have_beads
     mixed = knotted("s4", count: 9, beads: [{"first" => 0, "every" => [1, 2]}, {"first" => 2, "every" => [3]}])
