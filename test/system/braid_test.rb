@@ -19,6 +19,8 @@ class BraidTest < SystemTest
     before = made("New braided bracelet").sections.first
 
     assert_field "Stitches", with: before.repeats.to_s
+    # What is bent round the wrist as a whole is no ring or helix of its own.
+    assert_empty find_field("Form").all("option").map(&:text) & ["closed ring", "helix"]
     click_on "drawn down"
     click_on "Length of a stitch: say it"
     enter "Length of a stitch", "2.9 mm"

@@ -13,7 +13,7 @@ module Meander
         "straight" => Sentence.new("straight"),
         "arc" => Sentence.new("arc", [Weaving::Forms::RADIUS, Weaving::Forms::TOWARDS],
           {radius: Sentence.mm(60), towards: "far"}),
-        "ring" => Sentence.new("closed ring")
+        "ring" => Sentence.new("closed ring", round: true)
       }.freeze
 
       # "an arc on a radius of 60 mm, towards its far side"

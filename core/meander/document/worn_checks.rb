@@ -9,7 +9,9 @@ module Meander
                      "ring" => {"start" => %w[plain wrap], "end" => %w[plain wrap]},
                      "bracelet" => {"start" => %w[loop hook ribbon], "end" => %w[hook loop ribbon]}}.freeze
       # Forms that are round by themselves.
-      ROUND = %w[ring helix].freeze
+      ROUND = [Crafts::Weaving::Forms::ALL, Crafts::Braiding::Forms::ALL].flat_map { |all|
+        all.select { |_, form| form.more[:round] }.keys
+      }.uniq.freeze
       # How many of its wires an ending needs; of the others two.
       FORMED_BY = {"plain" => 0, "ribbon" => 0, "wrap" => 25}.freeze
       # What closes a bracelet between two loops.

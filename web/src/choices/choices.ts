@@ -19,13 +19,15 @@ export interface Choice {
   parts: Part[];
   start: Record<string, unknown>;
 }
+/** What a strip may be bent to. round: it closes, or winds, by itself. */
+type Formable = Choice & { round?: boolean };
 /** All there is to choose from, as the core has it. */
 export interface Choices {
   /** frame: it says by itself how far it is woven. */
-  forms: (Choice & { frame: boolean })[];
+  forms: (Formable & { frame: boolean })[];
   bends: Choice[];
-  strip_forms: Choice[];
-  braid_forms: Choice[];
+  strip_forms: Formable[];
+  braid_forms: Formable[];
   fabrics: Choice[];
   /** worked: what is left of a weaving wire may be bent to it. */
   endings: (Choice & { wires: "one" | "all"; holds?: boolean; worked?: boolean })[];
@@ -49,6 +51,10 @@ export const learn = (catalogue: typeof known) => (known = catalogue);
 export const choices = (): Choices => known.sentences;
 export const crafts = (): Record<string, Craft> => known.crafts;
 export const named = <T extends Choice>(all: T[], key: string): T => all.find((one) => one.key === key)!;
+
+/** Forms to choose from: none that is round by itself where the whole is bent to what it is worn on, but for what it is. */
+export const formsFor = <T extends Formable>(worn: { on: string } | null | undefined, all: T[], now: string): T[] =>
+  worn && ["wrist", "finger"].includes(worn.on) ? all.filter((one) => !one.round || one.key === now) : all;
 
 /** A size to begin with. */
 export const mm = (value: number) => ({ typed: `${value} mm` });

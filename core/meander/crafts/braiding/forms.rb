@@ -19,7 +19,8 @@ module Meander
         mm = ->(number) { Sentence.mm(number) }
         ALL = StripForms::ALL.merge(
           "straight" => Sentence.new("straight braid"),
-          "helix" => Sentence.new("helix", Weaving::Forms::HELIX, {dowel: mm[12], rise: mm[0], hand: "right"}),
+          "helix" => Sentence.new("helix", Weaving::Forms::HELIX, {dowel: mm[12], rise: mm[0], hand: "right"},
+            round: true),
           "drop" => Sentence.new("drop, its ends a pair,", [wide, Bending::Forms::TIP], {width: mm[30], tip: mm[4]}),
           "leaf" => Sentence.new("leaf, its ends a pair,", [wide, Bending::Forms::TIP, Bending::Forms::FAR_FOLD],
             {width: mm[24], tip: mm[4], fold: mm[4]}),

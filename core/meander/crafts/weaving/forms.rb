@@ -4,7 +4,7 @@ module Meander
   module Crafts
     module Weaving
       # What woven sections may be bent to, as it is said: kind of form => Sentence. frame: whether it says by itself
-      # how far it is woven.
+      # how far it is woven; round: whether it closes, or winds, by itself.
       module Forms
         TOWARDS = Sentence.choice("towards", "Side it bends to", {"near" => "near", "far" => "far"}, "towards its",
           "side")
@@ -28,8 +28,9 @@ module Meander
           "straight" => Sentence.new("straight strip", frame: false),
           "arc" => Sentence.new("arc", [RADIUS, TOWARDS, SHAPED], {radius: mm[25], towards: "far", shaped: "after"},
             frame: false),
-          "ring" => Sentence.new("closed ring", frame: false),
-          "helix" => Sentence.new("helix", HELIX, {dowel: mm[8], rise: mm[0], hand: "right"}, frame: false),
+          "ring" => Sentence.new("closed ring", frame: false, round: true),
+          "helix" => Sentence.new("helix", HELIX, {dowel: mm[8], rise: mm[0], hand: "right"}, frame: false,
+            round: true),
           "drop" => Sentence.new("drop", [*FRAME, OPEN], {length: mm[32], width: mm[16], open: mm[5]}, frame: true),
           "leaf" => Sentence.new("leaf", [*FRAME, OPEN], {length: mm[36], width: mm[12], open: mm[0]}, frame: true),
           "crescent" => Sentence.new("crescent", [*FRAME, RADIUS, TOWARDS, OPEN],

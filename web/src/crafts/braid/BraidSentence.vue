@@ -4,7 +4,7 @@ import { useBench } from "../../bench/useBench";
 import LiveChoice from "../../brief/LiveChoice.vue";
 import LiveSize from "../../brief/LiveSize.vue";
 import LiveWire from "../../brief/LiveWire.vue";
-import { choices, named } from "../../choices/choices";
+import { choices, formsFor, named } from "../../choices/choices";
 import { article } from "../../common/article";
 import { useSame } from "../../common/useSame";
 import { useUnfold } from "../../common/useUnfold";
@@ -35,7 +35,7 @@ const flat = computed(() => now.value.scheme.kind === "flat");
 const counts = Array.from({ length: MOST_STRANDS - LEAST_STRANDS + 1 }, (_, i) => String(LEAST_STRANDS + i)).map(
   (key) => ({ key, name: key }),
 );
-const forms = computed(() => choices().braid_forms);
+const forms = computed(() => formsFor(piece.value.worn, choices().braid_forms, form.value));
 /** What each strand holds, where that is more than one wire. */
 const held = computed(() => {
   const words = [...new Set(told.value?.strands.map((one) => one.words) ?? [])];

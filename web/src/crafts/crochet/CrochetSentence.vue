@@ -5,7 +5,7 @@ import LiveChoice from "../../brief/LiveChoice.vue";
 import LiveCount from "../../brief/LiveCount.vue";
 import LiveSize from "../../brief/LiveSize.vue";
 import LiveWire from "../../brief/LiveWire.vue";
-import { choices, mm, named } from "../../choices/choices";
+import { choices, formsFor, mm, named } from "../../choices/choices";
 import { article } from "../../common/article";
 import { useSame } from "../../common/useSame";
 import { useUnfold } from "../../common/useUnfold";
@@ -64,7 +64,7 @@ function measured(kind: string) {
   void bench.change(withFabric(piece.value, bench.hand.value, { ...fabric.value, across: next } as never));
 }
 const form = computed(() => now.value.form?.kind ?? "straight");
-const forms = computed(() => choices().strip_forms);
+const forms = computed(() => formsFor(piece.value.worn, choices().strip_forms, form.value));
 const bends = computed(() => ["cord", "band", "tube"].includes(fabric.value.kind));
 const cords = computed(() => cordsOf(fabric.value));
 const least = computed(() => told.value?.wires[0]?.least_mm ?? null);

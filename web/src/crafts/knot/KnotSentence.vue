@@ -3,7 +3,7 @@ import { computed } from "vue";
 import { useBench } from "../../bench/useBench";
 import LiveChoice from "../../brief/LiveChoice.vue";
 import LiveWire from "../../brief/LiveWire.vue";
-import { choices, named } from "../../choices/choices";
+import { choices, formsFor, named } from "../../choices/choices";
 import { article } from "../../common/article";
 import { useSame } from "../../common/useSame";
 import { useUnfold } from "../../common/useUnfold";
@@ -40,7 +40,7 @@ const counts = computed(() =>
 );
 const least = computed(() => Math.max(...now.value.rows.map(taken)));
 const form = computed(() => now.value.form?.kind ?? "straight");
-const forms = computed(() => choices().strip_forms);
+const forms = computed(() => formsFor(piece.value.worn, choices().strip_forms, form.value));
 const longest = computed(() => told.value?.wires.reduce((one, two) => (two.run_mm > one.run_mm ? two : one)));
 const shortest = computed(() => told.value?.wires.reduce((one, two) => (two.run_mm < one.run_mm ? two : one)));
 </script>

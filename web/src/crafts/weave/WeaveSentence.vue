@@ -10,7 +10,7 @@ import LiveChoice from "../../brief/LiveChoice.vue";
 import LiveSize from "../../brief/LiveSize.vue";
 import LiveWire from "../../brief/LiveWire.vue";
 import PatternWords from "../../brief/PatternWords.vue";
-import { choices, isFrame, named } from "../../choices/choices";
+import { choices, formsFor, isFrame, named } from "../../choices/choices";
 import { article } from "../../common/article";
 import { useSame } from "../../common/useSame";
 import { alike } from "../../document/kinds";
@@ -69,7 +69,7 @@ const bareNow = computed(() => {
       >, bent to {{ article(named(choices().forms, form).name) }}
       <LiveChoice
         :value="form"
-        :options="choices().forms"
+        :options="formsFor(piece.worn, choices().forms, form)"
         label="Form"
         @change="(kind) => bench.change(withForm(piece, index, kind))" /><FormParts
         :parts="named(choices().forms, form).parts"
