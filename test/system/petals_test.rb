@@ -53,6 +53,19 @@ class PetalsTest < SystemTest
     assert_accessible
   end
 
+  # Beads come with what carries them: rows across a leaf, each petal with wire for them and a coil on its fold.
+  def test_petals_with_beads
+    open_piece "Kelp earrings"
+    make_petals "3"
+
+    assert_saved
+    plan = made("Kelp earrings")
+
+    assert_equal %w[s1 s2 s3], plan.beads.map { |rule| rule.fields[:section] }
+    assert_equal [plan.beads.first.count] * 3, plan.beads.map(&:count)
+    assert_equal({"beads" => 3, "cover" => 3}, plan.separate_lengths.map(&:kind).tally)
+  end
+
   # Closed outlines of bent wire, every other one smaller; a wire that goes on is all one piece.
   def test_bent_petals_in_turn
     visit "/"

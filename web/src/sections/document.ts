@@ -2,6 +2,7 @@ import type { Piece } from "../generated/piece";
 import type { Plan } from "../generated/plan";
 import { choices, isFrame, mm, named } from "../choices/choices";
 import { tidied, withJoined, withoutVisits, withWire } from "../document/change";
+import { withBeadsLike } from "./beadsLike";
 import { kindOf, withKindLike, withWorkingKind } from "../document/kinds";
 import {
   baseOf,
@@ -131,7 +132,7 @@ export function withSectionAdded(piece: Piece, craft: "weave" | "bend", starts: 
   }, woven);
 }
 
-/** A section's mirror image, on wires of its own: beside what stands on the upright axis itself, as wide as that is. */
+/** A section's mirror image with its beads, on wires of its own: beside what stands on the upright axis itself, as wide as that is. */
 export function withMirror(piece: Piece, index: number, wideMm: number): Piece {
   const now = piece.sections[index]!;
   const id = freshSection(piece);
@@ -139,7 +140,7 @@ export function withMirror(piece: Piece, index: number, wideMm: number): Piece {
   const bentFar = "form" in now && now.form && "towards" in now.form && now.form.towards === "far";
   const apart = mm(onAxis ? Math.ceil(wideMm * 10) / 10 : 0);
   const copy = { ...now, id, at: { kind: "mirror", section: now.id, apart, to: bentFar ? "left" : "right" } } as Part;
-  return onWiresLike({ ...piece, sections: [...piece.sections, copy] }, id, now.id);
+  return withBeadsLike(onWiresLike({ ...piece, sections: [...piece.sections, copy] }, id, now.id), now.id, id);
 }
 
 /** The sections before one that something can stand on or be laced to. */

@@ -1,7 +1,8 @@
 import type { Piece } from "../generated/piece";
 import { isFrame, mm } from "../choices/choices";
 import { withWire } from "../document/change";
-import { folds, fresh, isVisit, seated, type Stop, visit, type Wire } from "../document/routes";
+import { cover, folds, fresh, isVisit, seated, type Stop, visit, type Wire } from "../document/routes";
+import { withBeadsLike } from "./beadsLike";
 import type { Formed } from "./document";
 
 type Part = Piece["sections"][number];
@@ -74,19 +75,28 @@ export function withPetals(piece: Piece, index: number, petals: Petals, read: Pa
   })) as Part[];
   const sections = [...piece.sections.slice(0, index + 1), ...made, ...piece.sections.slice(index + 1)];
   const wire = petalWire(piece, first)!;
-  const lengthened = { ...piece, sections, wires: piece.wires.map((one) => (one === wire ? onward(one) : one)) };
-  return woven ? withWorking(lengthened, ids, petals.together) : lengthened;
+  const folded = fresh([...folds(piece).map(({ fold }) => fold.id), ...piece.endings.map(({ id }) => id)], "f", 12);
+  const legs = (id: string, i: number): Stop[] =>
+    woven
+      ? [visit(id, "base 1"), { kind: "fold", id: folded[i]!, ring: null }, visit(id, "base 2", true)]
+      : [visit(id, "base 1")];
+  const { start = null, end = null } = wire.ends ?? {};
+  const longer = {
+    ...wire,
+    route: [...wire.route, ...ids.slice(1).flatMap(legs)] as Wire["route"],
+    ends: { start, end: end && end.ending === start?.ending ? null : end },
+  };
+  const lengthened = { ...piece, sections, wires: piece.wires.map((one) => (one === wire ? longer : one)) };
+  const worked = woven ? withWorking(lengthened, ids, petals.together) : lengthened;
+  const covered = withCovers(worked, first.id, woven ? folded.slice(0, petals.count - 1) : []);
+  return ids.slice(1).reduce((now, id) => withBeadsLike(now, first.id, id), covered);
+}
 
-  function onward(now: Wire): Wire {
-    const folded = fresh([...folds(piece).map(({ fold }) => fold.id), ...piece.endings.map(({ id }) => id)], "f", 12);
-    const legs = (id: string, i: number): Stop[] =>
-      woven
-        ? [visit(id, "base 1"), { kind: "fold", id: folded[i]!, ring: null }, visit(id, "base 2", true)]
-        : [visit(id, "base 1")];
-    const { start = null, end = null } = now.ends ?? {};
-    const ends = { start, end: end && end.ending === start?.ending ? null : end };
-    return { ...now, route: [...now.route, ...ids.slice(1).flatMap(legs)] as Wire["route"], ends };
-  }
+/** Folds covered with a coil of their own, where that of the first petal is. */
+function withCovers(piece: Piece, first: string, folded: string[]): Piece {
+  const own = folds(piece).find(({ section }) => section === first);
+  const coil = own && cover(piece, own.fold.id);
+  return coil ? folded.reduce((now, fold) => withWire(now, coil.kind, [{ kind: "cover", fold }]), piece) : piece;
 }
 
 const sectionIds = (piece: Piece, count: number) =>
