@@ -90,6 +90,8 @@ class ShelfTest < SystemTest
     from_menu "Marram bracelet", "Duplicate"
 
     assert_link "Marram bracelet (copy)"
+    # What was changed last hangs first; a menu is there once its piece comes into sight.
+    scroll_to find(".shelf-name", text: "Marram bracelet (copy)")
     from_menu "Marram bracelet (copy)", "Delete"
 
     assert_text "Deleted Marram bracelet (copy)."

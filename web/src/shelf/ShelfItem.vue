@@ -87,7 +87,7 @@ const place = computed(() => `/pieces/${props.piece.id}`);
         >
         <span v-else class="d-block text-truncate quiet small" :title="wires">{{ wires }}</span>
       </div>
-      <BDropdown text="⋯" variant="link" no-caret :aria-label="`More of ${piece.name}`" teleport-to="body">
+      <BDropdown v-if="seen" text="⋯" variant="link" no-caret :aria-label="`More of ${piece.name}`" teleport-to="body">
         <BDropdownItem :to="place">Open</BDropdownItem>
         <BDropdownItem @click="emit('rename')">Rename…</BDropdownItem>
         <BDropdownItem @click="emit('collect')">Hang it in a collection…</BDropdownItem>
