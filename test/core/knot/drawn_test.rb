@@ -84,6 +84,15 @@ class KnotsDrawnTest < Minitest::Test
     assert_operator NearLines.least(lines, along: 3.0, within: 1.0), :>=, 1.0
   end
 
+  # Cords twice as thick make everything twice as large, across, along and towards the maker.
+  def test_thicker_cords_are_drawn_larger
+    %w[s4 h4 h3 b4 d4> v4 o4 w4/4 e4].each do |rows|
+      one, two = ["1 mm", "2 mm"].map { |wire| drawn(made(knotted(rows, wire:, count: 3))).flatten }
+
+      two.zip(one) { |large, small| assert_in_delta 2 * small, large, 1e-6, rows }
+    end
+  end
+
   # A bight over a bar: both legs come out on the same side of it, the loop in front, or behind it.
   def test_heads
     bar = [[-5.0, 0.0, 0.0], [5.0, 0.0, 0.0]]

@@ -32,6 +32,17 @@ class KnotGaugeTest < Minitest::Test
     end
   end
 
+  # How wide and how thick a square knot comes out: its working cords lie twice on either side of its fillers, before
+  # and behind them; never thinner than three cords on each other.
+  def test_how_large_square_knots_are
+    {1 => [1.0, 1.0], 2 => [2.0, 1.0], 5 => [2.7, 2.7]}.each do |fillers, (wide, thick)|
+      size = Gauge.new.size("square", [1.0] + ([1.0] * fillers) + [1.0])
+
+      assert_in_delta wide + 4, size.width_mm, 0.01, "#{fillers} fillers"
+      assert_in_delta [thick + 2, 3].max, size.thick_mm, 0.01, "#{fillers} fillers"
+    end
+  end
+
   # A half knot of a spiral: within two per cent, and turned as far as it relaxed to, within three degrees.
   def test_half_knots_are_the_relaxed_ones
     [1, 2, 4].each do |fillers|

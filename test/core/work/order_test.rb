@@ -90,7 +90,7 @@ class WorkTest < PieceTest
     mark = plain(Meander::Units::Text.length(links.runs[1].start_mark_mm(links.sections.first, 1)))
 
     assert_match(/at every crossing the wire that comes from the right lies over/, words(links, "shape").first)
-    assert_match(/begin at the start mark of the far wire, #{mark} from its end: .* over the far wire/,
+    assert_match(/begin at the start mark of the far wire, #{mark} from its end: .* over the far wire, down on the far/,
       words(links, "anchor").first)
     assert_equal ["towards the far wire", "towards the near wire"],
       words(connector, "bend").map { |told| told[/towards the \w+ wire/] }

@@ -33,13 +33,12 @@ module Meander
           "Cut #{Units::Text.list(told)}"
         end
 
-        # What is woven first: the coils it is anchored with, and how its first pass goes.
+        # What is woven first: the coils it is anchored with, and how its first pass goes, which is always in front.
         def beginning
           pass = @layout.strip(@woven.repeats).pass_at(0)
           near, far = [pass.from, pass.to].minmax
           over = Weave::GroupWords.span(near + 1, far, @woven.base.size)
-          first = "the first pass goes #{pass.face.positive? ? "over" : "under"} #{over}, " \
-                  "#{pass.face.positive? ? "down" : "up"} #{gap(pass.to)}"
+          first = "the first pass goes over #{over}, down #{gap(pass.to)}"
           before = stretches(:before)
           before.empty? ? first : "anchor it with #{before.join(", then ")}; #{first}"
         end
