@@ -2,6 +2,7 @@
 
 require_relative "../../test_helper"
 require_relative "../../support/travelling"
+require_relative "../../support/braids"
 require_relative "../../support/knots"
 
 # Wires that join a strip part-way and leave it again: two woven, two more beside them, the first two alone once more,
@@ -9,6 +10,7 @@ require_relative "../../support/knots"
 class JoiningWiresTest < PieceTest
   include Travelling
   include Knots
+  include Braids
 
   FOUR = {"kind" => "walk", "gaps" => [0, 2, 1, 3, 2, 4, 2, 3, 1, 2], "before" => [], "after" => []}.freeze
 
@@ -51,6 +53,24 @@ class JoiningWiresTest < PieceTest
     assert_match(/here cord 1 is cord 2, cord 2 is cord 3,/, told.grep(/\AGo on to section 2/).first)
     assert_equal ["cords 1, 2, 3 and 4, where it begins", "cords 1 and 6, where it begins and where it ends",
       "cords 1, 2, 3 and 4, where it ends"], told.grep(/Leave a tail/).map { |words| words[/\((.*?)\)/, 1] }
+  end
+
+  # Strands that join a braid are laid in where it goes on; one on wires of its own is clamped as any other.
+  def test_strands_that_join
+    strands = ->(own) {
+      json = braided(strands: 3, stitches: 12)
+      three, five = json["sections"].first, braided(strands: 5, stitches: 12)["sections"].first
+      json["sections"] = [three, five.merge("id" => "s2", "at" => on("s1", bare: 4.0))]
+      stops = own ? [] : (1..3).map { |i| [["s1", i], ["s2", i + 1]] }
+      stops = (1..3).map { |i| [["s1", i]] } + (2..4).map { |i| [["s2", i]] } if own
+      json["wires"] = [*stops, [["s2", 1]], [["s2", 5]]].each_with_index.map do |route, i|
+        {"id" => "w#{i}", "kind" => json["kinds"][0]["id"], "route" => route.map { |id, seat| visit(id, seat) }}
+      end
+      plain(order(plan(json)).reverse.find { |step| step.kind == "anchor" }.words)
+    }
+
+    assert_match(/as they leave it; lay strands 1 and 5 in beside them/, strands.call(false))
+    assert_match(/lay the 5 strands side by side in their order and clamp/i, strands.call(true))
   end
 
   # Each wire lies straight through; what joins lies beside it, a wire apart; one path is woven.

@@ -72,7 +72,7 @@ module Meander
         end
 
         def clamped
-          return led_on if @braided.section[:at][:kind] == "after"
+          return led_on if @braided.section[:at][:kind] == "after" && fresh.size < @layout.strands.size
 
           from = @braided.bare_mm.zero? ? "where they begin" :
             "at the mark “braid begins”, #{say(@braided.bare_mm)} in"
@@ -87,11 +87,14 @@ module Meander
                          "in their order, as they leave it#{laid_in}.")
         end
 
-        # Strands that begin here.
-        def laid_in
-          fresh = @layout.strands.each_index.select do |i|
+        # Strands that begin here, from 0.
+        def fresh
+          @layout.strands.each_index.select do |i|
             @layout.strands[i].numbers.none? { |number| @context.worked_before?(@braided.base[number], @braided) }
           end
+        end
+
+        def laid_in
           fresh.empty? ? "" : "; lay #{Weave::WireName.list(fresh.map { |i| strand(i) })} in beside them and tie it all"
         end
 
@@ -126,7 +129,8 @@ module Meander
         end
 
         def beads
-          told = @layout.beadings.map { |one| (one.on == "strand") ? filled(one) : placed(one) }
+          used = @layout.beadings.reject { |one| one.stitches(@braided.repeats).empty? }
+          told = used.map { |one| (one.on == "strand") ? filled(one) : placed(one) }
           told.empty? ? nil : told.join(" ")
         end
 
@@ -139,7 +143,7 @@ module Meander
 
         def stitches(beading)
           all = beading.stitches(@braided.repeats)
-          return "#{stitch} #{all.first.to_i + 1}" if all.size < 2
+          return "#{stitch} #{all.first + 1}" if all.one?
 
           often = ", #{Beads::Braided.often(beading.fields)}" unless beading.on == "strand"
           "from #{stitch} #{all.first + 1} to #{all.last + 1}#{often}"
