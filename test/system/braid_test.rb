@@ -25,6 +25,7 @@ class BraidTest < SystemTest
     click_on "Length of a stitch: say it"
     enter "Length of a stitch", "2.9 mm"
 
+    assert_no_field "Stitches", with: before.repeats.to_s
     assert_saved
     tighter = made("New braided bracelet").sections.first
 
@@ -34,6 +35,8 @@ class BraidTest < SystemTest
 
     assert_selector ".said-wrong, [role=alert]", text: /strands so thick.*2\.25 mm or more/i
     enter "Length of a stitch", "3.2 mm"
+
+    assert_no_selector ".said-wrong, [role=alert]"
     click_on "Measure a swatch"
     enter "Wire of one strand in the swatch", "66 mm"
 

@@ -24,7 +24,7 @@ class EveryPieceTest < SystemTest
       plan.band.strip.to_h[:weaving][:lengths].each do |length|
         assert_selector ".cut-number strong", text: "#{length[:cut_mm]} mm"
       end
-      Meander.answer(plan)[:advice].each { |item| assert_selector "[data-advice='#{item[:id]}']", text: item[:title] }
+      assert_advised(plan)
       show "Order of work"
 
       assert_equal(Meander.answer(plan)[:order].map { |step| step[:words] }, all(".order .step-words").map(&:text))
@@ -85,6 +85,13 @@ class EveryPieceTest < SystemTest
     page.evaluate_script(script)
   end
 
+  # What is alike of several sections is said once.
+  def assert_advised(plan)
+    Meander.answer(plan)[:advice].each do |item|
+      assert_selector "[data-advice='#{item[:id]}']", text: item[:title].sub(/\ASection \d+: /, "")
+    end
+  end
+
   def test_pieces_of_sections_show_the_figures_of_the_plan
     plans.select { |_, plan| plan.band.nil? }.each_with_index do |(piece, plan), i|
       page.driver.resize(*[[1280, 800], [820, 1180], [760, 1000]][i % 3])
@@ -96,7 +103,7 @@ class EveryPieceTest < SystemTest
       assert_selector ".finished-picture canvas", count: 2
       assert_equal [true, true], drawn, piece.name
       assert_operator overflow, :<=, 0, piece.name
-      Meander.answer(plan)[:advice].each { |item| assert_selector "[data-advice='#{item[:id]}']", text: item[:title] }
+      assert_advised(plan)
       show "Order of work"
 
       assert_equal(Meander.answer(plan)[:order].map { |step| step[:words] }, all(".order .step-words").map(&:text))

@@ -49,8 +49,8 @@ class EvenLayoutTest < PieceTest
     end
   end
 
-  # Every repeat more reaches further, and the fewest that reach a length are those; where one begins the one before it
-  # ends.
+  # Every repeat more reaches further (a second one of a single coil may lie beside what closes it on another wire, and
+  # reaches as far), and the fewest that reach a length are those; where one begins the one before it ends.
   def test_the_fewest_that_reach_a_length
     random = Random.new(seed = Random.new_seed % 100_000)
     20.times do |i|
@@ -58,7 +58,8 @@ class EvenLayoutTest < PieceTest
       reached = (1..40).map { |many| layout.woven_mm(many) }
       begun = (1..40).map { |number| layout.repeat_from_mm(number) }
 
-      assert reached.each_cons(2).all? { |one, other| one < other }, whose
+      assert_operator reached[0], :<=, reached[1] + 1e-9, whose
+      assert reached.drop(1).each_cons(2).all? { |one, other| one < other }, whose
       assert begun.each_cons(2).all? { |one, other| one < other }, whose
       asked = reached.last * random.rand
 
