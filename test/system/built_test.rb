@@ -129,30 +129,6 @@ class BuiltBenchTest < SystemTest
 
     assert_selector ".section-line", count: 2
     assert_cuts("New pendant")
-    # What stands on the upright axis is mirrored beside itself.
-    click_on "Undo"
-    take_in_hand 1
-    select "arc", from: "Form"
-    choose_for_section "Add its mirror image"
-
-    assert_field "Distance from its mirror image", with: "2.5 mm"
-    assert_select "Side the mirror image is set to", selected: "left"
-    enter "Distance from its mirror image", "3 mm"
-    select "right", from: "Side the mirror image is set to"
-
-    assert_saved
-
-    at = stored_document("New pendant")["sections"].last["at"]
-
-    assert_equal ["3 mm", "right"], [at.dig("apart", "typed"), at["to"]]
-    # What is changed in the image stays in the image.
-    enter "Radius of the bend", "31 mm"
-
-    assert_selector "[data-part=tally] .was"
-    assert_saved
-    radii = stored_document("New pendant")["sections"].values_at(0, -1).map { |one| one["form"]["radius"]["mm"] }
-
-    assert_equal [25.0, 31.0], radii
     assert_accessible
   end
 

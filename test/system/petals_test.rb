@@ -2,7 +2,7 @@
 
 require_relative "../support/system_test"
 
-# A flower of one wire: an outline made the first of several petals round a centre.
+# Sections made of others: an outline the first of several petals round a centre, an arc mirrored beside itself.
 class PetalsTest < SystemTest
   # Where each section leaves from, turned to all others alike.
   def headings(plan)
@@ -81,6 +81,38 @@ class PetalsTest < SystemTest
       all.map { |mm| (mm / all.first).round(2) }
     }
     assert_equal 1, plan.runs.size
+  end
+
+  # What stands on the upright axis is mirrored beside itself, and may be set elsewhere.
+  def test_an_arc_and_its_mirror_image
+    visit "/"
+    start "Pendant"
+    select "arc", from: "Form"
+    choose_for_section "Add its mirror image"
+
+    assert_field "Distance from its mirror image", with: "2.5 mm"
+    assert_select "Side the mirror image is set to", selected: "left"
+    enter "Distance from its mirror image", "3 mm"
+    select "right", from: "Side the mirror image is set to"
+
+    assert_soon(["3 mm", "right"]) { |_, image| [image.dig("at", "apart", "typed"), image.dig("at", "to")] }
+    # What is changed in the image stays in the image.
+    enter "Radius of the bend", "31 mm"
+
+    assert_soon([25.0, 31.0]) { |*both| both.map { |one| one.dig("form", "radius", "mm") } }
+  end
+
+  # What is kept of the first section and the last one, once that has come.
+  def assert_soon(wanted)
+    found = nil
+    100.times do
+      found = yield(*stored_document("New pendant")["sections"].values_at(0, -1))
+      break if found == wanted
+
+      sleep 0.1
+    end
+
+    assert_equal wanted, found
   end
 
   # A count that cannot be is named and makes nothing; two wires that are not folded into one make no petals.
