@@ -41,6 +41,7 @@ class BeadsOnTheBenchTest < SystemTest
       fill_in "One bead every", with: step
       click_on "Place them"
 
+      assert_selector ".placement", minimum: 2
       assert_saved
       beads = planned("New #{kind.downcase}").beads
 
