@@ -19,6 +19,25 @@ module Knots
       **(beads ? beading(beads, bead) : {})}))
   end
 
+  # The same hung from a bent wire: section s1 is that wire, s2 the knots. bend: as documents have it; side, along: of
+  # where it hangs; bar: how thick it is.
+  def hung(rows, bend, side: "far", along: nil, over: nil, bar: "1.2 mm", **fields)
+    piece = JSON.parse(JSON.generate(knotted(rows, mount: {"kind" => "head", "over" => over, "room" => nil}, **fields))
+      .gsub('"s1"', '"s2"').gsub('"k1"', '"k2"'))
+    piece["sections"][0]["at"] = {"kind" => "rim", "section" => "s1", "along" => along, "side" => side}
+    piece["sections"].unshift({"id" => "s1", "craft" => "bend", "copies" => 1, "at" => {"kind" => "first", "turn" => 0},
+      "bend" => bend})
+    piece["kinds"].unshift({"id" => "k1", "use" => "base", "size" => size(bar), "metal" => "brass",
+      "temper" => "half_hard"})
+    route = [{"kind" => "visit", "section" => "s1", "seat" => "base 1"}]
+    piece["wires"].unshift({"id" => "w0", "kind" => "k1", "route" => route})
+    piece
+  end
+
+  def hoop(radius, angle: 360, towards: "near")
+    {"kind" => "arc", "radius" => size("#{radius} mm"), "angle" => angle, "towards" => towards}
+  end
+
   def cords(count, folded)
     visit = ->(number, **more) { {"kind" => "visit", "section" => "s1", "seat" => "base #{number}", **more} }
     return (1..count).map { |i| {"id" => "w#{i}", "kind" => "k1", "route" => [visit.call(i)]} } unless folded

@@ -34,9 +34,15 @@ module Meander
       end
 
       def self.joined(plan)
-        plan.sections.flat_map { |one| [*one.joins, *(one.hangs && [[one.hangs.first, one.id]])] } +
+        plan.sections.flat_map { |one| [*one.joins, *hung(plan, one)] } +
           plan.piece.document[:beads].select { |placed| placed[:rule] == "met" }
             .map { |placed| placed.values_at(:section, :other) }
+      end
+
+      # A section and what it hangs from: [[id, id]].
+      def self.hung(plan, section)
+        at = plan.places[section.id] or return
+        section.hangs(at)&.then { |id, _| [[id, section.id]] }
       end
 
       # Sections that no wire, lacing or bead joins to the rest.
@@ -102,7 +108,7 @@ module Meander
             "Some bare wire, about #{Units::Text.length(least)}, or a turn of 0°.", turn: at[:turn])
         end
       end
-      private_class_method :crossing, :meant?, :joined, :loose, :groups, :apart, :off_dowel, :behind_mm,
+      private_class_method :crossing, :meant?, :joined, :hung, :loose, :groups, :apart, :off_dowel, :behind_mm,
         :unturned
     end
   end

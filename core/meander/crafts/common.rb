@@ -20,7 +20,8 @@ module Meander
       IDS = ->(range) { List.new(Id.new, range) }
       # Where a section stands, turn in degrees: alone, on from an end of another one (from its beginning as its mirror
       # image, so that their seats stay side by side), where ends of others come together, inside or outside another,
-      # on its centre, or as its mirror image across the upright axis, set so far apart to one side (nil: not at all).
+      # on its centre, as its mirror image across the upright axis, set so far apart to one side (nil: not at all), or
+      # worked onto the wire it is bent of, its middle so far along that (nil: half-way), away to a side.
       turn = Count.new(-350..350)
       bare = size("bare wire between sections", 0.0..300.0, 0.0..60.0)
       side = Choice.new(%w[start end])
@@ -33,8 +34,9 @@ module Meander
         "centre" => {section: Id.new, turn:},
         "mirror" => {section: Id.new, apart: size("distance from its mirror image", 0.0..200.0, 0.0..40.0),
           to: Choice.new(%w[left right])},
-        "rim" => {of: Id.new, rim: Text.new(min: 1, max: 40), turn:}
-      }, left_out: {turn: 0, from: "end", apart: nil, to: "left"})
+        "rim" => {section: Id.new, along: Maybe.new(size("distance along the wire", 0.0..5000.0, 2.0..300.0)),
+          side: TOWARDS}
+      }, left_out: {turn: 0, from: "end", apart: nil, to: "left", along: nil})
       # How far a section is woven: as its frame is long, or a share of that; so many repeats, or so far; or as what the
       # piece must meet asks for.
       EXTENT = Variant.new(:kind, {

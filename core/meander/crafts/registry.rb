@@ -15,7 +15,9 @@ module Meander
     #
     # It may answer mirrored(fields, beside): its fields near for far (see Mirrored), nil where they have no mirror
     # image that can be said; beside: how many wires lie side by side in each section, { id => count }. And beside?,
-    # where its own do.
+    # where its own do; rim(section, at), where others can be worked onto it, the Form::Bar they hang from;
+    # rimmed?(fields), whether its own, as its fields stand, can be worked onto one; names_places?, where what it lays
+    # says where its sections, or others, stand, so that they are laid anew when that changes.
     module Registry
       CRAFTS = { # rubocop:disable Style/MutableConstant -- crafts may be added
         "bend" => Bending::Craft, "bind" => Bundling::Craft, "braid" => Braiding::Craft,

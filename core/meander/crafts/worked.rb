@@ -107,11 +107,13 @@ module Meander
       # Other sections that it joins: pairs of ids.
       def joins = []
 
-      # The end of another section that it hangs from, [id, side], or from what that ends in; nil where from none.
-      def hangs = nil
+      # The end of another section that it hangs from, [id, side], or from what that ends in, the side nil where it
+      # hangs along all of it; nil where from none. at: where it stands.
+      def hangs(_at) = nil
 
-      # What it asks of the wires of other sections: marks on their base wires, as marks has them.
-      def marks_on(_worked, _number) = []
+      # What it asks of the wires of other sections: marks on their base wires, as marks has them, their places in the
+      # finished piece. pose: where the other one stands.
+      def marks_on(_worked, _number, _pose) = []
 
       # Gaps to hold while it is worked: Beads::Spacer::Gap values.
       def gaps = []

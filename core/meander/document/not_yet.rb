@@ -13,9 +13,6 @@ module Meander
           refuse.call("/wires/#{i}/begun", wire[:begun][:stop], "null: from its first end") if wire[:begun]
         end
         document[:sections].each_with_index do |section, i|
-          if section.dig(:at, :kind) == "rim"
-            refuse.call("/sections/#{i}/at/kind", "rim", "first, after, gathered, beside, centre, mirror")
-          end
           refuse.call("/sections/#{i}/copies", section[:copies], "1") if section[:copies] > 1
         end
       end

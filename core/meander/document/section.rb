@@ -72,10 +72,15 @@ module Meander
       # All that it is worked by, wherever it stands: what is equal is worked alike.
       def key
         kinds = threaded.map { |placed| piece.bead(placed[:bead]).fields }
-        # A lacing names the sections it joins by their numbers.
-        others = piece.document[:sections].map { |one| one[:id] }.join(" ") if craft == "lace"
-        [fields.except(:at), base, working, seating, piece.document[:allowances], piece.document[:weaves], threaded,
-          kinds, piece.kind, others]
+        [fields.except(:at), *places, base, working, seating, piece.document[:allowances], piece.document[:weaves],
+          threaded, kinds, piece.kind]
+      end
+
+      # Where sections stand, as far as it says that itself, and what it is worked onto.
+      def places
+        return [] unless Crafts::Registry.fetch(craft).respond_to?(:names_places?)
+
+        [*piece.document[:sections].map { |one| one.slice(:id, :at) }, *Crafts::Rim.key(self)]
       end
 
       # The same as text.

@@ -51,9 +51,30 @@ module Meander
       def stands(section, index)
         at = section[:at]
         return gathered(at[:ends], index) if at[:kind] == "gathered"
-        return if %w[first rim].include?(at[:kind]) || standing(index).include?(at[:section])
+        return if at[:kind] == "first"
+        return rimmed(section, index) if at[:kind] == "rim"
+        return if standing(index).include?(at[:section])
 
         fault("/sections/#{index}/at/section", at[:section], "a section stands on one before it", earlier(index))
+      end
+
+      # Onto a wire that others can be worked onto, by a craft that is worked so.
+      def rimmed(section, index)
+        craft = Crafts::Registry.fetch(section[:craft])
+        unless craft.respond_to?(:rimmed?) && craft.rimmed?(section)
+          return fault("/sections/#{index}/at/kind", "rim", "only cords that are folded over a bar hang from a wire",
+            "first, after, gathered, beside, centre, mirror")
+        end
+        wires = rims(index)
+        return if wires.include?(section[:at][:section])
+
+        fault("/sections/#{index}/at/section", section[:at][:section], "it hangs from a bent wire before it",
+          wires.empty? ? "a place of another kind: there is no bent wire before it" : wires.join(", "))
+      end
+
+      def rims(index)
+        @sections.first(index).select { |one| Crafts::Registry.fetch(one[:craft]).respond_to?(:rim) }
+          .map { |one| one[:id] }
       end
 
       def earlier(index) = index.zero? ? "first" : standing(index).join(", ")

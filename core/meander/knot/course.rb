@@ -22,18 +22,21 @@ module Meander
 
       attr_reader :spacing_mm, :placed, :passes, :reach
 
+      # Where the cord at a place of so many hangs by itself.
+      def self.home(place, count, spacing_mm) = (place - ((count - 1) / 2.0)) * spacing_mm
+
       # cords: how thick each is, from the left; rows: as Notation reads them, gap in mm; gauge: Gauge; spacing_mm: from
-      # cord to cord, at least what the knots need; down_mm: how far down the cords begin; beads: answers at(number),
-      # the Bead of so manieth knot that can have one, or nil.
-      def initialize(cords, rows, gauge, spacing_mm:, down_mm: 0.0, beads: nil)
+      # cord to cord, at least what the knots need; starts: where each cord begins, [x, y], nil for side by side; beads:
+      # answers at(number), the Bead of so manieth knot that can have one, or nil.
+      def initialize(cords, rows, gauge, spacing_mm:, starts: nil, beads: nil)
         @cords = cords
         @rows = rows
         @gauge = gauge
         @spacing_mm = spacing_mm
         @beads = beads
         @at = cords.each_index.to_a
-        @y = cords.map { down_mm }
-        @where = cords.each_index.map { |place| [home(place), down_mm] }
+        @where = starts || cords.each_index.map { |place| [home(place), 0.0] }
+        @y = @where.map(&:last)
         @passes = cords.map { [] }
         @last = []
         @placed, @reach, @carried, @twist = [], [], 0, {}
@@ -53,7 +56,7 @@ module Meander
       MOST = 12_000
 
       # Where the cord at a place hangs by itself.
-      def home(place) = (place - ((@cords.size - 1) / 2.0)) * spacing_mm
+      def home(place) = Course.home(place, @cords.size, spacing_mm)
 
       # How far down all cords are after so many repeats; how many knots there are then.
       def length_mm(count) = reach.fetch(count - 1)[:mm]

@@ -171,7 +171,7 @@ module Meander
       def in_section(stop)
         pose, run = @placed.pose(stop.section), stop.section.run_mm(stop.number)
         own = stop.section.marks(stop.number).map { |mm, words, place| [mm, words, pose.at(place)] }
-        all = own + @placed.sections.flat_map { |one| one.marks_on(stop.section, stop.number) }
+        all = own + @placed.sections.flat_map { |one| one.marks_on(stop.section, stop.number, pose) }
         sorted = all.sort_by.with_index { |(mm, _, _), i| [mm, i] }
         stop.back ? sorted.reverse.map { |mm, words, place| [run - mm, words, place] } : sorted
       end

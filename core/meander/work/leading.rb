@@ -35,13 +35,14 @@ module Meander
       # Where it stands.
       def standing
         case @at[:kind]
-        when "after" then @section.hangs ? hanging : after(onward(called(@at[:section])))
+        when "after" then @section.hangs(@at) ? hanging : after(onward(called(@at[:section])))
         when "gathered" then "bring #{gathered} together in #{here}: #{onward("them")}"
         when "mirror" then mirror_image
         when "beside"
           "#{here} will lie #{Units::Text.length(@at[:across].mm)} from #{called(@at[:section])}, on its " \
           "#{@at[:side]} side#{alone}"
         when "centre" then "#{here} will stand on the centre of #{called(@at[:section])}#{alone}"
+        when "rim" then "#{here} hangs from the wire of #{called(@at[:section])}, #{aside}"
         end
       end
 
@@ -49,6 +50,14 @@ module Meander
         apart = @at[:apart]&.mm.to_f
         set = ", set #{Units::Text.length(apart)} from it to the #{@at[:to]}"
         "#{here} is the mirror image of #{called(@at[:section])}#{set if apart.positive?}: left there is right here"
+      end
+
+      # To which side of a wire that is bent; of a straight one, as it runs away from you.
+      def aside
+        turn = @plan.placed.section(@at[:section]).out[1]
+        return "to its #{(@at[:side] == "far") ? "right" : "left"} as it runs away from you" if turn.abs < 1e-6
+
+        (turn.positive? == (@at[:side] == "far")) ? "inwards" : "outwards"
       end
 
       # From the loop, or whatever it is, at the end of another.

@@ -72,7 +72,7 @@ module Meander
 
       # What hangs from another section needs that and what it ends in.
       def hung_first(one)
-        id, side = one.hangs
+        id, side = @plan.places[one.id]&.then { |at| one.hangs(at) }
         return [] unless id
 
         held = endings.select { |ending| ending.section == id && ending.side == side }

@@ -91,9 +91,8 @@ class RoutesTest < PieceTest
 
   # What has its place and cannot be planned yet is read, and refused by name.
   def test_not_yet
-    rim = {"kind" => "rim", "of" => "s1", "rim" => "near", "turn" => 0}
-    {"stones" => [{"id" => "g1"}], "steps" => %w[a], "sections.0.copies" => 3, "wires.0.begun" => {"stop" => 1},
-      "sections.0.at" => rim}.each do |place, value|
+    {"stones" => [{"id" => "g1"}], "steps" => %w[a], "sections.0.copies" => 3,
+"wires.0.begun" => {"stop" => 1}}.each do |place, value|
       found = faults(start("component", "#{place}": value))
 
       refute_empty found, place

@@ -626,7 +626,7 @@ export interface Piece {
               /**
                * distance along the other section; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm; usually 0 mm to 60 mm
                */
-              along: {
+              along?: {
                 typed: string;
                 mm?: number;
               };
@@ -651,9 +651,12 @@ export interface Piece {
             }
           | {
               kind: "rim";
-              of: string;
-              rim: string;
-              turn?: number;
+              section: string;
+              along?: {
+                typed: string;
+                mm?: number;
+              } | null;
+              side: "near" | "far";
             };
       }
     | {
@@ -833,7 +836,7 @@ export interface Piece {
               /**
                * distance along the other section; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm; usually 0 mm to 60 mm
                */
-              along: {
+              along?: {
                 typed: string;
                 mm?: number;
               };
@@ -858,9 +861,12 @@ export interface Piece {
             }
           | {
               kind: "rim";
-              of: string;
-              rim: string;
-              turn?: number;
+              section: string;
+              along?: {
+                typed: string;
+                mm?: number;
+              } | null;
+              side: "near" | "far";
             };
         extent?:
           | {
@@ -1027,7 +1033,7 @@ export interface Piece {
               /**
                * distance along the other section; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm; usually 0 mm to 60 mm
                */
-              along: {
+              along?: {
                 typed: string;
                 mm?: number;
               };
@@ -1052,9 +1058,12 @@ export interface Piece {
             }
           | {
               kind: "rim";
-              of: string;
-              rim: string;
-              turn?: number;
+              section: string;
+              along?: {
+                typed: string;
+                mm?: number;
+              } | null;
+              side: "near" | "far";
             };
         extent?:
           | {
@@ -1298,7 +1307,7 @@ export interface Piece {
               /**
                * distance along the other section; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm; usually 0 mm to 60 mm
                */
-              along: {
+              along?: {
                 typed: string;
                 mm?: number;
               };
@@ -1323,9 +1332,12 @@ export interface Piece {
             }
           | {
               kind: "rim";
-              of: string;
-              rim: string;
-              turn?: number;
+              section: string;
+              along?: {
+                typed: string;
+                mm?: number;
+              } | null;
+              side: "near" | "far";
             };
         extent?:
           | {
@@ -1379,13 +1391,10 @@ export interface Piece {
         }[];
         mount?: {
           kind: "head" | "reverse";
-          /**
-           * bar they hang from; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.2 mm to 60 mm; usually 0.6 mm to 8 mm
-           */
           over: {
             typed: string;
             mm?: number;
-          };
+          } | null;
           room?: {
             typed: string;
             mm?: number;
@@ -1638,7 +1647,7 @@ export interface Piece {
               /**
                * distance along the other section; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 300 mm; usually 0 mm to 60 mm
                */
-              along: {
+              along?: {
                 typed: string;
                 mm?: number;
               };
@@ -1663,9 +1672,12 @@ export interface Piece {
             }
           | {
               kind: "rim";
-              of: string;
-              rim: string;
-              turn?: number;
+              section: string;
+              along?: {
+                typed: string;
+                mm?: number;
+              } | null;
+              side: "near" | "far";
             };
         extent?:
           | {

@@ -8,6 +8,8 @@ import { SIDES } from "../choices/choices";
 import { useSame } from "../common/useSame";
 import type { Side } from "../document/routes";
 import { type Formed, rowsOf, withPlace } from "./document";
+import { hangsFromWire, wiresBefore, withoutRim, withRim } from "./rim";
+import RimWords from "./RimWords.vue";
 import { type Edge, edgesBefore, sameEdge, withGathered } from "./ways";
 import WiresCutBetween from "./WiresCutBetween.vue";
 
@@ -23,6 +25,7 @@ const PLACES = [
   { key: "beside", name: "beside" },
   { key: "centre", name: "on the centre of" },
   { key: "mirror", name: "as the mirror image of" },
+  { key: "rim", name: "on the wire of" },
 ];
 const HANDS = [
   { key: "left", name: "left" },
@@ -38,15 +41,25 @@ const SIDES_ON = [
   { key: "end", name: "the end of" },
   { key: "start", name: "the beginning of" },
 ];
-const places = computed(() => PLACES.filter((one) => one.key !== "gathered" || edges.value.length > 1));
+const possible: Record<string, () => boolean> = {
+  gathered: () => edges.value.length > 1,
+  rim: () => hangsFromWire(piece.value, index.value),
+};
+const places = computed(() => PLACES.filter(({ key }) => possible[key]?.() ?? true));
+const wires = useSame(() => earlier.value.filter(({ key }) => wiresBefore(piece.value, index.value).includes(key)));
 const onto = computed(() => ("section" in at.value ? at.value.section : earlier.value.at(-1)?.key) ?? "");
 const from = computed(() => (at.value.kind === "after" && at.value.from) || "end");
-const place = (kind: string, id = onto.value, side: Side = from.value) =>
-  bench.change(
-    kind === "gathered"
-      ? withGathered(piece.value, index.value, gathered.value, bench.answer.value!.plan)
-      : withPlace(piece.value, index.value, kind, id, side),
-  );
+const place = (kind: string, id = onto.value, side: Side = from.value) => bench.change(placed(kind, id, side));
+function placed(kind: string, id: string, side: Side) {
+  if (kind === "rim") {
+    const wire = wires.value.find(({ key }) => key === id) ?? wires.value.at(-1)!;
+    return withRim(piece.value, index.value, wire.key);
+  }
+  const now = withoutRim(piece.value, index.value);
+  return kind === "gathered"
+    ? withGathered(now, index.value, gathered.value, bench.answer.value!.plan)
+    : withPlace(now, index.value, kind, id, side);
+}
 
 /** What comes together: two ends at least; to begin with the last two that sections end in, or any. */
 const gathered = computed<Edge[]>(() => {
@@ -79,7 +92,7 @@ function toggle(edge: Edge) {
         />{{ " " }}</template
       ><LiveChoice
         :value="onto"
-        :options="earlier"
+        :options="at.kind === 'rim' ? wires : earlier"
         label="The section it stands on"
         @change="(id) => place(at.kind, id)"
       /> </template
@@ -113,6 +126,8 @@ function toggle(edge: Edge) {
         :options="HANDS"
         label="Side the mirror image is set to"
         @change="(key) => bench.edit(bench.path('at/to'), key)" /></template
+    ><template v-else-if="at.kind === 'rim'"
+      >, <RimWords :wire="at.section" :side="at.side" :along="at.along ?? null" /></template
     ><template v-if="'turn' in at"
       >, turned by <LiveCount :path="bench.path('at/turn')" label="Turned by" signed />°</template
     >:

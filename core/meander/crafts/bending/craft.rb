@@ -17,6 +17,13 @@ module Meander
         def self.check(...) = Checks.call(...)
         def self.lay(section, calibration) = Layout.new(section, calibration)
 
+        # Its wire as what other sections are worked onto; at: where one of them stands.
+        def self.rim(section, at)
+          wire = section.base.first.mm
+          bent = Form::Bends.call(section[:bend], wire)
+          Form::Bar.new(bent.points, bent.length_mm, thick_mm: wire, side: at[:side], middle_mm: at[:along]&.mm)
+        end
+
         # What these are bent to says which side it begins to; all others begin to one side always.
         EITHER_SIDE = %w[line arc run].freeze
 

@@ -22,6 +22,9 @@ module Meander
         def self.check(...) = Checks.call(...)
         def self.lay(section, calibration) = Layout.new(section, calibration)
 
+        # It names what it goes on from.
+        def self.names_places? = true
+
         # Its wires lie side by side.
         def self.beside? = true
 

@@ -22,6 +22,9 @@ module Meander
         def self.check(...) = Checks.call(...)
         def self.lay(section, calibration) = Layout.new(section, calibration)
 
+        # It names what it is worked into.
+        def self.names_places? = true
+
         # Worked the same way round whichever side it is for: rows go to and fro.
         def self.mirrored(fields, _beside) = Mirrored.call(fields)
       end

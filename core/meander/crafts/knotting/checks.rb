@@ -72,7 +72,18 @@ module Meander
             return fault("mount", "cord #{at} by itself", "two legs that hang from a bar are one cord, folded",
               "both legs of a cord beside each other, or null")
           end
+          over(mount)
           room(mount)
+        end
+
+        # What hangs from a bent wire says by that how thick its bar is.
+        def over(mount)
+          rim = @section[:at]&.fetch(:kind) == "rim"
+          return if rim == mount[:over].nil?
+          return fault("mount/over", mount[:over].typed, "they hang from the wire they stand on", "null") if rim
+
+          fault("mount/over", "null", "nothing says how thick the bar is that they hang from",
+            "0.2 mm to 60 mm, or a place on a bent wire")
         end
 
         def room(mount)

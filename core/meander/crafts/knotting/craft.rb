@@ -25,6 +25,12 @@ module Meander
         def self.check(...) = Checks.call(...)
         def self.lay(section, calibration) = Layout.new(section, calibration)
 
+        # It names what it hangs from.
+        def self.names_places? = true
+
+        # Cords that are folded hang from the wire another section is bent of.
+        def self.rimmed?(fields) = !fields[:mount].nil?
+
         # Its cords hang side by side.
         def self.beside? = true
 

@@ -96,7 +96,7 @@ module Meander
         # A cord's bight over the bar, its legs from there down.
         def mounts
           @base.each_slice(2).with_index do |(wire, _), pair|
-            line = @knotted.head_line(pair)
+            line = @layout.mounting.line(pair)
             drawn(line, [[0.0, 0.0, 0]], wire)
             @where[2 * pair], @where[(2 * pair) + 1] = line.first, line.last
           end

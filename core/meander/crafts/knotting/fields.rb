@@ -18,9 +18,10 @@ module Meander
           gap: Common.size("bare cord before a row", 0.0..notation::MOST_GAP, 0.0..80.0),
           times: Count.new(1..notation::MOST_TIMES)}, left_out: {gap: Units::Size.new(0.0, "0 mm"), times: 1})
         # Every two cords beside each other are one, folded and looped over a bar or ring: its bight in front of that
-        # (head), or behind it (reverse). over: how thick that is; room: how much of it there is, null where enough.
-        MOUNT = Record.new({kind: Choice.new(%w[head reverse]), over: Common.size("bar they hang " \
-          "from", 0.2..60.0, 0.6..8.0),
+        # (head), or behind it (reverse). over: how thick that is, null where it is the wire it stands
+        # on; room: how much of it there is, null where enough.
+        MOUNT = Record.new({kind: Choice.new(%w[head reverse]), over: Maybe.new(Common.size("bar they hang " \
+          "from", 0.2..60.0, 0.6..8.0)),
           room: Maybe.new(Common.size("room on the bar", 1.0..2000.0, 4.0..400.0))}, left_out: {room: nil})
         # What a maker measured: so many square or half knots, how far they reached, and what one of their working
         # cords took.

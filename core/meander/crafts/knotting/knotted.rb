@@ -52,7 +52,7 @@ module Meander
         end
 
         # A leg, from the fold, which the bend at the bar is a part of.
-        def mounted_mm(number) = layout.mounted? ? layout.mount_mm(number)[1] : 0.0
+        def mounted_mm(number) = layout.mounted? ? layout.mounting.leg_mm(number)[1] : 0.0
 
         def run_mm(number) = knotted_mm(number) + (2 * bare_mm)
 
@@ -66,23 +66,16 @@ module Meander
         def marks(number)
           return [] unless layout.mounted? && number.even?
 
-          x, y, z = head_line(number / 2).then { |line| line[line.size / 2] }
+          x, y, z = layout.mounting.line(number / 2).then { |line| line[line.size / 2] }
           [[0.0, "fold", way.at(y + bare_mm, x, z)]]
-        end
-
-        # The bight of a mounted cord and both its legs, from the left: [[across, along, towards the maker], ...].
-        def head_line(pair)
-          middle = layout.across("start")[2 * pair, 2].sum / 2
-          Knot::Head.points(base[2 * pair].mm, section[:mount][:over].mm, section[:mount][:kind])
-            .map { |x, y, z| [middle + x, y, z] }
         end
 
         # The way of a cord from knot to knot.
         def trace(number)
           (@told[:trace] ||= {})[number] ||= begin
-            start, finish = layout.across("start")[number], layout.across("end", repeats)[number]
-            points = [[start, 0.0], *bared([[start, layout.down_mm], *ways(number), [finish, made_mm]]),
-              [finish, length_mm]]
+            finish = layout.across("end", repeats)[number]
+            begun = layout.mounted? ? layout.mounting.on_bar(number) : [layout.homes[number], 0.0]
+            points = [begun, *bared([layout.starts[number], *ways(number), [finish, made_mm]]), [finish, length_mm]]
             points.map { |x, y| way.at(y, x, 0.0) }.freeze
           end
         end
@@ -151,11 +144,23 @@ module Meander
           end
         end
 
-        def hangs = (layout.mounted? && section[:at][:kind] == "after") ? section[:at].values_at(:section, :from) : nil
+        def hangs(at) = (layout.mounted? && %w[after rim].include?(at[:kind])) ? at.values_at(:section, :from) : nil
 
         def steps(context) = Steps.call(self, context)
         def swatch(context) = assumed? ? [Steps.new(self, context).swatch] : []
         def advice(_plan) = @told[:advice] ||= Advice::Council.call(self).freeze
+
+        # Where its middle hangs on the wire of another section.
+        def marks_on(worked, _number, pose)
+          return [] unless layout.bar && worked.id == section[:at][:section]
+
+          [[layout.bar.middle_mm, middle_mark, pose.at(layout.bar.middle)]]
+        end
+
+        # What that mark is called.
+        def middle_mark
+          "middle of section #{section.piece.document[:sections].index { |one| one[:id] == id } + 1}"
+        end
 
         # What a cord does in how many knots: { "works" => 12, "fills" => 8, "holds" => 2 }.
         def roles(number) = passes(number).map { |one| Words.role(one) }.tally
@@ -167,7 +172,7 @@ module Meander
 
         # From its last knot to where it hangs.
         def last_mm(number)
-          from = passes(number).last&.leaves || [layout.across("start")[number], layout.down_mm]
+          from = passes(number).last&.leaves || layout.starts[number]
           Math.hypot(layout.across("end", repeats)[number] - from[0], made_mm - from[1])
         end
 

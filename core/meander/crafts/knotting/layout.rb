@@ -46,19 +46,21 @@ module Meander
           Knot::Spacing.call(base.map(&:mm), plain(fields[:rows]), gauge(fields, base), mounted: !fields[:mount].nil?)
         end
 
-        attr_reader :section, :calibration, :gauge, :beading, :spacing_mm, :least_mm
+        attr_reader :section, :calibration, :gauge, :beading, :spacing_mm, :least_mm, :mounting
 
         # @raise [InvalidInput] where it cannot be knotted
         def initialize(section, calibration)
           @section = section
           @calibration = calibration
+          @told = {}
           @gauge = Layout.gauge(section.fields, section.base)
           @beading = Beading.new(section)
           @least_mm = Layout.spacing_mm(section.fields, section.base)
           @spacing_mm = [section[:spacing]&.mm, least_mm].compact.max
-          @course = Knot::Course.new(section.base.map(&:mm), Layout.plain(section[:rows]), gauge, spacing_mm:,
-            down_mm:, beads: beading.any? ? beading : nil)
-          @worked, @told = {}, {}
+          @mounting = (Mounting.new(section, gauge, homes) if section[:mount])
+          @course = Knot::Course.new(thick, Layout.plain(section[:rows]), gauge, spacing_mm:, starts:,
+            beads: beading.any? ? beading : nil)
+          @worked = {}
           freeze
         end
 
@@ -67,17 +69,17 @@ module Meander
         def free? = section.free?
         def bare_mm = section.bare_mm
         def thick = section.base.map(&:mm)
-        def mounted? = !section[:mount].nil?
+        def mounted? = !mounting.nil?
+        # The bent wire it hangs from, nil where it hangs from none.
+        def bar = mounting&.bar
 
-        # How far below the middle of the bar the first knots may begin.
-        def down_mm = mounted? ? mount_mm(0)[0] : 0.0
+        # Where its cords hang by themselves, and where each goes on below its mount: [x, y].
+        def homes = @told[:homes] ||= thick.each_index.map { |place| Knot::Course.home(place, thick.size, spacing_mm) }
+        def starts = homes.each_with_index.map { |x, number| mounting ? mounting.start(number) : [x, 0.0] }
 
         # What its cords take of a bar, every two of them one.
         def heads_mm = Layout.heads_mm(section.base)
         def self.heads_mm(base) = base.each_slice(2).sum { |wire, _| Knot::Gauge::MOUNT_WIDE * wire.mm }
-
-        # How far down a cord's mount reaches, and what it takes of a leg.
-        def mount_mm(number) = gauge.mount_mm(section.base[number].mm, section[:mount][:over].mm)
 
         def worked(repeats, bare_mm, _on = nil) = @worked[[repeats, bare_mm]] ||= Knotted.new(self, repeats, bare_mm)
 
@@ -133,19 +135,18 @@ module Meander
               wide = (knot.size.width_mm / 2) + ((knot.bead && !knot.bead.around?) ? knot.bead.wide_mm : 0.0)
               [knot.x - wide, knot.x + wide]
             }
-            hang = @course.home(section.base.size - 1) + (thick.max / 2)
+            hang = homes.last + (thick.max / 2)
             [*knots, -hang, hang].minmax.then { |low, high| [-[high, -low].max, [high, -low].max] }
           end
         end
 
         # Where each of its cords hangs at a side: at its end in the order its knots have brought them to.
         def across(side, repeats = nil)
-          places = section.base.each_index.map { |place| @course.home(place) }
-          return places unless side == "end"
+          return homes unless side == "end"
 
           count = repeats || given || 1
           order = course(count).order(count)
-          section.base.each_index.map { |cord| places[order.index(cord)] }
+          section.base.each_index.map { |cord| homes[order.index(cord)] }
         end
 
         private

@@ -61,8 +61,22 @@ module Meander
           pairs = (0...(@knotted.base.size / 2)).group_by { |pair| legs(pair) }
           told = pairs.map { |legs, some| (pairs.size == 1) ? legs : "#{cords(some)}: #{legs}" }
           folded = Units::Text.count(@knotted.base.size / 2, "cord")
-          "#{prefixed("fold #{folded} at the fold mark")} (#{told.join("; ")}), lay each bight #{bight} the bar, " \
-            "#{say(@section[:mount][:over].mm)} thick, and draw both legs through it, head beside head."
+          "#{prefixed("fold #{folded} at the fold mark")} (#{told.join("; ")}), lay each bight #{bight} #{bar}, and " \
+            "draw both legs through it, head beside head#{about_the_mark}."
+        end
+
+        # What they hang from.
+        def bar
+          thick = "#{say(@layout.mounting.over_mm)} thick"
+          return "the bar, #{thick}," unless @layout.bar
+
+          "the wire of #{@context.called_by(@section[:at][:section])} (#{thick})"
+        end
+
+        def about_the_mark
+          return "" unless @layout.bar
+
+          ", as many to either side of the mark “#{@knotted.middle_mark}”"
         end
 
         # "1 and 2", by the places of their legs.

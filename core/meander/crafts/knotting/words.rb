@@ -17,7 +17,11 @@ module Meander
           (beside.max < 2) ? "strap" : "panel"
         end
 
-        def self.mounted(layout) = layout.mounted? ? ", hung from a bar" : ""
+        def self.mounted(layout)
+          return "" unless layout.mounted?
+
+          layout.bar ? ", hung from a wire" : ", hung from a bar"
+        end
 
         # knotted: Knotted.
         def self.counted(knotted) = Units::Text.count(knotted.placed.size, "knot")

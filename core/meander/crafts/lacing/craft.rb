@@ -17,6 +17,9 @@ module Meander
         def self.check(...) = Checks.call(...)
         def self.lay(section, calibration) = Layout.new(section, calibration)
 
+        # It names the sections it joins by their numbers.
+        def self.names_places? = true
+
         def self.mirrored(fields, _beside) = fields
       end
     end

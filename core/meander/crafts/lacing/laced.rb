@@ -58,7 +58,7 @@ module Meander
         end
 
         # Where a base wire of a row is tied or laced. Its place is one of the finished piece.
-        def marks_on(row, number)
+        def marks_on(row, number, _pose)
           side = rows.index { |one| one.id == row.id } or return []
           trace, to = row.close_trace(number), other_words(row)
           whole = Form::Trace.polyline_mm(trace)

@@ -13,11 +13,15 @@ const bench = useBench();
 const piece = computed(() => bench.draft.value!);
 const now = computed(() => knotted(piece.value, bench.hand.value));
 const told = bench.knot;
-const HUNG = [
-  { key: "none", name: "side by side, by their ends" },
-  { key: "head", name: "from a bar, each folded, its bight in front" },
-  { key: "reverse", name: "from a bar, each folded, its bight behind" },
-];
+const onWire = computed(() => now.value.at?.kind === "rim");
+const hung = computed(() => {
+  const from = onWire.value ? "from the wire" : "from a bar";
+  const folded = [
+    { key: "head", name: `${from}, each folded, its bight in front` },
+    { key: "reverse", name: `${from}, each folded, its bight behind` },
+  ];
+  return onWire.value ? folded : [{ key: "none", name: "side by side, by their ends" }, ...folded];
+});
 const FINISH = [
   { key: "cut", name: "only cut" },
   { key: "knot", name: "knotted" },
@@ -35,8 +39,8 @@ function hang(kind: string) {
 <template>
   <p class="flex-fill mb-0">
     The cords hang
-    <LiveChoice :value="now.mount?.kind ?? 'none'" :options="HUNG" label="How the cords hang" @change="hang" /><template
-      v-if="now.mount"
+    <LiveChoice :value="now.mount?.kind ?? 'none'" :options="hung" label="How the cords hang" @change="hang" /><template
+      v-if="now.mount?.over"
       >, <LiveSize :path="bench.path('mount/over')" label="Bar they hang from" :by="0.1" /> thick,
       <MaybeSize
         :path="bench.path('mount/room')"

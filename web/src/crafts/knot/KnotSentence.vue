@@ -32,6 +32,10 @@ const allAlike = computed(() => alike(piece.value, wires.value));
 /** So many cords are named one by one. */
 const NAMED = 12;
 const MOST = 60;
+const hung = computed(() => {
+  if (!now.value.mount) return "side by side";
+  return now.value.at?.kind === "rim" ? "from the wire" : "from a bar";
+});
 const step = computed(() => (now.value.mount ? 2 : 1));
 const counts = computed(() =>
   Array.from({ length: MOST / step.value }, (_, i) => (i + 1) * step.value)
@@ -61,7 +65,7 @@ const shortest = computed(() => told.value?.wires.reduce((one, two) => (two.run_
     /></template>
     hung
     <button type="button" class="unfold" :aria-expanded="topic === 'cords'" @click="unfold('cords')">
-      {{ now.mount ? "from a bar" : "side by side" }}</button>, knotted in
+      {{ hung }}</button>, knotted in
     <button type="button" class="unfold" :aria-expanded="topic === 'pattern'" @click="unfold('pattern')">
       {{ now.rows.length === 1 ? "one row" : `${now.rows.length} rows` }}</button>, <ExtentWords of="times" />,
     <button type="button" class="unfold plain" :aria-expanded="topic === 'knots'" @click="unfold('knots')">

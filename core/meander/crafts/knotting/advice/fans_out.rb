@@ -4,14 +4,14 @@ module Meander
   module Crafts
     module Knotting
       module Advice
-        # A panel that is wider than its mount.
+        # A panel that is wider than its mount; along a bent wire heads stand as far apart as the cords hang.
         module FansOut
           # Cords that hang this much farther apart than their heads pull to the sides.
           SPREAD = 1.3
 
           def self.call(knotted)
             layout = knotted.layout
-            return unless layout.mounted? && knotted.base.size > 2
+            return if !layout.mounted? || layout.bar || knotted.base.size < 3
 
             heads = layout.heads_mm
             return if layout.spacing_mm * knotted.base.size <= SPREAD * heads

@@ -1,0 +1,63 @@
+# frozen_string_literal: true
+
+module Meander
+  module Form
+    # A bent wire as a bar that something hangs from, side by side. Told in the frame of what hangs there: x across it,
+    # y along it away from the bar, from the middle of the place it hangs at; mm.
+    class Bar
+      # Where something hangs: on the middle of the bar, and how far the bar has turned there against the middle of all,
+      # in radians from +x towards +y.
+      Place = Struct.new(:x, :y, :tilt) do
+        # A point of what hangs there, told from its own middle as from that of a straight bar: [x, y, z].
+        def at((across, along, height))
+          cos, sin = Math.cos(tilt), Math.sin(tilt)
+          [x + (across * cos) - (along * sin), y + (across * sin) + (along * cos), height || 0.0]
+        end
+      end
+
+      # The way of a tangent is read between places so far apart, in mm.
+      STEP_MM = 0.05
+
+      # middle: the place on the wire that the middle of what hangs there lies at, [x, y, z]; middle_mm: how far along.
+      attr_reader :thick_mm, :middle, :middle_mm
+
+      # points: the middle line of the wire, [[x, y, z], ...]; length_mm: how long it is; thick_mm: how thick; side:
+      # near (to the left of its way) or far; middle_mm: how far along it the middle of what hangs there lies, nil for
+      # half-way.
+      def initialize(points, length_mm, thick_mm:, side:, middle_mm: nil)
+        @ruler = Trace::Ruler.new(points, length_mm)
+        @length_mm = length_mm
+        @thick_mm = thick_mm
+        @side = (side == "far") ? 1 : -1
+        @middle_mm = middle_mm || (length_mm / 2)
+        @middle = @ruler.at(@middle_mm).freeze
+        @turn = heading(@middle_mm) + (@side * Math::PI / 2)
+        freeze
+      end
+
+      # How much of the wire there is to either side of that middle.
+      def room_mm = [middle_mm, @length_mm - middle_mm].min
+
+      # Where what hangs there stands, by the pose of the wire.
+      def pose(wire) = wire.on(middle, @turn)
+
+      # Where something hangs so far to the right of that middle, along the wire.
+      # @return [Place]
+      def place(along)
+        at = @middle_mm - (@side * along)
+        x, y, = @ruler.at(at.clamp(0.0, @length_mm)).zip(middle).map { |one, other| one - other }
+        cos, sin = Math.cos(@turn), Math.sin(@turn)
+        turned = heading(at) + (@side * Math::PI / 2) - @turn
+        Place.new((x * cos) - (y * sin), (x * sin) + (y * cos), -Math.atan2(Math.sin(turned), Math.cos(turned))).freeze
+      end
+
+      private
+
+      # From +y towards +x.
+      def heading(mm)
+        from, to = [mm - STEP_MM, mm + STEP_MM].map { |at| @ruler.at(at.clamp(0.0, @length_mm)) }
+        Math.atan2(to[0] - from[0], to[1] - from[1])
+      end
+    end
+  end
+end
