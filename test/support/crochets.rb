@@ -18,6 +18,23 @@ module Crochets
       "across" => {"kind" => "count", "count" => across}}, count: rows, **rest)
   end
 
+  # A band begun round a wire: section s1 is that, s2 the band. bend: as documents have it; bar: how thick it is.
+  def round_wire(across, rows, bend, side: "far", along: nil, bar: "1.2 mm", **rest)
+    piece = JSON.parse(JSON.generate(band(across, rows, **{begun: "edge", **rest})).gsub('"s1"', '"s2"')
+      .gsub('"k1"', '"k2"'))
+    piece["sections"][0]["at"] = {"kind" => "rim", "section" => "s1", "along" => along, "side" => side}
+    piece["sections"].unshift({"id" => "s1", "craft" => "bend", "copies" => 1, "at" => {"kind" => "first", "turn" => 0},
+      "bend" => bend})
+    piece["kinds"].unshift({"id" => "k1", "use" => "base", "size" => size(bar), "metal" => "brass",
+      "temper" => "half_hard"})
+    route = [{"kind" => "visit", "section" => "s1", "seat" => "base 1"}]
+    piece["wires"].unshift({"id" => "w0", "kind" => "k1", "route" => route})
+    piece
+  end
+
+  def straight(mm) = {"kind" => "line", "length" => size("#{mm} mm")}
+  def hoop(mm) = {"kind" => "arc", "radius" => size("#{mm} mm"), "angle" => 360, "towards" => "near"}
+
   def tube(around = 8, rounds = 6, stitch: "single", way: "spiral", **rest)
     crocheted({"kind" => "tube", "stitch" => stitch, "rounds" => way,
       "across" => {"kind" => "count", "count" => around}}, count: rounds, **rest)

@@ -134,6 +134,14 @@ class SystemTest < ServerTest
 
   def assert_saved = assert_selector("[role=status]", text: /\ASaved\z/)
 
+  # What the block answers comes to be that, once what was done is saved.
+  def assert_becomes(wanted)
+    found = nil
+    100.times { ((found = yield) == wanted) ? break : sleep(0.1) }
+
+    assert_equal wanted, found
+  end
+
   def stored_document(name) = Server::Piece.find_by!(name:).content
 
   def made(name) = Server::Planning.plan(stored_document(name))

@@ -172,4 +172,42 @@ class KnotTest < SystemTest
     assert_selector ".print-charts .knot-grid"
     assert_selector ".print-charts", text: /cord 1 [\d.]+ mm/
   end
+
+  # Hung from a ring of wire: outwards and inwards, half-way round it or elsewhere, and taken off it again.
+  def test_cords_hang_from_a_bent_wire
+    visit "/"
+    start "Component"
+    choose_picture "Add a section…", "A bent wire"
+    select "arc", from: "Form"
+    enter("Radius", "20").send_keys(:enter)
+    choose_picture "Add a section…", "Knots"
+    select "on the wire of", from: "Where it stands"
+
+    assert_saved
+    hung = section("New component")
+
+    assert_equal %w[rim outwards], [hung.section[:at][:kind], find("[aria-label='Side of the wire it hangs to']")
+      .find("option:checked").text]
+    assert_in_delta 0.5, hung.layout.bar.middle_mm / made("New component").placed.section(hung.section[:at][:section])
+      .length_mm
+    assert_selector ".sentence button", text: "from the wire"
+    click_on "Distance along the wire: say it"
+    enter("Distance along the wire", "12").send_keys(:enter)
+
+    assert_becomes(12.0) { section("New component").layout.bar.middle_mm }
+    plan = assert_told("New component")
+
+    assert(plan.runs.any? { |run| run.marks.any? { |mark| mark.words == "middle of section 3" } })
+    enter("Distance along the wire", "2").send_keys(:enter)
+
+    assert_selector ".said-wrong, [role=alert]", text: /do not hang along the wire beside each other/
+    enter("Distance along the wire", "14").send_keys(:enter)
+    select "inwards", from: "Side of the wire it hangs to"
+
+    assert_becomes(["far", 14.0]) { section("New component").section[:at].then { |at| [at[:side], at[:along]&.mm] } }
+    assert_accessible
+    select "beside", from: "Where it stands"
+
+    assert_becomes(2.0) { section("New component").section[:mount][:over]&.mm }
+  end
 end

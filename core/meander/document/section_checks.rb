@@ -62,13 +62,14 @@ module Meander
       def rimmed(section, index)
         craft = Crafts::Registry.fetch(section[:craft])
         unless craft.respond_to?(:rimmed?) && craft.rimmed?(section)
-          return fault("/sections/#{index}/at/kind", "rim", "only cords that are folded over a bar hang from a wire",
+          return fault("/sections/#{index}/at/kind", "rim",
+            "onto a wire go cords folded over a bar, or a crocheted band begun in an edge",
             "first, after, gathered, beside, centre, mirror")
         end
         wires = rims(index)
         return if wires.include?(section[:at][:section])
 
-        fault("/sections/#{index}/at/section", section[:at][:section], "it hangs from a bent wire before it",
+        fault("/sections/#{index}/at/section", section[:at][:section], "it is worked onto a bent wire before it",
           wires.empty? ? "a place of another kind: there is no bent wire before it" : wires.join(", "))
       end
 

@@ -23,17 +23,20 @@ module Meander
 
       # points: the middle line of the wire, [[x, y, z], ...]; length_mm: how long it is; thick_mm: how thick; side:
       # near (to the left of its way) or far; middle_mm: how far along it the middle of what hangs there lies, nil for
-      # half-way.
-      def initialize(points, length_mm, thick_mm:, side:, middle_mm: nil)
+      # half-way; even: whether it is straight or evenly bent.
+      def initialize(points, length_mm, thick_mm:, side:, middle_mm: nil, even: false)
         @ruler = Trace::Ruler.new(points, length_mm)
         @length_mm = length_mm
         @thick_mm = thick_mm
+        @even = even
         @side = (side == "far") ? 1 : -1
         @middle_mm = middle_mm || (length_mm / 2)
         @middle = @ruler.at(@middle_mm).freeze
         @turn = heading(@middle_mm) + (@side * Math::PI / 2)
         freeze
       end
+
+      def even? = @even
 
       # How much of the wire there is to either side of that middle.
       def room_mm = [middle_mm, @length_mm - middle_mm].min

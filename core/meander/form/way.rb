@@ -87,6 +87,20 @@ module Meander
         private_constant :STRAIGHT
       end
 
+      # Off a bar, square to it wherever across it begins.
+      class OffBar
+        # bar: Bar.
+        def initialize(bar)
+          @bar = bar
+          freeze
+        end
+
+        def at(along, across, height) = @bar.place(across).at([0.0, along, height])
+        def beyond(along, (across, out, height), _band) = at(along + out, across, height)
+        def turn(_along) = 0.0
+        def flat? = true
+      end
+
       # Wound on a dowel whose axis is y, the strip lying flat on it: radius of its middle line, rise of a turn.
       class Helix
         # side: 1 where it climbs as a right-handed screw, -1 where as a left-handed one, its mirror image.

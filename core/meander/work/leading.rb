@@ -42,7 +42,9 @@ module Meander
           "#{here} will lie #{Units::Text.length(@at[:across].mm)} from #{called(@at[:section])}, on its " \
           "#{@at[:side]} side#{alone}"
         when "centre" then "#{here} will stand on the centre of #{called(@at[:section])}#{alone}"
-        when "rim" then "#{here} hangs from the wire of #{called(@at[:section])}, #{aside}"
+        when "rim"
+          done = @section.hangs(@at) ? "hangs from" : "is worked onto"
+          "#{here} #{done} the wire of #{called(@at[:section])}, #{aside}"
         end
       end
 

@@ -8,7 +8,7 @@ import { SIDES } from "../choices/choices";
 import { useSame } from "../common/useSame";
 import type { Side } from "../document/routes";
 import { type Formed, rowsOf, withPlace } from "./document";
-import { hangsFromWire, wiresBefore, withoutRim, withRim } from "./rim";
+import { goesOntoWire, wiresBefore, withoutRim, withRim } from "./rim";
 import RimWords from "./RimWords.vue";
 import { type Edge, edgesBefore, sameEdge, withGathered } from "./ways";
 import WiresCutBetween from "./WiresCutBetween.vue";
@@ -43,7 +43,7 @@ const SIDES_ON = [
 ];
 const possible: Record<string, () => boolean> = {
   gathered: () => edges.value.length > 1,
-  rim: () => hangsFromWire(piece.value, index.value),
+  rim: () => goesOntoWire(piece.value, index.value),
 };
 const places = computed(() => PLACES.filter(({ key }) => possible[key]?.() ?? true));
 const wires = useSame(() => earlier.value.filter(({ key }) => wiresBefore(piece.value, index.value).includes(key)));

@@ -1,4 +1,5 @@
 import { mm } from "../choices/choices";
+import { withCrochet } from "../crafts/crochet/crochet";
 import { knotted, withKnotted, withMount } from "../crafts/knot/knot";
 import type { Piece } from "../generated/piece";
 import { type Formed, onOwnWires, rowsOf } from "./document";
@@ -9,9 +10,13 @@ type Bent = Extract<Piece["sections"][number], { craft: "bend" }>;
 export const wiresBefore = (piece: Piece, index: number): string[] =>
   rowsOf(piece, index).filter((id) => piece.sections.some((one) => one.id === id && one.craft === "bend"));
 
-/** Can the section in hand hang from a bent wire? */
-export const hangsFromWire = (piece: Piece, index: number) =>
-  piece.sections[index]?.craft === "knot" && wiresBefore(piece, index).length > 0;
+/** Can a section be worked onto a bent wire: are they cords, or a band crocheted across? */
+export function goesOntoWire(piece: Piece, index: number) {
+  const now = piece.sections[index];
+  const able =
+    now?.craft === "knot" || (now?.craft === "crochet" && now.fabric.kind === "band" && now.fabric.lying !== "along");
+  return able && wiresBefore(piece, index).length > 0;
+}
 
 /** Which side of a bent wire lies within the bend; none of one that runs straight or to and fro. */
 function inside(piece: Piece, wire: string): "near" | "far" | null {
@@ -28,18 +33,23 @@ export function sidesOf(piece: Piece, wire: string) {
   return (["far", "near"] as const).map((key) => ({ key, name: called(key) }));
 }
 
-/** Hung from a bent wire, outwards from its middle, each cord by its fold. */
+/** Onto a bent wire, outwards from its middle: cords hung each by its fold, crochet with its first row round it. */
 export function withRim(piece: Piece, index: number, wire: string): Piece {
-  const { id } = piece.sections[index]!;
-  const at = { kind: "rim", section: wire, along: null, side: inside(piece, wire) === "far" ? "near" : "far" };
-  const placed = onOwnWires(withKnotted(piece, id, { at: at as Formed["at"] }), id);
+  const { id, craft } = piece.sections[index]!;
+  const side = inside(piece, wire) === "far" ? ("near" as const) : ("far" as const);
+  const at = { kind: "rim" as const, section: wire, along: null, side };
+  if (craft === "crochet")
+    return onOwnWires(withCrochet(piece, id, { at, begun: "edge", form: { kind: "straight" } }), id);
+  const placed = onOwnWires(withKnotted(piece, id, { at }), id);
   const { mount } = knotted(placed, id);
   return withMount(placed, id, { kind: mount?.kind ?? "head", over: null, room: null });
 }
 
-/** What no longer hangs from a bent wire hangs from a bar. */
+/** What no longer hangs from a bent wire hangs from a bar; what is no longer crocheted round one begins on chains. */
 export function withoutRim(piece: Piece, index: number): Piece {
-  const now = piece.sections[index]!;
-  if (now.craft !== "knot" || !now.mount || now.mount.over) return piece;
-  return withKnotted(piece, now.id, { mount: { ...now.mount, over: mm(2) } });
+  const { id, craft } = piece.sections[index]!;
+  if ((piece.sections[index] as Formed).at?.kind !== "rim") return piece;
+  if (craft === "crochet") return withCrochet(piece, id, { begun: "chain" });
+  const { mount } = knotted(piece, id);
+  return mount ? withKnotted(piece, id, { mount: { ...mount, over: mm(2) } }) : piece;
 }

@@ -21,7 +21,8 @@ module Meander
         def self.rim(section, at)
           wire = section.base.first.mm
           bent = Form::Bends.call(section[:bend], wire)
-          Form::Bar.new(bent.points, bent.length_mm, thick_mm: wire, side: at[:side], middle_mm: at[:along]&.mm)
+          Form::Bar.new(bent.points, bent.length_mm, thick_mm: wire, side: at[:side], middle_mm: at[:along]&.mm,
+            even: %w[line arc].include?(section[:bend][:kind]))
         end
 
         # What these are bent to says which side it begins to; all others begin to one side always.

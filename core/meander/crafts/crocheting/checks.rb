@@ -85,10 +85,19 @@ module Meander
           unless %w[band tube rows].include?(fabric[:kind]) && fabric[:lying] != "along"
             return fault("begun", "edge", "only rows across, or a tube, begin on the edge of another section", "chain")
           end
+          return rim if @section[:at][:kind] == "rim"
           return if @section[:at][:kind] == "after"
 
           fault("begun", "edge", "there is no edge here that it could be worked into",
-            "chain, or a place on from a section before it")
+            "chain, or a place on from a section before it, or on a bent wire")
+        end
+
+        # Along a wire it lies as that does.
+        def rim
+          kind = @section[:form][:kind]
+          return if kind == "straight"
+
+          fault("form/kind", kind, "along a wire it lies as the wire is bent", "straight")
         end
 
         # Every row where it is first worked.

@@ -25,6 +25,9 @@ module Meander
         # It names what it is worked into.
         def self.names_places? = true
 
+        # A band that begins in an edge is worked onto the wire another section is bent of.
+        def self.rimmed?(fields) = fields[:begun] == "edge" && fields[:fabric][:kind] == "band"
+
         # Worked the same way round whichever side it is for: rows go to and fro.
         def self.mirrored(fields, _beside) = Mirrored.call(fields)
       end

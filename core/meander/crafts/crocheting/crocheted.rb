@@ -5,6 +5,8 @@ module Meander
     module Crocheting
       # A crocheted section: so many chains, rows or rounds, bent to its form, with so much bare wire at each end.
       class Crocheted < Worked
+        include OnBar
+
         attr_reader :layout, :repeats, :bare_mm
 
         def initialize(layout, repeats, bare_mm)
@@ -52,7 +54,8 @@ module Meander
 
         # How it lies: of its form, its bare ends with it.
         def way
-          @told[:way] ||= Form::Way.of(section.form, length_mm:, thickness_mm: gauge.thickness_mm, width_mm:)
+          @told[:way] ||= layout.bar ? Form::Way::OffBar.new(layout.bar) :
+            Form::Way.of(section.form, length_mm:, thickness_mm: gauge.thickness_mm, width_mm:)
         end
 
         # What its wires take, see Used.
@@ -107,10 +110,9 @@ module Meander
 
         def outline
           @told[:outline] ||= begin
-            low, high = layout.edges(repeats)
             steps = [(length_mm / 2).ceil, 12].max.clamp(12, 400)
             Form::Hull.call((0..steps).flat_map { |i|
-              [low, high].map { |x| way.at(length_mm * i / steps, x, 0.0).first(2) }
+              sides.map { |x| way.at(length_mm * i / steps, x, 0.0).first(2) }
             })
           end
         end
@@ -136,6 +138,12 @@ module Meander
         end
 
         private
+
+        # Places across it that its outline is read off: its edges, and what lies between them round a bend.
+        def sides
+          low, high = layout.edges(repeats)
+          layout.bar ? (0..24).map { |i| low + ((high - low) * i / 24) } : [low, high]
+        end
 
         def courses
           return [] if %w[cord tube].include?(layout.kind) || layout.motif?

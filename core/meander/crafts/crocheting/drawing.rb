@@ -32,6 +32,8 @@ module Meander
           cells.group_by { |cell| [cell.key.object_id, wires_of(cell.row).object_id] }.values.flat_map do |alike|
             key, wires = alike.first.key, wires_of(alike.first.row)
             line = @cloth.line(key)
+            next onto(line, alike, wires) if @layout.bar
+
             bent? ? bent(line, alike, wires) : [[turned(line), alike.map { |cell| [*at(cell), cell.number] }, wires]]
           end
         end
@@ -45,6 +47,23 @@ module Meander
             curved = line.map { |px, py, pz| way.at(py, x + px, pz) }
             [curved, alike.map { |cell| [*along(at(cell)[1]), cell.number] }, wires]
           end
+        end
+
+        # Round a wire evenly bent every cell of a row lies to it as any other does; those of the first go round it.
+        def onto(line, cells, wires)
+          cells.group_by { |cell| [at(cell)[1].round(6), cell.row == 1] }.map do |(y, first), alike|
+            here = line.map { |px, py, pz| [px, y + py, pz] }
+            here = round(here) if first
+            [here.map { |px, py, pz| way.at(py, px, pz) },
+              alike.map { |cell| [*@layout.bar.place(at(cell)[0]).to_a, cell.number] }, wires]
+          end
+        end
+
+        # Of the first row.
+        def round(line)
+          thin = @crocheted.bare_mm + @layout.rise_mm
+          @layout.round_wire.led(line.map { |x, y, z| [x, y - thin, z] })
+            .map { |x, y, z| [x, y + @crocheted.bare_mm, z] }
         end
 
         def turned(line) = @layout.along? ? line.map { |x, y, z| [-y, x, z] } : line

@@ -32,7 +32,8 @@ module Meander
             used_mm: told[:used] && (told[:used].mm / told[:stitches] / (rows || 1)))
         end
 
-        attr_reader :section, :calibration, :gauge, :beading
+        # round_wire: RoundWire, nil where it is worked round none.
+        attr_reader :section, :calibration, :gauge, :beading, :round_wire
 
         # @raise [InvalidInput] where it cannot be made
         def initialize(section, calibration)
@@ -41,6 +42,7 @@ module Meander
           @gauge = Layout.gauge(section.fields, section.base.map(&:mm))
           @beading = Beading.new(section, gauge)
           @fabrics, @cloths, @worked, @told = {}, {}, {}, {}
+          @round_wire = Rim.bar(section)&.then { |bar| RoundWire.new(self, bar) }
           freeze
         end
 
@@ -68,6 +70,9 @@ module Meander
 
         def cloth(count) = @cloths[count] ||= Crochet::Cloth.of(fabric(count), gauge, tube: kind == "tube")
         def edge? = section[:begun] == "edge"
+        # The bent wire it is worked onto, and how much further out it stands for that.
+        def bar = round_wire&.bar
+        def rise_mm = round_wire&.rise_mm || 0.0
 
         # How far so many reach.
         def woven_mm(count)
@@ -75,14 +80,14 @@ module Meander
           return count * gauge.stitch_mm if along?
           return @told[[:motif, count]] ||= Crochet::Rounds.across_mm(shape, gauge, count) if motif?
 
-          heights(count)
+          rise_mm + heights(count)
         end
 
         def most_repeats
           @told[:most] ||= begin
             over = (1..MOST_REPEATS).bsearch { |count| stitches(count) > MOST_STITCHES || far(count) > LONGEST_MM }
             most = ((over || (MOST_REPEATS + 1)) - 1).clamp(1, nil)
-            (kind == "cup") ? [most, Crochet::Rounds.most(shape, gauge)].min : most
+            [most, closing_at].compact.min
           end
         end
 
@@ -132,7 +137,7 @@ module Meander
           return [x, y + (woven_mm(count) / 2)] if motif?
           return [(heights(breadth) / 2) - y, x + (count * gauge.stitch_mm / 2)] if along?
 
-          [x, y]
+          [x, y + rise_mm]
         end
 
         # Of chains side by side, from the middle of one to that of the next.
@@ -193,16 +198,25 @@ module Meander
 
         def bounded(count)
           return if count <= most_repeats
-          raise_closed(count) if kind == "cup" && count > Crochet::Rounds.most(shape, gauge)
+          raise_closed(count) if closing_at && count > closing_at
 
           too_much("#{stitches(count)} stitches", "#{MOST_STITCHES} stitches") if stitches(count) > MOST_STITCHES
           too_much(Units::Text.length(far(count)), "#{Units::Text.length(LONGEST_MM)} crocheted")
         end
 
+        # So many rounds close a cup; within a bend no more rows have room. Nil where there is no such end.
+        def closing_at
+          return Crochet::Rounds.most(shape, gauge) if kind == "cup"
+
+          @told[:rows] ||= round_wire.most_rows if round_wire
+        end
+
         def raise_closed(count)
-          most = Crochet::Rounds.most(shape, gauge)
-          raise InvalidInput.new([Fault.new(path: "#{section.place}/extent", code: "crochet", given: "#{count} rounds",
-            message: "a cup this wide is closed before", accepted: "up to #{most} rounds")])
+          cup = kind == "cup"
+          raise InvalidInput.new([Fault.new(path: "#{section.place}/extent", code: "crochet",
+            given: Units::Text.count(count, cup ? "round" : "row"),
+            message: cup ? "a cup this wide is closed before" : "within the bend so many rows have no room",
+            accepted: "up to #{Units::Text.count(closing_at, cup ? "round" : "row")}")])
         end
       end
     end

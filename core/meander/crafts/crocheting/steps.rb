@@ -10,13 +10,15 @@ module Meander
         # More runs of beads are told by their kinds.
         MOST_RUNS = 6
 
-        # How it is begun, in words.
-        def self.begun(fabric)
+        # How it is begun, in words. wire: what the wire is called that it is worked round, nil where it is worked
+        # round none.
+        def self.begun(fabric, wire: nil)
           chains = Crochet::Stitches.fetch("chain").words(fabric.begun.count)
           {"chain" => "make #{chains}", "ring" => "make #{chains} and close them to a ring with a slip stitch",
             "hole" => "make #{chains} and close them to a ring with a slip stitch; the first round goes into the ring",
             "both" => "make #{chains}; the first round goes along both sides of them",
-            "edge" => "begin in the edge, at #{Units::Text.count(fabric.begun.count, "place")}"}
+            "edge" => "begin #{wire ? "round #{wire}" : "in the edge"}, at " \
+                      "#{Units::Text.count(fabric.begun.count, "place")}"}
             .fetch(fabric.begun.kind)
         end
 
@@ -102,10 +104,20 @@ module Meander
           tail = say(@layout.section[:tail].mm)
           from = "#{prefixed("leave #{tail} of #{wires} as a tail")}, make a loop on the #{hook} and"
           each = " Make #{@layout.cords} such chains." if @layout.cords > 1
-          place = " of #{@context.called_by(@layout.section[:at][:section])}" if @fabric.begun.kind == "edge"
           beads = slid(@layout.beading.spots(@fabric).select { |spot| spot.row.zero? })
-          step("anchor", "#{from} #{Steps.begun(@fabric)}#{place}.#{each}#{beads} Draw the loops to the hook's " \
+          step("anchor", "#{from} #{begun}.#{each}#{beads} Draw the loops to the hook's " \
                          "shaft, not tighter, and count aloud.", chains / pace, makes: [made(0, chains)])
+        end
+
+        # In or round what.
+        def begun
+          return Steps.begun(@fabric) unless @fabric.begun.kind == "edge"
+
+          onto = @context.called_by(@layout.section[:at][:section])
+          return "#{Steps.begun(@fabric)} of #{onto}" unless @layout.bar
+
+          "#{Steps.begun(@fabric, wire: "the wire of #{onto}")}, as many to either side of the mark " \
+            "“#{@crocheted.middle_mark}”"
         end
 
         def worked

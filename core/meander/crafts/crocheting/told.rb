@@ -10,7 +10,8 @@ module Meander
           layout, fabric, gauge = crocheted.layout, crocheted.fabric, crocheted.gauge
           {kind: layout.kind, repeats: crocheted.repeats, woven_mm: crocheted.made_mm, bare_mm: crocheted.bare_mm,
             counted: Words.counted(layout, crocheted.repeats), stitches: crocheted.stitches, way: fabric.way,
-            begun: {kind: fabric.begun.kind, count: fabric.begun.count, words: Steps.begun(fabric), turn: fabric.turn},
+            begun: {kind: fabric.begun.kind, count: fabric.begun.count, words: begun(layout, fabric),
+              turn: fabric.turn},
             rows: rows(fabric), beads: beads(crocheted), notation: notation(fabric),
             width_mm: crocheted.width_mm, thickness_mm: crocheted.thickness_mm, breadth: breadth(layout),
             gauge: {hook_mm: gauge.hook_mm, stitch_mm: gauge.stitch_mm, row_mm: row_mm(layout),
@@ -18,6 +19,8 @@ module Meander
             wires: crocheted.base.each_index.map { |number| wire(crocheted, number) }, assumed: crocheted.assumed?,
             left_mm: left_mm(layout, crocheted.repeats), ruffle: ruffle(crocheted), deep_mm: deep_mm(crocheted)}
         end
+
+        def self.begun(layout, fabric) = Steps.begun(fabric, wire: layout.bar && "the wire")
 
         # Rows alike as one.
         def self.rows(fabric)
@@ -60,7 +63,7 @@ module Meander
 
         def self.ruffle(crocheted) = crocheted.layout.motif? ? crocheted.cloth.ruffle : nil
         def self.deep_mm(crocheted) = crocheted.layout.motif? ? crocheted.cloth.deep_mm : nil
-        private_class_method :rows, :beads, :notation, :wire, :breadth, :row_mm, :left_mm, :ruffle, :deep_mm
+        private_class_method :begun, :rows, :beads, :notation, :wire, :breadth, :row_mm, :left_mm, :ruffle, :deep_mm
       end
     end
   end

@@ -30,10 +30,13 @@ module Meander
         private
 
         def of(number, &mm)
-          return @fabric.wire_mm(&mm) + beads_mm + joined_mm(&mm) unless @layout.section[:turns]
+          return @fabric.wire_mm(&mm) + beads_mm + joined_mm(&mm) + round_mm unless @layout.section[:turns]
 
-          in_turn(number, &mm)
+          in_turn(number, &mm) + (number.zero? ? round_mm : 0.0)
         end
+
+        # What its first row takes more round a thicker wire.
+        def round_mm = @layout.round_wire ? @fabric.begun.count * @layout.round_wire.more_mm : 0.0
 
         # Its own rows, and up along the edge past those of the others.
         def in_turn(number, &mm)

@@ -5,6 +5,8 @@ module Meander
     module Knotting
       # A knotted section: its pattern so many times, bent to its form, with so much unknotted at each end.
       class Knotted < Worked
+        include OnBar
+
         attr_reader :layout, :repeats, :bare_mm, :course
 
         def initialize(layout, repeats, bare_mm)
@@ -149,18 +151,6 @@ module Meander
         def steps(context) = Steps.call(self, context)
         def swatch(context) = assumed? ? [Steps.new(self, context).swatch] : []
         def advice(_plan) = @told[:advice] ||= Advice::Council.call(self).freeze
-
-        # Where its middle hangs on the wire of another section.
-        def marks_on(worked, _number, pose)
-          return [] unless layout.bar && worked.id == section[:at][:section]
-
-          [[layout.bar.middle_mm, middle_mark, pose.at(layout.bar.middle)]]
-        end
-
-        # What that mark is called.
-        def middle_mark
-          "middle of section #{section.piece.document[:sections].index { |one| one[:id] == id } + 1}"
-        end
 
         # What a cord does in how many knots: { "works" => 12, "fills" => 8, "holds" => 2 }.
         def roles(number) = passes(number).map { |one| Words.role(one) }.tally

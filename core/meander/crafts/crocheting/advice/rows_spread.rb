@@ -1,0 +1,30 @@
+# frozen_string_literal: true
+
+module Meander
+  module Crafts
+    module Crocheting
+      module Advice
+        # Rows round a bend have as many stitches as the first, and another length to cover.
+        module RowsSpread
+          # What a fabric gives without a sign of it: as a share of a stitch's width (our choice, no source).
+          GIVES = (0.85..1.2)
+
+          def self.call(crocheted)
+            wire = crocheted.layout.round_wire or return
+            share = wire.stretch(crocheted.made_mm)
+            return if GIVES.cover?(share)
+
+            much = "#{((share - 1).abs * 100).round} %"
+            title = (share > 1) ? "The last row is drawn #{much} wider than its stitches" :
+              "The last row has #{much} less room than its stitches take"
+            AdviceItem.of("crochet-rows-spread", "note", "/extent", title,
+              "Every row has #{crocheted.fabric.begun.count} stitches, and round the bend rows get " \
+              "#{(share > 1) ? "longer" : "shorter"} the further they are from the wire: the fabric " \
+              "#{(share > 1) ? "is open there, or cups" : "ruffles there"}.",
+              "Fewer rows, or a wider bend.", share:)
+          end
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,120 @@
+# frozen_string_literal: true
+
+require_relative "../../../test_helper"
+require_relative "../../../support/crochets"
+require_relative "../../../support/near_lines"
+
+# Crochet whose first row is worked round a wire.
+class RoundWireTest < Minitest::Test
+  include Crochets
+
+  STITCHES = %w[single half double treble].freeze
+
+  def section(json) = planned(json).sections.last
+
+  # The wire of the first row in its own places, from the middle of the wire it is worked round: [[[x, y, z], ...], ...].
+  def first_row(made)
+    cells = made.cloth.each_cell.select { |cell| cell.row == 1 }
+    cells.map do |cell|
+      made.layout.round_wire.led(made.cloth.line(cell.key).map { |x, y, z| [x + cell.at[0], y + cell.at[1], z] })
+    end
+  end
+
+  # Of every stitch both strands of the foot go under the wire, one to the front, one back, and none through it; wires
+  # of the row come no nearer to each other than without it. The worst is printed.
+  def test_feet_go_round_the_wire
+    worst = STITCHES.product([1.2, 2.5, 4], [0.6, 1.2, 3]).map do |stitch, hook, bar|
+      made = section(round_wire(4, 2, straight(80), stitch:, hook: "#{hook} mm", bar: "#{bar} mm"))
+      lines, touching = first_row(made), (bar + 0.3) / 2
+      near = lines.flatten(1).map { |_, y, z| Math.hypot(y, z) }.min
+
+      assert_operator near, :>, 0.99 * touching, "#{stitch}, hook #{hook}, wire #{bar}"
+      lines.each { |line| assert_equal [1, -1].sort, under(line).sort, "#{stitch}, hook #{hook}, wire #{bar}" }
+      NearLines.least(lines.map { |line| line.map { |point| point.map { |mm| mm / 0.3 } } }, along: 2.6, within: 2.0)
+    end
+    puts "\nfirst rows round a wire, nearest: #{worst.min.round(2)} of touching"
+
+    assert_operator worst.min, :>, 0.75
+  end
+
+  # Where a way passes under the wire: 1 to the front, -1 to the back.
+  def under(line)
+    line.each_cons(2).filter_map do |(_, from, one), (_, to, other)|
+      next if (one <=> 0) == (other <=> 0) || other == one
+
+      (other <=> one) if from - (one / (other - one) * (to - from)) < 0
+    end
+  end
+
+  # Every stitch takes both strands half round the wire, and up both its sides, more than one worked into another.
+  def test_wire_taken
+    plain, round = band(6, 3, begun: "chain"), round_wire(6, 3, straight(60), bar: "1.5 mm")
+    stitches = 6 * (((2 * Math::PI) + 4) * (1.5 - 0.3) / 2)
+    chains = section(plain).gauge.mm("chain") * 7
+
+    assert_in_delta section(plain).run_mm(0) - chains + stitches, section(round).run_mm(0), 1e-6
+    assert_in_delta section(round_wire(6, 3, straight(60), bar: "0.3 mm")).run_mm(0),
+      section(plain).run_mm(0) - chains, 1e-6
+  end
+
+  # Round a ring every row is as far from it all along, and its stitches go on from each other.
+  def test_rows_follow_the_ring
+    {"far" => 1, "near" => -1}.each do |side, out|
+      json = round_wire(12, 2, hoop(20), side:, hook: "2 mm")
+      plan = planned(json)
+      made, wire = plan.sections.last, plan.sections.first
+      pose = plan.placed.pose(made)
+      low, high = wire.trace(0).map(&:first).minmax
+      centre = [(low + high) / 2, 0.0]
+      away = [-10.0, -3.0, 0.0, 7.0].map do |across|
+        x, y, = pose.at(made.way.at(made.length_mm, across, 0.0))
+        Math.hypot(x - centre[0], y - centre[1]) - 20
+      end
+      away.each { |mm| assert_in_delta out * made.length_mm, mm, 1e-2 }
+      lines = drawn(made)
+      lines.each_cons(2) { |one, other| assert_in_delta 0.0, NearLines.minus(one.last, other.first).map(&:abs).max, 0.2 }
+    end
+  end
+
+  # The stitches of the last row as they are drawn.
+  def drawn(made)
+    row = made.fabric.rows.size
+    made.cloth.each_cell.select { |cell| cell.row == row && cell.kind != "chain" }.map do |cell|
+      x, y = made.layout.place(cell.at, made.repeats)
+      place = made.layout.bar.place(x)
+      made.cloth.line(cell.key).map { |px, py, pz| place.at(made.way.at(y + py, px, pz)) }
+    end
+  end
+
+  def test_told_and_marked
+    plan = planned(round_wire(16, 3, hoop(16)))
+    told = Meander::Output::Answer.call(plan)
+    words = told[:order].map { |step| step[:words] }
+
+    assert(words.any? { |one| one.include?("begin round the wire of section 1, at 16 places, as many to either side") })
+    assert_includes words, "Section 2 is worked onto the wire of section 1, outwards."
+    assert_includes plan.runs.first.marks.map(&:words), "middle of section 2"
+    spread = told[:advice].find { |one| one[:id] == "crochet-rows-spread" }
+
+    assert_match(/drawn \d+ % wider/, spread[:title])
+    refute_includes Meander::Output::Answer.call(planned(round_wire(8, 3, straight(60))))[:advice].map { |one| one[:id] },
+      "crochet-rows-spread"
+    refute(told[:advice].any? { |one| %w[section-loose sections-overlap].include?(one[:id]) })
+  end
+
+  def test_refused
+    {round_wire(16, 30, hoop(16), side: "near") => ["/sections/1/extent", "up to 2 rows"],
+     round_wire(4, 2, hoop(1.5), side: "near") => ["/sections/1/at/side", "far"],
+     round_wire(40, 3, hoop(16)) => ["/sections/1/at/along", /at least 80/],
+     round_wire(8, 2, {"kind" => "wave", "length" => size("60 mm"), "height" => size("6 mm"), "waves" => 3}) =>
+       ["/sections/1/at/section", /straight wire, or an arc/],
+     round_wire(8, 2, hoop(16), form: {"kind" => "ring"}) => ["/sections/1/form/kind", "straight"],
+     round_wire(8, 2, hoop(16), begun: "chain") => ["/sections/1/at/kind", /first, after/]}.each do |json, (path, wanted)|
+      error = assert_raises(Meander::InvalidInput) { planned(json) }
+      fault = error.faults.find { |one| one.path == path }
+
+      assert fault, "#{path}: #{error.message}"
+      assert_operator wanted, :===, fault.accepted
+    end
+  end
+end
