@@ -20,8 +20,8 @@ module Crochets
 
   # A band begun round a wire: section s1 is that, s2 the band. bend: as documents have it; bar: how thick it is.
   def round_wire(across, rows, bend, side: "far", along: nil, bar: "1.2 mm", **rest)
-    piece = JSON.parse(JSON.generate(band(across, rows, **{begun: "edge", **rest})).gsub('"s1"', '"s2"')
-      .gsub('"k1"', '"k2"'))
+    rest = {begun: "edge", **rest}
+    piece = JSON.parse(JSON.generate(band(across, rows, **rest)).gsub('"s1"', '"s2"').gsub('"k1"', '"k2"'))
     piece["sections"][0]["at"] = {"kind" => "rim", "section" => "s1", "along" => along, "side" => side}
     piece["sections"].unshift({"id" => "s1", "craft" => "bend", "copies" => 1, "at" => {"kind" => "first", "turn" => 0},
       "bend" => bend})

@@ -21,7 +21,7 @@ module Sentences
     Meander::Document::StartingPiece::PIECES.keys.map { |kind|
       JSON.parse(JSON.generate(Meander.start(kind)))
     } + demo_documents + demo_documents.map { |json| backwards(json) } + ended + tapered + runs +
-      braids + [ridden, closed_otherwise]
+      braids + [ridden, closed_otherwise, contradicting]
   end
 
   def started(kind) = JSON.parse(JSON.generate(Meander.start(kind)))
@@ -35,6 +35,14 @@ module Sentences
       wire["ends"] = {"start" => nil, "end" => nil, side => {"ending" => "e9", "place" => 1}}
       start = JSON.parse(JSON.generate(Meander::Endings::Registry::SENTENCES.fetch(kind).start))
       json.merge("endings" => [*json["endings"], {"id" => "e9", "kind" => kind, **start}])
+    end
+  end
+
+  # More repeats than its wrist has room for.
+  def contradicting
+    started("cuff").tap do |json|
+      json["sections"][0].merge!("extent" => {"kind" => "repeats", "count" => 80},
+        "bare" => {"length" => size("5 mm"), "gives" => true})
     end
   end
 

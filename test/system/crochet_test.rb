@@ -176,4 +176,43 @@ class CrochetTest < SystemTest
     assert_selector ".print-charts h2", text: "Chart of section 2"
     assert_selector ".print-charts canvas", count: 2
   end
+
+  # A band round a wire: on it, off it again, and what is told where its rows spread.
+  def test_a_band_is_crocheted_round_a_wire
+    visit "/"
+    start "Component"
+    choose_picture "Add a section…", "A bent wire"
+    select "arc", from: "Form"
+    enter("Radius", "14").send_keys(:enter)
+    choose_picture "Add a section…", "Crochet"
+    enter("Rows or stitches", "4").send_keys(:enter)
+    select "on the wire of", from: "Where it stands"
+
+    assert_saved
+    assert_becomes(%w[rim edge]) do
+      section("New component").section.then { |made| [made[:at][:kind], made[:begun]] }
+    end
+    made = section("New component")
+
+    assert_selector ".advice", text: /the last row is drawn \d+ % wider/i
+    plan = assert_told("New component")
+
+    assert_in_delta made.layout.bar.middle_mm, plan.placed.section(made.section[:at][:section]).length_mm / 2
+    show "Order of work"
+
+    assert_selector ".step-words", text: /begin round the wire of section 2, at \d+ places/
+    show "Brief"
+    select "inwards", from: "Side of the wire it hangs to"
+
+    assert_selector "[role=status], [role=alert]", text: /within the bend so many rows have no room.*up to 2 rows/im
+    enter("Rows or stitches", "2").send_keys(:enter)
+
+    assert_selector ".advice", text: /the last row has \d+ % less room/i
+    assert_accessible
+    select "beside", from: "Where it stands"
+
+    assert_becomes(%w[beside chain]) do
+      section("New component").section.then { |now| [now[:at][:kind], now[:begun]] }
+    end
+  end
 end

@@ -94,10 +94,9 @@ module Meander
 
         # Along a wire it lies as that does.
         def rim
-          kind = @section[:form][:kind]
-          return if kind == "straight"
-
-          fault("form/kind", kind, "along a wire it lies as the wire is bent", "straight")
+          kind, bare = @section[:form][:kind], @section[:bare][:length]
+          fault("form/kind", kind, "along a wire it lies as the wire is bent", "straight") unless kind == "straight"
+          fault("bare/length", bare.typed, "its first row goes round the wire", "0 mm") unless bare.mm.zero?
         end
 
         # Every row where it is first worked.

@@ -71,25 +71,25 @@ module Meander
           across, far = @layout.across("end", @knotted.repeats), @knotted.made_mm
           @base.each_index do |cord|
             lead(cord, [across[cord], far, 0.0], @knotted.placed.size)
-            next if @knotted.bare_mm.zero?
-
-            [[@layout.across("start")[cord], -@knotted.bare_mm], [across[cord], far]].each do |x, y|
-              @ways[[cord, [0.0, @knotted.bare_mm, 0.0, 0.0]]] << [x, y, @knotted.placed.size]
-            end
+            hang(cord, @layout.homes[cord], -@knotted.above_mm, @knotted.above_mm)
+            hang(cord, across[cord], far, @knotted.bare_mm)
           end
         end
+
+        # Unknotted, so far on from there.
+        def hang(cord, x, y, mm) = mm.zero? || (@ways[[cord, [0.0, mm, 0.0, 0.0]]] << [x, y, @knotted.placed.size])
 
         def cell(key, place, cord, at) = drawn(@cells.fetch(key)[place], at, @base[cord])
         def straight(cord, (dx, dy, from, to), at) = drawn([[0.0, 0.0, from], [dx, dy, to]], at, @base[cord])
 
         # A line wherever it is put: [[x, y, number], ...]. What is bent is drawn for every place across by itself.
         def drawn(line, at, wire)
-          bare = @knotted.bare_mm
-          return in_layers(line, at.map { |x, y, number| [x, y + bare, 0.0, number] }, wire) unless bent?
+          above = @knotted.above_mm
+          return in_layers(line, at.map { |x, y, number| [x, y + above, 0.0, number] }, wire) unless bent?
 
           at.group_by { |x, *| x.round(3) }.each do |x, own|
             curved = line.map { |px, py, pz| way.at(py, x + px, pz) }
-            in_layers(curved, own.map { |_, y, number| [*along(y + bare), number] }, wire)
+            in_layers(curved, own.map { |_, y, number| [*along(y + above), number] }, wire)
           end
         end
 

@@ -21,7 +21,10 @@ module Meander
         def gauge = layout.gauge
         def words = Words.call(layout)
         def made_mm = course.length_mm(repeats)
-        def length_mm = made_mm + (2 * bare_mm)
+        def length_mm = above_mm + made_mm + bare_mm
+
+        # Unknotted before its first knots: none where they hang from a bar.
+        def above_mm = layout.mounted? ? 0.0 : bare_mm
         def width_mm = layout.width_mm
         def thickness_mm = layout.thickness_mm
         def weaving_mm = 0.0
@@ -56,12 +59,12 @@ module Meander
         # A leg, from the fold, which the bend at the bar is a part of.
         def mounted_mm(number) = layout.mounted? ? layout.mounting.leg_mm(number)[1] : 0.0
 
-        def run_mm(number) = knotted_mm(number) + (2 * bare_mm)
+        def run_mm(number) = above_mm + knotted_mm(number) + bare_mm
 
         def parts(number)
-          bare = ["bare", bare_mm, "unknotted"] unless bare_mm.zero?
+          above, below = [above_mm, bare_mm].map { |mm| ["bare", mm, "unknotted"] unless mm.zero? }
           margin = ["trim", knotted_mm(number) * section[:margin], "margin"] unless section[:margin].zero?
-          [bare, ["section", knotted_mm(number), words], bare, margin].compact
+          [above, ["section", knotted_mm(number), words], below, margin].compact
         end
 
         # Where a mounted cord is folded, on the first of its legs.
@@ -69,7 +72,7 @@ module Meander
           return [] unless layout.mounted? && number.even?
 
           x, y, z = layout.mounting.line(number / 2).then { |line| line[line.size / 2] }
-          [[0.0, "fold", way.at(y + bare_mm, x, z)]]
+          [[0.0, "fold", way.at(y, x, z)]]
         end
 
         # The way of a cord from knot to knot.
@@ -136,13 +139,14 @@ module Meander
         end
 
         # Its cords that end at a side of it (start or end) in nothing else.
-        def loose(side)
+        def loose(side) = base.uniq(&:id).select { |wire| loose_ends(wire).include?(side) }
+
+        # The sides of it that a cord ends at in nothing else; one with both its ends names it twice.
+        def loose_ends(wire)
           routes = section.piece.routes
-          base.uniq(&:id).select do |wire|
-            first, *, last = routes.of(wire.id).values_at(0, -1)
-            [["start", first, first.enters], ["end", last, last.leaves]].any? do |of, visit, at|
-              visit.section == id && at == side && routes.end_of(wire.id, of).nil?
-            end
+          first, last = routes.of(wire.id).values_at(0, -1)
+          [["start", first, first.enters], ["end", last, last.leaves]].filter_map do |of, visit, side|
+            side if visit.section == id && routes.end_of(wire.id, of).nil?
           end
         end
 
@@ -157,7 +161,7 @@ module Meander
 
         private
 
-        def bared(points) = points.map { |x, y| [x, y + bare_mm] }
+        def bared(points) = points.map { |x, y| [x, y + above_mm] }
         def ways(number) = passes(number).flat_map { |one| [one.enters, one.leaves] }
 
         # From its last knot to where it hangs.
@@ -168,7 +172,7 @@ module Meander
 
         # On the fillers below its knot; at a side between that and the cord that goes round it.
         def lie(knot)
-          bead, y = knot.bead, knot.y + bare_mm
+          bead, y = knot.bead, knot.y + above_mm
           return [[y + knot.size.advance_mm + (bead.along_mm / 2), knot.x], [1.0, 0.0], 0] if bead.around?
 
           side = (bead.on == "left") ? -1 : 1

@@ -53,7 +53,8 @@ module Meander
 
           how = (fresh.size == @knotted.base.size) ? "fasten #{fresh.size} cords side by side" :
             "hang #{named(fresh)} in beside those that are there"
-          "#{prefixed(how)}, #{say(@layout.spacing_mm)} from one to the next, so that they hang towards you."
+          below = ", and begin the knots #{say(@knotted.above_mm)} below" unless @knotted.above_mm.zero?
+          "#{prefixed(how)}, #{say(@layout.spacing_mm)} from one to the next, so that they hang towards you#{below}."
         end
 
         def mounting
@@ -67,10 +68,8 @@ module Meander
 
         # What they hang from.
         def bar
-          thick = "#{say(@layout.mounting.over_mm)} thick"
-          return "the bar, #{thick}," unless @layout.bar
-
-          "the wire of #{@context.called_by(@section[:at][:section])} (#{thick})"
+          of = "wire of #{@context.called_by(@section[:at][:section])}" if @layout.bar
+          "the #{of || "bar"} (#{say(@layout.mounting.over_mm)} thick)"
         end
 
         def about_the_mark
@@ -174,7 +173,8 @@ module Meander
 
         def finished
           how = @section[:finish]
-          check = "Check: #{say(@knotted.made_mm)} knotted, #{say(@knotted.width_mm)} wide, both edges straight."
+          free = " Below the knots #{say(@knotted.bare_mm)} hang free." unless @knotted.bare_mm.zero?
+          check = "Check: #{say(@knotted.made_mm)} knotted, #{say(@knotted.width_mm)} wide, both edges straight.#{free}"
           loose = %w[start end].select { |side| @knotted.loose(side).any? }
           return step("secure", "#{check} Rest the hand.") if loose.empty?
 

@@ -12,7 +12,7 @@ class RoundWireTest < Minitest::Test
 
   def section(json) = planned(json).sections.last
 
-  # The wire of the first row in its own places, from the middle of the wire it is worked round: [[[x, y, z], ...], ...].
+  # The wire of the first row in its own places, from the middle of what it is worked round: [[[x, y, z], ...], ...].
   def first_row(made)
     cells = made.cloth.each_cell.select { |cell| cell.row == 1 }
     cells.map do |cell|
@@ -70,9 +70,10 @@ class RoundWireTest < Minitest::Test
         x, y, = pose.at(made.way.at(made.length_mm, across, 0.0))
         Math.hypot(x - centre[0], y - centre[1]) - 20
       end
+      gaps = drawn(made).each_cons(2).map { |one, other| NearLines.minus(one.last, other.first).map(&:abs).max }
+
       away.each { |mm| assert_in_delta out * made.length_mm, mm, 1e-2 }
-      lines = drawn(made)
-      lines.each_cons(2) { |one, other| assert_in_delta 0.0, NearLines.minus(one.last, other.first).map(&:abs).max, 0.2 }
+      assert_operator gaps.max, :<, 0.2
     end
   end
 
@@ -97,8 +98,9 @@ class RoundWireTest < Minitest::Test
     spread = told[:advice].find { |one| one[:id] == "crochet-rows-spread" }
 
     assert_match(/drawn \d+ % wider/, spread[:title])
-    refute_includes Meander::Output::Answer.call(planned(round_wire(8, 3, straight(60))))[:advice].map { |one| one[:id] },
-      "crochet-rows-spread"
+    even = Meander::Output::Answer.call(planned(round_wire(8, 3, straight(60))))[:advice].map { |one| one[:id] }
+
+    refute_includes even, "crochet-rows-spread"
     refute(told[:advice].any? { |one| %w[section-loose sections-overlap].include?(one[:id]) })
   end
 
@@ -109,7 +111,8 @@ class RoundWireTest < Minitest::Test
      round_wire(8, 2, {"kind" => "wave", "length" => size("60 mm"), "height" => size("6 mm"), "waves" => 3}) =>
        ["/sections/1/at/section", /straight wire, or an arc/],
      round_wire(8, 2, hoop(16), form: {"kind" => "ring"}) => ["/sections/1/form/kind", "straight"],
-     round_wire(8, 2, hoop(16), begun: "chain") => ["/sections/1/at/kind", /first, after/]}.each do |json, (path, wanted)|
+     round_wire(8, 2, hoop(16), begun: "chain") =>
+       ["/sections/1/at/kind", /first, after/]}.each do |json, (path, wanted)|
       error = assert_raises(Meander::InvalidInput) { planned(json) }
       fault = error.faults.find { |one| one.path == path }
 

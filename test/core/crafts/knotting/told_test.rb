@@ -40,13 +40,42 @@ class KnottedToldTest < Minitest::Test
   # A cord that is to hand and too short is named with the row in which it ends.
   def test_a_cord_that_runs_out
     long = made(knotted("s4", count: 20)).knotted_mm(0)
-    given = ->(share) { advice(knotted("s4", count: 20, to_hand: size("#{((long * share) + 100).round} mm"))) }
+    given = ->(share) { advice(knotted("s4", count: 20, to_hand: size("#{((long * share) + 200).round} mm"))) }
     told = given[0.5]["knot-runs-out"]
 
     assert_equal "stop", told[:severity]
     assert_match(/2 cords/, told[:title])
     assert_includes 9..11, told[:why][/row 1 of repeat (\d+)/, 1].to_i
     refute_includes given[1.01].keys, "knot-runs-out"
+  end
+
+  # It runs short as soon as it is shorter than what is cut for it without its margin: tails at both ends, what hangs
+  # free, both legs of a folded one.
+  def test_runs_out_as_it_is_cut
+    mount = {"kind" => "head", "over" => size("2 mm"), "room" => nil}
+    [nil, mount].product([0, 12]).each do |hung, free|
+      of = ->(hand) {
+        knotted("s4", count: 10, mount: hung, to_hand: hand, bare: {"length" => size("#{free} mm"), "gives" => false})
+      }
+      run = Meander.plan(of.call(nil)).runs.max_by(&:total_mm)
+      needs = run.total_mm - run.parts.select { |part| part.kind == "trim" }.sum(&:mm)
+
+      assert_includes advice(of.call(size("#{(needs - 0.2).round(2)} mm"))).keys, "knot-runs-out"
+      refute_includes advice(of.call(size("#{(needs + 0.2).round(2)} mm"))).keys, "knot-runs-out"
+    end
+  end
+
+  # From a bar nothing is left bare above the knots; below them cords hang free, and are as much longer.
+  def test_a_fringe
+    mount = {"kind" => "head", "over" => size("2 mm"), "room" => nil}
+    plain, fringe = [0, 25].map do |free|
+      made(knotted("s4", mount:, bare: {"length" => size("#{free} mm"), "gives" => false}))
+    end
+
+    assert_in_delta plain.length_mm + 25, fringe.length_mm, 1e-9
+    fringe.base.each_index { |number| assert_in_delta plain.run_mm(number) + 25, fringe.run_mm(number), 1e-9 }
+    assert_equal plain.trace(0).first(3), fringe.trace(0).first(3)
+    assert_in_delta plain.trace(0).last[1] + 25, fringe.trace(0).last[1], 1e-9
   end
 
   def test_lengths_follow_a_swatch

@@ -57,7 +57,10 @@ function hang(kind: string) {
       :by="0.1"
     />; cords to hand are
     <MaybeSize :path="bench.path('to_hand')" label="Cord to hand" usual="cut for it" :start="() => mm(1000)" :by="10" />
-    long. Ends that nothing else is made of are
+    long.
+    {{ now.mount ? "Below the knots they hang free for" : "At each end they are left unknotted for" }}
+    <LiveSize :path="bench.path('bare/length')" :label="now.mount ? 'Hanging free' : 'Unknotted at each end'" />. Ends
+    that nothing else is made of are
     <LiveChoice
       :value="now.finish ?? 'cut'"
       :options="FINISH"

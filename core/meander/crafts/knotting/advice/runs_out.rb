@@ -8,14 +8,14 @@ module Meander
         module RunsOut
           def self.call(knotted)
             given = knotted.section[:to_hand] or return
-            spare = knotted.section[:tail].mm + (2 * knotted.bare_mm)
-            short = lengths(knotted).select { |_, need| need + spare > given.mm + 1e-6 }
+            short = lengths(knotted).select { |cord, need| need + spare_mm(knotted, cord) > given.mm + 1e-6 }
             return if short.empty?
 
-            cord, = short.max_by { |_, need| need }
+            cord, = short.max_by { |number, need| need + spare_mm(knotted, number) }
+            spare = spare_mm(knotted, cord)
             AdviceItem.of("knot-runs-out", "stop", "/to_hand", "#{Units::Text.count(short.size, "cord")} of those " \
               "to hand run short",
-              "Cord #{cord + 1} takes #{Units::Text.length(short[cord] + spare)} with its tail and is " \
+              "Cord #{cord + 1} takes #{Units::Text.length(short[cord] + spare)} with its tails and is " \
               "#{Units::Text.length(given.mm)} long: it runs out " \
               "#{where(knotted, cord, given.mm - spare)}.",
               "Longer cords, fewer rows, or working cords and fillers exchanged half-way.",
@@ -27,6 +27,12 @@ module Meander
             mount = knotted.layout.mounted?
             knotted.base.each_index.group_by { |number| mount ? number / 2 : number }
               .to_h { |_, numbers| [numbers.first, numbers.sum { |number| knotted.knotted_mm(number) }] }
+          end
+
+          # What a cord takes beside its knots: unknotted, and a tail at either end that nothing else is made of.
+          def self.spare_mm(knotted, number)
+            tails = knotted.loose_ends(knotted.base[number]).size * knotted.section[:tail].mm
+            tails + knotted.above_mm + ((knotted.layout.mounted? ? 2 : 1) * knotted.bare_mm)
           end
 
           # The row in which it ends; of a mounted cord its longer leg, hung so that both run out together.
@@ -41,7 +47,7 @@ module Meander
             each = knotted.layout.each
             "in row #{knot.row + 1}#{" of repeat #{(knot.number / each) + 1}" if knotted.repeats > 1}"
           end
-          private_class_method :lengths, :where
+          private_class_method :lengths, :spare_mm, :where
         end
       end
     end
