@@ -118,6 +118,24 @@ class SpaceTest < SystemTest
       "as far before the piece as behind it"
   end
 
+  # With a bent wire, or what joins others, in hand all of the piece stands there.
+  def test_a_piece_of_bent_wire
+    in_space("Limpet rosette")
+    whole = drawn
+
+    assert_operator whole, :>, 3000
+    take_in_hand 3
+
+    assert_selector ".space canvas"
+    assert_selector "[role=tab][aria-selected=true]", text: "In space"
+    assert_selector "[role=tab][aria-disabled=true]", text: "Watch it made"
+    click_on "Back"
+    50.times { (drawn == whole) ? sleep(0.05) : break }
+
+    refute_equal whole, drawn
+    assert_accessible
+  end
+
   def test_gaps_that_change_are_shown_as_they_are
     in_space("Sluice cuff")
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useStorage } from "@vueuse/core";
-import { computed, ref, useTemplateRef } from "vue";
+import { computed, defineAsyncComponent, ref, useTemplateRef } from "vue";
 import { useRoute } from "vue-router";
 import FinishedPanel from "../finished/FinishedPanel.vue";
 import WornPanel from "../finished/WornPanel.vue";
@@ -13,6 +13,8 @@ import { usePicture } from "../strip/usePicture";
 import { AT_REST, type StageView, stageViews } from "./stageViews";
 import TheTemplate from "./TheTemplate.vue";
 import { useBench } from "./useBench";
+
+const WholeSpace = defineAsyncComponent(() => import("../space/WholeSpace.vue"));
 
 /** The piece to scale, always in view: finished, or the section in hand as a strip, being made, pointed at, in space. */
 const bench = useBench();
@@ -48,7 +50,9 @@ function show(view: StageView) {
 function put() {
   doing.value = possible("strip") ? "strip" : craft.value ? "walk" : null;
 }
-const onStrip = computed(() => ["strip", "walk", "made", "point", "space"].includes(shown.value));
+/** All of the piece in space, where the section in hand is nothing to be seen by itself. */
+const onlyWhole = computed(() => shown.value === "space" && !bench.strip.value && !craft.value);
+const onStrip = computed(() => ["strip", "walk", "made", "point", "space"].includes(shown.value) && !onlyWhole.value);
 const picture = usePicture(
   computed(() => (shown.value === "finished" ? (plan.value.strip ?? undefined) : undefined)),
   () => void bench.replan(),
@@ -91,6 +95,7 @@ useCommands(() => [
     <BraidStage v-if="onStrip && craft === 'braid'" :view="shown as never" @close="put" />
     <CrochetStage v-else-if="onStrip && craft === 'crochet'" :view="shown as never" @close="put" />
     <KnotStage v-else-if="onStrip && craft === 'knot'" :view="shown as never" @close="put" />
+    <section v-else-if="onlyWhole" class="panel" aria-label="The piece in space"><WholeSpace /></section>
     <SectionStrip v-else-if="onStrip" :key="bench.hand.value" ref="seen" :view="shown as never" @view="put" />
     <TheTemplate v-else-if="shown === 'template'" ref="seen" />
     <WornPanel v-else-if="plan.strip" :picture="picture" :round="plan.worn!" :title="bench.draft.value!.name" />

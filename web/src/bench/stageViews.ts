@@ -23,7 +23,7 @@ export function stageViews(plan: Plan, strip: Strip | null, craft: keyof typeof 
     { key: "walk", name: "Walk", press: "w", off },
     { key: "made", name: "Watch it made", press: "m", off },
     { key: "point", name: "Point and weave", press: "p", off },
-    { key: "space", name: "In space", press: "s", off },
+    { key: "space", name: "In space", press: "s" },
     !plan.strip && { key: "template", name: "Template", press: "l" },
   ];
   return tabs.filter((tab) => tab !== false);
