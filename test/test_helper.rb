@@ -19,6 +19,13 @@ module Pieces
     json
   end
 
+  # A piece as one begins with it, with other values by their paths.
+  def start(kind, **changes)
+    JSON.parse(JSON.generate(Meander::Document::StartingPiece.call(kind))).tap do |json|
+      changes.each { |path, value| put_in(json, path.to_s.split("."), value) }
+    end
+  end
+
   def put_in(json, keys, value)
     *way, last = keys.map { |key| key.match?(/\A\d+\z/) ? key.to_i : key }
     way.reduce(json) { |inner, key| inner[key] }[last] = value

@@ -49,6 +49,16 @@ class WalkTest < SystemTest
     select "the middle outwards", from: "Where the weave starts"
 
     assert_selector ".neighbours", text: "Two more"
+    select "one wire in any case, begun at its middle", from: "Wire for both halves"
+
+    assert_becomes(1) { made("Reed cuff").band.strip.account.lengths.size }
+    in_part("Order of work") do
+      assert_selector ".step-words", text: /read the second half.*with the other end of the weaving wire/
+    end
+    select "one end", from: "Where the weave starts"
+
+    assert_becomes([nil]) { stored_document("Reed cuff")["wires"].map { |wire| wire["begun"] }.uniq }
+    select "the middle outwards", from: "Where the weave starts"
     click_on "Remove after 1"
 
     assert_selector ".advice", text: "The weave ends round 3 wires"

@@ -9,9 +9,6 @@ module Meander
           reading.fault(path, "not_yet", given, message: "this cannot be planned yet", accepted:)
         }
         refuse.call("/stones", "#{document[:stones].size} of them", "none") if document[:stones].any?
-        document[:wires].each_with_index do |wire, i|
-          refuse.call("/wires/#{i}/begun", wire[:begun][:stop], "null: from its first end") if wire[:begun]
-        end
         document[:sections].each_with_index do |section, i|
           refuse.call("/sections/#{i}/copies", section[:copies], "1") if section[:copies] > 1
         end

@@ -108,7 +108,8 @@ module Meander
           working: working.map { |visit| wire(visit.wire[:id]) }, place:,
           threaded: beads(fields[:id]).select { |placed| Beads::Rules::THREADED.include?(placed[:rule]) },
           seating: {cut_away: base.each_index.select { |i| base[i].cut_away },
-            in_turn: working.map(&:number).uniq.size > 1, reserve: working.first && reserve(working.first),
+            in_turn: working.map(&:number).uniq.size > 1,
+            begun_within: working.any? { |visit| visit.wire[:begun] }, reserve: working.first && reserve(working.first),
             ended: working.first ? ended(working.first) : {}})
       end
 

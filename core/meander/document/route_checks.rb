@@ -46,6 +46,7 @@ module Meander
 
         wire[:route].each_with_index { |stop, i| stop(stop, kind, "#{place}/route/#{i}") }
         ends(wire, place)
+        begun(wire, place) if wire[:begun]
       end
 
       def stop(stop, kind, place)
@@ -57,6 +58,19 @@ module Meander
           placed = @document[:beads].map { |one| one[:id] }
           refer(stop[:beads], placed, "#{place}/beads", "there is no such placement of beads")
         end
+      end
+
+      # Where a section is woven from its middle outwards one wire can make both halves, begun within it.
+      def begun(wire, place)
+        stop, *others = wire[:route]
+        section = @sections[stop[:section]] if stop[:kind] == "visit"
+        if others.any? || section.nil? || section[:from] != "middle" || stop[:seat].start_with?("base ")
+          return fault("#{place}/begun", "built", wire[:begun][:stop],
+            "work on a wire begins within it only where all of it weaves one section from the middle outwards", "null")
+        end
+        return if wire[:begun][:stop] == 1
+
+        fault("#{place}/begun/stop", "reference", wire[:begun][:stop], "there is no such stop on its way", "1")
       end
 
       def twice(id, place) = fault(place, "duplicate", id, "the id #{id} is used twice", "an id of its own")

@@ -11,9 +11,9 @@ module Meander
 
       # base: the wires that are cut in one, in the order they lie; working: those that are worked with; threaded:
       # placements of beads that are threaded while it is worked; seating: what the visits say: which base wires are cut
-      # away (cut_away, their numbers), whether working wires take turns (in_turn), what is kept of them (reserve), what
-      # the ends of a working wire are bent to here (ended: endings as read, by side);
-      # place: the JSON pointer to it.
+      # away (cut_away, their numbers), whether working wires take turns (in_turn), whether they are begun
+      # within themselves (begun_within), what is kept of them (reserve), what the ends of a working wire are bent to
+      # here (ended: endings as read, by side); place: the JSON pointer to it.
       def initialize(piece, fields, base:, working:, threaded:, seating:, place:)
         @piece = piece
         @fields = fields
@@ -43,6 +43,9 @@ module Meander
       def working_wire = working.first
       def in_turn? = seating[:in_turn]
       def from_middle? = fields[:from] == "middle"
+
+      # Is one length begun at its middle for both halves, however long it is?
+      def begun_within? = from_middle? && seating[:begun_within]
 
       # Do both halves share the coils in the middle?
       def shares_centre? = from_middle? && fields[:centre] == "shared"

@@ -8,14 +8,6 @@ require_relative "../../support/sections"
 class RoutesTest < PieceTest
   include Sections
 
-  START = Meander::Document::StartingPiece
-
-  def start(kind, **changes)
-    JSON.parse(JSON.generate(START.call(kind))).tap do |json|
-      changes.each { |path, value| put_in(json, path.to_s.split("."), value) }
-    end
-  end
-
   def faults(json)
     plan(json)
     {}
@@ -91,8 +83,7 @@ class RoutesTest < PieceTest
 
   # What has its place and cannot be planned yet is read, and refused by name.
   def test_not_yet
-    {"stones" => [{"id" => "g1"}], "steps" => %w[a], "sections.0.copies" => 3,
-"wires.0.begun" => {"stop" => 1}}.each do |place, value|
+    {"stones" => [{"id" => "g1"}], "steps" => %w[a], "sections.0.copies" => 3}.each do |place, value|
       found = faults(start("component", "#{place}": value))
 
       refute_empty found, place

@@ -17,6 +17,16 @@ export const withSection = (piece: Piece, id: string, changes: Partial<Section>)
   sections: piece.sections.map((one) => (one.id === id ? ({ ...one, ...changes } as Section) : one)),
 });
 
+/** Woven from one end, or from the middle outwards: there one wire may make both halves, begun at its middle. */
+export function withStart(piece: Piece, id: string, from: Section["from"], oneWire = false): Piece {
+  const woven = new Set(workingOf(piece, id));
+  const begun = from === "middle" && oneWire ? { stop: 1 } : null;
+  const wires = piece.wires.map((wire) => (woven.has(wire.id) ? { ...wire, begun } : wire));
+  return withSection({ ...piece, wires }, id, { from });
+}
+/** Is one wire begun at its middle for both halves? */
+export const begunWithin = (piece: Piece, id: string) => workingOf(piece, id).some((wire) => wireOf(piece, wire).begun);
+
 /** The wires of a closure: the middle one forms it, the next one binds. */
 export function fromMiddle<T>(base: T[]): T[] {
   const middle = Math.max(Math.ceil(base.length / 2) - 1, 0);

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from "vue";
 import { useBench } from "../bench/useBench";
-import { type Section, section, withSection } from "../bench/weave";
+import { begunWithin, type Section, section, withSection, withStart } from "../bench/weave";
 import MirrorWalk from "../pointing/MirrorWalk.vue";
 import { isFrame } from "../choices/choices";
 import EvenFill from "./EvenFill.vue";
@@ -24,6 +24,13 @@ const CENTRES = [
   { key: "shared", name: "sharing the coils in the middle" },
   { key: "own", name: "each with its own coils in the middle" },
 ];
+const LENGTHS = [
+  { key: "each", name: "one wire where a hand can manage it, else one for each half" },
+  { key: "one", name: "one wire in any case, begun at its middle" },
+];
+const oneWire = computed(() => (begunWithin(piece.value, bench.hand.value) ? "one" : "each"));
+const start = (from: string, wire = oneWire.value) =>
+  bench.change(withStart(piece.value, bench.hand.value, from as Section["from"], wire === "one"));
 const RISES = [
   { key: "packed", name: "pushed tight" },
   { key: "open", name: "opened up" },
@@ -56,7 +63,7 @@ function takeRise(kind: string) {
         :value="now.from"
         :options="STARTS"
         label="Where the weave starts"
-        @change="(from) => bench.edit(bench.path('from'), from)"
+        @change="(from) => start(from)"
       /><template v-if="now.from === 'middle'"
         >, both halves
         <LiveChoice
@@ -65,7 +72,12 @@ function takeRise(kind: string) {
           label="Coils in the middle"
           @change="
             (centre) => bench.change(withSection(piece, bench.hand.value, { centre: centre as Section['centre'] }))
-          " /></template
+          " />, woven with
+        <LiveChoice
+          :value="oneWire"
+          :options="LENGTHS"
+          label="Wire for both halves"
+          @change="(wire) => start('middle', wire)" /></template
       ><template v-if="!framed"
         >, the repeats
         <LiveChoice

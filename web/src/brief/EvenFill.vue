@@ -4,7 +4,7 @@ import { computed, ref, shallowRef, watch } from "vue";
 import { api, ApiProblem, type Filling } from "../api/client";
 import { isPinned, pinIndex, withoutPin, withPin, worn } from "../bench/pins";
 import { useBench } from "../bench/useBench";
-import { section, withSection } from "../bench/weave";
+import { begunWithin, section, withSection, withStart } from "../bench/weave";
 import { useSettings } from "../settings/useSettings";
 import { useFormat, withUnit } from "../units/format";
 
@@ -56,8 +56,9 @@ function take(filling: Filling) {
   const now = bench.draft.value!;
   const id = bench.hand.value;
   const bare = { ...section(now, id).bare, length: { typed: `${bare_mm.toFixed(2)} mm` } };
+  const started = withStart(now, id, from, begunWithin(now, id));
   const reached = woven_mm + 2 * bare_mm + endsMm.value;
-  let piece = withPin(withSection(now, id, { pattern, from, bare, centre: "own" }), "repeats", repeats, id);
+  let piece = withPin(withSection(started, id, { pattern, bare, centre: "own" }), "repeats", repeats, id);
   for (const quantity of ["woven", "wire"] as const)
     if (pinIndex(piece, quantity, id) >= 0) piece = withoutPin(piece, quantity, id);
   const round = worn(piece);

@@ -7,8 +7,8 @@ module Meander
       # working lengths of whole repeats that stay within the comfortable one. All in mm; the figures count every
       # strand, a working length is that of one.
       #
-      # Where the work goes outwards from the middle, one length serves both halves if it is short enough (its middle at
-      # the middle of the work); otherwise each half has lengths of its own.
+      # Where the work goes outwards from the middle, one length serves both halves if it is short enough, or if that is
+      # asked for (its middle at the middle of the work); otherwise each half has lengths of its own.
       class Account
         # One working length: from the repeat it starts to the repeat it ends (counted from 1 in the order they are
         # woven), what it weaves, what to cut, on which half (0, or 1 for the second from the middle; nil for both), and
@@ -35,9 +35,9 @@ module Meander
           @repeats = repeats
           @on = on
           @halves = Array.new(layout.sides) { |half| Share.all(layout, per_half, half) }
-          @whole = layout.sides == 2 && @halves.transpose.all? do |both|
+          @whole = layout.sides == 2 && (layout.section.begun_within? || @halves.transpose.all? { |both|
             comfortable_mm?(both.sum { |share| share.path_mm(1, per_half) })
-          end
+          })
           @kept = {}
           @counts = @halves.flatten.to_h { |share| [share, fewest(share)] }.compare_by_identity
           freeze
@@ -81,7 +81,18 @@ module Meander
         def margin_mm = (path_mm + led_mm + slack_mm) * @layout.section.piece.margin
         def total_mm = path_mm + led_mm + slack_mm + tails_mm + waste_mm + margin_mm + reserve_mm + ended_mm
 
-        def comfortable? = @whole || @halves.flatten.all? { |share| comfortable_mm?(share.longest_mm(@counts[share])) }
+        def comfortable?
+          return true if @whole && !@layout.section.begun_within?
+
+          @halves.flatten.all? { |share| comfortable_mm?(share.longest_mm(@whole ? 1 : @counts[share])) }
+        end
+
+        # The longest that is in hand at once: of one for both halves that of the longer one.
+        def longest_mm
+          return lengths.map(&:cut_mm).max unless @whole
+
+          lengths.map { |length| [length.begin_mm, length.cut_mm - length.begin_mm].max }.max
+        end
 
         # What a length is made up of: [[words, mm], ...]; kept: whether it is one that keeps a tail for later.
         def parts(length, kept: true)
@@ -103,7 +114,8 @@ module Meander
         def all_lengths
           if @whole
             return @halves.transpose.map do |both|
-              length(1, repeats, both.sum { |share| share.path_mm(1, per_half) }, nil, both.first)
+              paths = both.map { |share| share.path_mm(1, per_half) }
+              length(1, repeats, paths.sum, nil, both.first, first_half_mm: paths.first)
             end
           end
 
@@ -164,7 +176,8 @@ module Meander
           [begins, on&.to ? on.ended_mm : ends]
         end
 
-        def length(first, last, path, half, share, on = nil)
+        # first_half_mm: of one length for both halves what the first one takes.
+        def length(first, last, path, half, share, on = nil, first_half_mm: nil)
           elsewhere = on ? on.others_mm + on.leads_mm : 0.0
           woven = ((path + elsewhere) * stretch) + (2 * allowance(:tail)) + allowance(:waste)
           kept = reserves?(first, last, half) ? reserve : 0.0
@@ -172,7 +185,8 @@ module Meander
           ended = ended(first, last, on)
           before = (@layout.section.reserved_first? ? kept : 0.0) + ended.first
           before += on.before_mm * (1 + @layout.calibration.slack) if on
-          begin_mm = before + ((@whole && half.nil?) ? woven / 2 : allowance(:tail))
+          begin_mm = before + allowance(:tail)
+          begin_mm += (first_half_mm * stretch) + (allowance(:waste) / 2) if first_half_mm
           Length.new(first:, last:, path_mm: path, half:, strands: share.strands, cut_mm: woven + kept + ended.sum,
             begin_mm:, kept_mm: kept, on:, ended_mm: ended.sum).freeze
         end

@@ -76,7 +76,10 @@ module Meander
 
         def anchor(length)
           begin_mm = Units::Text.length(length.begin_mm)
-          return "Lay #{@says.strand} on #{where}, #{begin_mm} from one end: #{@says.beginning}." if length.half.nil?
+          if length.half.nil?
+            return "Lay #{@says.strand} on #{where}, #{begin_mm} from the end you weave the first half with, and " \
+              "coil the rest up out of the way: #{@says.beginning}."
+          end
 
           "Leave a tail of #{begin_mm} and begin #{where}: #{@says.beginning}."
         end
@@ -117,7 +120,8 @@ module Meander
           shared = @layout.skipped(1)
           on = shared.zero? ? "from there" :
             "on from the #{Units::Text.count(shared / 2, "wrap")} in the middle, which belong to both halves"
-          step("turn", "Turn the work over at the middle and read the second half #{on}.")
+          one = "; weave it with the other end of #{@says.strand}" if @strip.account.lengths.first.half.nil?
+          step("turn", "Turn the work over at the middle and read the second half #{on}#{one}.")
         end
 
         # Repeats of a half.

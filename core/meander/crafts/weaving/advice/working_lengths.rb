@@ -14,13 +14,20 @@ module Meander
             ["A single repeat with its tails is longer than the comfortable length asked for.",
               "Allow a longer working length, shorter tails or a smaller repeat."].freeze
 
+          HALF =
+            ["One wire makes both halves, and what each takes of it is longer than the comfortable length asked for.",
+              "A length for each half, a longer working length, or a bobbin for the half that waits."].freeze
+
           def self.call(woven) = [too_long(woven), joined(woven)].compact
 
           def self.too_long(woven)
-            longest, comfortable = woven.strip.account.lengths.map(&:cut_mm).max, woven.strip.account.comfortable?
+            longest, comfortable = woven.strip.account.longest_mm, woven.strip.account.comfortable?
             return if comfortable && longest <= KINKS_MM + 1e-9
 
-            why, remedy = comfortable ? KINKS : TOO_SHORT
+            why, remedy = if comfortable then KINKS
+            else
+              woven.section.begun_within? ? HALF : TOO_SHORT
+            end
             AdviceItem.new(id: "working-length-long", severity: "warn", place: place(woven),
               title: "The longest working length is #{Units::Text.length(longest)}", why:, remedy:,
               figures: {longest_mm: longest})
