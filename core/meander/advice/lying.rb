@@ -2,10 +2,10 @@
 
 module Meander
   module Advice
-    # How sections lie to each other and to what they are wound on: on one another, held by nothing, kept off their
-    # dowel by beads, turned where there is no wire to turn in.
+    # How sections lie to each other and to what they are wound on: on one another, past the wire they are worked onto,
+    # held by nothing, kept off their dowel by beads, turned where there is no wire to turn in.
     module Lying
-      def self.call(plan) = [*crossing(plan), *loose(plan), *off_dowel(plan), *unturned(plan)]
+      def self.call(plan) = [*crossing(plan), *past_wire(plan), *loose(plan), *off_dowel(plan), *unturned(plan)]
 
       # Base wires of two sections that cross, where nothing was said to join them there.
       def self.crossing(plan)
@@ -22,6 +22,30 @@ module Meander
             "Sections #{i + 1} and #{j + 1} lie on one another",
             "Their base wires cross at #{Units::Text.count(times, "place")}.",
             "Set one of them further off or turn it, or tie them where they cross.", crossings: times)
+        end
+      end
+
+      # What is worked onto a bent wire and comes back over it: within a ring that is not as wide as it is long.
+      def self.past_wire(plan)
+        plan.sections.each_with_index.filter_map do |section, i|
+          at = plan.places[section.id]
+          next unless at && at[:kind] == "rim"
+
+          times = again(plan, section, plan.placed.section(at[:section]))
+          next if times.zero?
+
+          AdviceItem.of("rim-crossed", "warn", "/sections/#{i}/at",
+            "Section #{i + 1} lies over the wire it is worked onto", "It reaches as far as the wire comes round again.",
+            "Fewer rows, a wider bend, or work it to the other side.", crossings: times)
+        end
+      end
+
+      # How often its wires cross a bent wire once they have left it.
+      def self.again(plan, section, wire)
+        bent, pose = plan.placed.lines(wire), plan.placed.pose(section)
+        section.base.each_index.sum do |number|
+          line = Form::Polyline.new(section.trace(number).drop(1).map { |point| pose.at(point) })
+          bent.sum { |one| one.crossings(line) }
         end
       end
 
@@ -108,8 +132,8 @@ module Meander
             "Some bare wire, about #{Units::Text.length(least)}, or a turn of 0°.", turn: at[:turn])
         end
       end
-      private_class_method :crossing, :meant?, :joined, :hung, :loose, :groups, :apart, :off_dowel, :behind_mm,
-        :unturned
+      private_class_method :crossing, :past_wire, :again, :meant?, :joined, :hung, :loose, :groups, :apart, :off_dowel,
+        :behind_mm, :unturned
     end
   end
 end

@@ -148,7 +148,8 @@ module Meander
         def courses
           return [] if %w[cord tube].include?(layout.kind) || layout.motif?
 
-          cloth.courses.flatten(1).map { |place| layout.place(place, repeats) }
+          rows = cloth.courses.flatten(1).map { |place| layout.place(place, repeats) }
+          layout.bar ? Form::Trace.fine(rows, gauge.stitch_mm / 2) : rows
         end
 
         def bared(points) = points.map { |x, y| [x, y + bare_mm] }

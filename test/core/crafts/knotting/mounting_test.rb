@@ -117,6 +117,18 @@ class MountingTest < Minitest::Test
     one.runs.map(&:total_mm).sort.zip(other.runs.map(&:total_mm).sort).each { |a, b| assert_in_delta a, b, 1e-6 }
   end
 
+  # Within a ring it is told as soon as it reaches the wire again, and not before.
+  def test_hung_past_its_wire
+    told = ->(count, side) {
+      Meander::Advice::Council.call(Meander.plan(hung("s4 s4", hoop(15), side:, count:, cords: 8))).map(&:id)
+    }
+
+    refute_includes told[4, "near"], "rim-crossed"
+    refute_includes told[1, "near"], "rim-crossed"
+    assert_includes told[10, "near"], "rim-crossed"
+    refute_includes told[10, "far"], "rim-crossed"
+  end
+
   def test_refused
     {hung("s4 s4", hoop(15), over: size("2 mm"), cords: 8) => ["/sections/1/mount/over", /the wire they stand on/],
      hung("s4 s4 s4 s4 s4", hoop(7), cords: 20) => ["/sections/1/at/section", /turns \d+° away/],
