@@ -22,10 +22,14 @@ module Meander
 
       # A line in pieces that each lie in one layer: [[level, points], ...].
       def runs(line)
-        level = ->(a, b) { ((a[2] + b[2]) / 2 / (LAYER * @thick)).floor }
-        line.each_cons(2).chunk_while { |(a, b), (c, d)| level[a, b] == level[c, d] }.map do |run|
-          [level[*run.first], [run.first.first, *run.map(&:last)]]
+        found, level, i = [], nil, 0
+        while (i += 1) < line.size
+          from, to = line[i - 1], line[i]
+          here = ((from[2] + to[2]) / 2 / (LAYER * @thick)).floor
+          found << [level = here, [from]] unless here == level
+          found.last[1] << to
         end
+        found
       end
 
       def layer(level)

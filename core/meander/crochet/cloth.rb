@@ -64,7 +64,7 @@ module Meander
       end
 
       # Feet are drawn aside in steps of so many wires: what is nearly alike is drawn once.
-      STEP = 0.2
+      STEP = 0.5
       # How far below its place a stitch's foot is drawn aside: by what it is worked into, and by those that share it.
       def off(stitch, middle)
         share, all = stitch.shares

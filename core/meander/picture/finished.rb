@@ -36,8 +36,16 @@ module Meander
         end
 
         # The same as they go out, seen from the front, in parts of a mm: [[x, y, x, y, ...], ...].
-        def flat
-          lines.map { |line| line.each_slice(3).flat_map { |x, y| [(x * PARTS).round, (y * PARTS).round] } }
+        def flat = lines.map { |line| seen(line) }
+
+        private
+
+        def seen(line)
+          out, i = [], -3
+          while (i += 3) < line.size
+            out << (line[i] * PARTS).round << (line[i + 1] * PARTS).round
+          end
+          out
         end
       end
 
