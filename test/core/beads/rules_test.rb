@@ -185,6 +185,19 @@ class BeadsTest < PieceTest
     assert_match(/100 need a core \d+ mm long/, advice(made.call(count: 100), "bead-no-room").remedy)
   end
 
+  # Round a bent core they stand off it square to its way: as far from the middle of the arc as it is bent, and bead and
+  # wire stand off.
+  def test_beads_scattered_round_a_bent_core
+    arc = {kind: "arc", radius: 20.0, angle: 140, towards: "far"}
+    json = put_together([bent("s1", "w1", arc)], wires: [base("w1"), weaving])
+    plan = plan(with_beads(json, placed("scattered", weaving: "w9", from: size("2 mm"), coils: 4, passes: 1, count: 0)))
+    off = rule_of(plan).lying.map { |one| Math.hypot(one.at[0] - 20, one.at[1]) - 20 }
+
+    assert_operator off.size, :>, 5
+    off.each { |mm| assert_in_delta 1.9, mm.abs, 1e-3 }
+    assert_equal [-1, 1], off.map { |mm| mm <=> 0 }.uniq.sort
+  end
+
   # Stitched on where two wires meet: wraps on both, straight across through the bead; in front where there is no room
   # between.
   def test_beads_where_two_sections_meet

@@ -56,6 +56,27 @@ class KnotCourseTest < Minitest::Test
     end
   end
 
+  # Every knot is drawn where it is tied: from where it begins as far as it advances, no wider than it is said to be. In
+  # cords of 1 mm, which reach a little over its ends.
+  def test_drawn_where_they_are_tied
+    KINDS.each do |kind, counts|
+      counts.minmax.uniq.each do |count|
+        rows = [{knots: [{kind:, hand: "right", cords: count, times: 1, turns: 4}], gap: 0.0, times: 1}]
+        thick = [1.0] * count
+        gauge = Meander::Knot::Gauge.new
+        course = Course.new(thick, rows, gauge, spacing_mm: Meander::Knot::Spacing.call(thick, rows, gauge)).lay(1)
+        knot = course.placed.first
+        xs, ys, = Meander::Knot::Cells.of(knot, course, thick).flatten(1).transpose
+        low, high = ys.minmax
+
+        assert_operator low, :>, -1.2, "#{kind} of #{count}"
+        assert_operator high, :<, knot.size.advance_mm + (knot.fall * [count - 2, 0].max) + 1.2, "#{kind} of #{count}"
+        assert_operator high - low, :>, 0.8 * knot.size.advance_mm, "#{kind} of #{count}"
+        assert_operator xs.map(&:abs).max, :<, (knot.size.width_mm / 2) + 0.3, "#{kind} of #{count}"
+      end
+    end
+  end
+
   def test_random_panels
     chance = Random.new(seed = Random.new_seed % 100_000)
     60.times do |i|
