@@ -173,6 +173,27 @@ class KnotTest < SystemTest
     assert_selector ".print-charts", text: /cord 1 [\d.]+ mm/
   end
 
+  # Below their knots cords are tied to a second bar, and hang free below that.
+  def test_cords_are_hitched_to_a_bar_and_hang_free
+    open_piece "Heron hanging"
+    before = section("Heron hanging")
+    take_in_hand 2
+    find(".sentence button", text: "from a bar").click
+    click_on "Bar they are hitched to: say it"
+    enter("Bar they are hitched to", "3 mm").send_keys(:enter)
+    enter("Hanging free", "20 mm").send_keys(:enter)
+
+    assert_becomes([3.0, 20.0]) { section("Heron hanging").then { |now| [now.layout.hitched&.bar_mm, now.bare_mm] } }
+    now = section("Heron hanging")
+
+    assert_in_delta before.length_mm + now.layout.hitched.down_mm + 20, now.length_mm, 1e-6
+    assert_told "Heron hanging"
+    show "Order of work"
+
+    assert_selector ".step-words", text: /tie each cord round it with a double half hitch/
+    assert_selector ".step-words", text: /Below the knots 20 mm hang free/
+  end
+
   # Hung from a ring of wire: outwards and inwards, half-way round it or elsewhere, and taken off it again.
   def test_cords_hang_from_a_bent_wire
     visit "/"

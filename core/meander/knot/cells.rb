@@ -19,6 +19,17 @@ module Meander
       # How far a spiral turns with each half knot round so many fillers, in degrees.
       def self.turn(fillers) = TURN.fetch(fillers, 20)
 
+      # A double half hitch round what lies across, its middle at the origin: [[x, y, z], ...] from above down. held,
+      # own: how thick that and the cord are; along: from hitch to hitch; row: how high.
+      def self.hitch(held, own, along, row)
+        thick = ((held / own) < 1.25) ? 1.0 : 1.5
+        wires = along / own
+        from = ALONG.keys.min_by { |key| (key - wires).abs }
+        points = CellTable::POINTS.fetch("hitch #{Units::Text.number(thick, 1)} #{ALONG.fetch(from)}")[1..-2]
+        wide, deep, tall = [wires / from, 1.0].max * own, (held - (thick * own)) / 2, row / (thick + 2)
+        points.map { |x, y, z| [x * wide, y * tall, (z * own) + (deep * (2 * z).clamp(-1.0, 1.0))] }
+      end
+
       def initialize(knot, course, thick)
         @knot = knot
         @spacing_mm = course.spacing_mm
@@ -134,20 +145,11 @@ module Meander
       # A double half hitch round what lies across, its middle there; falling by an angle.
       def hitch(held, own, (mx, my), angle)
         along = Math.hypot(@spacing_mm, @knot.fall)
-        line = sized_hitch(held, own, along, size.advance_mm)
+        line = Cells.hitch(held, own, along, size.advance_mm)
         cos, sin = Math.cos(angle), Math.sin(angle)
         line = line.map { |x, y, z| [(x * cos) + (y * sin), (y * cos) - (x * sin), z] }
         line = line.map { |x, y, z| [-x, y, z] } if @knot.hand == "left"
         line.map { |x, y, z| [mx + x, my + y, z] }
-      end
-
-      def sized_hitch(held, own, along, row)
-        thick = ((held / own) < 1.25) ? 1.0 : 1.5
-        wires = along / own
-        from = ALONG.keys.min_by { |key| (key - wires).abs }
-        points = CellTable::POINTS.fetch("hitch #{Units::Text.number(thick, 1)} #{ALONG.fetch(from)}")[1..-2]
-        wide, deep, tall = [wires / from, 1.0].max * own, (held - (thick * own)) / 2, row / (thick + 2)
-        points.map { |x, y, z| [x * wide, y * tall, (z * own) + (deep * (2 * z).clamp(-1.0, 1.0))] }
       end
 
       # As a bar on its side: the cord that goes across takes all others, one by one.
@@ -158,7 +160,7 @@ module Meander
         others.reverse! if @knot.hand == "left"
         across = others.flat_map do |i|
           (a, _), (b, _) = here(@ways[i].enters), here(@ways[i].leaves)
-          sized_hitch(@thick[i], @thick[working], size.advance_mm, @spacing_mm).map do |x, y, z|
+          Cells.hitch(@thick[i], @thick[working], size.advance_mm, @spacing_mm).map do |x, y, z|
             [((a + b) / 2) - (y * ((@knot.hand == "right") ? 1 : -1)), (size.advance_mm / 2) + x, z]
           end
         end

@@ -90,6 +90,9 @@ module Meander
         [deep, (Gauge.head_mm(cord_mm, bar_mm) / 2 * @used) + deep]
       end
 
+      # What a cord takes that is hitched to a bar so thick, row_mm high, so far from the next one.
+      def hitched_mm(cord_mm, bar_mm, row_mm, along_mm) = Gauge.hitch_mm(bar_mm, cord_mm, row_mm, along_mm) * @used
+
       private
 
       def mean(values) = values.sum / values.size
@@ -119,7 +122,7 @@ module Meander
         knotting = (hand == "right") ? cords.drop(1) : cords[0..-2]
         along = ((kind == "diagonal") ? Math.sqrt(2) : 1.0) * apart_mm
         row = knotting.map { |cord| Gauge.row_mm(holder, cord) }.max
-        each = knotting.map { |cord| Gauge.hitch_mm(holder, cord, row, along) * @used }
+        each = knotting.map { |cord| hitched_mm(cord, holder, row, along) }
         holds = along * knotting.size * HOLDER
         Size.new(row, cords.size * apart_mm, holder + (3 * knotting.max),
           (hand == "right") ? [holds, *each] : [*each, holds])

@@ -1425,6 +1425,10 @@ export interface Piece {
           typed: string;
           mm?: number;
         } | null;
+        hitched?: {
+          typed: string;
+          mm?: number;
+        } | null;
         finish?: "cut" | "knot" | "glue" | "melt" | "tuck";
         /**
          * tail to finish with; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0 mm to 1000 mm; usually 20 mm to 300 mm

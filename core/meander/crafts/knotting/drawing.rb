@@ -68,13 +68,17 @@ module Meander
         end
 
         def finish
-          across, far = @layout.across("end", @knotted.repeats), @knotted.made_mm
+          across, far = @layout.across("end", @knotted.repeats), @knotted.bar_begins_mm
           @base.each_index do |cord|
             lead(cord, [across[cord], far, 0.0], @knotted.placed.size)
             hang(cord, @layout.homes[cord], -@knotted.above_mm, @knotted.above_mm)
-            hang(cord, across[cord], far, @knotted.bare_mm)
+            hitch(cord, across[cord], far) if @layout.hitched
+            hang(cord, across[cord], @knotted.tied_mm, @knotted.bare_mm)
           end
         end
+
+        # Round the bar at its end.
+        def hitch(cord, x, y) = drawn(@layout.hitched.line(cord), [[x, y, @knotted.placed.size]], @base[cord])
 
         # Unknotted, so far on from there.
         def hang(cord, x, y, mm) = mm.zero? || (@ways[[cord, [0.0, mm, 0.0, 0.0]]] << [x, y, @knotted.placed.size])

@@ -21,7 +21,11 @@ module Meander
         def gauge = layout.gauge
         def words = Words.call(layout)
         def made_mm = course.length_mm(repeats)
-        def length_mm = above_mm + made_mm + bare_mm
+        def length_mm = above_mm + tied_mm + bare_mm
+
+        # As far as it is tied, the bar it ends on with it.
+        def tied_mm = made_mm + (layout.hitched&.down_mm || 0.0)
+        def bar_begins_mm = made_mm + (layout.hitched&.lead_mm || 0.0)
 
         # Unknotted before its first knots: none where they hang from a bar.
         def above_mm = layout.mounted? ? 0.0 : bare_mm
@@ -53,7 +57,7 @@ module Meander
         def knotted_mm(number)
           (@told[:mm] ||= {})[number] ||= mounted_mm(number) + passes(number).sum { |one|
             one.mm + one.gap_mm
-          } + last_mm(number)
+          } + last_mm(number) + (layout.hitched&.mm(number) || 0.0)
         end
 
         # A leg, from the fold, which the bend at the bar is a part of.
@@ -80,7 +84,8 @@ module Meander
           (@told[:trace] ||= {})[number] ||= begin
             finish = layout.across("end", repeats)[number]
             begun = layout.mounted? ? layout.mounting.on_bar(number) : [layout.homes[number], 0.0]
-            points = [begun, *bared([layout.starts[number], *ways(number), [finish, made_mm]]), [finish, length_mm]]
+            knots = [layout.starts[number], *ways(number), [finish, bar_begins_mm]]
+            points = [begun, *bared(knots), [finish, length_mm]]
             points.map { |x, y| way.at(y, x, 0.0) }.freeze
           end
         end
@@ -167,7 +172,7 @@ module Meander
         # From its last knot to where it hangs.
         def last_mm(number)
           from = passes(number).last&.leaves || layout.starts[number]
-          Math.hypot(layout.across("end", repeats)[number] - from[0], made_mm - from[1])
+          Math.hypot(layout.across("end", repeats)[number] - from[0], bar_begins_mm - from[1])
         end
 
         # On the fillers below its knot; at a side between that and the cord that goes round it.

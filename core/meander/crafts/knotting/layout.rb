@@ -46,7 +46,7 @@ module Meander
           Knot::Spacing.call(base.map(&:mm), plain(fields[:rows]), gauge(fields, base), mounted: !fields[:mount].nil?)
         end
 
-        attr_reader :section, :calibration, :gauge, :beading, :spacing_mm, :least_mm, :mounting
+        attr_reader :section, :calibration, :gauge, :beading, :spacing_mm, :least_mm, :mounting, :hitched
 
         # @raise [InvalidInput] where it cannot be knotted
         def initialize(section, calibration)
@@ -57,6 +57,7 @@ module Meander
           @beading = Beading.new(section)
           @least_mm = Layout.spacing_mm(section.fields, section.base)
           @spacing_mm = [section[:spacing]&.mm, least_mm].compact.max
+          @hitched = (Hitched.new(section, gauge, spacing_mm) if section[:hitched])
           @mounting = (Mounting.new(section, gauge, homes) if section[:mount])
           @course = Knot::Course.new(thick, Layout.plain(section[:rows]), gauge, spacing_mm:, starts:,
             beads: beading.any? ? beading : nil)
@@ -135,7 +136,7 @@ module Meander
               wide = (knot.size.width_mm / 2) + ((knot.bead && !knot.bead.around?) ? knot.bead.wide_mm : 0.0)
               [knot.x - wide, knot.x + wide]
             }
-            hang = homes.last + (thick.max / 2)
+            hang = [homes.last, last_homes.last].max + (thick.max / 2)
             [*knots, -hang, hang].minmax.then { |low, high| [-[high, -low].max, [high, -low].max] }
           end
         end
@@ -146,10 +147,17 @@ module Meander
 
           count = repeats || given || 1
           order = course(count).order(count)
-          section.base.each_index.map { |cord| homes[order.index(cord)] }
+          section.base.each_index.map { |cord| last_homes[order.index(cord)] }
         end
 
         private
+
+        # Hitched to a bar cords hang as far apart as that asks.
+        def last_homes
+          return homes unless hitched
+
+          thick.each_index.map { |place| Knot::Course.home(place, thick.size, hitched.apart_mm) }
+        end
 
         # One repeat, or two, show how wide it is.
         def sample_count = (2 * each > Knot::Course::MOST) ? 1 : 2

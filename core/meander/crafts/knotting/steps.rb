@@ -19,7 +19,7 @@ module Meander
         end
 
         # @return [Array<Step>]
-        def call = [hang, *worked, finished, *bent].compact
+        def call = [hang, *worked, hitched, finished, *bent].compact
 
         def swatch
           step("shape", "#{prefixed("how much cord this takes is assumed")}: before you cut it, tie a swatch of the " \
@@ -157,6 +157,18 @@ module Meander
             Units::Text.list(numbers)
           numbers.one? ? "with knot #{told}" : "with knots #{told}, one each"
         end
+
+        def hitched
+          bar = @layout.hitched or return
+          below = (bar.lead_mm < 0.5) ? "right below" : "#{say(bar.lead_mm)} below"
+          laid = prefixed("lay a bar, #{say(bar.bar_mm)} thick, across #{below} the last knots")
+          step("secure", "#{laid} and tie each cord round it with a double half hitch, from the left, " \
+                         "#{say(bar.apart_mm)} from one to the next: two turns, the second beside the first, both " \
+                         "drawn tight.", ties_of(@knotted.base.size) / pace)
+        end
+
+        # A double half hitch is two ties.
+        def ties_of(cords) = 2.0 * cords
 
         FINISH = {
           "cut" => "Leave a tail of %s", "knot" => "Tie each pair of ends with an overhand knot and leave %s to " \

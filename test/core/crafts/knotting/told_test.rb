@@ -139,7 +139,7 @@ class KnottedToldTest < Minitest::Test
     assert_match(/Tape the ends/, told)
     refute_match(/Straighten|eye protection|with a file/, told)
     assert_match(/Fold 4 cords at the fold mark/, told)
-    assert_match(/behind the bar, 3 mm thick/, told)
+    assert_match(/behind the bar \(3 mm thick\)/, told)
     assert_match(/Row 1: leave 4 mm bare, then a square knot from the left with 2 cords round 2, 2 such/, told)
     assert_match(/Tie these rows again, 3 times in all: 9 knots/, told)
     assert_match(/melt each back/, told)

@@ -57,8 +57,14 @@ function hang(kind: string) {
       :by="0.1"
     />; cords to hand are
     <MaybeSize :path="bench.path('to_hand')" label="Cord to hand" usual="cut for it" :start="() => mm(1000)" :by="10" />
-    long.
-    {{ now.mount ? "Below the knots they hang free for" : "At each end they are left unknotted for" }}
+    long. At the end they are hitched to {{ now.hitched ? "a bar of" : "" }}
+    <MaybeSize
+      :path="bench.path('hitched')"
+      label="Bar they are hitched to"
+      usual="no bar"
+      :start="() => now.mount?.over ?? mm(2)"
+      :by="0.1"
+    />. {{ now.mount ? "Below that they hang free for" : "At each end they are left unknotted for" }}
     <LiveSize :path="bench.path('bare/length')" :label="now.mount ? 'Hanging free' : 'Unknotted at each end'" />. Ends
     that nothing else is made of are
     <LiveChoice

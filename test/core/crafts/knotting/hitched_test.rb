@@ -1,0 +1,62 @@
+# frozen_string_literal: true
+
+require_relative "../../../test_helper"
+require_relative "../../../support/knots"
+
+# Cords that are tied to a bar where their knots end.
+class HitchedTest < Minitest::Test
+  include Knots
+
+  MOUNT = {"kind" => "head", "over" => {"typed" => "2 mm"}, "room" => nil}.freeze
+
+  # Every cord takes a double half hitch round the bar, as a row of hitches takes it round a holder so thick.
+  def test_takes_what_a_hitch_takes
+    plain, tied = [nil, size("1 mm")].map { |hitched| made(knotted("b8>", cords: 8, count: 2, hitched:)) }
+    each = Meander::Knot::Gauge.new.size("bar", [1.0] * 9, apart_mm: plain.layout.spacing_mm).cords.last
+
+    plain.base.each_index do |number|
+      assert_in_delta plain.knotted_mm(number) + each, tied.knotted_mm(number), 1e-9
+    end
+    assert_in_delta plain.length_mm + 3, tied.length_mm, 1e-9
+  end
+
+  # Where knots hang closer than hitches do, cords slant over to their places on the bar, and are as much longer.
+  def test_cords_slant_over
+    plain, tied = [nil, size("3 mm")].map { |hitched| made(knotted("s4 s4", cords: 8, mount: MOUNT, hitched:)) }
+    bar, across = tied.layout.hitched, tied.layout.across("end", tied.repeats)
+
+    assert_in_delta 2.5, bar.apart_mm
+    assert_operator bar.lead_mm, :>, 0.5
+    assert_in_delta 7 * 2.5, across.max - across.min, 1e-9
+    assert_in_delta plain.length_mm + bar.lead_mm + 3 + 2, tied.length_mm, 1e-9
+    outer = tied.passes(0).last.leaves
+    way = Math.hypot(across[0] - outer[0], tied.bar_begins_mm - outer[1])
+
+    assert_operator tied.knotted_mm(0) - plain.knotted_mm(0), :>, bar.mm(0)
+    assert_in_delta tied.knotted_mm(0), tied.mounted_mm(0) + tied.passes(0).sum { |one| one.mm + one.gap_mm } + way +
+      bar.mm(0), 1e-9
+  end
+
+  # As drawn each cord winds twice round the bar and comes no nearer to its middle than both are thick.
+  def test_drawn_round_the_bar
+    [1.0, 2.0, 3.0].each do |thick|
+      bar = made(knotted("s4 s4", cords: 8, hitched: size("#{thick} mm"))).layout.hitched
+      line = bar.line(0).map { |_, y, z| [y - (bar.row_mm / 2), z] }
+      turned = line.each_cons(2).sum do |(y, z), (to_y, to_z)|
+        Math.atan2((y * to_z) - (z * to_y), (y * to_y) + (z * to_z))
+      end
+
+      assert_operator turned.abs, :>, 3 * Math::PI, "round a bar of #{thick}"
+      assert_operator line.map { |y, z| Math.hypot(y, z) }.min, :>, 0.85 * (thick + 1) / 2, "round a bar of #{thick}"
+    end
+  end
+
+  def test_told
+    json = knotted("s4 s4", cords: 8, mount: MOUNT, hitched: size("3 mm"))
+    words = Meander::Output::Answer.call(Meander.plan(json))[:order].map { |step| step[:words] }
+    tied = words.index { |one| one.match?(/lay a bar, 3\W+mm thick.*tie each cord round it with a double half hitch/i) }
+
+    assert tied
+    assert_operator tied, :<, words.index { |one| one.start_with?("Check:") }
+  end
+end
