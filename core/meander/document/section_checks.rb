@@ -9,8 +9,8 @@ module Meander
       # A section with the wires at its seats, as a craft checks it. fields: as read; base, working: Wire values;
       # cut_away: numbers of base seats; in_turn: whether working wires take turns; earlier: ids of the sections before
       # it that something can stand on; path: answers the JSON pointer to a wire's kind; seats: how many base wires
-      # every section has, by its id.
-      Seated = Struct.new(:fields, :base, :working, :cut_away, :in_turn, :earlier, :path, :seats) do
+      # every section has, by its id; ended: its sides (start, end) at which a base wire goes into an ending.
+      Seated = Struct.new(:fields, :base, :working, :cut_away, :in_turn, :earlier, :path, :seats, :ended) do
         def [](key) = fields[key]
       end
 
@@ -158,7 +158,15 @@ module Meander
         in_turn = working.flatten.map(&:number).uniq.size > 1
         path = ->(wire) { "/kinds/#{@document[:kinds].index { |kind| kind[:id] == wire.kind }}" }
         Seated.new(section, wires.call(base), wires.call(working.flatten), base.select(&:cut_away).map(&:number),
-          in_turn, standing(index), path, base_seats)
+          in_turn, standing(index), path, base_seats, ended(base))
+      end
+
+      def ended(visits)
+        visits.flat_map { |visit|
+          first, *, last = @routes.of(visit.wire[:id]).values_at(0, -1)
+          [([visit.enters, "start"] if visit.equal?(first)), ([visit.leaves, "end"] if visit.equal?(last))]
+            .compact.filter_map { |side, of| side if @routes.end_of(visit.wire[:id], of) }
+        }.uniq
       end
 
       def base_seats

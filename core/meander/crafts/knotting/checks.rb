@@ -22,6 +22,7 @@ module Meander
           mount
           spacing
           swatch
+          hitched
           finish
         end
 
@@ -115,6 +116,14 @@ module Meander
 
           fault("swatch/used", swatch[:used].typed, "a working cord takes more than the knots reach",
             "at least #{swatch[:length].typed}")
+        end
+
+        # Cords that end in something else are not tied to a bar there.
+        def hitched
+          bar = @section[:hitched]
+          return unless bar && @section.ended.include?("end")
+
+          fault("hitched", bar.typed, "its cords end in something else there", "null, or no ending at its end")
         end
 
         # Cord melts, wire does not.

@@ -51,6 +51,17 @@ class HitchedTest < Minitest::Test
     end
   end
 
+  def test_refused
+    json = knotted("s4", hitched: size("2 mm"))
+    json["endings"] = [{"id" => "e1", "kind" => "ribbon", "wide" => size("8 mm"), "thick" => size("3 mm"),
+      "depth" => size("6 mm"), "length" => size("10 mm"), "glued" => true}]
+    json["wires"].each_with_index do |wire, i|
+      wire["ends"] = {"start" => nil, "end" => {"ending" => "e1", "place" => i + 1}}
+    end
+
+    assert_includes faults(json), ["/sections/0/hitched", "its cords end in something else there"]
+  end
+
   def test_told
     json = knotted("s4 s4", cords: 8, mount: MOUNT, hitched: size("3 mm"))
     words = Meander::Output::Answer.call(Meander.plan(json))[:order].map { |step| step[:words] }
