@@ -82,7 +82,7 @@ Dir.mktmpdir do |data|
   ids = server.get("/api/pieces")["pieces"].to_h { |piece| [piece["name"], piece["id"]] }
   reed, tide, heron = ids.values_at("Reed cuff", "Tide-line bracelet", "Heron cuff")
 
-  look(server, "shelf")
+  look(server, "shelf") { sleep 4 } # until what is in sight is drawn
   look(server, "bench", path: "/pieces/#{reed}")
   look(server, "bench-tablet-dark", size: [820, 1180], path: "/pieces/#{tide}",
     settings: {theme: "dark", hand: "left", units: "in"})

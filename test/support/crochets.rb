@@ -1,7 +1,11 @@
 # frozen_string_literal: true
 
+require_relative "on_wire"
+
 # Crocheted pieces to test with.
 module Crochets
+  include OnWire
+
   # A component that is one crocheted section. fabric: as a document has it; held: so many wires; beads: what of a
   # placement of beads is not as usual, with how large they are; all else: fields of the section.
   def crocheted(fabric, count: 10, hook: "3 mm", wire: "0.3 mm", held: 1, beads: nil, **fields)
@@ -18,22 +22,10 @@ module Crochets
       "across" => {"kind" => "count", "count" => across}}, count: rows, **rest)
   end
 
-  # A band begun round a wire: section s1 is that, s2 the band. bend: as documents have it; bar: how thick it is.
+  # A band begun round a wire, see OnWire.
   def round_wire(across, rows, bend, side: "far", along: nil, bar: "1.2 mm", **rest)
-    rest = {begun: "edge", **rest}
-    piece = JSON.parse(JSON.generate(band(across, rows, **rest)).gsub('"s1"', '"s2"').gsub('"k1"', '"k2"'))
-    piece["sections"][0]["at"] = {"kind" => "rim", "section" => "s1", "along" => along, "side" => side}
-    piece["sections"].unshift({"id" => "s1", "craft" => "bend", "copies" => 1, "at" => {"kind" => "first", "turn" => 0},
-      "bend" => bend})
-    piece["kinds"].unshift({"id" => "k1", "use" => "base", "size" => size(bar), "metal" => "brass",
-      "temper" => "half_hard"})
-    route = [{"kind" => "visit", "section" => "s1", "seat" => "base 1"}]
-    piece["wires"].unshift({"id" => "w0", "kind" => "k1", "route" => route})
-    piece
+    onto_wire(band(across, rows, begun: "edge", **rest), bend, side:, along:, bar:)
   end
-
-  def straight(mm) = {"kind" => "line", "length" => size("#{mm} mm")}
-  def hoop(mm) = {"kind" => "arc", "radius" => size("#{mm} mm"), "angle" => 360, "towards" => "near"}
 
   def tube(around = 8, rounds = 6, stitch: "single", way: "spiral", **rest)
     crocheted({"kind" => "tube", "stitch" => stitch, "rounds" => way,

@@ -1,7 +1,11 @@
 # frozen_string_literal: true
 
+require_relative "on_wire"
+
 # Knotted pieces to test with.
 module Knots
+  include OnWire
+
   # A component that is one knotted section. rows: in short notation; count: how often the pattern; mount: what it hangs
   # from, cords folded then, as documents have it; beads: placements of the rule knotted, what of them is not as usual,
   # with how large they are; all else: fields of the section.
@@ -19,23 +23,10 @@ module Knots
       **(beads ? beading(beads, bead) : {})}))
   end
 
-  # The same hung from a bent wire: section s1 is that wire, s2 the knots. bend: as documents have it; side, along: of
-  # where it hangs; bar: how thick it is.
+  # The same hung from a bent wire, see OnWire.
   def hung(rows, bend, side: "far", along: nil, over: nil, bar: "1.2 mm", **fields)
-    piece = JSON.parse(JSON.generate(knotted(rows, mount: {"kind" => "head", "over" => over, "room" => nil}, **fields))
-      .gsub('"s1"', '"s2"').gsub('"k1"', '"k2"'))
-    piece["sections"][0]["at"] = {"kind" => "rim", "section" => "s1", "along" => along, "side" => side}
-    piece["sections"].unshift({"id" => "s1", "craft" => "bend", "copies" => 1, "at" => {"kind" => "first", "turn" => 0},
-      "bend" => bend})
-    piece["kinds"].unshift({"id" => "k1", "use" => "base", "size" => size(bar), "metal" => "brass",
-      "temper" => "half_hard"})
-    route = [{"kind" => "visit", "section" => "s1", "seat" => "base 1"}]
-    piece["wires"].unshift({"id" => "w0", "kind" => "k1", "route" => route})
-    piece
-  end
-
-  def hoop(radius, angle: 360, towards: "near")
-    {"kind" => "arc", "radius" => size("#{radius} mm"), "angle" => angle, "towards" => towards}
+    mount = {"kind" => "head", "over" => over, "room" => nil}
+    onto_wire(knotted(rows, mount:, **fields), bend, side:, along:, bar:)
   end
 
   def cords(count, folded)

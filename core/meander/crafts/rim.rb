@@ -19,6 +19,12 @@ module Meander
         [at, wire.fields.except(:at), *wire.base.map(&:to_h)]
       end
 
+      # @raise [InvalidInput] always: why a section does not go onto its wire; field: of where it stands
+      def self.refuse(section, field, given, message, accepted)
+        raise InvalidInput.new([Fault.new(path: "#{section.place}/at/#{field}", code: "rim", message:, given:,
+          accepted:)])
+      end
+
       def self.at(section) = section[:at]&.then { |at| at if at[:kind] == "rim" }
       private_class_method :at
     end

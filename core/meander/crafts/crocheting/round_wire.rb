@@ -77,10 +77,7 @@ module Meander
             "a middle at least #{Units::Text.length(reach)} from both its ends, or fewer stitches")
         end
 
-        def refuse(field, given, message, accepted)
-          raise InvalidInput.new([Fault.new(path: "#{@layout.section.place}/at/#{field}", code: "rim", message:, given:,
-            accepted:)])
-        end
+        def refuse(...) = Rim.refuse(@layout.section, ...)
       end
     end
   end

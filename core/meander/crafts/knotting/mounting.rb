@@ -86,10 +86,7 @@ module Meander
           end
         end
 
-        def refuse(field, given, message, accepted)
-          raise InvalidInput.new([Fault.new(path: "#{@section.place}/at/#{field}", code: "rim", message:, given:,
-            accepted:)])
-        end
+        def refuse(...) = Rim.refuse(@section, ...)
       end
     end
   end
