@@ -1,10 +1,10 @@
 # frozen_string_literal: true
 
-require_relative "on_wire"
+require_relative "onto_wire"
 
 # Crocheted pieces to test with.
 module Crochets
-  include OnWire
+  include OntoWire
 
   # A component that is one crocheted section. fabric: as a document has it; held: so many wires; beads: what of a
   # placement of beads is not as usual, with how large they are; all else: fields of the section.
@@ -22,7 +22,7 @@ module Crochets
       "across" => {"kind" => "count", "count" => across}}, count: rows, **rest)
   end
 
-  # A band begun round a wire, see OnWire.
+  # A band begun round a wire, see OntoWire.
   def round_wire(across, rows, bend, side: "far", along: nil, bar: "1.2 mm", **rest)
     onto_wire(band(across, rows, begun: "edge", **rest), bend, side:, along:, bar:)
   end

@@ -1,10 +1,10 @@
 # frozen_string_literal: true
 
-require_relative "on_wire"
+require_relative "onto_wire"
 
 # Knotted pieces to test with.
 module Knots
-  include OnWire
+  include OntoWire
 
   # A component that is one knotted section. rows: in short notation; count: how often the pattern; mount: what it hangs
   # from, cords folded then, as documents have it; beads: placements of the rule knotted, what of them is not as usual,
@@ -23,7 +23,7 @@ module Knots
       **(beads ? beading(beads, bead) : {})}))
   end
 
-  # The same hung from a bent wire, see OnWire.
+  # The same hung from a bent wire, see OntoWire.
   def hung(rows, bend, side: "far", along: nil, over: nil, bar: "1.2 mm", **fields)
     mount = {"kind" => "head", "over" => over, "room" => nil}
     onto_wire(knotted(rows, mount:, **fields), bend, side:, along:, bar:)

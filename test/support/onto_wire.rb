@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 # A piece of one section put onto a bent wire.
-module OnWire
+module OntoWire
   # Section s1 is that wire, s2 what there was. bend: as documents have it; bar: how thick it is; side, along: of where
   # it stands.
   def onto_wire(piece, bend, side:, along:, bar:)
