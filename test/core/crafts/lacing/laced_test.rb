@@ -163,9 +163,10 @@ class LacedTest < PieceTest
 
     assert_in_delta 50, plain.begin_mm, 1e-9
     assert_in_delta 550, kept.call("start", "end").lengths.first.begin_mm, 1e-9
-    middle = kept.call("start", "middle")
+    middle, other = %w[start end].map { |side| kept.call(side, "middle") }
 
-    assert_in_delta 250, middle.lengths.first.begin_mm - (middle.lengths.first.cut_mm / 2), 1e-6
+    assert_in_delta 500, middle.lengths.first.begin_mm - other.lengths.first.begin_mm, 1e-6
+    assert_in_delta other.lengths.first.cut_mm, middle.lengths.first.cut_mm, 1e-6
     assert_in_delta 500, middle.reserve_mm, 1e-9
     assert_in_delta middle.total_mm, middle.lengths.sum(&:cut_mm), 1e-6
   end
