@@ -24,6 +24,9 @@ module Meander
         def down_mm = lead_mm + row_mm
         def row_mm = @cords.map { |cord| Knot::Gauge.row_mm(bar_mm, cord) }.max
 
+        # Ties of the hand: as of a bar of hitches, the bar in place of its holder.
+        def ties = Knot::Kinds.fetch("bar").ties.call(@cords.size + 1)
+
         # What it takes of a cord.
         def mm(number) = @gauge.hitched_mm(@cords[number], bar_mm, row_mm, apart_mm)
 

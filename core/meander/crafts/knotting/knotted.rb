@@ -40,7 +40,11 @@ module Meander
 
         # The knots, and how many ties of the hand they are.
         def placed = @told[:placed] ||= course.placed.first(course.knots(repeats)).freeze
-        def ties = @told[:ties] ||= placed.sum { |knot| Knot::Kinds.fetch(knot.kind).ties.call(knot.cords.size) }
+
+        def ties
+          @told[:ties] ||= placed.sum { |knot| Knot::Kinds.fetch(knot.kind).ties.call(knot.cords.size) } +
+            (layout.hitched&.ties || 0)
+        end
 
         # Of a pattern of one row its repeats are rows.
         def units(_from, _to, all)

@@ -164,11 +164,8 @@ module Meander
           laid = prefixed("lay a bar, #{say(bar.bar_mm)} thick, across #{below} the last knots")
           step("secure", "#{laid} and tie each cord round it with a double half hitch, from the left, " \
                          "#{say(bar.apart_mm)} from one to the next: two turns, the second beside the first, both " \
-                         "drawn tight.", ties_of(@knotted.base.size) / pace)
+                         "drawn tight.", bar.ties / pace)
         end
-
-        # A double half hitch is two ties.
-        def ties_of(cords) = 2.0 * cords
 
         FINISH = {
           "cut" => "Leave a tail of %s", "knot" => "Tie each pair of ends with an overhand knot and leave %s to " \

@@ -64,7 +64,13 @@ class HitchedTest < Minitest::Test
 
   def test_told
     json = knotted("s4 s4", cords: 8, mount: MOUNT, hitched: size("3 mm"))
-    words = Meander::Output::Answer.call(Meander.plan(json))[:order].map { |step| step[:words] }
+    plan = Meander.plan(json)
+    order = Meander::Output::Answer.call(plan)[:order]
+    words = order.map { |step| step[:words] }
+
+    # Its ties take the time the steps say.
+    assert_equal made(knotted("s4 s4", cords: 8, mount: MOUNT)).ties + 16, plan.sections.first.ties
+    assert_in_delta plan.minutes, order.sum { |step| step[:minutes] }, 1e-6
     tied = words.index { |one| one.match?(/lay a bar, 3\W+mm thick.*tie each cord round it with a double half hitch/i) }
 
     assert tied
