@@ -2,11 +2,12 @@
 
 require_relative "braids"
 require_relative "extremes"
+require_relative "travelling"
 require_relative "trays"
 
 # Every sentence the core says of pieces of every kind, once each, with its figures left out: to be read in review.
 module Sentences
-  include Sections
+  include Travelling
   include Braids
   include Extremes
   include Trays
@@ -21,7 +22,7 @@ module Sentences
     Meander::Document::StartingPiece::PIECES.keys.map { |kind|
       JSON.parse(JSON.generate(Meander.start(kind)))
     } + demo_documents + demo_documents.map { |json| backwards(json) } + ended + tapered + runs +
-      braids + [ridden, closed_otherwise, contradicting]
+      braids + [ridden, closed_otherwise, contradicting, folded_strips]
   end
 
   def started(kind) = JSON.parse(JSON.generate(Meander.start(kind)))

@@ -34,6 +34,15 @@ module Travelling
       "allowances" => JSON.parse(JSON.generate(Meander::Document::StartingPiece::ALLOWANCES))}
   end
 
+  # Two strips, one after the other, woven with so many wires; the base wires are one, folded beyond the second.
+  def folded_strips(woven_by: [%w[s1 s2]])
+    json = travelling({"s1" => FIRST, "s2" => on("s1")},
+      [[["s1", 1], ["s2", 1], ["s2", 2, true], ["s1", 2, true]]], woven_by:)
+    json["sections"].each { |one| one["extent"] = {"kind" => "length", "length" => size("20 mm")} }
+    json["wires"][0]["route"].insert(2, {"kind" => "fold", "id" => "f1"})
+    json
+  end
+
   def on(section, bare: 8.0, turn: 0, from: "end")
     {"kind" => "after", "section" => section, "from" => from, "bare" => size("#{bare} mm"), "turn" => turn}
   end

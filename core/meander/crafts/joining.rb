@@ -30,8 +30,7 @@ module Meander
       def wire_uses
         return super unless comes_on?
 
-        [WireUse.new(used_mm:, total_mm: used_mm * (1 + section.piece.margin), kept_mm: 0.0, lengths: 0, begun: 0,
-          closed: false)]
+        [WireUse.new(used_mm:, total_mm: used_mm * (1 + section.piece.margin), kept_mm: 0.0, lengths: 0, begun: 0)]
       end
 
       def mass_g = comes_on? ? wire.material.mass_g(wire.mm, used_mm) : super

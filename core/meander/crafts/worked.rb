@@ -101,6 +101,11 @@ module Meander
       def separate_lengths = []
       def mass_g = separate_lengths.sum(&:mass_g)
 
+      # Is it closed at both ends before it is worked, whatever else is, so that no spool passes? Neighbours among the
+      # base wires that its working wire is passed between, by their numbers: [[number, number], ...].
+      def shut? = false
+      def passed_between = []
+
       # Places where it binds wires, in the finished piece: [[x, y, z], ...].
       def binds = []
 

@@ -23,8 +23,7 @@ module Meander
       # What is cut for it, and what it weighs.
       def self.cut(plan)
         {cuts: plan.runs.map { |cut| cut_h(cut, plan) }, cut_list: plan.cut_list.map(&:to_h),
-          own: plan.separate_lengths.map(&:to_h),
-          supply: plan.supply.map(&:to_h), working: plan.working, mass: plan.mass, pieces: plan.pieces}
+          own: plan.separate_lengths.map(&:to_h), working: plan.working, mass: plan.mass, pieces: plan.pieces}
       end
 
       # How it looks and how far it reaches.
@@ -36,7 +35,8 @@ module Meander
       # How it is made, and what to mind.
       def self.work(plan)
         order = Work::Order.new(plan)
-        {work: {wraps: plan.wraps, crossings: plan.crossings, stitches: plan.stitches, ties: plan.ties,
+        {supply: Work::Supply.call(plan, order.spool).map(&:to_h),
+          work: {wraps: plan.wraps, crossings: plan.crossings, stitches: plan.stitches, ties: plan.ties,
           minutes: plan.minutes},
           tasks: order.done.map { |done| task_h(done, plan) },
           order: order.steps.map(&:to_h), advice: Advice::Council.call(plan).map(&:to_h)}

@@ -72,7 +72,9 @@ module Meander
 
       # All that is cut for one of it: CutList::Row values.
       def cut_list = @told[:cut_list] ||= CutList.call(self).freeze
-      def supply = Supply.call(piece, sections.flat_map(&:wire_uses) + added.map { |own| Crafts::WireUse.of(own) })
+
+      # What everything takes of working wire: Crafts::WireUse values.
+      def wire_uses = sections.flat_map(&:wire_uses) + added.map { |own| Crafts::WireUse.of(own) }
 
       # Gaps to hold while sections are worked.
       def gaps = sections.flat_map(&:gaps)

@@ -14,14 +14,16 @@ module Meander
       # @return [Array<Step>]
       def self.call(plan) = new(plan).steps
 
-      # Tasks with their steps, in the order they are done; what is done to the whole in the end, a list of Step.
-      attr_reader :done, :last
+      # Tasks with their steps, in the order they are done; what is done to the whole in the end, a list of Step; where
+      # the spool passes.
+      attr_reader :done, :last, :spool
 
       def initialize(plan)
         @plan = plan
         @context = Context.new(plan)
         @laid = []
         @sequence = Sequence.of(plan)
+        @spool = Spool.new(plan, @sequence.tasks)
         @done = @sequence.tasks.map { |task| done_of(task) }.freeze
         @last = [*Finishing.last(plan), *pair,
           Finishing.look(plan.band ? "the printed page" : "the printed template")].freeze
@@ -49,7 +51,17 @@ module Meander
       end
 
       def worked(section)
-        [*Leading.call(@plan, section), *Folding.call(@plan, section), *section.steps(@context), *freed(section)]
+        [*Leading.call(@plan, section), *Folding.call(@plan, section), *cut_off(section), *section.steps(@context),
+          *freed(section)]
+      end
+
+      # Wire that comes on from a section where the spool passes to one where it does not.
+      def cut_off(section)
+        mm = @spool.cut_mm(section.id) or return []
+        from = @context.called_by(@plan.going_on.sections[section.id].first.from)
+        said = "If the wire is still on its spool, cut it #{Units::Text.cut(mm.ceil)} from where it leaves #{from}: " \
+               "no spool passes in #{@context.called(section)}, where all of it is pulled through."
+        [Step.of("cut", said, section.id, wires: section.section.strands.map(&:id).uniq)]
       end
 
       # What it takes is tried before it is cut.

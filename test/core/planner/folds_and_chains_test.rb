@@ -108,13 +108,15 @@ class FoldsAndChainsTest < PieceTest
     plan.sections.grep(Meander::Crafts::Joining).select(&:comes_on?).sum { |one| one.wire_uses.sum(&:used_mm) }
   end
 
+  def supply(plan) = Meander::Work::Supply.call(plan, Meander::Work::Order.new(plan).spool)
+
   # From the spool nothing is lost but a tail at both ends of every length that is begun; a bobbin has a margin on what
   # is used, and waste, once.
   def test_what_is_not_woven_of_each
     %w[cuff earring links].each do |kind|
       plan = plan(document(kind))
       begun = plan.sections.first.copies
-      _, bobbin, spool = plan.supply
+      _, bobbin, spool = supply(plan)
       tail, waste = %i[tail waste].map { |of| plan.piece.allowance_mm(of) }
       used = spool.total_mm - spool.over_mm
 
@@ -126,7 +128,7 @@ class FoldsAndChainsTest < PieceTest
   # The weaving wire kept three ways: a length each is never less than one bobbin, and the spool wastes only its tails.
   def test_weaving_wire_kept_three_ways
     each_built do |plan, said|
-      lengths, bobbin, spool = plan.supply
+      lengths, bobbin, spool = supply(plan)
       next unless lengths
 
       used = plan.sections.select(&:strip)
@@ -140,7 +142,7 @@ class FoldsAndChainsTest < PieceTest
       assert_operator lengths.total_mm, :>=, bobbin.total_mm - 1e-6, said
       assert_operator bobbin.total_mm, :>=, spool.total_mm - 1e-6, said
       [lengths, bobbin, spool].each { |way| assert_in_delta used, way.total_mm - way.over_mm, 1e-6, said }
-      assert_equal plan.sections.select(&:strip).none?(&:opening), spool.possible, said
+      refute spool.possible, said if plan.sections.select(&:strip).any?(&:opening)
     end
   end
 

@@ -36,6 +36,9 @@ module Meander
           freeze
         end
 
+        # Its wire is pulled through the edges of both.
+        def shut? = true
+
         def wire_ends = [places.first.met.one.place, places.last.met.other.place]
         def tied? = places.all? { |one| one.tied?(wire.mm) }
         def wraps = places.sum { |one| one.tied?(wire.mm) ? section[:wraps] : 2 * section[:wraps] }

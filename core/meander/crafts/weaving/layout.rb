@@ -150,11 +150,12 @@ module Meander
         # How far the wires of a frame lean to each other at a side.
         def lean_rad(side) = opening ? opening.lean_rad(side) : 0.0
 
+        # Are the base wires joined at both ends before they are woven on?
+        def shut? = weave.profile&.joined? || false
+
         private
 
         def kind = (whole.form[:kind] == "waists") ? Chain : Woven
-
-        def shut? = weave.profile&.joined?
 
         # At its ends the wires of a frame lie side by side; in a chain they have crossed at every waist.
         def joined(side)

@@ -96,7 +96,14 @@ module Meander
         def mass_g = copies * strip.mass_g
         def gaps = strip.gaps
 
-        def wire_uses = [WireUse.woven(strip, copies, closed: !opening.nil?)]
+        def wire_uses = [WireUse.woven(strip, copies)]
+
+        # The base wires of a frame lie side by side at both ends.
+        def shut? = layout.shut?
+
+        def passed_between
+          (layout.weave.visited - [0, base.size]).sort.map { |gap| [gap - 1, gap] }
+        end
 
         def longer
           opening ? {} : base.each_index.to_h { |number| [number, run_mm(number) - length_mm] }.reject do |_, mm|

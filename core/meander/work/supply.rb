@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module Meander
-  module Planner
+  module Work
     # The weaving wire of all sections, kept three ways: a length cut for each, one bobbin for all, or straight from the
     # spool. All in mm.
     module Supply
@@ -9,8 +9,10 @@ module Meander
       # why: where not.
       Way = Struct.new(:kind, :total_mm, :over_mm, :possible, :why, keyword_init: true)
 
-      # threads: Crafts::WireUse values.
-      def self.call(piece, threads)
+      # plan: Planner::Plan; spool: Spool, where that can stay on.
+      # @return [Array<Way>] none where nothing is worked with
+      def self.call(plan, spool)
+        piece, threads = plan.piece, plan.wire_uses
         return [] if threads.empty?
 
         used, begun = threads.sum(&:used_mm), threads.sum(&:begun)
@@ -18,11 +20,19 @@ module Meander
         [way("lengths", threads.sum(&:total_mm), used),
           way("bobbin", (used * (1 + piece.margin)) + tails + piece.allowance_mm(:waste), used,
             long_bobbin(threads, begun)),
-          way("spool", used + tails, used, shut(threads))]
+          way("spool", used + tails, used, shut(plan, spool.shut))]
       end
 
-      def self.shut(threads)
-        threads.any?(&:closed) ? "both ends of a frame are closed, so the spool cannot pass through it" : nil
+      # ids: of the sections that no spool passes.
+      def self.shut(plan, ids)
+        return if ids.empty?
+
+        called = ids.filter_map { |id| plan.called(plan.placed.section(id)) }
+        return "both ends are closed, so that no spool passes: cut what it takes and pull that through" if called.empty?
+
+        where = called.one? ? "#{called.first} is" :
+          "sections #{Units::Text.list(called.map { |one| one.delete_prefix("section ") })} are"
+        "no spool passes where #{where} worked: cut what that takes and pull it through"
       end
 
       def self.long_bobbin(threads, begun)
