@@ -3,16 +3,19 @@
 require_relative "server_test"
 require "capybara/minitest"
 require "capybara/cuprite"
+require_relative "finds_by_text"
 
 CHROMIUM = %w[chromium chromium-browser google-chrome].find { |name| system("command -v #{name} >/dev/null") } ||
   abort("install Chromium to run the system tests")
 # Nothing slides or fades, so that what is pressed is where it was found: a panel on its way in, on a busy
 # machine, is past the place that was read a moment before.
+# The browser's own address bar is a page that would be drawn beside every one of ours.
 FLAGS = %w[no-sandbox force-prefers-reduced-motion disable-quic disable-background-networking
   disable-component-update disable-sync no-first-run disable-gpu enable-unsafe-swiftshader].to_h { |flag|
-  [flag,
-    nil]
-}.merge("use-angle" => "swiftshader")
+  [flag, nil]
+}.merge("use-angle" => "swiftshader",
+  "disable-features" => "#{Ferrum::Browser::Options::Chrome::DEFAULT_OPTIONS["disable-features"]}," \
+                        "WebUIOmniboxPopup,WebUIOmniboxAimPopup")
 
 Capybara.register_driver(:chromium) do |app|
   Capybara::Cuprite::Driver.new(app, browser_path: CHROMIUM, browser_options: FLAGS, window_size: [1280, 800],
@@ -41,7 +44,7 @@ class SystemTest < ServerTest
     SHELF.empty? ? lay_out_shelf : SHELF.each { |model, rows| model.insert_all!(rows) }
     page.driver.resize(1280, 800)
     visit "/api/maker" # a light page of the same origin
-    page.execute_script("localStorage.clear()")
+    page.execute_script("localStorage.clear(); sessionStorage.clear()")
   end
 
   def lay_out_shelf
@@ -55,8 +58,16 @@ class SystemTest < ServerTest
 
   def teardown
     tell_what_stood unless passed?
-    Capybara.reset_sessions!
+    (passed? && page.windows.one?) ? leave_page : Capybara.reset_sessions!
     super
+  end
+
+  # The browser goes on to the next test with what it has read and compiled of the program, once the server has answered
+  # all that the page said in leaving.
+  def leave_page
+    visit "about:blank"
+    page.server&.wait_for_pending_requests
+    page.raise_server_error!
   end
 
   # What the page said when a test failed: a run elsewhere leaves nothing else to go by.
@@ -159,6 +170,11 @@ class SystemTest < ServerTest
     plan
   end
 
+  # What stands in each of these, asked of the page at once.
+  def texts(selector)
+    page.evaluate_script("[...document.querySelectorAll('#{selector}')].map((one) => one.innerText)")
+  end
+
   def answer_row(name) = find(".answer", text: name)
 
   def wait_for_file(name)
@@ -168,11 +184,11 @@ class SystemTest < ServerTest
   end
 
   # Nothing runs over the side of a page so wide, once all of it has come.
-  def assert_fits(width)
+  def assert_fits(width, said = nil)
     wide = -> { page.evaluate_script("document.documentElement.scrollWidth") }
     100.times { (wide.call > width) ? sleep(0.05) : break }
 
-    assert_operator wide.call, :<=, width
+    assert_operator wide.call, :<=, width, said
   end
 
   # Nothing serious or critical in the page as it stands.
