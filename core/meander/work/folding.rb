@@ -4,11 +4,24 @@ module Meander
   module Work
     # Wires folded where they are one, and the coils that cover a fold: both before anything is woven over them.
     module Folding
-      # plan: Planner::Plan; section: Crafts::Worked that the folds stand at.
+      # plan: Planner::Plan; section: Crafts::Worked; ids: of the sections in the order they are worked.
       # @return [Array<Step>]
-      def self.call(plan, section)
-        folds = plan.piece.endings.select { |one| one.fold? && one.section == section.id }
-        folds.flat_map { |one| [cover(plan, one), fold(plan, one)].compact }
+      def self.call(plan, section, ids)
+        of(plan, section, ids).flat_map { |one| [cover(plan, one), fold(plan, one)].compact }
+      end
+
+      # The folds made before a section is worked: Document::Ending values. A wire is folded before the first section
+      # that both its legs lie in, though its fold may stand further on.
+      def self.of(plan, section, ids)
+        routes = plan.piece.routes
+        folds = routes.folds.select { |fold| legs_meet(routes, fold, ids) == section.id }.map(&:id)
+        plan.piece.endings.select { |one| one.fold? && folds.include?(one.id) }
+      end
+
+      # The first section that a wire lies in on both sides of a fold, which stands at the last of them.
+      def self.legs_meet(routes, fold, ids)
+        before, after = routes.of(fold.wire[:id]).partition { |visit| visit.stop <= fold.from.stop }
+        ids.find { |id| [before, after].all? { |leg| leg.any? { |visit| visit.section == id } } }
       end
 
       # Slid on over an end while the wire is still straight.
@@ -33,7 +46,7 @@ module Meander
           wires: [fold.wires.first.id], makes: [Step::Made.whole("end", fold.id)])
       end
 
-      private_class_method :cover, :fold
+      private_class_method :legs_meet, :cover, :fold
     end
   end
 end

@@ -51,8 +51,8 @@ module Meander
       end
 
       def worked(section)
-        [*Leading.call(@plan, section), *Folding.call(@plan, section), *cut_off(section), *section.steps(@context),
-          *freed(section)]
+        [*Leading.call(@plan, section), *Folding.call(@plan, section, sections), *cut_off(section),
+          *section.steps(@context), *freed(section)]
       end
 
       # Wire that comes on from a section where the spool passes to one where it does not.
@@ -63,6 +63,9 @@ module Meander
                "no spool passes in #{@context.called(section)}, where all of it is pulled through."
         [Step.of("cut", said, section.id, wires: section.section.strands.map(&:id).uniq)]
       end
+
+      # Ids of the sections as they are worked.
+      def sections = @sequence.tasks.select { |task| task.kind == "section" }.map(&:id)
 
       # What it takes is tried before it is cut.
       def tried(task, section) = (task.kind == "section") ? section.swatch(@context) : []
@@ -76,9 +79,8 @@ module Meander
 
       # Base wires that only led from other sections to here, or on to them, are cut away once the later one holds.
       def freed(section)
-        ids = @sequence.tasks.select { |task| task.kind == "section" }.map(&:id)
         here = @plan.piece.routes.ways_of_section(section.id).select do |way|
-          way.cut_away && way.sections.max_by { |id| ids.index(id) } == section.id
+          way.cut_away && way.sections.max_by { |id| sections.index(id) } == section.id
         end
         here.group_by { |way| (way.sections - [section.id]).first }.map { |id, ways| gone(section, id, ways) }
       end

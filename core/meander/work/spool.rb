@@ -16,6 +16,7 @@ module Meander
       def initialize(plan, tasks)
         @plan = plan
         @tasks = tasks
+        @ways = {}
         @shut = tasks.each_index.select { |i| shut_at?(i) }.map { |i| tasks[i].id }.freeze
         freeze
       end
@@ -51,23 +52,38 @@ module Meander
         task = @tasks[index]
         return false unless task.kind == "section"
 
-        section, before = @plan.placed.section(task.id), @tasks.first(index)
-        section.shut? || section.passed_between.any? { |pair| SIDES.all? { |side| held?(task.id, side, pair, before) } }
+        section, before = @plan.placed.section(task.id), @tasks.first(index).map(&:key)
+        return true if section.shut?
+
+        section.passed_between.any? { |pair| SIDES.all? { |side| held?(task.id, side, pair, before) } }
       end
 
-      def held?(id, side, pair, before)
-        folded?(id, side, pair) || led?(id, side, pair, before) || ended?(id, side, pair, before)
+      # Are two neighbours held together beyond a side of a section, once the tasks with these keys are done? seen: sides
+      # that led to here.
+      def held?(id, side, pair, before, seen = [])
+        folded?(id, side, pair) || ended?(id, side, pair, before) || led?(id, side, pair, before, [*seen, [id, side]])
       end
 
       def endings(id, side) = @plan.piece.endings.select { |one| one.section == id && one.side == side }
       def folded?(id, side, pair) = endings(id, side).any? { |one| one.fold? && (pair - one.numbers).empty? }
 
-      # Do both lead to one section that holds them by then?
-      def led?(id, side, pair, before)
-        ways = @plan.piece.routes.ways_of_section(id).select { |way| stands(way.at(id), way) == side }
-        others = pair.map { |number| ways.select { |way| way.at(id).number == number + 1 }.flat_map(&:sections) - [id] }
-        held = before.select { |task| task.kind == "section" }.map(&:id)
-        (others.reduce(:&) & held).any?
+      # Do both lead to one section that is worked by then, or through one to where they are held?
+      def led?(id, side, pair, before, seen)
+        one, other = pair.map { |number| onward(id, side, number) }
+        return false unless one && other && [one, other].map { |visit, at| [visit.section, at] }.uniq.one?
+
+        to, far = one.first.section, (SIDES - [one.last]).first
+        return true if before.include?(["section", to])
+
+        !seen.include?([to, far]) && held?(to, far, [one, other].map { |visit, _| visit.number - 1 }, before, seen)
+      end
+
+      # Where the wire of a seat goes on to from a side of a section: its visit there and the side it comes in at.
+      def onward(id, side, number)
+        way = @ways.fetch(id) { @ways[id] = @plan.piece.routes.ways_of_section(id) }
+          .find { |one| one.at(id).number == number + 1 && stands(one.at(id), one) == side } or return
+        visit = (way.at(id) == way.from) ? way.to : way.from
+        [visit, stands(visit, way)]
       end
 
       # The side of its section that a wire leaves by a way, or comes in at.
@@ -75,8 +91,7 @@ module Meander
 
       # Are both in one ending that is made by then?
       def ended?(id, side, pair, before)
-        made = before.select { |task| task.kind == "ending" }.map(&:id)
-        endings(id, side).any? { |one| made.include?(one.id) && (pair - one.numbers).empty? }
+        endings(id, side).any? { |one| before.include?(["ending", one.id]) && (pair - one.numbers).empty? }
       end
     end
   end

@@ -93,9 +93,9 @@ module Meander
         end
       end
 
-      # Wires that a coil is slid on to cover a fold of this section.
+      # Wires that a coil is slid on to cover a fold that is made with this section.
       def covered(one)
-        folds = @piece.endings.select { |ending| ending.fold? && ending.section == one.id }
+        folds = Folding.of(@plan, one, @plan.sections.map(&:id))
         folds.select { |fold| @plan.ended(fold.id).bent.cover }.map { |fold| fold.wires.first.id }
       end
 

@@ -35,6 +35,13 @@ class SpoolTest < PieceTest
     assert_equal (first.cut_mm - first.begin_mm - used).ceil, told[0][/cut it (\d+) mm/, 1].to_i
   end
 
+  # It is folded before the first strip, though the fold lies beyond the second.
+  def test_a_wire_is_folded_before_both_its_legs_are_woven_on
+    kinds = order(plan(folded_strips)).map(&:kind)
+
+    assert_operator kinds.index("fold"), :<, kinds.index("weave")
+  end
+
   # A loop made first closes the end that was open; made in its turn, it does not.
   def test_an_ending_made_before_it_is_woven_closes_an_end
     json = folded_strips(woven_by: [%w[s1], %w[s2]])
@@ -46,6 +53,7 @@ class SpoolTest < PieceTest
     assert_equal %w[s2], shut.call(%w[s1 s2])
     assert_empty shut.call(%w[s2 s1]), "from the fold on there is always an end that is open"
     assert_equal %w[s1], shut.call(%w[s2 e1 s1]), "a loop at its start leaves it none"
+    assert_equal %w[s1 s2], shut.call(%w[e1 s1 s2]), "nor where the fold lies beyond the second strip"
   end
 
   # Round the outside of both wires it passes whatever is closed.
