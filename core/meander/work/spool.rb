@@ -58,7 +58,7 @@ module Meander
         section.passed_between.any? { |pair| SIDES.all? { |side| held?(task.id, side, pair, before) } }
       end
 
-      # Are two neighbours held together beyond a side of a section, once the tasks with these keys are done? seen: sides
+      # Are two neighbours held together beyond a side of a section, once tasks with these keys are done? seen: sides
       # that led to here.
       def held?(id, side, pair, before, seen = [])
         folded?(id, side, pair) || ended?(id, side, pair, before) || led?(id, side, pair, before, [*seen, [id, side]])
