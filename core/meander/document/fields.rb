@@ -88,7 +88,8 @@ module Meander
         "eye" => {**ends, inside: size("inside of the eye", 0.5..40.0, 1.5..8.0)},
         "curl" => {**ends, inside: size("inside of the curl", 0.2..40.0, 0.5..8.0), turns: Count.new(1..8)},
         "post" => {**ends, length: size("ear post", 1.0..60.0, 10.0..22.0)},
-        "bail" => {**ends, inside: size("inside of the bail", 0.5..40.0, 2.0..10.0), wraps: Count.new(1..12)},
+        "bail" => {**ends, inside: size("inside of the bail", 0.5..40.0, 2.0..10.0), wraps: Count.new(1..12),
+          bound: Choice.new(%w[round between])},
         "wrap" => {**ends, wraps: Count.new(1..12)},
         "doubled_hook" => {**ends, inside: size("inside of the hook", 1.0..40.0, 2.0..20.0),
           shank: size("shank of the hook", 1.0..80.0, 3.0..30.0), wraps: Count.new(1..12)},
@@ -101,7 +102,7 @@ module Meander
                       depth: size("depth of the ribbon end", 0.5..60.0, 3.0..15.0),
                       length: size("length of the ribbon end with its ring", 1.0..80.0, 5.0..25.0),
                       glued: Choice.new([true, false])}
-      }, left_out: {turns: 1})
+      }, left_out: {turns: 1, bound: "round"})
 
       hung = {id: Id.new, on: list(Id.new, 1..2)}
       hook = ->(eye) {

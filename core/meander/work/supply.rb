@@ -11,7 +11,7 @@ module Meander
 
       # plan: Planner::Plan; spool: Spool, where that can stay on.
       # @return [Array<Way>] none where nothing is worked with
-      def self.call(plan, spool)
+      def self.call(plan, spool = Order.new(plan).spool)
         piece, threads = plan.piece, plan.wire_uses
         return [] if threads.empty?
 

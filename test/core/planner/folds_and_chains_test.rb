@@ -108,15 +108,13 @@ class FoldsAndChainsTest < PieceTest
     plan.sections.grep(Meander::Crafts::Joining).select(&:comes_on?).sum { |one| one.wire_uses.sum(&:used_mm) }
   end
 
-  def supply(plan) = Meander::Work::Supply.call(plan, Meander::Work::Order.new(plan).spool)
-
   # From the spool nothing is lost but a tail at both ends of every length that is begun; a bobbin has a margin on what
   # is used, and waste, once.
   def test_what_is_not_woven_of_each
     %w[cuff earring links].each do |kind|
       plan = plan(document(kind))
       begun = plan.sections.first.copies
-      _, bobbin, spool = supply(plan)
+      _, bobbin, spool = Meander::Work::Supply.call(plan)
       tail, waste = %i[tail waste].map { |of| plan.piece.allowance_mm(of) }
       used = spool.total_mm - spool.over_mm
 
@@ -128,7 +126,7 @@ class FoldsAndChainsTest < PieceTest
   # The weaving wire kept three ways: a length each is never less than one bobbin, and the spool wastes only its tails.
   def test_weaving_wire_kept_three_ways
     each_built do |plan, said|
-      lengths, bobbin, spool = supply(plan)
+      lengths, bobbin, spool = Meander::Work::Supply.call(plan)
       next unless lengths
 
       used = plan.sections.select(&:strip)

@@ -46,7 +46,7 @@ class GoingOnTest < PieceTest
       json = Meander.figures(plan)[:working]
 
       assert_in_delta cut, plan.sections.sum { |section| section.strip.account.total_mm }, SAME_MM, working
-      assert_in_delta cut, plan.supply.first.total_mm, SAME_MM, working
+      assert_in_delta cut, Meander::Work::Supply.call(plan).first.total_mm, SAME_MM, working
       assert_in_delta cut, json.sum { |wire| wire[:total_mm] }, SAME_MM, working
       parts = json.sum { |wire| wire.slice(:path_mm, :led_mm, :slack_mm, :tails_mm, :waste_mm, :margin_mm).values.sum }
 
@@ -96,7 +96,7 @@ class GoingOnTest < PieceTest
     more = shared.piece.wires.last.material.mass_g(0.3, led.mm * (1 + shared.calibration.slack))
 
     assert_in_delta own.mass_g + more, shared.mass_g, 1e-9
-    assert_in_delta shared.supply.first.total_mm, worked_mm(shared), SAME_MM
+    assert_in_delta Meander::Work::Supply.call(shared).first.total_mm, worked_mm(shared), SAME_MM
     words = plain(order(shared).find { |step| step.kind == "join" }.words)
 
     assert_match(/\AWith the wire from section 2.* bind the near wire and the far wire after section 2/, words)

@@ -43,8 +43,8 @@ class RightFiguresTest < PieceTest
     wires = [[0, -1.9], [1, 2.3]]
     seats = wires.map { |id, x| Meander::Endings::Seat.new(id, 0.8, x) }
     inside = Meander::Units::Size.of(4.0)
-    [Meander::Endings::ClosingLoop.new({inside:, wraps: 3, turns: 1}, seats),
-      Meander::Endings::Bail.new({inside:, wraps: 3}, seats)].each do |ending|
+    bails = %w[round between].map { |bound| Meander::Endings::Bail.new({inside:, wraps: 3, bound:}, seats) }
+    [Meander::Endings::ClosingLoop.new({inside:, wraps: 3, turns: 1}, seats), *bails].each do |ending|
       bound = ending.strands[0].parts.last.points
 
       assert_in_delta(-1.9 - 0.8, bound.map(&:first).min, 1e-6)

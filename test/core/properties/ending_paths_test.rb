@@ -15,7 +15,9 @@ class EndingPathsTest < PieceTest
     "eye" => [->(r) { {inside: r.rand(1.0..6.0)} }, 1..1],
     "curl" => [->(r) { {inside: r.rand(0.5..4.0), turns: r.rand(1..6)} }, 1..1],
     "post" => [->(r) { {length: r.rand(8.0..20.0)} }, 1..1],
-    "bail" => [->(r) { {inside: r.rand(2.0..8.0), wraps: r.rand(1..5)} }, 1..3],
+    "bail" => [lambda { |r|
+      {inside: r.rand(2.0..8.0), wraps: r.rand(1..5), bound: %w[round between].sample(random: r)}
+    }, 1..3],
     "wrap" => [->(r) { {wraps: r.rand(1..5)} }, 1..3],
     "doubled_hook" => [->(r) { {inside: r.rand(2.0..8.0), shank: r.rand(6.0..15.0), wraps: r.rand(1..5)} }, 1..1],
     "tuck" => [->(r) { {length: r.rand(2.0..15.0)} }, 1..3],
@@ -61,6 +63,46 @@ class EndingPathsTest < PieceTest
       end
       assert_kind_of String, fields[:kind]
     end
+  end
+
+  # Where a bail is bound between its wires, the binding crosses each of them in front and behind, touches them, and
+  # lies clear of itself; of two it takes the wire of so many figure-eights.
+  def test_a_bail_bound_between_its_wires
+    [2, 3, 4].product([0.0, 0.5, 2.5], [1, 4]).each do |count, clear, wraps|
+      mm = 0.8
+      own = Array.new(count) { |i| wire("w#{i}", mm) }
+      centres = Array.new(count) { |i| i * (mm + clear) }
+      ending = Meander::Endings::Registry.build({kind: "bail", inside: SIZE.of(4.0), wraps:, bound: "between"},
+        numbers: [*0...count], wires: own, centres:)
+      bound = evenly(ending.strands[0].parts.last.points, 0.08)
+      legs = ending.strands.values.map { |strand| strand.parts.first.points.last[0] }
+      said = "#{count} wires #{clear} apart, #{wraps} times"
+
+      assert_in_delta mm, bound.flat_map { |x, _, z| legs.map { |leg| Math.hypot(x - leg, z) } }.min, 0.02, said
+      legs.each do |leg|
+        crossed = bound.each_cons(2).select { |one, other| (one[0] < leg) != (other[0] < leg) }
+        faces = crossed.map { |one, _| one[2] <=> 0 }
+
+        assert_equal [wraps, wraps], [faces.count(1), faces.count(-1)], said
+      end
+      assert_operator nearest(bound, 3 * mm, 0.08), :>=, 0.9 * mm, said
+    end
+  end
+
+  # So far apart along a line, in mm.
+  def evenly(points, step)
+    points.each_cons(2).flat_map do |from, to|
+      count = (Math.sqrt(from.zip(to).sum { |a, b| (b - a)**2 }) / step).ceil
+      Array.new(count) { |i| from.zip(to).map { |a, b| a + ((b - a) * i / count) } }
+    end
+  end
+
+  # Of places at least so far from each other along a line, the distance of the two nearest.
+  def nearest(points, along, step)
+    apart = (along / step).ceil
+    (apart...points.size).map { |i|
+      points.first(i - apart + 1).map { |other| Math.sqrt(other.zip(points[i]).sum { |a, b| (b - a)**2 }) }.min
+    }.min
   end
 
   # A fold goes on as its wires come, and back as the other one goes, without a bump.

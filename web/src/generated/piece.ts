@@ -1908,6 +1908,7 @@ export interface Piece {
           mm?: number;
         };
         wraps: number;
+        bound?: "round" | "between";
       }
     | {
         kind: "wrap";

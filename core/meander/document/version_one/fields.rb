@@ -54,7 +54,7 @@ module Meander
         endings = now::ENDING.records.transform_values { |record| {**record.fields.except(:kind), **ends} }
         fold = now::STOP.records["fold"].fields.slice(:id, :ring)
         ENDING = Variant.new(:kind, {**endings, "fold" => {**fold, **ends, cover: Maybe.new(Id.new)}},
-          left_out: {cover: nil, ring: nil, turns: 1})
+          left_out: {cover: nil, ring: nil, turns: 1, bound: "round"})
         FINDING = Variant.new(:kind,
           now::FINDING.records.transform_values { |record| {**record.fields.except(:kind, :on), side: ends[:side]} },
           left_out: {flat: false})
