@@ -143,4 +143,23 @@ class ChoosingTest < SystemTest
 
     assert_selector ".cut-tally strong", text: "#{cut} mm"
   end
+
+  # A bail bound in figure-eights takes more wire than one bound round its two wires, and is told so everywhere.
+  def test_a_bail_is_bound_in_figure_eights
+    open_piece "Limpet heart"
+    before = made("Limpet heart").runs.map(&:cut_mm)
+    select "in and out between its wires", from: "Ending 1: How the bail is bound"
+
+    assert_saved
+    cuts = assert_cuts("Limpet heart").runs.map(&:cut_mm)
+
+    assert_operator cuts[1], :>, before[1] + 10
+    in_part("Order of work") do
+      assert_selector ".step-words", text: "bind the neck with 3 figure-eights of wire 2 round the two"
+    end
+    click_on "Undo"
+
+    assert_field "Ending 1: How the bail is bound", with: "round"
+    assert_becomes(before) { made("Limpet heart").runs.map(&:cut_mm) }
+  end
 end
