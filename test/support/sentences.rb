@@ -22,7 +22,7 @@ module Sentences
     Meander::Document::StartingPiece::PIECES.keys.map { |kind|
       JSON.parse(JSON.generate(Meander.start(kind)))
     } + demo_documents + demo_documents.map { |json| backwards(json) } + ended + tapered + runs +
-      braids + [ridden, closed_otherwise, contradicting, folded_strips]
+      braids + [ridden, closed_otherwise, contradicting, folded_strips, *bails]
   end
 
   def started(kind) = JSON.parse(JSON.generate(Meander.start(kind)))
@@ -36,6 +36,18 @@ module Sentences
       wire["ends"] = {"start" => nil, "end" => nil, side => {"ending" => "e9", "place" => 1}}
       start = JSON.parse(JSON.generate(Meander::Endings::Registry::SENTENCES.fetch(kind).start))
       json.merge("endings" => [*json["endings"], {"id" => "e9", "kind" => kind, **start}])
+    end
+  end
+
+  # Bails bound both ways.
+  def bails
+    demo_documents.flat_map do |json|
+      bails, others = json["endings"].partition { |one| one["kind"] == "bail" }
+      next [] if bails.empty?
+
+      %w[round between].map do |bound|
+        json.merge("endings" => [*others, *bails.map { |one| one.merge("bound" => bound) }])
+      end
     end
   end
 

@@ -40,7 +40,7 @@ module Meander
           return "#{Units::Text.count(@wraps, "figure-eight")} of #{name} round the two, crossing between them"
         end
 
-        "#{name}, #{Units::Text.times(@wraps)} in front of one and behind the next to the far side, and back"
+        "#{name}: in front of one and behind the next to the far side and back, #{Units::Text.times(@wraps)}"
       end
 
       # The wires at the neck, their middle where it was.
