@@ -42,6 +42,9 @@ module Meander
         alone(ending, named, place) if ends.size != 1
         rolled(ends.first.section, place) if ending[:kind] == "rolled"
         wrap(ends.first.section, place) if ending[:kind] == "wrap"
+        return unless ends.one? && ending[:bound] == "between"
+
+        fault("#{place}/bound", "between", "a bail of one wire has none to go between", "round, or another wire in it")
       end
 
       def rolled(section, place)

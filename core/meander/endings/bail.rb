@@ -18,9 +18,9 @@ module Meander
         @first = seats.first
         @wraps = fields[:wraps]
         @across = seats.sort_by(&:x)
-        @between = fields[:bound] == "between" && seats.size > 1
-        @frame = spread
-        @foot_mm = @across.zip(@frame.centres).map { |seat, x| (x - seat.x).abs }.max
+        @between = fields[:bound] == "between"
+        @frame = frame
+        @foot_mm = seats.map { |seat| (neck_x(seat) - seat.x).abs }.max
         @binding = @between ? Between.new(@frame, @wraps, far: far?, foot_mm: @foot_mm) : wrapped
         super
       end
@@ -43,16 +43,16 @@ module Meander
         "#{name}: in front of one and behind the next to the far side and back, #{Units::Text.times(@wraps)}"
       end
 
-      # The wires at the neck, their middle where it was.
-      def spread
+      # The wires at the neck: where they stand, or spread with their middle where it was.
+      def frame
         clear = @across.each_cons(2).map { |one, other| other.x - one.x - ((one.mm + other.mm) / 2) }
         wide = clear.map { |mm| [mm, @between ? @first.mm : 0.0].max }
         Weave::Frame.new(base_mm: @across.map(&:mm), wire_mm: @first.mm, clear_mm: wide,
-          origin: @across.first.x - ((wide.sum - clear.sum) / 2))
+          origin: @across.first.x - (@between ? (wide.sum - clear.sum) / 2 : 0.0))
       end
 
       # Where a wire stands at the neck, and how high that is bound.
-      def neck_x(seat) = @frame.centres[@across.index(seat)]
+      def neck_x(seat) = @between ? @frame.centres[@across.index(seat)] : seat.x
       def neck_mm = @between ? @binding.neck_mm : @wraps * @first.mm
 
       # Does the binding wire lie nearer to the far side, from where it binds then?

@@ -145,4 +145,17 @@ class JoinedReadingTest < PieceTest
       end
     end
   end
+
+  # A bail is bound between its wires where there are two.
+  def test_a_bail_of_one_wire_has_none_to_go_between
+    bail = {"id" => "e2", "kind" => "bail", "side" => "end", "inside" => size("4 mm"), "wraps" => 3}
+    bound = ->(wires, way) {
+      faults(joined.tap { |json| json["endings"][1] = bail.merge("wires" => wires, "bound" => way) })
+    }
+    fault = bound.call(%w[w2], "between").fetch("/endings/0/bound")
+
+    assert_equal ["between", "round, or another wire in it"], [fault.given, fault.accepted]
+    assert_empty bound.call(%w[w2], "round")
+    assert_empty bound.call(%w[w2 w1], "between")
+  end
 end
