@@ -40,8 +40,18 @@ module Meander
         end
 
         alone(ending, named, place) if ends.size != 1
-        rolled(ends.first.section, place) if ending[:kind] == "rolled"
-        wrap(ends.first.section, place) if ending[:kind] == "wrap"
+        by_kind(ending, ends, place)
+      end
+
+      def by_kind(ending, ends, place)
+        case ending[:kind]
+        when "rolled" then rolled(ends.first.section, place)
+        when "wrap" then wrap(ends.first.section, place)
+        when "bail" then bail(ending, ends, place)
+        end
+      end
+
+      def bail(ending, ends, place)
         return unless ends.one? && ending[:bound] == "between"
 
         fault("#{place}/bound", "between", "a bail of one wire has none to go between", "round, or another wire in it")
