@@ -28,7 +28,7 @@ module FindsByText
     include OnPage
 
     def find_css(selector, texts: [], **)
-      texts.empty? ? super(selector) : holding(driver, native, selector, texts)
+      texts.empty? ? super(selector) : holding(driver, node, selector, texts)
     end
   end
 
