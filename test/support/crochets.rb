@@ -27,6 +27,13 @@ module Crochets
     onto_wire(band(across, rows, begun: "edge", **rest), bend, side:, along:, bar:)
   end
 
+  # A disc round a ring of wire.
+  def round_ring(rounds, bend, side: "far", along: nil, bar: "1.2 mm", stitch: "single", way: "closed", first: nil,
+    more: nil, **rest)
+    fabric = {"kind" => "disc", "stitch" => stitch, "first" => first, "more" => more, "rounds" => way}
+    onto_wire(crocheted(fabric, count: rounds, begun: "edge", **rest), bend, side:, along:, bar:)
+  end
+
   def tube(around = 8, rounds = 6, stitch: "single", way: "spiral", **rest)
     crocheted({"kind" => "tube", "stitch" => stitch, "rounds" => way,
       "across" => {"kind" => "count", "count" => around}}, count: rounds, **rest)

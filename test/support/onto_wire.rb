@@ -16,6 +16,24 @@ module OntoWire
     piece
   end
 
+  # The same put onto an edge of a strip woven over two base wires, s1, so far apart. fields: of that section.
+  def onto_edge(piece, side: "far", along: nil, clear: "1.2 mm", repeats: 20, **fields)
+    piece = onto_wire(piece, straight(10), side:, along:, bar: "0.8 mm")
+    piece["kinds"] << {**piece["kinds"][0], "id" => "k3", "use" => "working", "size" => {"typed" => "0.3 mm"}}
+    piece["sections"][0] = JSON.parse(JSON.generate({"id" => "s1", "craft" => "weave", "copies" => 1,
+      "at" => {"kind" => "first", "turn" => 0}, "form" => {"kind" => "straight"},
+      "bare" => {"length" => {"typed" => "8 mm"}, "gives" => false},
+      "extent" => {"kind" => "repeats", "count" => repeats},
+      "pattern" => {"kind" => "coils", "single" => 3, "both" => 3, "anchor" => 0, "closing" => 3},
+      "spacing" => {"kind" => "apart", "clear" => [{"typed" => clear}]}, "rise" => {"kind" => "packed"},
+      "from" => "end",
+      **fields.transform_keys(&:to_s)}))
+    visit = ->(seat) { [{"kind" => "visit", "section" => "s1", "seat" => seat}] }
+    piece["wires"].insert(1, {"id" => "w00", "kind" => "k1", "route" => visit.call("base 2")},
+      {"id" => "y0", "kind" => "k3", "route" => visit.call("weaving 1")})
+    piece
+  end
+
   def straight(mm) = {"kind" => "line", "length" => {"typed" => "#{mm} mm"}}
 
   # A ring, or part of one.

@@ -215,4 +215,78 @@ class CrochetTest < SystemTest
       section("New component").section.then { |now| [now[:at][:kind], now[:begun]] }
     end
   end
+
+  # A disc about a ring: on it from a band, its chart about the ring, pointed at, off it again.
+  def test_a_disc_is_crocheted_round_a_ring
+    visit "/"
+    start "Component"
+    choose_picture "Add a section…", "A bent wire"
+    select "arc", from: "Form"
+    enter("Radius", "9").send_keys(:enter)
+    enter("Angle of the arc", "360").send_keys(:enter)
+    choose_picture "Add a section…", "Crochet"
+    enter("Rows or stitches", "3").send_keys(:enter)
+    select "on the wire of", from: "Where it stands"
+
+    assert_saved
+    select "disc", from: "Fabric"
+
+    assert_becomes(["wire", 5]) { section("New component").crochet.then { |now| [now[:begun][:kind], now[:repeats]] } }
+    assert_selector :select, "Where it stands", selected: "round the ring of"
+    assert_no_field "Side of the wire it hangs to"
+    assert_told "New component"
+    show "Order of work"
+
+    assert_selector ".step-words", text: /begin round the ring of section 2; the first round goes into the ring/
+    show "Brief"
+    take_in_hand 2
+    enter("Angle of the arc", "300").send_keys(:enter)
+
+    assert_selector "[role=status], [role=alert]", text: /rounds go about a whole ring.*an arc of 360°/im
+    click_on "Undo"
+
+    assert_saved
+    take_in_hand 3
+    select "band", from: "Fabric"
+
+    assert_becomes(%w[rim edge]) { section("New component").section.then { |now| [now[:at][:kind], now[:begun]] } }
+    select "tube", from: "Fabric"
+
+    assert_becomes(%w[beside chain]) { section("New component").section.then { |now| [now[:at][:kind], now[:begun]] } }
+  end
+
+  # Along the edge of a strip: one side, then the other, elsewhere; cords too thick for its gap say why they do not
+  # hang.
+  def test_a_band_is_crocheted_along_an_edge
+    visit "/"
+    start "Component"
+    choose_picture "Add a section…", "A woven section"
+    select "straight strip", from: "Form"
+    choose_picture "Add a section…", "Crochet"
+    enter("Rows or stitches", "4").send_keys(:enter)
+    select "on the edge of", from: "Where it stands"
+
+    assert_becomes(%w[rim edge far]) { standing }
+    assert_selector :select, "Side of the wire it hangs to", selected: "its far edge"
+    select "its near edge", from: "Side of the wire it hangs to"
+
+    assert_becomes(%w[rim edge near]) { standing }
+    click_on "Distance along the wire: say it"
+    enter("Distance along the wire", "14").send_keys(:enter)
+
+    assert_becomes(14.0) { section("New component").layout.bar.middle_mm }
+    assert_told "New component"
+    show "Order of work"
+
+    assert_selector ".step-words", text: /begin round the edge of section 2, at 6 places, as many to either side of the/
+    show "Brief"
+    choose_picture "Add a section…", "Knots"
+    select "on the edge of", from: "Where it stands"
+
+    assert_selector "[role=status], [role=alert]", text: /passes between its outermost wires.*a gap of at least/im
+  end
+
+  def standing
+    section("New component")&.section&.then { |made| [made[:at][:kind], made[:begun], made[:at][:side]] }
+  end
 end

@@ -4,12 +4,15 @@ module Meander
   module Crafts
     # Cells of cloth, or knots, drawn in as many layers as they have depths: one kind of cell once, put wherever it
     # stands. What includes it answers way (Form::Way) and picture (Picture::Finished), and says how deep all of it is
-    # (@deep) and how thick the wire that tells layers apart (@thick), in mm.
+    # (@deep) and how thick the wire that tells layers apart (@thick), in mm; and at the edge of a weave how far before
+    # and behind the middle that lies (@weave_mm, nil elsewhere).
     module InLayers
       # Two wires that cross are at least a wire apart: a layer is thinner than that.
       LAYER = 0.9
       # Between the layers of what lies behind and before all else.
       BEHIND, BEFORE = 3.1, 5.9
+      # What lies beyond a weave reaches so far beyond its layer.
+      BEYOND = 0.9
 
       private
 
@@ -33,7 +36,12 @@ module Meander
       end
 
       def layer(level)
-        share = ((level + 0.5) * LAYER * @thick / @deep).clamp(-1.0, 1.0)
+        deep = (level + 0.5) * LAYER * @thick
+        share = (deep / @deep).clamp(-1.0, 1.0)
+        if @weave_mm && deep.abs > @weave_mm
+          return (Picture::Finished::NEAR.fetch(share.positive? ? 1 : -1) + (share * BEYOND)).round(3)
+        end
+
         (((BEHIND + BEFORE) / 2) + (share * (BEFORE - BEHIND) / 2)).round(3)
       end
 

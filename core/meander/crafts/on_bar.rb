@@ -2,14 +2,31 @@
 
 module Meander
   module Crafts
-    # A section that may be worked onto the wire another one is bent of: where its middle comes to lie is marked there.
+    # A section that may be worked onto the wire another one is bent of, or the edge of one that is woven: where its
+    # middle comes to lie is marked on the wire, or measured along the weave that would cover a mark.
     # What includes it answers layout, that bar, a Form::Bar, or nil where it stands otherwise.
     module OnBar
       def marks_on(worked, _number, pose)
         bar = layout.bar
-        return [] unless bar && worked.id == section[:at][:section]
+        return [] unless bar && !bar.edge? && worked.id == section[:at][:section]
 
         [[bar.middle_mm, middle_mark, pose.at(bar.middle)]]
+      end
+
+      # Where it stands, by the pose of that wire.
+      def pose_on(wire) = layout.bar.pose(wire)
+
+      # The place its middle comes to lie at, in words.
+      def about
+        bar = layout.bar
+        return "the mark “#{middle_mark}”" unless bar.edge?
+
+        "the place #{Units::Text.length(bar.middle_mm)} from the start of the weave"
+      end
+
+      # How the way of what passes through a weave is opened, nothing elsewhere. passes: "the hook passes".
+      def opened(passes)
+        layout.bar&.edge? ? " Open the wraps of the weave with an awl where #{passes}." : ""
       end
 
       # What that mark is called.

@@ -15,7 +15,8 @@ module Meander
     #
     # It may answer mirrored(fields, beside): its fields near for far (see Mirrored), nil where they have no mirror
     # image that can be said; beside: how many wires lie side by side in each section, { id => count }. And beside?,
-    # where its own do; rim(section, at), where others can be worked onto it, the Form::Bar they hang from;
+    # where its own do; rim(its own, section, calibration, passing_mm), where others can be worked onto it, the Form::Bar
+    # that such a section hangs from (see Rim);
     # rimmed?(fields), whether its own, as its fields stand, can be worked onto one; names_places?, where what it lays
     # says where its sections, or others, stand, so that they are laid anew when that changes.
     module Registry

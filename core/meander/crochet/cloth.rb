@@ -18,14 +18,17 @@ module Meander
 
       attr_reader :fabric, :cells
 
-      def self.of(fabric, gauge, **form)
+      # tube, ring: see RoundCloth; first_row: FirstRow, nil where it is worked round no wire.
+      def self.of(fabric, gauge, tube: false, first_row: nil, ring: nil)
         cells = Cells.new(gauge, fabric.round? ? "rounds" : "rows")
-        fabric.round? ? RoundCloth.new(fabric, cells, **form) : FlatCloth.new(fabric, cells)
+        fabric.round? ? RoundCloth.new(fabric, cells, first_row, tube:, ring:) :
+          FlatCloth.new(fabric, cells, first_row)
       end
 
-      def initialize(fabric, cells)
+      def initialize(fabric, cells, first_row)
         @fabric = fabric
         @cells = cells
+        @first_row = first_row
         @gauge = cells.gauge
         @keys = {}
         @lines = {}.compare_by_identity
@@ -54,6 +57,11 @@ module Meander
           before = stitch.kind unless stitch.kind == "picot"
         end
         done
+      end
+
+      # A stitch of the first row has its foot round the wire.
+      def round_wire(line, stitch, row, height)
+        (@first_row && row == 1 && stitch.feet.any?) ? @first_row.led(line, height) : line
       end
 
       # How strongly a point of a cell follows its foot.

@@ -14,7 +14,7 @@ module Meander
 
       attr_reader :rows
 
-      def initialize(fabric, cells)
+      def initialize(fabric, cells, first_row = nil)
         super
         @rows = lay.freeze
       end
@@ -96,9 +96,10 @@ module Meander
         end
         before = nil if before == kind
         height = @cells.height_mm((kind == "picot") ? "chain" : kind)
-        placed([kind, side, offs, before, (out(row) if side == -1)], [x, lies.at, 0.0], number, kind, row) do
-          line = (kind == "picot") ? picot : cell(kind, offs, height)
-          page(met(line, before), side, out(row))
+        key = [kind, side, offs, before, (out(row) if side == -1), (row == 1 if @first_row)]
+        placed(key, [x, lies.at, 0.0], number, kind, row) do
+          line = met((kind == "picot") ? picot : cell(kind, offs, height), before)
+          page(round_wire(line, stitch, row, height), side, out(row))
         end
       end
 

@@ -10,7 +10,7 @@ module Meander
         (?<open>\()|(?<close>\))[ \t]*(?<often>\d{0,4}))[ \t]*}x
       ROWS = /[ \t]*[xX×][ \t]*(\d{1,4})[ \t]*\z/
       LETTERS = {**Stitches::LETTERS, "p" => "picot", "-" => "skip"}.freeze
-      MOST_ITEMS, MOST_ROWS, MOST_TIMES, MOST_SAME = 200, 100, 1000, 12
+      MOST_ITEMS, MOST_ROWS, MOST_TIMES, MOST_SAME = 200, 100, 1000, 500
       ACCEPTED = "stitches as 12s: how often, then c chain, l slip stitch, s single, h half double, d double, " \
                  "t treble, p picot or - to pass one over; s2 two into one, s/2 one over two, (2s s2)6, a row to a " \
                  "line, x4 at its end"

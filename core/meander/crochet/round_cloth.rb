@@ -19,10 +19,12 @@ module Meander
 
       attr_reader :rounds
 
-      # tube: whether its axis runs along the section.
-      def initialize(fabric, cells, tube: false)
-        super(fabric, cells)
+      # tube: whether its axis runs along the section; ring: Rounds::Ring, what its first round is worked into where
+      # that is there already.
+      def initialize(fabric, cells, first_row = nil, tube: false, ring: nil)
+        super(fabric, cells, first_row)
         @tube = tube
+        @ring = ring
         @rounds = lay.freeze
       end
 
@@ -52,7 +54,7 @@ module Meander
 
       def spot(number, place)
         one, below = rounds[number], rounds[[number - 1, 0].max]
-        tall = number.zero? ? 0.0 : @cells.height_mm(fabric.rows[number - 1].tallest || "single")
+        tall = number.zero? ? 0.0 : tall_mm(number)
         x, y, z = at(one, below, tall, one.u(place), -tall / 2, @tube ? @gauge.thickness_mm / 2 : 0.0)
         ahead = at(one, below, tall, one.u(place) + 0.1, -tall / 2, 0.0)
         behind = at(one, below, tall, one.u(place) - 0.1, -tall / 2, 0.0)
@@ -74,14 +76,20 @@ module Meander
       private
 
       def lay
-        first = beginning
-        fabric.rows.each_with_index.each_with_object([first]) do |(row, i), all|
-          all << round(row, all.last, i.zero?)
+        fabric.rows.each_with_index.each_with_object([beginning]) do |(row, i), all|
+          all << round(row, all.last, i + 1)
         end
+      end
+
+      # How high a round stands on what it is worked into; the first one from the middle of its ring of wire.
+      def tall_mm(number)
+        @cells.height_mm(fabric.rows[number - 1].tallest || "single") + ((number == 1 && @ring&.rise_mm) || 0.0)
       end
 
       def beginning
         begun, s = fabric.begun, @gauge.stitch_mm
+        return Round.new(0, @ring.radius_mm, 0.0, 0.0, 0.0, s).freeze if @ring
+
         straight = (begun.kind == "both") ? (begun.count - 1) * s : 0.0
         count = (begun.kind == "both") ? begun.heads : begun.count
         Round.new(count, ((count * s) - (2 * straight)) / (2 * Math::PI), 0.0, straight, straight.zero? ? 0.0 : s / 2,
@@ -90,21 +98,21 @@ module Meander
       end
 
       # It stands no further from the one below than its stitches are high.
-      def round(row, below, first)
-        tall = @cells.height_mm(row.tallest || "single")
+      def round(row, below, number)
+        tall = tall_mm(number)
         wanted = ((row.heads * @gauge.stitch_mm) - (2 * below.straight)) / (2 * Math::PI)
         radius = [wanted.clamp(below.radius - tall, below.radius + tall), @gauge.stitch_mm / 2].max
         off = radius - below.radius
         deep = below.deep - Math.sqrt([(tall**2) - (off**2), 0.0].max)
         one = Round.new(row.heads, radius, deep, below.straight, 0.0, 0.0)
         one.step = one.around / row.heads
-        one.from = below.straight.zero? ? from(row, below, one, first) : one.step / 2
+        one.from = below.straight.zero? ? from(row, below, one, number) : one.step / 2
         one.freeze
       end
 
       # Where a round has to begin so that its stitches stand over what they are worked into, in the middle.
-      def from(row, below, one, first)
-        return 0.0 if first && fabric.begun.kind == "hole"
+      def from(row, below, one, number)
+        return 0.0 if number == 1 && fabric.begun.whole?
 
         share = one.radius / below.radius
         offs = row.each_stitch.lazy.select(&:head).first(FEW).filter_map { |stitch|
@@ -177,13 +185,16 @@ module Meander
       # Chains that lead up to a round that was closed, before its beginning.
       def seam(number, count, last)
         one, below = rounds.values_at(number, number - 1)
-        tall = @cells.height_mm(fabric.rows[number - 1].tallest || "single")
+        tall = tall_mm(number)
         link, s = @cells.stitch("chain"), @gauge.stitch_mm
         out = (@gauge.hook_mm / 2) + (2 * @gauge.bundle_mm)
+        out = [out, @first_row.touching_mm - link.map { |point| point[1] }.min].max if @first_row && number == 1
+        # The loop of the last one reaches as high as the round.
+        whole = ((count - 1) * s) + link.map(&:first).max - link.first[0]
         spun([:seam], number, one.from - (s / 2), last, "chain") do |u|
           (0...count).flat_map do |i|
             link.map do |x, y, z|
-              along = -tall + ((x - link.first[0] + (i * s)) * tall / (count * s))
+              along = -tall + ((x - link.first[0] + (i * s)) * tall / whole)
               at(one, below, tall, u + z, along, out + y)
             end
           end
@@ -193,15 +204,15 @@ module Meander
       def laid(stitch, row, place, before, number)
         one, below = rounds.values_at(row, row - 1)
         kind, u = stitch.kind, one.u(place)
-        offs = (fabric.begun.kind == "hole" && row == 1) ? [0.0] : stitch.feet.map do |foot|
+        offs = (fabric.begun.whole? && row == 1) ? [0.0] : stitch.feet.map do |foot|
           base = above(below, one, below.u(foot))
           off(stitch, near(base + @cells.shift(kind).along - u, one)).round(3)
         end
         before = nil if before == kind
         tall = @cells.height_mm((kind == "picot") ? "chain" : kind)
         spun([kind, offs, before], row, u, number, kind) do |from|
-          line = (kind == "picot") ? picot : cell(kind, offs, tall)
-          bent(one, below, @cells.height_mm(fabric.rows[row - 1].tallest || "single"), from, met(line, before))
+          line = met((kind == "picot") ? picot : cell(kind, offs, tall), before)
+          bent(one, below, tall_mm(row), from, round_wire(line, stitch, row, tall))
         end
       end
 

@@ -4,17 +4,24 @@ module Meander
   module Crochet
     # How many stitches the rounds of a flat or cupped motif have. Lengths in mm.
     module Rounds
+      # What the first round is worked into: how far its middle line is from the middle of all, and how much further out
+      # all stands than on one as thick as the wire it is worked with.
+      Ring = Struct.new(:radius_mm, :rise_mm)
+
+      # Of so many chains.
+      def self.chains(gauge, count = Shapes::RING) = Ring.new(count * gauge.stitch_mm / (2 * Math::PI), 0.0)
+
       # What a round may have more than the one before, so that all is flat: 2 pi t / s, which is what a circle grows by
       # when its radius does by the height of a stitch.
       def self.flat_increase(gauge, stitch) = 2 * Math::PI * gauge.height_mm(stitch) / gauge.stitch_mm
 
-      # How far from its middle a round stands that is worked flat, from 1; round 0 is the ring it begins with.
-      def self.radius_mm(gauge, stitch, number)
-        (Shapes::RING * gauge.stitch_mm / (2 * Math::PI)) + (number * gauge.height_mm(stitch))
+      # How far from its middle a round stands that is worked flat, from 1.
+      def self.radius_mm(gauge, stitch, number, ring = chains(gauge))
+        ring.radius_mm + ring.rise_mm + (number * gauge.height_mm(stitch))
       end
 
       # fields: the fabric of a section; number: of the round, from 1.
-      def self.count(fields, gauge, number)
+      def self.count(fields, gauge, number, ring = chains(gauge))
         stitch = fields[:stitch]
         return cup(fields, gauge, number) if fields[:kind] == "cup"
 
@@ -22,22 +29,24 @@ module Meander
         # Half of what is more at each end of an oval.
         return (2 * fields[:chains]) + (number * (more / 2) * 2) if fields[:kind] == "oval"
 
-        (fields[:first] || first(gauge, stitch)) + ((number - 1) * more)
+        (fields[:first] || first(gauge, stitch, ring)) + ((number - 1) * more)
       end
 
-      # Into a ring of chains so many lie flat.
-      def self.first(gauge, stitch)
-        [(2 * Math::PI * radius_mm(gauge, stitch, 1) / gauge.stitch_mm).round, Shapes::LEAST_ROUND].max
+      # Into a ring so many lie flat; with fewer they would cup.
+      def self.first(gauge, stitch, ring)
+        [(2 * Math::PI * radius_mm(gauge, stitch, 1, ring) / gauge.stitch_mm).ceil, Shapes::LEAST_ROUND].max
       end
 
-      # How long a motif is from edge to edge, so many rounds made; reckoned round by round as RoundCloth lays them.
-      def self.across_mm(fields, gauge, rounds)
-        s, tall = gauge.stitch_mm, gauge.height_mm(fields[:stitch])
-        straight = (fields[:kind] == "oval") ? (fields[:chains] - 1) * s : 0.0
-        radius = (fields[:kind] == "oval") ? s / Math::PI : radius_mm(gauge, fields[:stitch], 0)
-        widest = (1..rounds).reduce(radius) do |most, number|
-          wanted = ((count(fields, gauge, number) * s) - (2 * straight)) / (2 * Math::PI)
-          radius = [wanted.clamp(radius - tall, radius + tall), s / 2].max
+      # How long a motif is from edge to edge; reckoned round by round as RoundCloth lays them. rounds: how many
+      # stitches each has, and how high it stands; chains: that it is worked along, on both sides of them.
+      def self.across_mm(gauge, rounds, ring, chains: 1)
+        s = gauge.stitch_mm
+        straight = (chains - 1) * s
+        radius = (chains > 1) ? s / Math::PI : ring.radius_mm
+        widest = rounds.each_with_index.reduce(radius) do |most, ((count, tall), i)|
+          up = tall + (i.zero? ? ring.rise_mm : 0.0)
+          wanted = ((count * s) - (2 * straight)) / (2 * Math::PI)
+          radius = [wanted.clamp(radius - up, radius + up), s / 2].max
           [most, radius].max
         end
         (2 * widest) + straight + gauge.bundle_mm
@@ -56,7 +65,7 @@ module Meander
       # So many rounds close it as far as it can be.
       def self.most(fields, gauge)
         reach = 0.93 * Math::PI * ball_mm(fields, gauge)
-        [((reach - radius_mm(gauge, fields[:stitch], 0)) / gauge.height_mm(fields[:stitch])).floor, 1].max
+        [((reach - chains(gauge).radius_mm) / gauge.height_mm(fields[:stitch])).floor, 1].max
       end
       private_class_method :cup
     end

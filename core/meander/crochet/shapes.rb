@@ -7,13 +7,15 @@ module Meander
     module Shapes
       # A ring that a flat motif begins with has so many chains.
       RING = 4
+      # A ring of wire.
+      WIRE = Fabric::Begin.new("wire", 1).freeze
       # No round has fewer stitches; no row has more.
       LEAST_ROUND, MOST_ACROSS = 5, 1000
 
       # fields: of a section, its fabric; gauge: Gauge; count: how far it is made; edge: whether it begins on a rim that
-      # is there already.
+      # is there already; ring: Rounds::Ring, the ring of wire that is, where its rounds go about one.
       # @return [Fabric]
-      def self.fabric(fields, gauge, count, edge: false)
+      def self.fabric(fields, gauge, count, edge: false, ring: nil)
         kind, stitch = fields.values_at(:kind, :stitch)
         case kind
         when "cord" then Fabric.new(Fabric::Begin.new("chain", count), "rows", [])
@@ -23,8 +25,8 @@ module Meander
             Array.new(rows, Increases.plain(stitch, across)))
         when "tube" then tube(fields, gauge, count, edge)
         when "triangle" then triangle(stitch, fields[:more], count)
-        when "rows" then typed(fields, count, edge)
-        else rounds(fields, gauge, count)
+        when "rows" then typed(fields, count, edge, ring)
+        else rounds(fields, gauge, count, ring)
         end
       end
 
@@ -56,23 +58,29 @@ module Meander
         Fabric.new(Fabric::Begin.new("chain", 2), "rows", rows)
       end
 
-      # Rows as they were typed, again and again.
-      def self.typed(fields, count, edge)
-        rows = fields[:rows].flat_map { |row| Array.new(row[:times], made(row)) }
-        Fabric.new(Fabric::Begin.new(edge ? "edge" : fields[:begin][:kind], fields[:begin][:count]), fields[:rounds],
+      # Rows as they were typed.
+      # @return [Array<Row>]
+      def self.rows(fields)
+        fields[:rows].flat_map { |row| [Row.new(row[:stitches].map { |item| Item.new(**item) })] * row[:times] }
+      end
+
+      # These again and again.
+      def self.typed(fields, count, edge, ring)
+        rows, begun = rows(fields), fields[:begin]
+        kind = edge ? "edge" : begun[:kind]
+        Fabric.new(ring ? WIRE : Fabric::Begin.new(kind, begun[:count]), fields[:rounds],
           Array.new(count) { |i| rows[i % rows.size] })
       end
 
-      def self.made(row) = Row.new(row[:stitches].map { |item| Item.new(**item) })
-
       # Of a disc, an oval or a cup: so many stitches to a round as its form asks for.
-      def self.rounds(fields, gauge, count)
-        counts = Array.new(count) { |i| Rounds.count(fields, gauge, i + 1) }
+      def self.rounds(fields, gauge, count, ring)
+        into = ring || Rounds.chains(gauge)
+        counts = Array.new(count) { |i| Rounds.count(fields, gauge, i + 1, into) }
         return oval(fields, counts) if fields[:kind] == "oval"
 
         rows = [Row.new([Item.new(kind: fields[:stitch], into: counts.first)]),
           *counts.each_cons(2).map { |from, to| Increases.row(fields[:stitch], from, to) }]
-        Fabric.new(Fabric::Begin.new("hole", RING), fields[:rounds], rows)
+        Fabric.new(ring ? WIRE : Fabric::Begin.new("hole", RING), fields[:rounds], rows)
       end
 
       # Round both sides of a row of chains: straight along them, more at both ends.
@@ -86,7 +94,7 @@ module Meander
         end
         Fabric.new(begun, fields[:rounds], rows)
       end
-      private_class_method :tube, :triangle, :typed, :made, :rounds, :oval
+      private_class_method :tube, :triangle, :typed, :rounds, :oval
     end
   end
 end

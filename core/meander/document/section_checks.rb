@@ -63,14 +63,15 @@ module Meander
         craft = Crafts::Registry.fetch(section[:craft])
         unless craft.respond_to?(:rimmed?) && craft.rimmed?(section)
           return fault("/sections/#{index}/at/kind", "rim",
-            "onto a wire go cords folded over a bar, or a crocheted band begun in an edge",
+            "onto a wire or an edge go cords folded over a bar, or crochet begun in an edge: a band, rows, or a disc",
             "first, after, gathered, beside, centre, mirror")
         end
         wires = rims(index)
         return if wires.include?(section[:at][:section])
 
-        fault("/sections/#{index}/at/section", section[:at][:section], "it is worked onto a bent wire before it",
-          wires.empty? ? "a place of another kind: there is no bent wire before it" : wires.join(", "))
+        fault("/sections/#{index}/at/section", section[:at][:section],
+          "it is worked onto a bent wire before it, or the edge of a weave",
+          wires.empty? ? "a place of another kind: there is neither before it" : wires.join(", "))
       end
 
       def rims(index)

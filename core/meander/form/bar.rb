@@ -2,8 +2,8 @@
 
 module Meander
   module Form
-    # A bent wire as a bar that something hangs from, side by side. Told in the frame of what hangs there: x across it,
-    # y along it away from the bar, from the middle of the place it hangs at; mm.
+    # A bent wire, or the edge of a woven strip, as a bar that something hangs from, side by side. Told in the frame of
+    # what hangs there: x across it, y along it away from the bar, from the middle of the place it hangs at; mm.
     class Bar
       # Where something hangs: on the middle of the bar, and how far the bar has turned there against the middle of all,
       # in radians from +x towards +y.
@@ -18,17 +18,21 @@ module Meander
       # The way of a tangent is read between places so far apart, in mm.
       STEP_MM = 0.05
 
-      # middle: the place on the wire that the middle of what hangs there lies at, [x, y, z]; middle_mm: how far along.
-      attr_reader :thick_mm, :middle, :middle_mm
+      # middle: the place on the wire that the middle of what hangs there lies at, [x, y, z]; middle_mm: how far along;
+      # ring_mm: the radius of one that is bent all round, nil of any other; weave_mm: at the edge of a weave how far
+      # its weaving wire is before and behind the middle of the base wire, nil elsewhere.
+      attr_reader :thick_mm, :middle, :middle_mm, :ring_mm, :weave_mm
 
       # points: the middle line of the wire, [[x, y, z], ...]; length_mm: how long it is; thick_mm: how thick; side:
       # near (to the left of its way) or far; middle_mm: how far along it the middle of what hangs there lies, nil for
-      # half-way; even: whether it is straight or evenly bent.
-      def initialize(points, length_mm, thick_mm:, side:, middle_mm: nil, even: false)
+      # half-way; even: whether it is straight or evenly bent; weave_mm, ring_mm: see there.
+      def initialize(points, length_mm, thick_mm:, side:, middle_mm: nil, even: false, weave_mm: nil, ring_mm: nil)
         @ruler = Trace::Ruler.new(points, length_mm)
         @length_mm = length_mm
         @thick_mm = thick_mm
         @even = even
+        @weave_mm = weave_mm
+        @ring_mm = ring_mm
         @side = (side == "far") ? 1 : -1
         @middle_mm = middle_mm || (length_mm / 2)
         @middle = @ruler.at(@middle_mm).freeze
@@ -37,6 +41,13 @@ module Meander
       end
 
       def even? = @even
+      def edge? = !weave_mm.nil?
+
+      # What it is called.
+      def noun = edge? ? "edge" : "wire"
+
+      # Does what hangs from a ring hang within it?
+      def inwards? = place(Math::PI * ring_mm).y.positive?
 
       # How much of the wire there is to either side of that middle.
       def room_mm = [middle_mm, @length_mm - middle_mm].min

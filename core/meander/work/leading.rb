@@ -43,8 +43,7 @@ module Meander
           "#{@at[:side]} side#{alone}"
         when "centre" then "#{here} will stand on the centre of #{called(@at[:section])}#{alone}"
         when "rim"
-          done = @section.hangs(@at) ? "hangs from" : "is worked onto"
-          "#{here} #{done} the wire of #{called(@at[:section])}, #{aside}"
+          "#{here} #{onto} of #{called(@at[:section])}#{aside}"
         end
       end
 
@@ -54,8 +53,19 @@ module Meander
         "#{here} is the mirror image of #{called(@at[:section])}#{set if apart.positive?}: left there is right here"
       end
 
+      def onto
+        bar = @section.layout.bar or return "is worked round the ring"
+        "#{@section.hangs(@at) ? "hangs from" : "is worked onto"} the #{"#{@at[:side]} " if bar.edge?}#{bar.noun}"
+      end
+
       # To which side of a wire that is bent; of a straight one, as it runs away from you.
       def aside
+        return "" if @section.layout.bar&.edge?
+
+        ", #{side_of_bend}"
+      end
+
+      def side_of_bend
         turn = @plan.placed.section(@at[:section]).out[1]
         return "to its #{(@at[:side] == "far") ? "right" : "left"} as it runs away from you" if turn.abs < 1e-6
 

@@ -42,18 +42,6 @@ class FabricsTest < Minitest::Test
     end
   end
 
-  # How large a motif comes out is reckoned without making it, as it is made.
-  def test_motifs_are_as_large_as_they_are_laid
-    over = Meander::Units::Size.new(20.0, "20 mm")
-    [{kind: "disc", more: 3, first: 7}, {kind: "disc", more: nil}, {kind: "oval", chains: 5, more: 7},
-      {kind: "oval", chains: 2, more: nil}, {kind: "cup", over:}].product([1, 2, 5]) do |fields, rounds|
-      fields = {stitch: "half", rounds: "spiral", **fields}
-      low, high = cloth(fabric(rounds, **fields)).reach[1]
-
-      assert_in_delta high - low, Crochet::Rounds.across_mm(fields, GAUGE, rounds), 1e-9, "#{fields} #{rounds}"
-    end
-  end
-
   # N stitches round are N s long: the diameter is that by pi.
   def test_a_tube_is_as_wide_as_its_stitches
     (5..20).each do |around|

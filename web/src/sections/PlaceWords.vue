@@ -8,7 +8,8 @@ import { SIDES } from "../choices/choices";
 import { useSame } from "../common/useSame";
 import type { Side } from "../document/routes";
 import { type Formed, rowsOf, withPlace } from "./document";
-import { goesOntoWire, wiresBefore, withoutRim, withRim } from "./rim";
+import { isWoven } from "./bends";
+import { goesAbout, wiresBefore, withoutRim, withRim } from "./rim";
 import RimWords from "./RimWords.vue";
 import { type Edge, edgesBefore, sameEdge, withGathered } from "./ways";
 import WiresCutBetween from "./WiresCutBetween.vue";
@@ -43,9 +44,20 @@ const SIDES_ON = [
 ];
 const possible: Record<string, () => boolean> = {
   gathered: () => edges.value.length > 1,
-  rim: () => goesOntoWire(piece.value, index.value),
+  rim: () => wiresBefore(piece.value, index.value).length > 0,
 };
-const places = computed(() => PLACES.filter(({ key }) => possible[key]?.() ?? true));
+const about = computed(() => goesAbout(piece.value, index.value));
+const places = computed(() =>
+  PLACES.filter(({ key }) => possible[key]?.() ?? true).map((one) =>
+    one.key === "rim" ? { key: "rim", name: rimWords.value } : one,
+  ),
+);
+/** What it stands on, as it stands, or as it would. */
+const rimWords = computed(() => {
+  if (about.value) return "round the ring of";
+  const rim = at.value.kind === "rim" ? at.value.section : wires.value.at(-1)?.key;
+  return rim && isWoven(piece.value, rim) ? "on the edge of" : "on the wire of";
+});
 const wires = useSame(() => earlier.value.filter(({ key }) => wiresBefore(piece.value, index.value).includes(key)));
 const onto = computed(() => ("section" in at.value ? at.value.section : earlier.value.at(-1)?.key) ?? "");
 const from = computed(() => (at.value.kind === "after" && at.value.from) || "end");
@@ -126,7 +138,7 @@ function toggle(edge: Edge) {
         :options="HANDS"
         label="Side the mirror image is set to"
         @change="(key) => bench.edit(bench.path('at/to'), key)" /></template
-    ><template v-else-if="at.kind === 'rim'"
+    ><template v-else-if="at.kind === 'rim' && !about"
       >, <RimWords :wire="at.section" :side="at.side" :along="at.along ?? null" /></template
     ><template v-if="'turn' in at"
       >, turned by <LiveCount :path="bench.path('at/turn')" label="Turned by" signed />°</template

@@ -1,43 +1,43 @@
-import { mm } from "../choices/choices";
-import { withCrochet } from "../crafts/crochet/crochet";
+import { mm, SIDES } from "../choices/choices";
+import { goesOnto, isAboutMiddle, withCrochet } from "../crafts/crochet/crochet";
 import { knotted, withKnotted, withMount } from "../crafts/knot/knot";
 import type { Piece } from "../generated/piece";
+import { inside, isBent, isRing, isWoven, onRim } from "./bends";
 import { type Formed, onOwnWires, rowsOf } from "./document";
 
-type Bent = Extract<Piece["sections"][number], { craft: "bend" }>;
-
-/** Bent wires before a section that its cords can hang from. */
-export const wiresBefore = (piece: Piece, index: number): string[] =>
-  rowsOf(piece, index).filter((id) => piece.sections.some((one) => one.id === id && one.craft === "bend"));
-
-/** Can a section be worked onto a bent wire: are they cords, or a band crocheted across? */
-export function goesOntoWire(piece: Piece, index: number) {
+/** Sections before one that it can be worked onto: rows, and cords, onto bent wires and woven edges, rounds about rings. */
+export function wiresBefore(piece: Piece, index: number): string[] {
   const now = piece.sections[index];
-  const able =
-    now?.craft === "knot" || (now?.craft === "crochet" && now.fabric.kind === "band" && now.fabric.lying !== "along");
-  return able && wiresBefore(piece, index).length > 0;
+  if (now?.craft !== "knot" && now?.craft !== "crochet") return [];
+  const rims = rowsOf(piece, index).filter((id) => isBent(piece, id) || isWoven(piece, id));
+  return now.craft === "knot" ? rims : rims.filter((id) => goesOnto(now.fabric, isRing(piece, id)));
 }
 
-/** Which side of a bent wire lies within the bend; none of one that runs straight or to and fro. */
-function inside(piece: Piece, wire: string): "near" | "far" | null {
-  const { bend } = piece.sections.find((one) => one.id === wire) as Bent;
-  if (bend.kind === "arc") return bend.towards;
-  return ["drop", "leaf", "heart", "lobes", "crescent"].includes(bend.kind) ? "near" : null;
+/** Do rounds of a section go about a ring of wire, and not along it? */
+export function goesAbout(piece: Piece, index: number) {
+  const now = piece.sections[index];
+  return now?.craft === "crochet" && isAboutMiddle(now.fabric);
 }
 
-/** Both sides of a bent wire as a maker calls them. */
+/** What something hangs from that stands on a rim, in words; null where it stands otherwise. */
+export function fromRim(piece: Piece, at: Formed["at"]) {
+  if (at?.kind !== "rim") return null;
+  return isWoven(piece, at.section) ? "from the edge" : "from the wire";
+}
+
+/** Both sides of a bent wire, or of a weave, as a maker calls them. */
 export function sidesOf(piece: Piece, wire: string) {
+  if (isWoven(piece, wire)) return SIDES.map(({ key, name }) => ({ key, name: `its ${name} edge` }));
   const within = inside(piece, wire);
   const called = (side: "near" | "far") =>
     within ? (side === within ? "inwards" : "outwards") : side === "far" ? "to its right" : "to its left";
   return (["far", "near"] as const).map((key) => ({ key, name: called(key) }));
 }
 
-/** Onto a bent wire, outwards from its middle: cords hung each by its fold, crochet with its first row round it. */
+/** Onto a bent wire, or an edge: cords hung each by its fold, crochet with its first row round it. */
 export function withRim(piece: Piece, index: number, wire: string): Piece {
   const { id, craft } = piece.sections[index]!;
-  const side = inside(piece, wire) === "far" ? ("near" as const) : ("far" as const);
-  const at = { kind: "rim" as const, section: wire, along: null, side };
+  const at = onRim(piece, wire);
   if (craft === "crochet")
     return onOwnWires(withCrochet(piece, id, { at, begun: "edge", form: { kind: "straight" } }), id);
   const placed = onOwnWires(withKnotted(piece, id, { at }), id);

@@ -17,12 +17,13 @@ module Meander
         def self.check(...) = Checks.call(...)
         def self.lay(section, calibration) = Layout.new(section, calibration)
 
-        # Its wire as what other sections are worked onto; at: where one of them stands.
-        def self.rim(section, at)
-          wire = section.base.first.mm
-          bent = Form::Bends.call(section[:bend], wire)
+        # Its wire as what another section is worked onto.
+        def self.rim(bent_of, section, _calibration, _passing_mm)
+          wire, bend, at = bent_of.base.first.mm, bent_of[:bend], section[:at]
+          bent = Form::Bends.call(bend, wire)
           Form::Bar.new(bent.points, bent.length_mm, thick_mm: wire, side: at[:side], middle_mm: at[:along]&.mm,
-            even: %w[line arc].include?(section[:bend][:kind]))
+            even: %w[line arc].include?(bend[:kind]),
+            ring_mm: (bend[:radius].mm if bend[:kind] == "arc" && bend[:angle] == 360))
         end
 
         # What these are bent to says which side it begins to; all others begin to one side always.

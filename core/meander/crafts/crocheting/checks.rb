@@ -78,15 +78,15 @@ module Meander
           fault("form/kind", kind, "this fabric is not bent to a form", "straight")
         end
 
-        # Only what is worked in rows, or a tube, begins on a rim.
+        # Only what is worked in rows, or a tube, begins on a rim; a disc round a ring of wire.
         def edge
           return unless @section[:begun] == "edge"
 
-          unless %w[band tube rows].include?(fabric[:kind]) && fabric[:lying] != "along"
+          unless %w[band tube rows disc].include?(fabric[:kind]) && fabric[:lying] != "along"
             return fault("begun", "edge", "only rows across, or a tube, begin on the edge of another section", "chain")
           end
           return rim if @section[:at][:kind] == "rim"
-          return if @section[:at][:kind] == "after"
+          return if @section[:at][:kind] == "after" && fabric[:kind] != "disc"
 
           fault("begun", "edge", "there is no edge here that it could be worked into",
             "chain, or a place on from a section before it, or on a bent wire")
@@ -103,10 +103,13 @@ module Meander
         def rows
           made = fabric[:rows].sum { |row| row[:times] }
           wrong = Crochet::Shapes.fabric(fabric, nil, [made, MOST_ROWS].min,
-            edge: @section[:begun] == "edge").fault or return
+            edge: @section[:begun] == "edge", ring: about_ring?).fault or return
           row, words, accepted = wrong
           fault("fabric/rows/#{listed(row)}", "row #{row}", "row #{row} cannot be worked: #{words}", accepted)
         end
+
+        # Are they rounds about a ring of wire?
+        def about_ring? = @section[:at][:kind] == "rim" && fabric[:rounds] != "rows"
 
         MOST_ROWS = 2000
 

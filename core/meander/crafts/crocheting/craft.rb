@@ -25,8 +25,10 @@ module Meander
         # It names what it is worked into.
         def self.names_places? = true
 
-        # A band that begins in an edge is worked onto the wire another section is bent of.
-        def self.rimmed?(fields) = fields[:begun] == "edge" && fields[:fabric][:kind] == "band"
+        # What begins in an edge is worked onto the wire another section is bent of: rows, or rounds about a ring.
+        def self.rimmed?(fields)
+          fields[:begun] == "edge" && %w[band disc rows].include?(fields[:fabric][:kind])
+        end
 
         # Worked the same way round whichever side it is for: rows go to and fro.
         def self.mirrored(fields, _beside) = Mirrored.call(fields)

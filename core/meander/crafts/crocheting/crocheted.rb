@@ -58,6 +58,9 @@ module Meander
             Form::Way.of(section.form, length_mm:, thickness_mm: gauge.thickness_mm, width_mm:)
         end
 
+        # About the middle of a ring its own middle lies.
+        def pose_on(wire) = layout.bar ? super : layout.round_wire.pose(wire, length_mm)
+
         # What its wires take, see Used.
         def used = @told[:used] ||= Used.new(self)
 

@@ -14,6 +14,7 @@ module Meander
           @gauge = crocheted.gauge
           @picture = picture
           @thick = @gauge.wire_mm
+          @weave_mm = @layout.bar&.weave_mm
         end
 
         def call
@@ -49,21 +50,12 @@ module Meander
           end
         end
 
-        # Round a wire evenly bent every cell of a row lies to it as any other does; those of the first go round it.
+        # Round a wire evenly bent every cell of a row lies to it as any other does.
         def onto(line, cells, wires)
-          cells.group_by { |cell| [at(cell)[1].round(6), cell.row == 1] }.map do |(y, first), alike|
-            here = line.map { |px, py, pz| [px, y + py, pz] }
-            here = round(here) if first
-            [here.map { |px, py, pz| way.at(py, px, pz) },
+          cells.group_by { |cell| at(cell)[1].round(6) }.map do |y, alike|
+            [line.map { |px, py, pz| way.at(y + py, px, pz) },
               alike.map { |cell| [*@layout.bar.place(at(cell)[0]).to_a, cell.number] }, wires]
           end
-        end
-
-        # Of the first row.
-        def round(line)
-          thin = @crocheted.bare_mm + @layout.rise_mm
-          @layout.round_wire.led(line.map { |x, y, z| [x, y - thin, z] })
-            .map { |x, y, z| [x, y + @crocheted.bare_mm, z] }
         end
 
         def turned(line) = @layout.along? ? line.map { |x, y, z| [-y, x, z] } : line

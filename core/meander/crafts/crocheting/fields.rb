@@ -30,7 +30,7 @@ module Meander
           "cord" => {cords: Count.new(1..9)},
           "band" => {stitch: TALL, across: ACROSS, lying: Choice.new(%w[across along])},
           "tube" => {stitch: TALL, across: ACROSS, rounds: ROUNDS},
-          "disc" => {stitch: TALL, first: Maybe.new(Count.new(5..120)), more:, rounds: ROUNDS},
+          "disc" => {stitch: TALL, first: Maybe.new(Count.new(5..500)), more:, rounds: ROUNDS},
           "oval" => {stitch: TALL, chains: Count.new(2..200), more:, rounds: ROUNDS},
           "cup" => {stitch: TALL, over: Common.size("size of what the cup is for", 2.0..200.0, 5.0..60.0),
 rounds: ROUNDS},

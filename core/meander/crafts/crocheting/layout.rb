@@ -7,6 +7,7 @@ module Meander
       # What a crocheted section comes to before it is known how far it is made. All in mm.
       class Layout
         include Counted
+        include Reckoned
 
         # No section has more chains, rows or rounds, more stitches, or is any longer.
         MOST_REPEATS = 2000
@@ -32,7 +33,7 @@ module Meander
             used_mm: told[:used] && (told[:used].mm / told[:stitches] / (rows || 1)))
         end
 
-        # round_wire: RoundWire, nil where it is worked round none.
+        # round_wire: RoundWire, or RoundRing of a motif; nil where it is worked round none.
         attr_reader :section, :calibration, :gauge, :beading, :round_wire
 
         # @raise [InvalidInput] where it cannot be made
@@ -42,7 +43,9 @@ module Meander
           @gauge = Layout.gauge(section.fields, section.base.map(&:mm))
           @beading = Beading.new(section, gauge)
           @fabrics, @cloths, @worked, @told = {}, {}, {}, {}
-          @round_wire = Rim.bar(section)&.then { |bar| RoundWire.new(self, bar) }
+          @round_wire = Rim.bar(section, calibration, gauge.bundle_mm)&.then { |bar|
+            (motif? ? RoundRing : RoundWire).new(self, bar)
+          }
           freeze
         end
 
@@ -55,7 +58,8 @@ module Meander
         def cords = shape[:cords] || 1
         def held = section[:turns] ? 1 : section.base.size / cords
         def along? = kind == "cord" || (kind == "band" && shape[:lying] == "along")
-        def motif? = %w[disc oval cup].include?(kind)
+        # Does it grow from its middle?
+        def motif? = %w[disc oval cup].include?(kind) || (kind == "rows" && shape[:rounds] != "rows")
 
         def worked(repeats, bare_mm, _on = nil) = @worked[[repeats, bare_mm]] ||= Crocheted.new(self, repeats, bare_mm)
 
@@ -64,21 +68,29 @@ module Meander
         def fabric(count)
           @fabrics[count] ||= begin
             bounded(count)
-            Crochet::Shapes.fabric(shape, gauge, count, edge: edge?).tap { |one| check(one) }
+            Crochet::Shapes.fabric(shape, gauge, count, edge: edge?, ring:).tap { |one| check(one) }
           end
         end
 
-        def cloth(count) = @cloths[count] ||= Crochet::Cloth.of(fabric(count), gauge, tube: kind == "tube")
+        def cloth(count)
+          @cloths[count] ||= Crochet::Cloth.of(fabric(count), gauge, tube: kind == "tube",
+            first_row: round_wire&.first_row, ring:)
+        end
+
         def edge? = section[:begun] == "edge"
-        # The bent wire it is worked onto, and how much further out it stands for that.
+        # The ring of wire that a motif is worked round; Crochet::Rounds::Ring.
+        def ring = round_wire&.ring
+        # The bent wire its rows stand along, and how much further out they stand for that.
         def bar = round_wire&.bar
         def rise_mm = round_wire&.rise_mm || 0.0
+        # What it takes of a wire it is worked round: [from, to] along it.
+        def on_rim_mm = round_wire.on_rim_mm
 
         # How far so many reach.
         def woven_mm(count)
           return (count * gauge.stitch_mm) + beading.longer_mm(fabric(count)) if kind == "cord"
           return count * gauge.stitch_mm if along?
-          return @told[[:motif, count]] ||= Crochet::Rounds.across_mm(shape, gauge, count) if motif?
+          return @told[[:motif, count]] ||= across_mm(count) if motif?
 
           rise_mm + heights(count)
         end
@@ -120,7 +132,7 @@ module Meander
 
         # Where the wire begins and ends, [x, y] from the beginning of the section.
         def begins(count)
-          return [0.0, woven_mm(count) / 2] if motif?
+          return [0.0, (woven_mm(count) / 2) + (ring&.radius_mm || 0.0)] if motif?
           return [0.0, 0.0] if %w[tube cord].include?(kind)
 
           place(cloth(count).courses.first.first, count)
@@ -143,18 +155,6 @@ module Meander
         # Of chains side by side, from the middle of one to that of the next.
         def cord_apart_mm = 1.1 * (gauge.hook_mm + (2 * gauge.bundle_mm))
 
-        # So many stitches are in it; reckoned, not made.
-        def stitches(count)
-          case kind
-          when "cord" then count * cords
-          when "band", "tube" then count * breadth
-          when "triangle" then (count * 2) + (shape[:more] * count * (count + 1) / 2)
-          when "rows" then typed_stitches(count)
-          else
-            (1..[count, MOST_STITCHES / 4].min).sum { |number| Crochet::Rounds.count(shape, gauge, number) }
-          end
-        end
-
         # Rows of a band that lies along them, or stitches of a row; stitches once round a tube.
         def breadth = @told[:breadth] ||= Crochet::Shapes.across(shape, gauge)
 
@@ -163,29 +163,11 @@ module Meander
         def cord_half_mm = (gauge.hook_mm / 2) + gauge.bundle_mm
         def sample = [given || 1, most_repeats].min
 
-        # How high so many rows stand.
-        def heights(count)
-          return count * gauge.height_mm(shape[:stitch]) unless kind == "rows"
-
-          rows = shape[:rows].flat_map { |row| [Crochet::Row.new(row[:stitches].map { |one| Crochet::Item.new(**one) })] * row[:times] }
-          each = rows.map { |row| gauge.height_mm(row.tallest || "chain") }
-          whole, over = count.divmod(each.size)
-          (whole * each.sum) + each.first(over).sum
-        end
-
         # No further than that, before it is made.
         def far(count)
           return count * gauge.stitch_mm if along?
 
           motif? ? 0.0 : heights(count)
-        end
-
-        def typed_stitches(count)
-          each = shape[:rows].flat_map do |row|
-            [row[:stitches].sum { |one| (one[:kind] == "skip") ? 0 : one[:times] * one[:into] }] * row[:times]
-          end
-          whole, over = count.divmod(each.size)
-          (whole * each.sum) + each.first(over).sum
         end
 
         def check(fabric)

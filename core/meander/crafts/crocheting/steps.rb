@@ -10,13 +10,14 @@ module Meander
         # More runs of beads are told by their kinds.
         MOST_RUNS = 6
 
-        # How it is begun, in words. wire: what the wire is called that it is worked round, nil where it is worked
-        # round none.
+        # How it is begun, in words. wire: what the wire, or ring, is called that it is worked round, nil where it is
+        # worked round none.
         def self.begun(fabric, wire: nil)
           chains = Crochet::Stitches.fetch("chain").words(fabric.begun.count)
           {"chain" => "make #{chains}", "ring" => "make #{chains} and close them to a ring with a slip stitch",
             "hole" => "make #{chains} and close them to a ring with a slip stitch; the first round goes into the ring",
             "both" => "make #{chains}; the first round goes along both sides of them",
+            "wire" => "begin round #{wire}; the first round goes into the ring",
             "edge" => "begin #{wire ? "round #{wire}" : "in the edge"}, at " \
                       "#{Units::Text.count(fabric.begun.count, "place")}"}
             .fetch(fabric.begun.kind)
@@ -105,19 +106,21 @@ module Meander
           from = "#{prefixed("leave #{tail} of #{wires} as a tail")}, make a loop on the #{hook} and"
           each = " Make #{@layout.cords} such chains." if @layout.cords > 1
           beads = slid(@layout.beading.spots(@fabric).select { |spot| spot.row.zero? })
-          step("anchor", "#{from} #{begun}.#{each}#{beads} Draw the loops to the hook's " \
-                         "shaft, not tighter, and count aloud.", chains / pace, makes: [made(0, chains)])
+          opened = @crocheted.opened("the hook passes")
+          step("anchor", "#{from} #{begun}.#{each}#{beads}#{opened} Draw the loops to the hook's shaft, not tighter, " \
+                         "and count aloud.", chains / pace, makes: [made(0, chains)])
         end
 
         # In or round what.
         def begun
-          return Steps.begun(@fabric) unless @fabric.begun.kind == "edge"
+          return Steps.begun(@fabric) unless @layout.edge?
 
           onto = @context.called_by(@layout.section[:at][:section])
+          return Steps.begun(@fabric, wire: "the ring of #{onto}") if @layout.ring
           return "#{Steps.begun(@fabric)} of #{onto}" unless @layout.bar
 
-          "#{Steps.begun(@fabric, wire: "the wire of #{onto}")}, as many to either side of the mark " \
-            "“#{@crocheted.middle_mark}”"
+          rim = "the #{@layout.bar.noun} of #{onto}"
+          "#{Steps.begun(@fabric, wire: rim)}, as many to either side of #{@crocheted.about}"
         end
 
         def worked
@@ -145,7 +148,7 @@ module Meander
         # The first round of a motif goes into its ring.
         def row_words(row, number)
           words = Words.row(row)
-          (number == 1 && @fabric.begun.kind == "hole") ? words.sub("the next place", "the ring") : words
+          (number == 1 && @fabric.begun.whole?) ? words.sub("the next place", "the ring") : words
         end
 
         def rows_words(first, last)

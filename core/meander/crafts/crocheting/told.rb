@@ -20,7 +20,10 @@ module Meander
             left_mm: left_mm(layout, crocheted.repeats), ruffle: ruffle(crocheted), deep_mm: deep_mm(crocheted)}
         end
 
-        def self.begun(layout, fabric) = Steps.begun(fabric, wire: layout.bar && "the wire")
+        def self.begun(layout, fabric)
+          rim = layout.bar ? "the #{layout.bar.noun}" : layout.ring && "the ring"
+          Steps.begun(fabric, wire: rim)
+        end
 
         # Rows alike as one.
         def self.rows(fabric)

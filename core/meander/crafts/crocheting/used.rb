@@ -36,7 +36,11 @@ module Meander
         end
 
         # What its first row takes more round a thicker wire.
-        def round_mm = @layout.round_wire ? @fabric.begun.count * @layout.round_wire.more_mm : 0.0
+        def round_mm
+          return 0.0 unless @layout.round_wire
+
+          @fabric.rows.first.each_stitch.count { |stitch| stitch.feet.any? } * @layout.round_wire.first_row.more_mm
+        end
 
         # Its own rows, and up along the edge past those of the others.
         def in_turn(number, &mm)

@@ -58,7 +58,7 @@ module Meander
           @least_mm = Layout.spacing_mm(section.fields, section.base)
           @spacing_mm = [section[:spacing]&.mm, least_mm].compact.max
           @hitched = (Hitched.new(section, gauge, spacing_mm) if section[:hitched])
-          @mounting = (Mounting.new(section, gauge, homes) if section[:mount])
+          @mounting = (Mounting.new(section, calibration, gauge, homes) if section[:mount])
           @course = Knot::Course.new(thick, Layout.plain(section[:rows]), gauge, spacing_mm:, starts:,
             beads: beading.any? ? beading : nil)
           @worked = {}
@@ -73,6 +73,9 @@ module Meander
         def mounted? = !mounting.nil?
         # The bent wire it hangs from, nil where it hangs from none.
         def bar = mounting&.bar
+
+        # What it takes of that: [from, to] along it.
+        def on_rim_mm = mounting.on_rim_mm
 
         # Where its cords hang by themselves, and where each goes on below its mount: [x, y].
         def homes = @told[:homes] ||= thick.each_index.map { |place| Knot::Course.home(place, thick.size, spacing_mm) }

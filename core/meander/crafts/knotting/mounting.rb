@@ -11,14 +11,15 @@ module Meander
         # Legs beside each other have this share of the room they need, as heads give way.
         CLOSE = 0.9
 
-        # section: Document::Section with a mount; gauge: Knot::Gauge; homes: where its cords hang, from the left.
+        # section: Document::Section with a mount; calibration: of the maker; gauge: Knot::Gauge; homes: where
+        # its cords hang, from the left.
         # @raise [InvalidInput] where so many do not hang from its wire
-        def initialize(section, gauge, homes)
+        def initialize(section, calibration, gauge, homes)
           @section = section
           @cords = section.base
           @gauge = gauge
           @homes = homes
-          @bar = Rim.bar(section)
+          @bar = Rim.bar(section, calibration, @cords.map(&:mm).max)
           fits if @bar
           freeze
         end
@@ -46,7 +47,13 @@ module Meander
           Knot::Head.points(@cords[2 * pair].mm, over_mm, kind).map { |point| place(pair).at(point) }
         end
 
+        # What its heads take of the wire it hangs from: [from, to] along it.
+        def on_rim_mm = [bar.middle_mm - reach_mm, bar.middle_mm + reach_mm]
+
         private
+
+        # From the middle to the outermost edge of the outermost head.
+        def reach_mm = along((@cords.size / 2) - 1) + (Knot::Gauge::MOUNT_WIDE * @cords.last.mm / 2)
 
         def along(pair) = @homes[2 * pair, 2].sum / 2
 
@@ -55,11 +62,10 @@ module Meander
         end
 
         def fits
-          reach = along((@cords.size / 2) - 1) + (Knot::Gauge::MOUNT_WIDE * @cords.last.mm / 2)
-          if reach > bar.room_mm + 1e-9
-            refuse("along", Units::Text.length(bar.middle_mm), "so many cords do not hang along the wire beside each " \
-              "other: they take #{Units::Text.length(2 * reach)} of it",
-              "a middle at least #{Units::Text.length(reach)} from both its ends, or fewer or thinner cords")
+          if reach_mm > bar.room_mm + 1e-9
+            refuse("along", Units::Text.length(bar.middle_mm), "so many cords do not hang along the #{bar.noun} " \
+              "beside each other: they take #{Units::Text.length(2 * reach_mm)} of it",
+              "a middle at least #{Units::Text.length(reach_mm)} from both its ends, or fewer or thinner cords")
           end
           bends_away
           meet
@@ -69,8 +75,8 @@ module Meander
           turned = [0, (@cords.size / 2) - 1].map { |pair| place(pair).tilt.abs * 180 / Math::PI }.max
           return if turned <= FARTHEST
 
-          refuse("section", @section[:at][:section], "the wire turns #{Units::Text.number(turned, 0)}° away under so " \
-            "many cords", "a wire that turns #{FARTHEST}° at most to either side, or fewer or thinner cords")
+          refuse("section", @section[:at][:section], "the #{bar.noun} turns #{Units::Text.number(turned, 0)}° away " \
+            "under so many cords", "one that turns #{FARTHEST}° at most to either side, or fewer or thinner cords")
         end
 
         # Within a bend legs come nearer to each other.

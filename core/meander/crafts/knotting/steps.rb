@@ -63,20 +63,16 @@ module Meander
           told = pairs.map { |legs, some| (pairs.size == 1) ? legs : "#{cords(some)}: #{legs}" }
           folded = Units::Text.count(@knotted.base.size / 2, "cord")
           "#{prefixed("fold #{folded} at the fold mark")} (#{told.join("; ")}), lay each bight #{bight} #{bar}, and " \
-            "draw both legs through it, head beside head#{about_the_mark}."
+            "draw both legs through it, head beside head#{about_the_middle}.#{@knotted.opened("a cord passes")}"
         end
 
         # What they hang from.
         def bar
-          of = "wire of #{@context.called_by(@section[:at][:section])}" if @layout.bar
+          of = "#{@layout.bar.noun} of #{@context.called_by(@section[:at][:section])}" if @layout.bar
           "the #{of || "bar"} (#{say(@layout.mounting.over_mm)} thick)"
         end
 
-        def about_the_mark
-          return "" unless @layout.bar
-
-          ", as many to either side of the mark “#{@knotted.middle_mark}”"
-        end
+        def about_the_middle = @layout.bar ? ", as many to either side of #{@knotted.about}" : ""
 
         # "1 and 2", by the places of their legs.
         def cords(pairs) = pairs.map { |pair| "#{(2 * pair) + 1} and #{(2 * pair) + 2}" }.join(", ")

@@ -20,7 +20,7 @@ module Meander
         def self.mounted(layout)
           return "" unless layout.mounted?
 
-          layout.bar ? ", hung from a wire" : ", hung from a bar"
+          layout.bar ? ", hung from #{Units::Text.a(layout.bar.noun)}" : ", hung from a bar"
         end
 
         # knotted: Knotted.

@@ -17,6 +17,9 @@ module Meander
         def self.check(...) = Checks.call(...)
         def self.lay(section, calibration) = Layout.new(section, calibration)
 
+        # An edge of it as what other sections are worked onto.
+        def self.rim(...) = Edge.call(...)
+
         # Its base wires lie side by side.
         def self.beside? = true
 

@@ -174,4 +174,23 @@ class CrochetedTest < PieceTest
 
     found.each { |name, share| assert_includes 0.78..1.0, share, name }
   end
+
+  # How large a motif comes out is reckoned without making it, as it is made.
+  def test_motifs_are_as_large_as_they_are_laid
+    [{kind: "disc", more: 3, first: 7}, {kind: "disc"}, {kind: "oval", chains: 5, more: 7}, {kind: "oval", chains: 2},
+      {kind: "cup", over: size("20 mm")}].product([1, 2, 5]) do |fields, rounds|
+      same_as_laid(crocheted({stitch: "half", rounds: "spiral", **fields}, count: rounds))
+    end
+    same_as_laid(round_ring(3, {"kind" => "arc", "radius" => size("9 mm"), "angle" => 360, "towards" => "near"}))
+    {"hole" => "s8; (s s2)4; 12d", "ring" => "8s; (s s2)4; 12d"}.each do |kind, text|
+      same_as_laid(typed(text, begun: 8, kind:, way: "spiral", count: 3))
+    end
+  end
+
+  def same_as_laid(json)
+    made = planned(json).sections.last
+    low, high = made.cloth.reach[1]
+
+    assert_in_delta high - low, made.length_mm, 1e-9, json["sections"].last["fabric"].to_s
+  end
 end

@@ -16,7 +16,7 @@ class RoundWireTest < Minitest::Test
   def first_row(made)
     cells = made.cloth.each_cell.select { |cell| cell.row == 1 }
     cells.map do |cell|
-      made.layout.round_wire.led(made.cloth.line(cell.key).map { |x, y, z| [x + cell.at[0], y + cell.at[1], z] })
+      made.cloth.line(cell.key).map { |x, y, z| [x + cell.at[0], y + cell.at[1] + made.layout.rise_mm, z] }
     end
   end
 

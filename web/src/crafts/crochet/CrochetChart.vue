@@ -3,7 +3,7 @@ import { computed, ref } from "vue";
 import { useElementWidth } from "../../common/useElementWidth";
 import { inks } from "../../strip/inks";
 import { useCanvas } from "../../strip/useCanvas";
-import { Chart, type ChartRow, type Mark } from "./chart";
+import { Chart, type ChartRow, type Mark, RING } from "./chart";
 import { paintMark, type Put } from "./symbols";
 
 /** A fabric as a chart: a sign for every stitch, rows from the bottom up, rounds from the middle out; the stitch in hand lit. */
@@ -79,6 +79,7 @@ function paint(ctx: CanvasRenderingContext2D, width: number, height: number) {
   ctx.lineWidth = Math.max(fit.value.px / 13, 1.2);
   ctx.lineCap = "round";
   const counts = new Map<number, number>();
+  paintRing(ctx, text);
   for (const mark of marks.value) {
     const number = (counts.get(mark.row) ?? 0) + 1;
     counts.set(mark.row, number);
@@ -92,6 +93,15 @@ function paint(ctx: CanvasRenderingContext2D, width: number, height: number) {
     ctx.globalAlpha = 1;
   }
   if (props.numbered) paintNumbers(ctx, text);
+}
+/** The ring of wire that rounds stand about, where they do. */
+function paintRing(ctx: CanvasRenderingContext2D, ink: string) {
+  if (props.begun.kind !== "wire") return;
+  const [x, y] = put.value.to([0, 0]);
+  ctx.strokeStyle = ink;
+  ctx.beginPath();
+  ctx.arc(x, y, fit.value.px * RING, 0, 2 * Math.PI);
+  ctx.stroke();
 }
 /** All is, where nothing is in hand. */
 function isMade(row: number, number: number) {

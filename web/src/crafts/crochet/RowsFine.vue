@@ -5,7 +5,7 @@ import { useBench } from "../../bench/useBench";
 import LiveChoice from "../../brief/LiveChoice.vue";
 import LiveCount from "../../brief/LiveCount.vue";
 import ShortRows from "../ShortRows.vue";
-import { crochet, withCrochet, written } from "./crochet";
+import { crochet, withFabric, written } from "./crochet";
 
 /** A fabric row by row, written in short. What cannot be read stays as it was typed. */
 const bench = useBench();
@@ -14,6 +14,8 @@ const fabric = computed(() => {
   const now = crochet(piece.value, bench.hand.value).fabric;
   return now.kind === "rows" ? now : null;
 });
+const told = bench.crochet;
+const edge = computed(() => crochet(piece.value, bench.hand.value).begun === "edge");
 const short = computed(() => (fabric.value ? written(fabric.value.rows) : ""));
 /** What is wrong with rows that stand in the document. */
 const standing = bench.faultAt(bench.path("fabric"));
@@ -30,7 +32,7 @@ const WAYS = [
   { key: "closed", name: "in closed rounds" },
 ];
 const set = (changes: object) =>
-  bench.change(withCrochet(piece.value, bench.hand.value, { fabric: { ...fabric.value!, ...changes } as never }));
+  bench.change(withFabric(piece.value, bench.hand.value, { ...fabric.value!, ...changes } as never));
 
 async function put(text: string) {
   const { rows } = await bench.saving.during(api.readRows(text));
@@ -41,13 +43,20 @@ async function put(text: string) {
 <template>
   <div v-if="fabric" class="flex-fill">
     <p class="mb-1">
-      It begins with <LiveCount :path="bench.path('fabric/begin/count')" label="Chains at the beginning" /> chains in
-      <LiveChoice
-        :value="fabric.begin.kind"
-        :options="BEGIN"
-        label="How it begins"
-        @change="(kind) => set({ begin: { ...fabric!.begin, kind } })"
-      />{{ " " }}
+      <template v-if="told?.begun.kind === 'wire'"
+        >It begins round a ring of wire, the first round into the ring,</template
+      ><template v-else-if="edge"
+        >It begins at
+        <LiveCount :path="bench.path('fabric/begin/count')" label="Places it begins at" /> places,</template
+      ><template v-else
+        >It begins with <LiveCount :path="bench.path('fabric/begin/count')" label="Chains at the beginning" /> chains in
+        <LiveChoice
+          :value="fabric.begin.kind"
+          :options="BEGIN"
+          label="How it begins"
+          @change="(kind) => set({ begin: { ...fabric!.begin, kind } })"
+        /> </template
+      >{{ " " }}
       <LiveChoice
         :value="fabric.rounds ?? 'rows'"
         :options="WAYS"

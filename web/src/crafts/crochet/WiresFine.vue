@@ -43,7 +43,7 @@ const ENDED = [
         >, another one every <LiveCount :path="bench.path('turns')" label="Rows of each wire" /> rows</template
       >.
     </template>
-    <template v-if="after || now.begun === 'edge'"
+    <template v-if="after || (now.begun === 'edge' && now.at?.kind !== 'rim')"
       >It begins
       <LiveChoice
         :value="now.begun ?? 'chain'"

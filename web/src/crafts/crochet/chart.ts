@@ -41,6 +41,9 @@ export function* stitchesOf(
   }
 }
 
+/** Is the first round worked round all that it begins on: a ring of chains, or of wire? */
+export const isWhole = ({ kind }: { kind: string }) => kind === "hole" || kind === "wire";
+
 /** A chart of rows: flat ones go there and back, rounds all one way; `polar`: rounds about a middle. */
 export class Chart {
   private readonly lying: Lying[];
@@ -78,14 +81,14 @@ export class Chart {
     const { from, step, count } = this.lying[row]!;
     if (!this.polar) return [this.way === "rows" ? from + place * step : -(from + place * step), row];
     const angle = ((place + 0.5) / count) * 2 * Math.PI;
-    const radius = row + (this.begun.kind === "hole" ? 0.6 : 0.8);
+    const radius = row + (isWhole(this.begun) ? 0.6 : 0.8);
     return [radius * Math.cos(angle), radius * Math.sin(angle)];
   }
 
   /** The stitches of a row, from 0, the beginning. */
   marks(row: number): Mark[] {
     if (row === 0) {
-      if (this.begun.kind === "edge") return [];
+      if (this.begun.kind === "edge" || this.begun.kind === "wire") return [];
       return Array.from({ length: this.begun.count }, (_, place) => {
         const many = this.begun.kind === "both" ? 2 : 1;
         return { kind: "chain", head: this.at(0, place * many), feet: [], row, place, item: 0 };
@@ -98,15 +101,16 @@ export class Chart {
     return [...stitchesOf(this.rows[row - 1]!)].map(({ kind, feet, head, item }) => {
       const place = head ?? last;
       last = place;
-      const hole = row === 1 && this.begun.kind === "hole";
+      const hole = row === 1 && isWhole(this.begun);
       const at = this.at(row, place);
       return { kind, head: at, feet: hole ? [middled(at)] : feet.map(into), row, place: head, item };
     });
   }
 }
 
-/** What is worked into a ring stands on it. */
+/** How far from the middle what is worked into a ring stands on it, in rows. */
+export const RING = 0.55;
 const middled = ([x, y]: [number, number]): [number, number] => {
   const far = Math.hypot(x, y) || 1;
-  return [(x / far) * 0.55, (y / far) * 0.55];
+  return [(x / far) * RING, (y / far) * RING];
 };

@@ -1,5 +1,6 @@
 import type { Piece } from "../../generated/piece";
 import type { CrochetTold } from "./crochet";
+import { isWhole } from "./chart";
 import { everyRow } from "./moves";
 
 /** Shapes that grow from their middle. */
@@ -13,7 +14,7 @@ export function chartOf(piece: Piece, section: string, told: CrochetTold) {
     rows: everyRow(told),
     begun: told.begun,
     way: told.way,
-    polar: MOTIFS.includes(told.kind) || told.begun.kind === "hole",
+    polar: MOTIFS.includes(told.kind) || isWhole(told.begun),
     beads: told.beads,
     colours,
   };

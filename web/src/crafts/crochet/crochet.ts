@@ -5,6 +5,7 @@ import { withWire } from "../../document/change";
 import { baseOf, endsAt, visit } from "../../document/routes";
 import type { Piece } from "../../generated/piece";
 import type { Plan } from "../../generated/plan";
+import { isRing, onRim } from "../../sections/bends";
 import { freshSection, isFormed } from "../../sections/document";
 
 export type Crochet = Extract<Piece["sections"][number], { craft: "crochet" }>;
@@ -30,9 +31,22 @@ export function withFabric(piece: Piece, id: string, fabric: Fabric, held = held
     fabric,
     form: bends ? now.form : { kind: "straight" },
     turns: fabric.kind === "cord" ? null : now.turns,
-    begun: mayEdge(fabric) ? now.begun : "chain",
+    ...placed(seated, now, fabric),
   });
 }
+/** Where another fabric stands: on a wire only as it is worked onto one; on an edge as it begins in one. */
+function placed(piece: Piece, { at, begun }: Crochet, fabric: Fabric): Partial<Crochet> {
+  if (at?.kind !== "rim") return { begun: mayEdge(fabric) ? begun : "chain" };
+  if (goesOnto(fabric, isRing(piece, at.section)))
+    return isAboutMiddle(fabric) ? { at: onRim(piece, at.section), begun } : { begun };
+  return { at: { kind: "beside", section: at.section, across: mm(20), along: mm(0), side: "far" }, begun: "chain" };
+}
+/** Is it worked in rounds about its middle, which lie about that of a ring of wire? */
+export const isAboutMiddle = (fabric: Fabric) =>
+  fabric.kind === "disc" || (fabric.kind === "rows" && fabric.rounds !== "rows");
+/** Is it worked onto a bent wire: rows along any, rounds about a ring? */
+export const goesOnto = (fabric: Fabric, ring: boolean) =>
+  isAboutMiddle(fabric) ? ring : fabric.kind === "rows" || (fabric.kind === "band" && fabric.lying !== "along");
 /** May it begin on the edge of another section? */
 export const mayEdge = (fabric: Fabric) =>
   fabric.kind === "tube" || fabric.kind === "rows" || (fabric.kind === "band" && fabric.lying !== "along");

@@ -17,7 +17,7 @@ export const everyRow = (told: CrochetTold) => told.rows.flatMap((row) => Array.
 export function movesOf(told: CrochetTold): Move[] {
   const moves: Move[] = [];
   let number = 0;
-  const chains = told.begun.kind === "edge" ? 0 : told.begun.count;
+  const chains = ["edge", "wire"].includes(told.begun.kind) ? 0 : told.begun.count;
   for (let i = 1; i <= chains; i++) moves.push({ number: ++number, name: "a chain", row: 0, stitch: i, of: chains });
   everyRow(told).forEach((row, i) => {
     const up = i === 0 && told.way === "rows" ? told.begun.turn : row.chains_up;

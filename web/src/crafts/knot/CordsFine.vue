@@ -6,6 +6,7 @@ import LiveCount from "../../brief/LiveCount.vue";
 import LiveSize from "../../brief/LiveSize.vue";
 import MaybeSize from "../../brief/MaybeSize.vue";
 import { mm } from "../../choices/choices";
+import { fromRim } from "../../sections/rim";
 import { knotted, withMount } from "./knot";
 
 /** How the cords hang, how far apart, how long those are that there are, and what is done with their ends. */
@@ -13,14 +14,14 @@ const bench = useBench();
 const piece = computed(() => bench.draft.value!);
 const now = computed(() => knotted(piece.value, bench.hand.value));
 const told = bench.knot;
-const onWire = computed(() => now.value.at?.kind === "rim");
+const rim = computed(() => fromRim(piece.value, now.value.at));
 const hung = computed(() => {
-  const from = onWire.value ? "from the wire" : "from a bar";
+  const from = rim.value ?? "from a bar";
   const folded = [
     { key: "head", name: `${from}, each folded, its bight in front` },
     { key: "reverse", name: `${from}, each folded, its bight behind` },
   ];
-  return onWire.value ? folded : [{ key: "none", name: "side by side, by their ends" }, ...folded];
+  return rim.value ? folded : [{ key: "none", name: "side by side, by their ends" }, ...folded];
 });
 const FINISH = [
   { key: "cut", name: "only cut" },

@@ -12,6 +12,7 @@ import { baseOf } from "../../document/routes";
 import ExtentWords from "../../sections/ExtentWords.vue";
 import FormParts from "../../sections/FormParts.vue";
 import PlaceWords from "../../sections/PlaceWords.vue";
+import { fromRim } from "../../sections/rim";
 import { useFormat } from "../../units/format";
 import CordsFine from "./CordsFine.vue";
 import { knotted, taken, withCords } from "./knot";
@@ -34,7 +35,7 @@ const NAMED = 12;
 const MOST = 60;
 const hung = computed(() => {
   if (!now.value.mount) return "side by side";
-  return now.value.at?.kind === "rim" ? "from the wire" : "from a bar";
+  return fromRim(piece.value, now.value.at) ?? "from a bar";
 });
 const step = computed(() => (now.value.mount ? 2 : 1));
 const counts = computed(() =>

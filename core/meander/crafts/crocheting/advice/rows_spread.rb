@@ -10,8 +10,9 @@ module Meander
           GIVES = (0.85..1.2)
 
           def self.call(crocheted)
-            wire = crocheted.layout.round_wire or return
-            share = wire.stretch(crocheted.made_mm)
+            return unless crocheted.layout.bar
+
+            share = crocheted.layout.round_wire.stretch(crocheted.made_mm)
             return if GIVES.cover?(share)
 
             much = "#{((share - 1).abs * 100).round} %"

@@ -1,0 +1,69 @@
+# frozen_string_literal: true
+
+module Meander
+  module Crafts
+    module Crocheting
+      # A flat motif whose first round is worked round a whole ring of wire, outwards; its rounds lie about the middle
+      # of that. mm.
+      class RoundRing
+        attr_reader :first_row
+
+        # layout: Layout; bar: Form::Bar.
+        # @raise [InvalidInput] where it cannot be worked round its wire
+        def initialize(layout, bar)
+          @layout = layout
+          @bar = bar
+          @at = layout.section[:at]
+          @first_row = Crochet::FirstRow.new(layout.gauge, bar.thick_mm)
+          fits
+          freeze
+        end
+
+        # Nothing of it stands along the wire from a middle to both sides.
+        def bar = nil
+
+        def rise_mm = first_row.rise_mm
+        def ring = Crochet::Rounds::Ring.new(@bar.ring_mm, rise_mm).freeze
+
+        # There is always room outwards.
+        def most_rows = nil
+
+        # It takes all of the ring.
+        def on_rim_mm = [0.0, 2 * Math::PI * @bar.ring_mm]
+
+        # Where it stands by the pose of the ring, so long from edge to edge.
+        def pose(wire, length_mm) = @bar.pose(wire).on([0.0, -@bar.ring_mm - (length_mm / 2), 0.0], 0.0)
+
+        private
+
+        def fits
+          unless @bar.ring_mm
+            refuse("section", @at[:section], "rounds go about a whole ring",
+              "a wire bent all round: an arc of 360°")
+          end
+          refuse("along", @at[:along].typed, "rounds go all round the ring", "null") if @at[:along]
+          refuse("side", @at[:side], "rounds are worked outwards", Mirrored::OTHER[@at[:side]]) if @bar.inwards?
+          room
+        end
+
+        # Stitches of its first round.
+        def first
+          typed = Crochet::Shapes.rows(@layout.shape).first.stitches if @layout.kind == "rows"
+          typed || Crochet::Rounds.count(@layout.shape, @layout.gauge, 1, ring)
+        end
+
+        # Both strands of every foot lie beside each other within the ring.
+        def room
+          within = 2 * Math::PI * (@bar.ring_mm - ((@bar.thick_mm + @layout.gauge.bundle_mm) / 2))
+          most = [(within / (2 * @layout.gauge.bundle_mm)).floor, 0].max
+          return if first <= most
+
+          refuse("section", "#{first} stitches", "so many stitches have no room within the ring",
+            "up to #{most}, or a wider ring")
+        end
+
+        def refuse(...) = Rim.refuse(@layout.section, ...)
+      end
+    end
+  end
+end

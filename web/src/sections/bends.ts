@@ -1,0 +1,34 @@
+import type { Piece } from "../generated/piece";
+
+type Bend = Extract<Piece["sections"][number], { craft: "bend" }>["bend"];
+
+const bendOf = (piece: Piece, wire: string): Bend | null => {
+  const one = piece.sections.find(({ id }) => id === wire);
+  return one?.craft === "bend" ? one.bend : null;
+};
+
+const isOf = (craft: string) => (piece: Piece, section: string) =>
+  piece.sections.some((one) => one.id === section && one.craft === craft);
+export const isBent = isOf("bend");
+export const isWoven = isOf("weave");
+
+/** Is a section a wire bent all round, so that rounds can go about it? */
+export function isRing(piece: Piece, wire: string) {
+  const bend = bendOf(piece, wire);
+  return bend?.kind === "arc" && bend.angle === 360;
+}
+
+/** Which side of a bent wire lies within the bend; none of one that runs straight or to and fro. */
+export function inside(piece: Piece, wire: string): "near" | "far" | null {
+  const bend = bendOf(piece, wire);
+  if (bend?.kind === "arc") return bend.towards;
+  return bend && ["drop", "leaf", "heart", "lobes", "crescent"].includes(bend.kind) ? "near" : null;
+}
+
+/** On a bent wire, or the far edge of a weave, half-way along it and outwards. */
+export const onRim = (piece: Piece, wire: string) => ({
+  kind: "rim" as const,
+  section: wire,
+  along: null,
+  side: inside(piece, wire) === "far" ? ("near" as const) : ("far" as const),
+});
