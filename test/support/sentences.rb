@@ -2,6 +2,7 @@
 
 require_relative "braids"
 require_relative "extremes"
+require_relative "rims"
 require_relative "travelling"
 require_relative "trays"
 
@@ -22,7 +23,7 @@ module Sentences
     Meander::Document::StartingPiece::PIECES.keys.map { |kind|
       JSON.parse(JSON.generate(Meander.start(kind)))
     } + demo_documents + demo_documents.map { |json| backwards(json) } + ended + tapered + runs +
-      braids + [ridden, closed_otherwise, contradicting, folded_strips, *bails]
+      braids + [ridden, closed_otherwise, contradicting, folded_strips, *bails, *Rims.all]
   end
 
   def started(kind) = JSON.parse(JSON.generate(Meander.start(kind)))

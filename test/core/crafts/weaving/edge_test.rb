@@ -1,27 +1,11 @@
 # frozen_string_literal: true
 
 require_relative "../../../test_helper"
-require_relative "../../../support/crochets"
-require_relative "../../../support/knots"
-require_relative "../../../support/near_lines"
+require_relative "../../../support/rims"
 
 # Cords hung from, and crochet worked onto, a long edge of a woven section.
 class EdgeTest < Minitest::Test
-  HEAD = {"kind" => "head", "over" => nil, "room" => nil}.freeze
-  ARC = {"kind" => "arc", "radius" => {"typed" => "30 mm"}, "towards" => "far"}.freeze
-
-  module Cords
-    extend Knots
-
-    def self.hung(**edge) = onto_edge(knotted("s4 s4", cords: 8, mount: HEAD), **edge)
-    def self.bar(over) = knotted("s4 s4", cords: 8, mount: {**HEAD, "over" => size(over)})
-  end
-
-  module Bands
-    extend Crochets
-
-    def self.on_edge(**edge) = onto_edge(band(6, 3, begun: "edge"), **edge)
-  end
+  include Rims
 
   def section(json) = Meander.plan(json).sections.last
 
@@ -111,20 +95,11 @@ class EdgeTest < Minitest::Test
     reach = section(Cords.hung).layout.on_rim_mm.then { |from, to| to - from }
     {["far", 24] => reach - 12, ["far", (12 + reach + 0.3).round(1)] => nil, ["near", 24] => nil}
       .each do |(side, along), over|
-      said = Meander::Advice::Council.call(Meander.plan(beside(side, "#{along} mm"))).find { |one| one.id == "rim-crowded" }
+      said = Meander::Advice::Council.call(Meander.plan(Cords.two(side, "#{along} mm"))).find { |one| one.id == "rim-crowded" }
 
       assert_equal over.nil?, said.nil?, "#{side} #{along}"
       assert_includes said.why, "they overlap by #{Meander::Units::Text.length(over)}" if said
     end
-  end
-
-  # Cords 12 mm along the far edge, and the same again elsewhere.
-  def beside(side, along)
-    first = Cords.hung(along: Cords.size("12 mm"), repeats: 25)
-    other = JSON.parse(JSON.generate(first.slice("sections", "wires")).gsub('"s2"', '"s3"').gsub(/"([wf]\d)/, '"v\1'))
-    more = other["sections"].last
-    more["at"].merge!("side" => side, "along" => Cords.size(along))
-    first.merge("sections" => [*first["sections"], more], "wires" => first["wires"] + other["wires"].last(4))
   end
 
   # What is kept of the one is told anew when the other changes.

@@ -1,0 +1,37 @@
+# frozen_string_literal: true
+
+require_relative "crochets"
+require_relative "knots"
+
+# Pieces worked onto rims: edges of a weave, wires, rings.
+module Rims
+  HEAD = {"kind" => "head", "over" => nil, "room" => nil}.freeze
+  ARC = {"kind" => "arc", "radius" => {"typed" => "30 mm"}, "towards" => "far"}.freeze
+
+  # Cords along an edge, or from a bar so thick.
+  module Cords
+    extend Knots
+
+    def self.hung(**edge) = onto_edge(knotted("s4 s4", cords: 8, mount: HEAD), **edge)
+    def self.bar(over) = knotted("s4 s4", cords: 8, mount: {**HEAD, "over" => size(over)})
+
+    # Cords 12 mm along the far edge, and the same again elsewhere.
+    def self.two(side, along)
+      first = hung(along: size("12 mm"), repeats: 25)
+      other = JSON.parse(JSON.generate(first.slice("sections", "wires")).gsub('"s2"', '"s3"').gsub(/"([wf]\d)/, '"v\1'))
+      more = other["sections"].last
+      more["at"].merge!("side" => side, "along" => size(along))
+      first.merge("sections" => [*first["sections"], more], "wires" => first["wires"] + other["wires"].last(4))
+    end
+  end
+
+  # Crochet along an edge, and about a ring.
+  module Bands
+    extend Crochets
+
+    def self.on_edge(**edge) = onto_edge(band(6, 3, begun: "edge"), **edge)
+    def self.all = [on_edge(form: ARC), round_ring(3, hoop(8)), round_ring(2, hoop(8), more: 20, way: "spiral")]
+  end
+
+  def self.all = [Cords.hung, Cords.two("far", "24 mm"), *Bands.all]
+end
