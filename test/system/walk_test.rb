@@ -46,6 +46,7 @@ class WalkTest < SystemTest
     click_on "near for far"
 
     assert_field "Gaps of the walk", with: "3 2 3 2 4 1 4 1 5 0 5 0 4 1 4 1"
+    closed_so_far("Reed cuff")
     select "the middle outwards", from: "Where the weave starts"
 
     assert_selector ".neighbours", text: "Two more"
@@ -66,6 +67,26 @@ class WalkTest < SystemTest
 
     assert_field "Number of base wires", with: "2"
     assert_field "Coils on the near wire", with: "4"
+    assert_saved
+  end
+
+  # What closes it said in mm, and as many times as that comes to.
+  def closed_so_far(name)
+    select "long", from: "How it is said, after 1"
+    enter("How far, after 1", "4").send_keys(:enter)
+
+    assert_becomes("4") { stored_document(name)["sections"][0]["pattern"]["after"][0].dig("length", "typed") }
+    times = made(name).sections.first.layout.stretches(:after)[0][1]
+
+    assert_operator times, :>, 4
+    assert_text "(#{times} times)"
+    enter("How far, after 1", "900").send_keys(:enter)
+
+    assert_selector ".said-wrong, [role=alert]", text: /0.2 mm to 500 mm/
+    enter("How far, after 1", "4").send_keys(:enter)
+    select "times", from: "How it is said, after 1"
+
+    assert_field "Times, after 1", with: times.to_s
     assert_saved
   end
 

@@ -67,13 +67,14 @@ module Meander
                             remedy: words, figures: Table.new(Anything.new), offers: Many.new(words)})
 
       COVER = Record.new({wire: words, face: Choice.new([1, -1]), share: figure, longest_mm: figure})
-      IMAGE = Record.new({gaps: Many.new(whole), before: Many.new(Record.new({gaps: Many.new(whole), times: whole})),
-                           after: Many.new(Record.new({gaps: Many.new(whole), times: whole}))})
+      IMAGE = Record.new({gaps: Many.new(whole), before: Many.new(Crafts::Weaving::Fields::STRETCH),
+        after: Many.new(Crafts::Weaving::Fields::STRETCH)})
       # groups: the walk as it is counted, in the order of the parts of its notation; free: which of them may have any
-      # number of coils.
+      # number of coils; stretches: how often each before and after it is woven.
       WEAVE = Record.new({
         groups: Many.new(Crafts::Weaving::Fields::GROUP), free: Many.new(whole),
         mirrors: Record.new({across: IMAGE, along: IMAGE, turned: IMAGE}),
+        stretches: Record.new({before: Many.new(whole), after: Many.new(whole)}),
         words:, notation: words, gaps: Many.new(whole), passes: whole, runs_twice: Choice.new([true, false]),
         advance_mm: figure, packed_mm: figure,
         loosest_mm: figure, wire_per_repeat_mm: figure, width_mm: figure, thickness_mm: figure,

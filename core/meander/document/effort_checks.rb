@@ -50,12 +50,20 @@ module Meander
         pattern = section[:pattern]
         return unless pattern[:kind] == "walk"
 
-        stretches = %i[before after].sum do |side|
-          pattern[side].sum { |stretch| stretch[:times] * stretch[:gaps].size }
-        end
-        refuse("#{place}/pattern", stretches, STRETCHES, "passes before and after the repeats") if stretches > STRETCHES
+        stretches = pattern.values_at(:before, :after).flatten.sum { |stretch| stretched(stretch, section) }
+        most = (frame?(section) || changing?(section)) ? LAID : STRETCHES
+        refuse("#{place}/pattern", stretches, most, "passes before and after the repeats") if stretches > most
         asked = repeats(section) * pattern[:gaps].size
         refuse("#{place}/pattern/gaps", asked, WOVEN, "passes") if asked > WOVEN
+      end
+
+      # Passes of what is woven before or after the repeats: of a length as many as lie on it at the most, a coil on
+      # every base wire, or a wide figure-eight.
+      def stretched(stretch, section)
+        return stretch[:times] * stretch[:gaps].size if stretch[:times]
+
+        thick = [sizes(section, "weaving").max.to_f, 0.01].max
+        stretch[:length]&.mm.to_f / thick * [4, 2 * sizes(section, "base").size].max
       end
 
       def repeats(section)

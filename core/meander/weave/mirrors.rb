@@ -19,8 +19,7 @@ module Meander
 
       def self.image(pattern)
         gaps = ->(list) { yield(Walk.new(list)).gaps }
-        stretches =
-          ->(side) { pattern[side].map { |stretch| {gaps: gaps.call(stretch[:gaps]), times: stretch[:times]} } }
+        stretches = ->(side) { pattern[side].map { |stretch| {**stretch, gaps: gaps.call(stretch[:gaps])} } }
         {gaps: gaps.call(pattern[:gaps]), before: stretches.call(:before), after: stretches.call(:after)}
       end
 

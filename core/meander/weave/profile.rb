@@ -54,6 +54,9 @@ module Meander
         end
       end
 
+      # The same as it stands from a place on.
+      def from(along) = Profile.new(stations.map { |at, clear| [at - along, clear] }, joined: joined?)
+
       def joined? = @joined
       def places = @stations.map(&:first)
       def gaps = @stations.map(&:last)

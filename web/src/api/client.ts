@@ -83,7 +83,8 @@ export interface Shelf {
 /** Some gaps, so many times. */
 export interface Stretch {
   gaps: number[];
-  times: number;
+  times: number | null;
+  length?: { typed: string } | null;
 }
 
 /** What is said of a move: whether it is the next one, the one that is, and why. */

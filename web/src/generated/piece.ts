@@ -1733,7 +1733,11 @@ export interface Piece {
                  * @maxItems 1000
                  */
                 gaps: number[];
-                times: number;
+                times: number | null;
+                length?: {
+                  typed: string;
+                  mm?: number;
+                } | null;
               }[];
               /**
                * @minItems 0
@@ -1745,7 +1749,11 @@ export interface Piece {
                  * @maxItems 1000
                  */
                 gaps: number[];
-                times: number;
+                times: number | null;
+                length?: {
+                  typed: string;
+                  mm?: number;
+                } | null;
               }[];
             };
         spacing:
@@ -2700,7 +2708,11 @@ export interface Piece {
        * @maxItems 1000
        */
       gaps: number[];
-      times: number;
+      times: number | null;
+      length?: {
+        typed: string;
+        mm?: number;
+      } | null;
     }[];
     /**
      * @minItems 0
@@ -2712,7 +2724,11 @@ export interface Piece {
        * @maxItems 1000
        */
       gaps: number[];
-      times: number;
+      times: number | null;
+      length?: {
+        typed: string;
+        mm?: number;
+      } | null;
     }[];
     clear: {
       typed: string;

@@ -236,36 +236,88 @@ export interface Plan {
           across: {
             gaps: number[];
             before: {
+              /**
+               * @minItems 2
+               * @maxItems 1000
+               */
               gaps: number[];
-              times: number;
+              times: number | null;
+              length?: {
+                typed: string;
+                mm?: number;
+              } | null;
             }[];
             after: {
+              /**
+               * @minItems 2
+               * @maxItems 1000
+               */
               gaps: number[];
-              times: number;
+              times: number | null;
+              length?: {
+                typed: string;
+                mm?: number;
+              } | null;
             }[];
           };
           along: {
             gaps: number[];
             before: {
+              /**
+               * @minItems 2
+               * @maxItems 1000
+               */
               gaps: number[];
-              times: number;
+              times: number | null;
+              length?: {
+                typed: string;
+                mm?: number;
+              } | null;
             }[];
             after: {
+              /**
+               * @minItems 2
+               * @maxItems 1000
+               */
               gaps: number[];
-              times: number;
+              times: number | null;
+              length?: {
+                typed: string;
+                mm?: number;
+              } | null;
             }[];
           };
           turned: {
             gaps: number[];
             before: {
+              /**
+               * @minItems 2
+               * @maxItems 1000
+               */
               gaps: number[];
-              times: number;
+              times: number | null;
+              length?: {
+                typed: string;
+                mm?: number;
+              } | null;
             }[];
             after: {
+              /**
+               * @minItems 2
+               * @maxItems 1000
+               */
               gaps: number[];
-              times: number;
+              times: number | null;
+              length?: {
+                typed: string;
+                mm?: number;
+              } | null;
             }[];
           };
+        };
+        stretches: {
+          before: number[];
+          after: number[];
         };
         words: string;
         notation: string;

@@ -9,12 +9,18 @@ module Meander
 
         # A weave as the gaps its wire goes through, and how often.
         GAPS = Common.list(Count.new(0..25), 2..1000)
-        STRETCH = Record.new({gaps: GAPS, times: Count.new(1..500)})
-        PATTERN = Variant.new(:kind, {
-          "coils" => {single: Count.new(1..40), both: Count.new(1..40), anchor: Count.new(0..40),
-            closing: Count.new(1..40)},
-          "walk" => {gaps: GAPS, before: Common.list(STRETCH, 0..30), after: Common.list(STRETCH, 0..30)}
-        })
+        # What is woven before or after its repeats: a walk so many times, or, times null, so far.
+        STRETCH = Record.new({gaps: GAPS, times: Maybe.new(Count.new(1..500)),
+          length: Maybe.new(Common.size("length of the stretch", 0.2..500.0, 1.0..100.0))}, left_out: {length: nil})
+        PATTERN_WITH = ->(stretch) {
+          stretches = Common.list(stretch, 0..30)
+          Variant.new(:kind, {
+            "coils" => {single: Count.new(1..40), both: Count.new(1..40), anchor: Count.new(0..40),
+              closing: Count.new(1..40)},
+            "walk" => {gaps: GAPS, before: stretches, after: stretches}
+          })
+        }
+        PATTERN = PATTERN_WITH[STRETCH]
         # The same as a maker counts it: wraps round a span of base wires, begun on its near or its far side, and passes
         # between.
         wire = Count.new(1..25)
@@ -24,11 +30,12 @@ module Meander
         })
         clear = Common.size("clear gap between base wires", 0.0..60.0, 0.0..12.0)
         # A weave the maker named. clear: how wide its gaps stand, null for as close as it lets them.
-        NAMED = Record.new(
-          {name: Text.new(min: 1, max: 80), notes: Text.new(max: 400), base: wire, gaps: GAPS,
-            before: Common.list(STRETCH, 0..30), after: Common.list(STRETCH, 0..30),
-                             clear: Maybe.new(clear)}
-        )
+        NAMED_WITH = ->(stretch) {
+          stretches = Common.list(stretch, 0..30)
+          Record.new({name: Text.new(min: 1, max: 80), notes: Text.new(max: 400), base: wire, gaps: GAPS,
+            before: stretches, after: stretches, clear: Maybe.new(clear)})
+        }
+        NAMED = NAMED_WITH[STRETCH]
         SPACING = Variant.new(:kind, {
           "tight" => {},
           "apart" => {clear: Common.list(clear, 0..24)},

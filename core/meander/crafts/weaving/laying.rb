@@ -16,21 +16,46 @@ module Meander
           @lean = calibration.lean
           @pattern = section.pattern
           @spacing = section[:spacing]
+          @stretches = {}
           @walk = (@pattern[:kind] == "coils") ? Weave::Walk.coils(@pattern[:single], @pattern[:both]) :
             Weave::Walk.new(@pattern[:gaps])
         end
 
-        def call = (@spacing[:kind] == "changing") ? course : settled
-
-        private
+        def call = changing? ? course : settled
 
         # [[Walk, times], ...] before or after the repeats.
         def stretches(side)
-          if @pattern[:kind] == "coils"
-            return [[Weave::Walk.new([0, 1]), @pattern[(side == :before) ? :anchor : :closing]]]
-          end
+          told = told(side)
+          return told.map { |one| [Weave::Walk.new(one[:gaps]), one[:times]] } if told.all? { |one| one[:times] }
 
-          @pattern[side].map { |stretch| [Weave::Walk.new(stretch[:gaps]), stretch[:times]] }
+          @stretches[side] ||= Stretches.new(sizes, @lean, changing? ? profile : even_frame)
+            .then { |stretches| (side == :before) ? stretches.before(told) : stretches.after(told, ends_mm) }
+        end
+
+        private
+
+        def changing? = @spacing[:kind] == "changing"
+
+        # As a document has them.
+        def told(side)
+          return @pattern[side] unless @pattern[:kind] == "coils"
+
+          [{gaps: [0, 1], times: @pattern[(side == :before) ? :anchor : :closing]}]
+        end
+
+        # How far it is woven over gaps that change, nil where that is not said in mm.
+        def ends_mm
+          return unless changing?
+
+          extent, whole = @section[:extent], profile.places.max
+          {"fill" => whole, "share" => extent[:share]&.*(whole), "length" => extent[:length]&.mm}[extent[:kind]]
+        end
+
+        def profile
+          @profile ||= Weave::Profile.new(
+            @spacing[:stations].map { |station| [station[:at].mm, station[:clear].mm] },
+            joined: @spacing[:ends] == "joined"
+          )
         end
 
         def sizes
@@ -68,7 +93,7 @@ module Meander
         end
 
         def even_frame
-          visited = [@walk, *(stretches(:before) + stretches(:after)).map(&:first)].flat_map(&:visited).uniq
+          visited = [*@walk.gaps, *(told(:before) + told(:after)).flat_map { |stretch| stretch[:gaps] }].uniq
           return Weave::Frame.tight(**sizes, visited:) if @spacing[:kind] == "tight"
 
           Weave::Frame.new(**sizes, clear_mm: @spacing[:clear].map(&:mm))
@@ -95,8 +120,6 @@ module Meander
         end
 
         def course
-          profile = Weave::Profile.new(@spacing[:stations].map { |station| [station[:at].mm, station[:clear].mm] },
-            joined: @spacing[:ends] == "joined")
           before, after = %i[before after].map { |side| stretches(side) }
           half_way = profile.gaps.minmax.sum / 2
           frame = Weave::Frame.new(**sizes, clear_mm: Array.new(sizes[:base_mm].size - 1, half_way))

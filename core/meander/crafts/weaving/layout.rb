@@ -88,6 +88,9 @@ module Meander
         # What is worked round its base wires.
         def worked_round_mm = frame.wire_mm
 
+        # [[Weave::Walk, times], ...] before or after the repeats.
+        def stretches(side) = @told[[:stretches, side]] ||= Laying.new(section, calibration).stretches(side)
+
         # So many repeats or the nearest that can be made: from the middle outwards they come in pairs.
         def makeable(repeats) = [(repeats / sides.to_f).round, 1].max * sides
 

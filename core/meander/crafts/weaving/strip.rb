@@ -85,6 +85,7 @@ module Meander
             passes: repeat.passes.size, runs_twice: repeat.walk.runs_twice?, advance_mm: repeat.advance_mm,
             packed_mm: repeat.packed_mm, loosest_mm: repeat.loosest_mm, wire_per_repeat_mm: repeat.wire_mm,
             width_mm: layout.width_mm, thickness_mm: layout.frame.thickness_mm, clear_mm: layout.frame.clear_mm,
+            stretches: %i[before after].to_h { |side| [side, layout.stretches(side).map(&:last)] },
             mirrors: Weave::Mirrors.call(section.pattern, layout.frame.count),
             cover: layout.cover.faces.map { |face| {**face.to_h, wire: base[face.wire].id} }}
         end

@@ -20,6 +20,7 @@ module Meander
           return coils if @pattern[:kind] == "coils"
 
           stretches.each { |gaps, path| walk(gaps, path) }
+          %i[before after].each { |side| @pattern[side].each_with_index { |one, i| counted(one, "#{side}/#{i}") } }
           stretches.each_cons(2) { |(gaps, _), (following, path)| follow(gaps, following, path) }
         end
 
@@ -39,6 +40,18 @@ module Meander
 
         def placed(side)
           @pattern[side].each_with_index.map { |stretch, i| [stretch[:gaps], "#{@place}/#{side}/#{i}/gaps"] }
+        end
+
+        # So many times, or so far.
+        def counted(stretch, path)
+          return unless stretch[:times].nil? == stretch[:length].nil?
+
+          both = !stretch[:times].nil?
+          @reading.fault("#{@place}/#{path}/#{both ? "length" : "times"}", "walk",
+            both ? stretch[:length].typed : "null",
+            message: both ? "how far this is woven is said by its times already" :
+              "nothing says how often this is woven",
+            accepted: both ? "null, or times null" : "1 to 500, or a length")
         end
 
         def walk(gaps, path)

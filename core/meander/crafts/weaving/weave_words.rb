@@ -114,10 +114,8 @@ module Meander
 
         # What is woven before or after the repeats: ["3 round the near wire", ...].
         def stretches(side)
-          pattern = @woven.section.pattern
-          coils = [[[0, 1], pattern[(side == :before) ? :anchor : :closing]]] if pattern[:kind] == "coils"
-          told = coils || pattern[side].map { |stretch| [stretch[:gaps], stretch[:times]] }
-          told.reject { |_, times| times.zero? }.map { |gaps, times| stretch(gaps, times) }
+          told = @layout.stretches(side).reject { |_, times| times.zero? }
+          told.map { |walk, times| stretch(walk.gaps, times) }
         end
 
         # Wraps over the same wires are counted together, any other walk repeat by repeat.
@@ -131,11 +129,8 @@ module Meander
         end
 
         def single_at_end?
-          pattern = @woven.section.pattern
-          return pattern[:closing] >= SECURE if pattern[:kind] == "coils"
-
-          last = pattern[:after].last
-          last[:times] >= SECURE && (last[:gaps].max - last[:gaps].min == 1)
+          walk, times = @layout.stretches(:after).last
+          times >= SECURE && (walk.gaps.max - walk.gaps.min == 1)
         end
 
         # With which wrap each base wire is first wrapped: { number => wrap }.

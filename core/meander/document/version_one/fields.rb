@@ -39,11 +39,13 @@ module Meander
         bends = Crafts::Bending::Fields::BEND.records.except("run")
         BEND = Variant.new(:kind, bends.transform_values { |record| record.fields.except(:kind) },
           left_out: {sides: "one"})
+        STRETCH = Record.new({gaps: Crafts::Weaving::Fields::GAPS, times: Count.new(1..500)})
         SECTION = Variant.new(:craft, {
           "bend" => {id: Id.new, base: ids.call(1..1), bend: BEND, at: AT},
           "lace" => {id: Id.new, base: ids.call(0..0), weaving: ids.call(1..1), **Crafts::Lacing::Fields::SECTION},
-          "weave" => {**weave, rise: RISE, form: FORM, at: AT, extent: EXTENT, id: Id.new, base: ids.call(1..25),
-            cut_away: ids.call(0..24), weaving: ids.call(1..2), strands: Count.new(1..2),
+          "weave" => {**weave, pattern: Crafts::Weaving::Fields::PATTERN_WITH[STRETCH], rise: RISE, form: FORM, at: AT,
+            extent: EXTENT, id: Id.new, base: ids.call(1..25), cut_away: ids.call(0..24),
+                       weaving: ids.call(1..2), strands: Count.new(1..2),
                        turns: Choice.new(%w[together in_turn]), bare: Crafts::Weaving::Fields::BARE,
                        reserve: now::RESERVE}
         }, left_out: {**Crafts::Weaving::Fields::LEFT_OUT, at: {kind: "first", turn: 0}.freeze,
@@ -72,7 +74,8 @@ module Meander
                                        "weaving_wire" => pins["wire"].except(:kind)})
 
         PIECE = Record.new({
-          **now::PIECE.fields.slice(:format, :name, :notes, :tray, :allowances, :weaves),
+          **now::PIECE.fields.slice(:format, :name, :notes, :tray, :allowances),
+          weaves: List.new(Crafts::Weaving::Fields::NAMED_WITH[STRETCH], 0..20),
           version: Choice.new([VERSION]), body: BODY, wires: List.new(WIRE, 1..40),
           sections: List.new(SECTION, 1..12), endings: List.new(ENDING, 0..40), beads: List.new(PLACED, 0..24),
           steps: List.new(Id.new, 0..0), pins: List.new(PIN, 0..4),
