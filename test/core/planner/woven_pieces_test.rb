@@ -173,7 +173,7 @@ class WovenPiecesTest < PieceTest
     assert_equal [[3, 1, 2, 0], [0, 3, 1, 2], [2, 1, 3, 0]], mirrors.values_at(:across, :along, :turned).map { |image|
       image[:gaps]
     }
-    assert_equal [{gaps: [3, 2, 3, 1], times: 2}], mirrors[:across][:after]
+    assert_equal [{gaps: [3, 2, 3, 1], times: 2, length: nil}], mirrors[:across][:after]
     assert_equal json["sections"][0]["pattern"]["gaps"],
       Meander::Weave::Mirrors.call({kind: "walk", before: [], after: [], **mirrors[:across].slice(:gaps)},
         3)[:across][:gaps]
