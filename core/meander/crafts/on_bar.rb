@@ -13,8 +13,12 @@ module Meander
         [[bar.middle_mm, middle_mark, pose.at(bar.middle)]]
       end
 
-      # Where it stands, by the pose of that wire.
-      def pose_on(wire) = layout.bar.pose(wire)
+      # Where it stands. wire: the pose of what it is worked onto; onto: that, as it is worked: its weave begins
+      # elsewhere than it was taken to where its bare ends gave.
+      def pose_on(wire, onto)
+        bar = layout.bar
+        bar.pose(bar.edge? ? wire.on([0.0, onto.woven_from - bar.woven.from_mm, 0.0], 0.0) : wire)
+      end
 
       # The place its middle comes to lie at, in words.
       def about

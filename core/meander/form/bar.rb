@@ -15,23 +15,26 @@ module Meander
         end
       end
 
+      # The weave round the outermost base wire of an edge: how far its wire lies before and behind the middle of that,
+      # and how far along its section it was taken to begin.
+      Woven = Struct.new(:deep_mm, :from_mm)
+
       # The way of a tangent is read between places so far apart, in mm.
       STEP_MM = 0.05
 
       # middle: the place on the wire that the middle of what hangs there lies at, [x, y, z]; middle_mm: how far along;
-      # ring_mm: the radius of one that is bent all round, nil of any other; weave_mm: at the edge of a weave how far
-      # its weaving wire is before and behind the middle of the base wire, nil elsewhere.
-      attr_reader :thick_mm, :middle, :middle_mm, :ring_mm, :weave_mm
+      # ring_mm: the radius of one that is bent all round, nil of any other; woven: Woven, nil of a wire.
+      attr_reader :thick_mm, :middle, :middle_mm, :ring_mm, :woven
 
       # points: the middle line of the wire, [[x, y, z], ...]; length_mm: how long it is; thick_mm: how thick; side:
       # near (to the left of its way) or far; middle_mm: how far along it the middle of what hangs there lies, nil for
-      # half-way; even: whether it is straight or evenly bent; weave_mm, ring_mm: see there.
-      def initialize(points, length_mm, thick_mm:, side:, middle_mm: nil, even: false, weave_mm: nil, ring_mm: nil)
+      # half-way; even: whether it is straight or evenly bent; woven, ring_mm: see there.
+      def initialize(points, length_mm, thick_mm:, side:, middle_mm: nil, even: false, woven: nil, ring_mm: nil)
         @ruler = Trace::Ruler.new(points, length_mm)
         @length_mm = length_mm
         @thick_mm = thick_mm
         @even = even
-        @weave_mm = weave_mm
+        @woven = woven
         @ring_mm = ring_mm
         @side = (side == "far") ? 1 : -1
         @middle_mm = middle_mm || (length_mm / 2)
@@ -41,7 +44,7 @@ module Meander
       end
 
       def even? = @even
-      def edge? = !weave_mm.nil?
+      def edge? = !woven.nil?
 
       # What it is called.
       def noun = edge? ? "edge" : "wire"

@@ -25,7 +25,7 @@ module Meander
         when "after" then after(at, left(at[:from], other, from))
         when "beside" then other.on([((at[:side] == "far") ? 1 : -1) * at[:across].mm, at[:along].mm, 0.0], 0.0)
         when "centre" then centred(at, other, from, sections[poses.size])
-        when "rim" then sections[poses.size].pose_on(other)
+        when "rim" then sections[poses.size].pose_on(other, from)
         else other.mirrored(apart(at))
         end
       end

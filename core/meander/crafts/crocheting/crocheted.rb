@@ -59,7 +59,7 @@ module Meander
         end
 
         # About the middle of a ring its own middle lies.
-        def pose_on(wire) = layout.bar ? super : layout.round_wire.pose(wire, length_mm)
+        def pose_on(wire, onto) = layout.bar ? super : layout.round_wire.pose(wire, length_mm)
 
         # What its wires take, see Used.
         def used = @told[:used] ||= Used.new(self)

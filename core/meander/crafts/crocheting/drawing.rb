@@ -14,7 +14,7 @@ module Meander
           @gauge = crocheted.gauge
           @picture = picture
           @thick = @gauge.wire_mm
-          @weave_mm = @layout.bar&.weave_mm
+          @weave_mm = @layout.bar&.woven&.deep_mm
         end
 
         def call

@@ -18,7 +18,7 @@ module Meander
           @base = knotted.base
           @thick = @base.map(&:mm).min
           @deep = (@layout.thickness_mm / 2) + @thick
-          @weave_mm = @layout.bar&.weave_mm
+          @weave_mm = @layout.bar&.woven&.deep_mm
           @cells, @put, @ways = {}, Hash.new { |all, key| all[key] = [] }, Hash.new { |all, key| all[key] = [] }
         end
 

@@ -24,11 +24,11 @@ module Meander
 
         def call
           known
-          @made = @layout.worked(@layout.given, @layout.bare_mm)
+          @made = @layout.worked(repeats, @layout.bare_mm)
           lies_flat
           passes
           Form::Bar.new(points, to_mm - from_mm, thick_mm:, side: @at[:side], middle_mm: @at[:along]&.mm, even: even?,
-            weave_mm: (base[number].mm + @made.weaving_mm) / 2)
+            woven: Form::Bar::Woven.new((base[number].mm + @made.weaving_mm) / 2, @made.woven_from).freeze)
         end
 
         private
@@ -36,11 +36,23 @@ module Meander
         def base = @woven.base
         def number = (@at[:side] == "far") ? base.size - 1 : 0
 
+        # Bare ends of a straight strip may give: all that hangs from it moves along with its weave.
         def known
-          return unless @layout.free? || @woven[:bare][:gives]
+          gives = @woven[:bare][:gives] && @woven.form[:kind] != "straight"
+          return unless gives || @woven[:extent][:kind] == "free"
 
           refuse("section", @at[:section], "how far it is woven is found by what the piece must fit",
-            "a section whose repeats, or length, and bare ends are said")
+            "a section whose repeats, or length, are said, and its bare ends where it is bent")
+        end
+
+        # As many as are said, whatever gives.
+        def repeats
+          extent = @woven[:extent]
+          case extent[:kind]
+          when "repeats" then @layout.makeable(extent[:count])
+          when "length" then @layout.nearest(extent[:length].mm)
+          else @layout.given
+          end
         end
 
         def lies_flat

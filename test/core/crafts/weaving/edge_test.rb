@@ -115,6 +115,28 @@ class EdgeTest < Minitest::Test
     assert_in_delta 1.0, over[1], 1e-9
   end
 
+  # Where bare ends give, as on a wrist, it moves along with the weave that it hangs from.
+  def test_bare_ends_that_give
+    cuff = JSON.parse(JSON.generate(Meander.start("cuff")))
+    cords = Cords.hung(clear: "1.2 mm", bare: {"length" => Cords.size("8 mm"), "gives" => true})
+    piece = cords.merge(cuff.slice("kind", "worn", "pins"))
+    piece["pins"] = piece["pins"].select { |pin| pin["quantity"] == "wrist" }
+    plan = Meander.plan(piece)
+    weave, made = plan.sections
+    middle = weave.woven_from + (weave.strip.woven_mm / 2)
+
+    refute_in_delta 8.0, weave.strip.bare_mm, 1.0
+    assert_in_delta middle, plan.placed.pose(made).at([0.0, 0.0, 0.0])[1], 1e-6
+    assert_equal Meander.plan(cords.merge("sections" => still(cords))).runs.last(4).map(&:total_mm),
+      plan.runs.last(4).map(&:total_mm)
+  end
+
+  # The same with bare ends that do not give.
+  def still(piece)
+    first, *others = piece["sections"]
+    [first.merge("bare" => {"length" => Cords.size("8 mm"), "gives" => false}), *others]
+  end
+
   # How far it is woven is found by a pin.
   def found
     pin = {"id" => "p1", "quantity" => "woven", "section" => "s1", "length" => Cords.size("40 mm")}
@@ -134,7 +156,7 @@ class EdgeTest < Minitest::Test
       Cords.hung(form: {"kind" => "helix", "dowel" => Cords.size("12 mm"), "rise" => Cords.size("4 mm"),
         "hand" => "right"}), Bands.on_edge(spacing: opening)]
     wanted = [["/sections/1/at/section", /at least 1.{1,2}mm, or something thinner/],
-      ["/sections/1/at/section", /whose repeats, or length/], ["/sections/1/at/section", /lies flat/],
+      ["/sections/1/at/section", /whose repeats, or length, are said/], ["/sections/1/at/section", /lies flat/],
       ["/sections/1/at/section", /a straight edge, or an arc/]]
     long.zip(wanted) do |json, (path, accepted)|
       error = assert_raises(Meander::InvalidInput) { Meander.plan(json) }
