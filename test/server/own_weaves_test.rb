@@ -19,7 +19,9 @@ class OwnWeavesTest < ServerTest
     found = own.first
 
     assert_equal [id, "Kelp ladder", 2.0], [found["id"], found["sample"]["name"], found["sample"]["clear"]]
-    assert_equal LADDER.merge("clear" => {"typed" => "0.8 mm", "mm" => 0.8}), found["weave"]
+    after = LADDER["after"].map { |stretch| {**stretch, "length" => nil} }
+
+    assert_equal LADDER.merge("after" => after, "clear" => {"typed" => "0.8 mm", "mm" => 0.8}), found["weave"]
     get "/api/pictures/#{found["picture"]}"
 
     assert_equal 3, answer["rods"].size
