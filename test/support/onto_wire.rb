@@ -34,6 +34,17 @@ module OntoWire
     piece
   end
 
+  # cases: { piece => [pointer, what is accepted there] }.
+  def assert_each_refused(cases)
+    cases.each do |json, (path, wanted)|
+      error = assert_raises(Meander::InvalidInput) { Meander.plan(json) }
+      fault = error.faults.find { |one| one.path == path }
+
+      assert fault, "#{path}: #{error.message}"
+      assert_operator wanted, :===, fault.accepted
+    end
+  end
+
   def straight(mm) = {"kind" => "line", "length" => {"typed" => "#{mm} mm"}}
 
   # A ring, or part of one.

@@ -267,12 +267,12 @@ class CrochetTest < SystemTest
     select "on the edge of", from: "Where it stands"
 
     assert_becomes(%w[rim edge far]) { standing }
-    assert_selector :select, "Side of the wire it hangs to", selected: "its far edge"
-    select "its near edge", from: "Side of the wire it hangs to"
+    assert_selector :select, "Edge it hangs from", selected: "its far edge"
+    select "its near edge", from: "Edge it hangs from"
 
     assert_becomes(%w[rim edge near]) { standing }
-    click_on "Distance along the wire: say it"
-    enter("Distance along the wire", "14").send_keys(:enter)
+    click_on "Distance along the edge: say it"
+    enter("Distance along the edge", "14").send_keys(:enter)
 
     assert_becomes(14.0) { section("New component").layout.bar.middle_mm }
     assert_told "New component"

@@ -4,11 +4,13 @@ import { useBench } from "../bench/useBench";
 import LiveChoice from "../brief/LiveChoice.vue";
 import MaybeSize from "../brief/MaybeSize.vue";
 import { mm } from "../choices/choices";
+import { isWeave } from "./bends";
 import { sidesOf } from "./rim";
 
-/** How the section in hand hangs from a bent wire: to which side, and how far along it. */
+/** How the section in hand hangs from a bent wire, or an edge of a weave: to which side, or which edge, and how far along it. */
 const props = defineProps<{ wire: string; side: string; along: object | null }>();
 const bench = useBench();
+const edge = computed(() => isWeave(bench.draft.value!, props.wire));
 const sides = computed(() => sidesOf(bench.draft.value!, props.wire));
 /** Half-way, in whole mm. */
 function halfWay() {
@@ -21,12 +23,12 @@ function halfWay() {
   <LiveChoice
     :value="side"
     :options="sides"
-    label="Side of the wire it hangs to"
+    :label="edge ? 'Edge it hangs from' : 'Side of the wire it hangs to'"
     @change="(key) => bench.edit(bench.path('at/side'), key)"
   />, its middle
   <MaybeSize
     :path="bench.path('at/along')"
-    label="Distance along the wire"
+    :label="`Distance along the ${edge ? 'edge' : 'wire'}`"
     usual="half-way along it"
     :start="halfWay"
     :by="0.5"

@@ -10,7 +10,7 @@ const bendOf = (piece: Piece, wire: string): Bend | null => {
 const isOf = (craft: string) => (piece: Piece, section: string) =>
   piece.sections.some((one) => one.id === section && one.craft === craft);
 export const isBent = isOf("bend");
-export const isWoven = isOf("weave");
+export const isWeave = isOf("weave");
 
 /** Is a section a wire bent all round, so that rounds can go about it? */
 export function isRing(piece: Piece, wire: string) {

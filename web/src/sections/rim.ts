@@ -2,14 +2,14 @@ import { mm, SIDES } from "../choices/choices";
 import { goesOnto, isAboutMiddle, withCrochet } from "../crafts/crochet/crochet";
 import { knotted, withKnotted, withMount } from "../crafts/knot/knot";
 import type { Piece } from "../generated/piece";
-import { inside, isBent, isRing, isWoven, onRim } from "./bends";
+import { inside, isBent, isRing, isWeave, onRim } from "./bends";
 import { type Formed, onOwnWires, rowsOf } from "./document";
 
 /** Sections before one that it can be worked onto: rows, and cords, onto bent wires and woven edges, rounds about rings. */
 export function wiresBefore(piece: Piece, index: number): string[] {
   const now = piece.sections[index];
   if (now?.craft !== "knot" && now?.craft !== "crochet") return [];
-  const rims = rowsOf(piece, index).filter((id) => isBent(piece, id) || isWoven(piece, id));
+  const rims = rowsOf(piece, index).filter((id) => isBent(piece, id) || isWeave(piece, id));
   return now.craft === "knot" ? rims : rims.filter((id) => goesOnto(now.fabric, isRing(piece, id)));
 }
 
@@ -22,12 +22,12 @@ export function goesAbout(piece: Piece, index: number) {
 /** What something hangs from that stands on a rim, in words; null where it stands otherwise. */
 export function fromRim(piece: Piece, at: Formed["at"]) {
   if (at?.kind !== "rim") return null;
-  return isWoven(piece, at.section) ? "from the edge" : "from the wire";
+  return isWeave(piece, at.section) ? "from the edge" : "from the wire";
 }
 
 /** Both sides of a bent wire, or of a weave, as a maker calls them. */
 export function sidesOf(piece: Piece, wire: string) {
-  if (isWoven(piece, wire)) return SIDES.map(({ key, name }) => ({ key, name: `its ${name} edge` }));
+  if (isWeave(piece, wire)) return SIDES.map(({ key, name }) => ({ key, name: `its ${name} edge` }));
   const within = inside(piece, wire);
   const called = (side: "near" | "far") =>
     within ? (side === within ? "inwards" : "outwards") : side === "far" ? "to its right" : "to its left";

@@ -118,18 +118,12 @@ class RoundRingTest < Minitest::Test
   end
 
   def test_refused
-    {round_ring(2, hoop(8, angle: 300)) => ["/sections/1/at/section", /360°/],
+    assert_each_refused({round_ring(2, hoop(8, angle: 300)) => ["/sections/1/at/section", /360°/],
      round_ring(2, hoop(8), side: "near") => ["/sections/1/at/side", "far"],
      round_ring(2, hoop(8), along: size("3 mm")) => ["/sections/1/at/along", "null"],
      round_ring(2, hoop(8), first: 200) => ["/sections/1/at/section", /up to 75/],
      round_ring(2, hoop(8), form: {"kind" => "ring"}) => ["/sections/1/form/kind", "straight"],
      crocheted({"kind" => "disc", "stitch" => "single", "rounds" => "closed"}, begun: "edge") =>
-       ["/sections/0/begun", /chain/]}.each do |json, (path, wanted)|
-      error = assert_raises(Meander::InvalidInput) { planned(json) }
-      fault = error.faults.find { |one| one.path == path }
-
-      assert fault, "#{path}: #{error.message}"
-      assert_operator wanted, :===, fault.accepted
-    end
+       ["/sections/0/begun", /chain/]})
   end
 end

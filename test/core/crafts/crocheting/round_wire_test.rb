@@ -105,19 +105,13 @@ class RoundWireTest < Minitest::Test
   end
 
   def test_refused
-    {round_wire(16, 30, hoop(16), side: "near") => ["/sections/1/extent", "up to 2 rows"],
+    assert_each_refused({round_wire(16, 30, hoop(16), side: "near") => ["/sections/1/extent", "up to 2 rows"],
      round_wire(4, 2, hoop(1.5), side: "near") => ["/sections/1/at/side", "far"],
      round_wire(40, 3, hoop(16)) => ["/sections/1/at/along", /at least 80/],
      round_wire(8, 2, {"kind" => "wave", "length" => size("60 mm"), "height" => size("6 mm"), "waves" => 3}) =>
        ["/sections/1/at/section", /straight wire, or an arc/],
      round_wire(8, 2, hoop(16), form: {"kind" => "ring"}) => ["/sections/1/form/kind", "straight"],
      round_wire(8, 2, hoop(16), begun: "chain") =>
-       ["/sections/1/at/kind", /first, after/]}.each do |json, (path, wanted)|
-      error = assert_raises(Meander::InvalidInput) { planned(json) }
-      fault = error.faults.find { |one| one.path == path }
-
-      assert fault, "#{path}: #{error.message}"
-      assert_operator wanted, :===, fault.accepted
-    end
+       ["/sections/1/at/kind", /first, after/]})
   end
 end
