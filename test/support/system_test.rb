@@ -27,6 +27,7 @@ Capybara.server = :puma, {Silent: true}
 Capybara.app = Server::App
 # The first plan of a weave places it, which takes its time where three runs share two cores.
 Capybara.default_max_wait_time = 30
+Capybara.default_retry_interval = 0.06
 Capybara.enable_aria_label = true
 
 # A test through the real interface, on a shelf with the demo pieces.

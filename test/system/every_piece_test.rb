@@ -9,43 +9,6 @@ class EveryPieceTest < SystemTest
   # Every one that is one woven band.
   def each_piece = plans.reject { |_, plan| plan.band.nil? }.each { |piece, plan| yield piece, plan }
 
-  def overflow = page.evaluate_script("document.documentElement.scrollWidth - document.documentElement.clientWidth")
-
-  def test_the_bench_shows_the_figures_of_the_plan
-    each_piece do |piece, plan|
-      visit "/pieces/#{piece.id}"
-
-      assert_field "Repeats", with: plan.fit.repeats.to_s
-      assert_selector ".facts dd",
-        text: format((plan.mass[:finished_g] < 10) ? "%.2f g" : "%.1f g", plan.mass[:finished_g])
-      show "Wires"
-
-      plan.runs.each { |bar| assert_selector ".cut-number strong", text: "#{bar.cut_mm} mm" }
-      plan.band.strip.to_h[:weaving][:lengths].each do |length|
-        assert_selector ".cut-number strong", text: "#{length[:cut_mm]} mm"
-      end
-      assert_advised(plan)
-      show "Order of work"
-
-      assert_equal(Meander.answer(plan)[:order].map { |step| step[:words] }, texts(".order .step-words"))
-      refute_match(/NaN|undefined|Infinity|null mm/, page.text)
-      show "Brief"
-    end
-  end
-
-  def test_nothing_is_cut_off_on_a_tablet_or_a_narrow_window
-    each_piece do |piece, _|
-      visit "/pieces/#{piece.id}"
-
-      assert_selector ".loupe canvas"
-      [[820, 1180], [760, 1000], [320, 640], [1280, 800]].each do |size|
-        page.driver.resize(*size)
-
-        assert_fits size[0], piece.name
-      end
-    end
-  end
-
   # How much of a part of the bench is in sight, as a share; how high the page is, in windows.
   SEEN = <<~JS
     (() => {
@@ -67,26 +30,6 @@ class EveryPieceTest < SystemTest
     })()
   JS
 
-  # Whatever field of the brief is in hand, what it changes is in sight: stage and tally, in every piece, at both sizes.
-  def test_stage_and_tally_stay_in_sight
-    plans.each_key do |piece|
-      visit "/pieces/#{piece.id}"
-
-      assert_selector ".brief"
-      [[1280, 800], [820, 1180]].each do |size|
-        page.driver.resize(*size)
-        page.evaluate_script(FIELDS).each do |field|
-          field.click
-          stage, tally, windows = page.evaluate_script(SEEN)
-
-          assert_operator [stage, tally].min, :>=, 0.6, "#{piece.name} at #{size}"
-          assert_operator windows, :<=, 2.0, piece.name
-        end
-      end
-    end
-  end
-
-  # The same of pieces put together from sections, with what the core says of them.
   # Which of the finished pictures are drawn, once they had their time.
   def drawn
     script = "[...document.querySelectorAll('.finished-picture canvas')].map((c) => " \
@@ -102,22 +45,22 @@ class EveryPieceTest < SystemTest
     end
   end
 
-  def test_pieces_of_sections_show_the_figures_of_the_plan
-    plans.select { |_, plan| plan.band.nil? }.each_with_index do |(piece, plan), i|
-      page.driver.resize(*[[1280, 800], [820, 1180], [760, 1000]][i % 3])
+  # One visit to each piece, as opening it takes most of the time: it fits every width, what a field changes is in
+  # sight, and all figures are the plan's.
+  def test_the_bench_of_every_piece
+    plans.each do |piece, plan|
       visit "/pieces/#{piece.id}"
 
-      show "Wires"
+      assert_selector ".brief"
+      assert_in_sight(piece)
+      [[760, 1000], [320, 640], [1280, 800]].each do |size|
+        page.driver.resize(*size)
 
-      plan.runs.each { |cut| assert_selector ".cut-number strong", text: "#{cut.cut_mm} mm" }
-      assert_selector ".finished-picture canvas", count: 2
-      assert_equal [true, true], drawn, piece.name
-      assert_operator overflow, :<=, 0, piece.name
+        assert_fits size[0], piece.name
+      end
+      plan.band ? assert_band(plan) : assert_equal([true, true], drawn, piece.name)
       assert_advised(plan)
-      show "Order of work"
-
-      assert_equal(Meander.answer(plan)[:order].map { |step| step[:words] }, texts(".order .step-words"))
-      refute_match(/NaN|undefined|Infinity|null mm/, page.text)
+      assert_told(plan)
     end
   end
 
@@ -225,6 +168,43 @@ class EveryPieceTest < SystemTest
   end
 
   private
+
+  # Whatever field of the brief is in hand, what it changes is in sight: stage and tally, at both sizes.
+  def assert_in_sight(piece)
+    [[1280, 800], [820, 1180]].each do |size|
+      page.driver.resize(*size)
+
+      assert_fits size[0], piece.name
+      page.evaluate_script(FIELDS).each do |field|
+        field.click
+        stage, tally, windows = page.evaluate_script(SEEN)
+
+        assert_operator [stage, tally].min, :>=, 0.6, "#{piece.name} at #{size}"
+        assert_operator windows, :<=, 2.0, piece.name
+      end
+    end
+  end
+
+  def assert_band(plan)
+    assert_field "Repeats", with: plan.fit.repeats.to_s
+    assert_selector ".facts dd",
+      text: format((plan.mass[:finished_g] < 10) ? "%.2f g" : "%.1f g", plan.mass[:finished_g])
+  end
+
+  # What is to be cut, spoken of as the plan does, and every step.
+  def assert_told(plan)
+    show "Wires"
+
+    plan.runs.each { |bar| assert_selector ".cut-number strong", text: "#{bar.cut_mm} mm" }
+    plan.band&.strip.to_h.fetch(:weaving, {lengths: []})[:lengths].each do |length|
+      assert_selector ".cut-number strong", text: "#{length[:cut_mm]} mm"
+    end
+    show "Order of work"
+
+    assert_equal(Meander.answer(plan)[:order].map { |step| step[:words] }, texts(".order .step-words"))
+    refute_match(/NaN|undefined|Infinity|null mm/, page.text)
+    show "Brief"
+  end
 
   # A key on an element that has the focus, with no click.
   def press(element, key)
