@@ -87,9 +87,9 @@ module Meander
         end
       end
 
-      # The upright box round its lines in mm, [[x, x], [y, y]]; nil where there are none.
+      # The upright box round its lines in mm, as thick as they are, [[x, x], [y, y]]; nil where there are none.
       def box
-        points = groups.flat_map { |group| group.points.flatten(1) }
+        points = groups.flat_map { |group| group.points.flat_map { |line| Form::Hull.beside(line, group.mm / 2) } }
         return if points.empty?
 
         [0, 1].map { |axis| points.map { |point| point[axis] }.minmax }

@@ -60,7 +60,7 @@ module Meander
         def closed? = Form::Outline::KINDS.include?(section[:bend][:kind])
 
         def outline
-          @kept[:outline] ||= Form::Hull.call(bent.points.flat_map { |x, y| [[x - wire.mm, y], [x + wire.mm, y]] })
+          @kept[:outline] ||= Form::Hull.call(Form::Hull.beside(bent.points, wire.mm / 2))
         end
 
         def centre = bent.centre || super

@@ -31,7 +31,11 @@ module Meander
 
         def wire_ends = [@middle, @middle]
         def wraps = section[:wraps]
-        def outline = Form::Hull.call(members.flat_map { |one| Form::Hull.beside([one.place, one.place], one.wire.mm) })
+
+        def outline
+          Form::Hull.call(members.flat_map { |one| Form::Hull.round(one.place, (one.wire.mm / 2) + wire.mm) })
+        end
+
         def binds = [@middle]
         def joins = members.map { |one| one.row.id }.uniq.combination(2).to_a
 

@@ -43,7 +43,15 @@ module Meander
         def tied? = places.all? { |one| one.tied?(wire.mm) }
         def wraps = places.sum { |one| one.tied?(wire.mm) ? section[:wraps] : 2 * section[:wraps] }
         def widest_mm = places.map { |one| one.met.apart_mm }.max
-        def outline = Form::Hull.call(places.flat_map { |one| [one.met.one.place, one.met.other.place] })
+
+        # Round both wires at each of its places.
+        def outline
+          Form::Hull.call(places.flat_map { |one|
+            [one.met.one.place, one.met.other.place].zip(rows, one.numbers).flat_map do |place, row, number|
+              Form::Hull.round(place, (row.base[number].mm / 2) + wire.mm)
+            end
+          })
+        end
 
         def words
           done, each = tied? ? %w[tied both] : %w[laced each]

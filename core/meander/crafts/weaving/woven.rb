@@ -124,10 +124,10 @@ module Meander
         # The corners of what the section covers: [[x, y], ...].
         def outline
           once(:outline) do
-            wide = base.map { |wire| (wire.mm / 2) + weaving_mm }
-            Form::Hull.call(base.each_index.map { |number|
-              trace(number)
-            }.zip(wide).flat_map { |trace, mm| Form::Hull.beside(trace, mm) })
+            Form::Hull.call(base.each_index.flat_map { |number|
+              half = base[number].mm / 2
+              [*Form::Hull.beside(trace(number), half), *Form::Hull.beside(covered(number), half + weaving_mm)]
+            })
           end
         end
 
@@ -165,6 +165,13 @@ module Meander
         def told_marks(number)
           [["start of weave", woven_from], ["middle", (woven_from + woven_to) / 2],
             ["end of weave", woven_to]].map { |words, along| [share_mm(number, along), words] }
+        end
+
+        # The way of a base wire under the weave.
+        def covered(number)
+          from, to = [woven_from, woven_to].map { |along| share_mm(number, along) }
+          steps = Form::Hull::ENOUGH
+          Form::Trace.places(trace(number), (0..steps).map { |i| from + ((to - from) * i / steps) }, run_mm(number))
         end
 
         def across(number) = layout.across("start")[number]
