@@ -30,7 +30,9 @@ module Rims
     extend Crochets
 
     def self.on_edge(**edge) = onto_edge(band(6, 3, begun: "edge"), **edge)
-    def self.all = [on_edge(form: ARC), round_ring(3, hoop(8)), round_ring(2, hoop(8), more: 20, way: "spiral")]
+
+    def self.all = [on_edge(form: ARC), round_ring(3, hoop(8)), round_ring(2, hoop(8), more: 20, way: "spiral"),
+      round_ring(4, hoop(20), side: "near"), round_ring(3, hoop(20), side: "near", first: 12, more: 2)]
   end
 
   def self.all = [Cords.hung, Cords.two("far", "24 mm"), *Bands.all]

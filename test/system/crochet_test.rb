@@ -246,7 +246,28 @@ class CrochetTest < SystemTest
     click_on "Undo"
 
     assert_saved
+    enter("Radius", "20").send_keys(:enter)
     take_in_hand 3
+    select "inwards", from: "Which way its rounds go"
+
+    assert_becomes(["within", 5]) {
+      section("New component").crochet.then { |now|
+        [now[:begun][:kind], now[:repeats]]
+      }
+    }
+    click_on "narrowing"
+    click_on "as many fewer as lie flat"
+    enter("Stitches fewer each round", "4").send_keys(:enter)
+
+    assert_becomes([4]) do
+      section("New component").fabric.rows.map(&:heads).each_cons(2).map { |one, other| one - other }.uniq
+    end
+    show "Chart"
+
+    assert_selector ".crochet-chart canvas"
+    show "Finished"
+
+    assert_told "New component"
     select "band", from: "Fabric"
 
     assert_becomes(%w[rim edge]) { section("New component").section.then { |now| [now[:at][:kind], now[:begun]] } }

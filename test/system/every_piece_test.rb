@@ -59,6 +59,7 @@ class EveryPieceTest < SystemTest
         assert_fits size[0], piece.name
       end
       plan.band ? assert_band(plan) : assert_equal([true, true], drawn, piece.name)
+
       assert_advised(plan)
       assert_told(plan)
     end

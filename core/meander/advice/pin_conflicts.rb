@@ -46,7 +46,7 @@ module Meander
         end
         repeats = fit.extents.fetch(laid.first.id).first
         case quantity
-        when "repeats" then Units::Text.count(repeats, "repeat")
+        when "repeats" then laid.first.counted(repeats)
         when "woven" then "#{Units::Text.length(laid.first.woven_mm(repeats))} woven"
         else "#{Units::Text.length(laid.sum { |one| one.working_mm(fit.extents.fetch(one.id).first) })} of weaving wire"
         end

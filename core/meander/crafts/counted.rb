@@ -17,6 +17,9 @@ module Meander
 
       def makeable(repeats) = repeats.clamp(1, most_repeats)
 
+      # So many in words, as what includes it counts them.
+      def counted(repeats) = Units::Text.count(repeats, "repeat")
+
       # How many come nearest to a length.
       def nearest(length_mm)
         over = (1..most_repeats).bsearch { |count| woven_mm(count) >= length_mm } || most_repeats

@@ -5,15 +5,15 @@ module Meander
     # Rows or rounds on a beginning.
     class Fabric
       # kind: chain (a row of chains), ring (chains closed to a ring, worked into one by one), hole (the same, worked
-      # round all of it), both (chains worked round on both sides), edge (a rim that is there already), or wire (a ring
-      # of wire, worked round all of it); count: of chains, or of places on the rim.
+      # round all of it), both (chains worked round on both sides), edge (a rim that is there already), wire (a ring of
+      # wire, worked round all of it, outwards) or within (the same, inwards); count: of chains, or of places on a rim.
       Begin = Struct.new(:kind, :count) do
         # Places its first row may be worked into.
         def heads = whole? ? 1 : {"both" => 2 * count}.fetch(kind, count)
-        def chains = %w[edge wire].include?(kind) ? 0 : count
+        def chains = %w[edge wire within].include?(kind) ? 0 : count
 
         # Is its first round worked round all of it?
-        def whole? = %w[hole wire].include?(kind)
+        def whole? = %w[hole wire within].include?(kind)
       end
 
       WAYS = %w[rows spiral closed].freeze

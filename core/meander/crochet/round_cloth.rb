@@ -20,18 +20,19 @@ module Meander
       attr_reader :rounds
 
       # tube: whether its axis runs along the section; ring: Rounds::Ring, what its first round is worked into where
-      # that is there already.
+      # that is there already. What is worked inwards is turned over, so that its face is to the maker all the same.
       def initialize(fabric, cells, first_row = nil, tube: false, ring: nil)
         super(fabric, cells, first_row)
         @tube = tube
         @ring = ring
+        @over = ring&.inwards ? -1 : 1
         @rounds = lay.freeze
       end
 
       def height_mm = @tube ? -rounds.last.deep : nil
 
-      # The widest round, to its loops' middle line.
-      def radius_mm = rounds.map(&:radius).max
+      # The widest round, to its loops' middle line; within a ring of wire, to the strands of its feet outside it.
+      def radius_mm = [*rounds.map(&:radius), *@ring&.reach_mm(@gauge.bundle_mm)].max
 
       # How far it cups: along its axis, from its first round to its last.
       def deep_mm = rounds.map(&:deep).minmax.then { |low, high| high - low }
@@ -141,7 +142,7 @@ module Meander
         end
 
         middle, angle = round_about(one, u)
-        [radius * Math.cos(angle), middle + (radius * Math.sin(angle)), deep]
+        [radius * Math.cos(angle), middle + (@over * radius * Math.sin(angle)), @over * deep]
       end
 
       # On the straights of an oval the middle moves, at its ends the angle does.
@@ -228,7 +229,7 @@ module Meander
       def spun(key, row, u, number, kind)
         one = rounds[row]
         return placed([*key, row, u.round(3)], [0.0, 0.0, 0.0], number, kind, row) { yield u } if one.straight.positive?
-        return placed([*key, row], [0.0, 0.0, u / one.radius], number, kind, row) { yield 0.0 } unless @tube
+        return placed([*key, row], [0.0, 0.0, @over * u / one.radius], number, kind, row) { yield 0.0 } unless @tube
 
         angle = (u / one.radius % (2 * Math::PI)).round(4)
         placed([*key, one.radius.round(4), angle], [0.0, -one.deep, 0.0], number, kind, row) do

@@ -7,8 +7,8 @@ module Meander
     module Shapes
       # A ring that a flat motif begins with has so many chains.
       RING = 4
-      # A ring of wire.
-      WIRE = Fabric::Begin.new("wire", 1).freeze
+      # A ring of wire, worked outwards or inwards.
+      WIRE, WITHIN = %w[wire within].map { |kind| Fabric::Begin.new(kind, 1).freeze }
       # No round has fewer stitches; no row has more.
       LEAST_ROUND, MOST_ACROSS = 5, 1000
 
@@ -68,7 +68,7 @@ module Meander
       def self.typed(fields, count, edge, ring)
         rows, begun = rows(fields), fields[:begin]
         kind = edge ? "edge" : begun[:kind]
-        Fabric.new(ring ? WIRE : Fabric::Begin.new(kind, begun[:count]), fields[:rounds],
+        Fabric.new(about(ring) || Fabric::Begin.new(kind, begun[:count]), fields[:rounds],
           Array.new(count) { |i| rows[i % rows.size] })
       end
 
@@ -80,8 +80,10 @@ module Meander
 
         rows = [Row.new([Item.new(kind: fields[:stitch], into: counts.first)]),
           *counts.each_cons(2).map { |from, to| Increases.row(fields[:stitch], from, to) }]
-        Fabric.new(ring ? WIRE : Fabric::Begin.new("hole", RING), fields[:rounds], rows)
+        Fabric.new(about(ring) || Fabric::Begin.new("hole", RING), fields[:rounds], rows)
       end
+
+      def self.about(ring) = ring && (ring.inwards ? WITHIN : WIRE)
 
       # Round both sides of a row of chains: straight along them, more at both ends.
       def self.oval(fields, counts)
@@ -94,7 +96,7 @@ module Meander
         end
         Fabric.new(begun, fields[:rounds], rows)
       end
-      private_class_method :tube, :triangle, :typed, :rounds, :oval
+      private_class_method :tube, :triangle, :typed, :rounds, :about, :oval
     end
   end
 end

@@ -54,7 +54,8 @@ module Meander
       def gives? = @one.section[:bare][:gives]
 
       def unreached(repeats, off)
-        reason = "#{Units::Text.count(repeats, "repeat")} reach #{Units::Text.length(wanted_mm + off)}, " \
+        reach = (repeats == 1) ? "reaches" : "reach"
+        reason = "#{@one.counted(repeats)} #{reach} #{Units::Text.length(wanted_mm + off)}, " \
                  "#{Units::Text.length(wanted_mm)} is asked for, and more of them bend back"
         @conflict.call([["wrist", nil]], reason)
         repeats

@@ -93,7 +93,7 @@ module Meander
         return if (woven - wanted).abs <= FitWorn.half_step_mm(one, repeats)
 
         conflict(@pins.on(one.id),
-          "#{Units::Text.count(repeats, "repeat")} with the coils at both ends reach #{Units::Text.length(woven)}, " \
+          "#{one.counted(repeats)} #{(repeats == 1) ? "reaches" : "reach"} #{Units::Text.length(woven)}, " \
           "not #{Units::Text.length(wanted)}")
       end
 

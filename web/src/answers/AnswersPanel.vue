@@ -89,11 +89,17 @@ const conflicting = (quantity: Quantity) =>
     ),
   );
 const pitches = computed(() => pitchWords(bench.answer.value!.document, bench.hand.value, format.length));
+/** How far one more reaches; of rounds about a middle, how high each is. */
+const oneMore = computed(() => {
+  const one = bench.crochet.value;
+  const mm = one && one.ruffle !== null ? one.gauge.row_mm : other.value!.woven_mm / other.value!.repeats;
+  return mm === null ? "" : `${format.length(mm)} each`;
+});
 /** What is said beside each, of a section that is woven. */
 const aside = computed<Partial<Record<Quantity, string>>>(() => ({
   ...(worn.value && { finger: worn.value.size_words || "fits no finger", wrist: wrist.value }),
   ...(other.value && {
-    repeats: `${format.length(other.value.woven_mm / other.value.repeats)} each`,
+    repeats: oneMore.value,
     woven: reached.value,
   }),
   ...(strip.value && {

@@ -9,7 +9,7 @@ import { useSame } from "../common/useSame";
 import type { Side } from "../document/routes";
 import { type Formed, rowsOf, withPlace } from "./document";
 import { isWeave } from "./bends";
-import { goesAbout, wiresBefore, withoutRim, withRim } from "./rim";
+import { goesAbout, sidesOf, wiresBefore, withoutRim, withRim } from "./rim";
 import RimWords from "./RimWords.vue";
 import { type Edge, edgesBefore, sameEdge, withGathered } from "./ways";
 import WiresCutBetween from "./WiresCutBetween.vue";
@@ -140,6 +140,13 @@ function toggle(edge: Edge) {
         @change="(key) => bench.edit(bench.path('at/to'), key)" /></template
     ><template v-else-if="at.kind === 'rim' && !about"
       >, <RimWords :wire="at.section" :side="at.side" :along="at.along ?? null" /></template
+    ><template v-else-if="at.kind === 'rim'"
+      >,
+      <LiveChoice
+        :value="at.side"
+        :options="sidesOf(piece, at.section)"
+        label="Which way its rounds go"
+        @change="(key) => bench.edit(bench.path('at/side'), key)" /></template
     ><template v-if="'turn' in at"
       >, turned by <LiveCount :path="bench.path('at/turn')" label="Turned by" signed />°</template
     >:

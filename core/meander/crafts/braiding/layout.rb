@@ -112,6 +112,8 @@ module Meander
           [strands, *beadings.map { |one| one.kind.depth_mm }].max
         end
 
+        def counted(repeats) = Words.counted(self, repeats)
+
         # How far it reaches to either side of the line that strands are told from: [low, high].
         def edges
           half = mean(&:across_mm) / 2

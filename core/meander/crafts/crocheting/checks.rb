@@ -103,7 +103,7 @@ module Meander
         def rows
           made = fabric[:rows].sum { |row| row[:times] }
           wrong = Crochet::Shapes.fabric(fabric, nil, [made, MOST_ROWS].min,
-            edge: @section[:begun] == "edge", ring: about_ring?).fault or return
+            edge: @section[:begun] == "edge", ring: about_ring? ? Crochet::Rounds::SOME : nil).fault or return
           row, words, accepted = wrong
           fault("fabric/rows/#{listed(row)}", "row #{row}", "row #{row} cannot be worked: #{words}", accepted)
         end

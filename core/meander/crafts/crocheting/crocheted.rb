@@ -86,7 +86,9 @@ module Meander
         def trace(number)
           @told[[:trace, number]] ||= begin
             from, to = layout.begins(repeats), layout.ends(repeats)
-            line = [[from[0], 0.0], *bared([from, *courses, to]), [to[0], length_mm]].uniq
+            line = [[from[0], 0.0], *bared([from, *courses, to])]
+            line << [to[0], length_mm] unless layout.ring&.inwards
+            line = line.uniq
             line.map { |x, y| way.at(y, x + off(number), 0.0) }.freeze
           end
         end
@@ -111,14 +113,7 @@ module Meander
         # At its ends it is as wide as its rows.
         def bulk_mm = [width_mm, (layout.kind == "tube") ? width_mm : gauge.thickness_mm]
 
-        def outline
-          @told[:outline] ||= begin
-            steps = [(length_mm / 2).ceil, 12].max.clamp(12, 400)
-            Form::Hull.call((0..steps).flat_map { |i|
-              sides.map { |x| way.at(length_mm * i / steps, x, 0.0).first(2) }
-            })
-          end
-        end
+        def outline = @told[:outline] ||= Form::Hull.call(layout.motif? ? rounded : along_it)
 
         def finished
           @told[:picture] ||= Picture::OnAsking.new("crocheted #{section.written} #{repeats} #{bare_mm}") do
@@ -141,6 +136,21 @@ module Meander
         end
 
         private
+
+        # A motif is round at both its ends.
+        def rounded
+          radius, middle = width_mm / 2, length_mm / 2
+          ends = [-1, 1].flat_map do |side|
+            along = middle + (side * ((made_mm / 2) - radius))
+            Form::Hull.round([along, 0.0], radius).map { |x, y| way.at(x, y, 0.0) }
+          end
+          [*ends, way.at(0.0, 0.0, 0.0), way.at(length_mm, 0.0, 0.0)].map { |point| point.first(2) }
+        end
+
+        def along_it
+          steps = [(length_mm / 2).ceil, 12].max.clamp(12, 400)
+          (0..steps).flat_map { |i| sides.map { |x| way.at(length_mm * i / steps, x, 0.0).first(2) } }
+        end
 
         # Places across it that its outline is read off: its edges, and what lies between them round a bend.
         def sides

@@ -54,6 +54,7 @@ module Meander
         def free? = section.free?
         def bare_mm = section.bare_mm
         def shape = section[:fabric]
+        def counted(repeats) = Words.counted(self, repeats)
         def kind = shape[:kind]
         def cords = shape[:cords] || 1
         def held = section[:turns] ? 1 : section.base.size / cords
@@ -132,14 +133,15 @@ module Meander
 
         # Where the wire begins and ends, [x, y] from the beginning of the section.
         def begins(count)
-          return [0.0, (woven_mm(count) / 2) + (ring&.radius_mm || 0.0)] if motif?
+          return [0.0, (woven_mm(count) / 2) + (round_wire&.begins_mm || 0.0)] if motif?
           return [0.0, 0.0] if %w[tube cord].include?(kind)
 
           place(cloth(count).courses.first.first, count)
         end
 
         def ends(count)
-          return [0.0, woven_mm(count)] if motif? || %w[tube cord].include?(kind)
+          return [0.0, woven_mm(count)] if %w[tube cord].include?(kind)
+          return [0.0, (woven_mm(count) / 2) + cloth(count).rounds.last.radius] if motif?
 
           place(cloth(count).courses.last.last, count)
         end
@@ -194,11 +196,13 @@ module Meander
         end
 
         def raise_closed(count)
-          cup = kind == "cup"
-          raise InvalidInput.new([Fault.new(path: "#{section.place}/extent", code: "crochet",
-            given: Units::Text.count(count, cup ? "round" : "row"),
-            message: cup ? "a cup this wide is closed before" : "within the bend so many rows have no room",
-            accepted: "up to #{Units::Text.count(closing_at, cup ? "round" : "row")}")])
+          what = motif? ? "round" : "row"
+          wrong = if kind == "cup" then "a cup this wide is closed before"
+          else
+            "within the #{ring ? "ring" : "bend"} so many #{what}s have no room"
+          end
+          raise InvalidInput.new([Fault.new(path: "#{section.place}/extent", code: "crochet", message: wrong,
+            given: Units::Text.count(count, what), accepted: "up to #{Units::Text.count(closing_at, what)}")])
         end
       end
     end

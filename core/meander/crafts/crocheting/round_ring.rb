@@ -3,8 +3,8 @@
 module Meander
   module Crafts
     module Crocheting
-      # A flat motif whose first round is worked round a whole ring of wire, outwards; its rounds lie about the middle
-      # of that. mm.
+      # A flat motif whose first round is worked round a whole ring of wire, outwards or inwards; its rounds lie about
+      # the middle of that. mm.
       class RoundRing
         attr_reader :first_row
 
@@ -23,16 +23,24 @@ module Meander
         def bar = nil
 
         def rise_mm = first_row.rise_mm
-        def ring = Crochet::Rounds::Ring.new(@bar.ring_mm, rise_mm).freeze
+        def ring = Crochet::Rounds::Ring.new(@bar.ring_mm, rise_mm, @bar.inwards?).freeze
 
-        # There is always room outwards.
-        def most_rows = nil
+        # There is always room outwards; rounds as they were typed may go on as a tube.
+        def most_rows
+          Crochet::Rounds.most_within(@layout.shape, @layout.gauge, ring) if @layout.kind == "disc" && @bar.inwards?
+        end
+
+        # How far from the middle its wire begins, at the wire of the ring.
+        def begins_mm = ring.at(first_row.touching_mm)
 
         # It takes all of the ring.
         def on_rim_mm = [0.0, 2 * Math::PI * @bar.ring_mm]
 
         # Where it stands by the pose of the ring, so long from edge to edge.
-        def pose(wire, length_mm) = @bar.pose(wire).on([0.0, -@bar.ring_mm - (length_mm / 2), 0.0], 0.0)
+        def pose(wire, length_mm)
+          middle = @bar.inwards? ? @bar.ring_mm : -@bar.ring_mm
+          @bar.pose(wire).on([0.0, middle - (length_mm / 2), 0.0], 0.0)
+        end
 
         private
 
@@ -42,8 +50,21 @@ module Meander
               "a wire bent all round: an arc of 360°")
           end
           refuse("along", @at[:along].typed, "rounds go all round the ring", "null") if @at[:along]
-          refuse("side", @at[:side], "rounds are worked outwards", Mirrored::OTHER[@at[:side]]) if @bar.inwards?
           room
+          by_rounds if @bar.inwards?
+          return unless most_rows&.zero?
+
+          refuse("side", @at[:side], "not one round has room within the ring", Mirrored::OTHER[@at[:side]])
+        end
+
+        # Inwards it is as long as the ring is wide, however many rounds it has.
+        def by_rounds
+          extent = @layout.section[:extent]
+          return unless extent[:kind] == "length"
+
+          raise InvalidInput.new([Fault.new(path: "#{@layout.section.place}/extent", code: "rim",
+            message: "within a ring it is as long as the ring is wide, however many rounds it has",
+            given: extent[:length].typed, accepted: "a number of rounds")])
         end
 
         # Stitches of its first round.
@@ -52,10 +73,11 @@ module Meander
           typed || Crochet::Rounds.count(@layout.shape, @layout.gauge, 1, ring)
         end
 
-        # Both strands of every foot lie beside each other within the ring.
+        # Both strands of every foot lie beside each other within the ring; so do the heads of what is worked inwards.
         def room
           within = 2 * Math::PI * (@bar.ring_mm - ((@bar.thick_mm + @layout.gauge.bundle_mm) / 2))
-          most = [(within / (2 * @layout.gauge.bundle_mm)).floor, 0].max
+          each = [2 * @layout.gauge.bundle_mm, (@layout.gauge.stitch_mm if @bar.inwards?)].compact.max
+          most = [(within / each).floor, 0].max
           return if first <= most
 
           refuse("section", "#{first} stitches", "so many stitches have no room within the ring",

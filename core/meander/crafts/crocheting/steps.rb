@@ -17,7 +17,8 @@ module Meander
           {"chain" => "make #{chains}", "ring" => "make #{chains} and close them to a ring with a slip stitch",
             "hole" => "make #{chains} and close them to a ring with a slip stitch; the first round goes into the ring",
             "both" => "make #{chains}; the first round goes along both sides of them",
-            "wire" => "begin round #{wire}; the first round goes into the ring",
+            "wire" => "begin round #{wire}; the first round goes into the ring, outwards",
+            "within" => "begin round #{wire}; the first round goes into the ring, inwards",
             "edge" => "begin #{wire ? "round #{wire}" : "in the edge"}, at " \
                       "#{Units::Text.count(fabric.begun.count, "place")}"}
             .fetch(fabric.begun.kind)

@@ -94,6 +94,9 @@ module Meander
         # So many repeats or the nearest that can be made: from the middle outwards they come in pairs.
         def makeable(repeats) = [(repeats / sides.to_f).round, 1].max * sides
 
+        # So many in words.
+        def counted(repeats) = Units::Text.count(repeats, "repeat")
+
         # As many as can be made: in a frame as far as it is to be woven.
         def most_repeats
           opening ? nearest(stretch[1] - stretch[0]) : [MOST_REPEATS / sides, weave.most_repeats].min * sides

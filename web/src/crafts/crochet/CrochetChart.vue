@@ -3,7 +3,7 @@ import { computed, ref } from "vue";
 import { useElementWidth } from "../../common/useElementWidth";
 import { inks } from "../../strip/inks";
 import { useCanvas } from "../../strip/useCanvas";
-import { Chart, type ChartRow, type Mark, RING } from "./chart";
+import { Chart, type ChartRow, type Mark } from "./chart";
 import { paintMark, type Put } from "./symbols";
 
 /** A fabric as a chart: a sign for every stitch, rows from the bottom up, rounds from the middle out; the stitch in hand lit. */
@@ -96,11 +96,12 @@ function paint(ctx: CanvasRenderingContext2D, width: number, height: number) {
 }
 /** The ring of wire that rounds stand about, where they do. */
 function paintRing(ctx: CanvasRenderingContext2D, ink: string) {
-  if (props.begun.kind !== "wire") return;
+  const { wire } = chart.value;
+  if (wire === null) return;
   const [x, y] = put.value.to([0, 0]);
   ctx.strokeStyle = ink;
   ctx.beginPath();
-  ctx.arc(x, y, fit.value.px * RING, 0, 2 * Math.PI);
+  ctx.arc(x, y, fit.value.px * wire, 0, 2 * Math.PI);
   ctx.stroke();
 }
 /** All is, where nothing is in hand. */

@@ -113,7 +113,7 @@ const least = computed(() => told.value?.wires[0]?.least_mm ?? null);
     ><template v-if="['disc', 'oval', 'triangle'].includes(fabric.kind) && fabric.kind !== 'triangle'"
       >,
       <button type="button" class="unfold" :aria-expanded="topic === 'rounds'" @click="unfold('rounds')">
-        growing
+        {{ told?.begun.kind === "within" ? "narrowing" : "growing" }}
       </button></template
     >, <ExtentWords :of="counted" />,
     <button type="button" class="unfold plain" :aria-expanded="topic === 'fabrics'" @click="unfold('fabrics')">

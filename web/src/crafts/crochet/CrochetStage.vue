@@ -45,7 +45,7 @@ function press(mark: Mark) {
     return void (said.value = "that one takes its place with others: change it in the rows as they are written");
   said.value = "";
   const { begun, way } = told.value;
-  const start = { ring: "ring", hole: "hole", wire: "hole" }[begun.kind] ?? "chain";
+  const start = { ring: "ring", hole: "hole", wire: "hole", within: "hole" }[begun.kind] ?? "chain";
   const fabric = { kind: "rows", begin: { kind: start, count: begun.count }, rounds: way, rows: next } as never;
   void bench.change(withCrochet(bench.draft.value!, bench.hand.value, { fabric }));
 }

@@ -9,7 +9,8 @@ const bench = useBench();
 const fabric = computed(() => crochet(bench.draft.value!, bench.hand.value).fabric);
 const told = bench.crochet;
 const first = computed(() => told.value?.rows[0]?.heads ?? 10);
-const more = computed(() => (fabric.value.kind === "oval" ? 6 : 6));
+const more = 6;
+const inwards = computed(() => told.value?.begun.kind === "within");
 const path = (key: string) => bench.path(`fabric/${key}`);
 </script>
 
@@ -32,16 +33,17 @@ const path = (key: string) => bench.path(`fabric/${key}`);
     </template>
     Each round has
     <template v-if="'more' in fabric && fabric.more != null"
-      ><LiveCount :path="path('more')" label="Stitches more each round" /> more than the last<button
+      ><LiveCount :path="path('more')" :label="`Stitches ${inwards ? 'fewer' : 'more'} each round`" />
+      {{ inwards ? "fewer" : "more" }} than the last<button
         type="button"
         class="unfold plain ms-1"
-        aria-label="Stitches more each round: as lies flat again"
+        :aria-label="`Stitches ${inwards ? 'fewer' : 'more'} each round: as lies flat again`"
         @click="bench.edit(path('more'), null)"
       >
         ×
       </button></template
     ><button v-else type="button" class="unfold plain" @click="bench.edit(path('more'), more)">
-      as many more as lie flat</button
+      as many {{ inwards ? "fewer" : "more" }} as lie flat</button
     >.
     <template v-if="told?.ruffle != null && told.ruffle > 0.06">It ruffles.</template>
   </p>

@@ -42,7 +42,9 @@ export function* stitchesOf(
 }
 
 /** Is the first round worked round all that it begins on: a ring of chains, or of wire? */
-export const isWhole = ({ kind }: { kind: string }) => kind === "hole" || kind === "wire";
+export const isWhole = ({ kind }: { kind: string }) => kind === "hole" || isRound(kind);
+/** Is it a ring of wire that is begun on, worked outwards or inwards? */
+const isRound = (kind: string) => kind === "wire" || kind === "within";
 
 /** A chart of rows: flat ones go there and back, rounds all one way; `polar`: rounds about a middle. */
 export class Chart {
@@ -80,15 +82,26 @@ export class Chart {
   at(row: number, place: number): [number, number] {
     const { from, step, count } = this.lying[row]!;
     if (!this.polar) return [this.way === "rows" ? from + place * step : -(from + place * step), row];
-    const angle = ((place + 0.5) / count) * 2 * Math.PI;
-    const radius = row + (isWhole(this.begun) ? 0.6 : 0.8);
+    const inwards = this.begun.kind === "within";
+    // With heads up all are worked to the left, which is the other way round within a ring.
+    const angle = ((place + 0.5) / count) * 2 * Math.PI * (inwards ? -1 : 1);
+    const radius = inwards ? this.rows.length - row + 0.8 : row + (isWhole(this.begun) ? 0.6 : 0.8);
     return [radius * Math.cos(angle), radius * Math.sin(angle)];
+  }
+
+  /** How far from the middle the ring is that the first round is worked into, in rows; null where none of wire is. */
+  get wire(): number | null {
+    return isRound(this.begun.kind) ? this.ring : null;
+  }
+
+  private get ring() {
+    return this.begun.kind === "within" ? this.rows.length + 0.85 : RING;
   }
 
   /** The stitches of a row, from 0, the beginning. */
   marks(row: number): Mark[] {
     if (row === 0) {
-      if (this.begun.kind === "edge" || this.begun.kind === "wire") return [];
+      if (this.begun.kind === "edge" || isRound(this.begun.kind)) return [];
       return Array.from({ length: this.begun.count }, (_, place) => {
         const many = this.begun.kind === "both" ? 2 : 1;
         return { kind: "chain", head: this.at(0, place * many), feet: [], row, place, item: 0 };
@@ -103,14 +116,14 @@ export class Chart {
       last = place;
       const hole = row === 1 && isWhole(this.begun);
       const at = this.at(row, place);
-      return { kind, head: at, feet: hole ? [middled(at)] : feet.map(into), row, place: head, item };
+      return { kind, head: at, feet: hole ? [middled(at, this.ring)] : feet.map(into), row, place: head, item };
     });
   }
 }
 
-/** How far from the middle what is worked into a ring stands on it, in rows. */
-export const RING = 0.55;
-const middled = ([x, y]: [number, number]): [number, number] => {
+/** How far from the middle what is worked into a ring, and outwards, stands on it, in rows. */
+const RING = 0.55;
+const middled = ([x, y]: [number, number], ring: number): [number, number] => {
   const far = Math.hypot(x, y) || 1;
-  return [(x / far) * RING, (y / far) * RING];
+  return [(x / far) * ring, (y / far) * ring];
 };

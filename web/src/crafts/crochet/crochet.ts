@@ -5,7 +5,7 @@ import { withWire } from "../../document/change";
 import { baseOf, endsAt, visit } from "../../document/routes";
 import type { Piece } from "../../generated/piece";
 import type { Plan } from "../../generated/plan";
-import { isRing, onRim } from "../../sections/bends";
+import { isRing } from "../../sections/bends";
 import { freshSection, isFormed } from "../../sections/document";
 
 export type Crochet = Extract<Piece["sections"][number], { craft: "crochet" }>;
@@ -38,7 +38,7 @@ export function withFabric(piece: Piece, id: string, fabric: Fabric, held = held
 function placed(piece: Piece, { at, begun }: Crochet, fabric: Fabric): Partial<Crochet> {
   if (at?.kind !== "rim") return { begun: mayEdge(fabric) ? begun : "chain" };
   if (goesOnto(fabric, isRing(piece, at.section)))
-    return isAboutMiddle(fabric) ? { at: onRim(piece, at.section), begun } : { begun };
+    return isAboutMiddle(fabric) ? { at: { ...at, along: null }, begun } : { begun };
   return { at: { kind: "beside", section: at.section, across: mm(20), along: mm(0), side: "far" }, begun: "chain" };
 }
 /** Is it worked in rounds about its middle, which lie about that of a ring of wire? */

@@ -6,7 +6,8 @@ module Meander
       module Advice
         # Every check of a crocheted section.
         module Council
-          CHECKS = [Stiff, Loose, Assumed, Edges, Cups, RowsSpread, BeadFaces, BeadsCrowd, Seam, EndsBack].freeze
+          CHECKS = [Stiff, Loose, Assumed, Edges, Cups, RowsSpread, RoundsSpread, BeadFaces, BeadsCrowd, Seam,
+            EndsBack].freeze
 
           # crocheted: Crocheted.
           # @return [Array<AdviceItem>]
