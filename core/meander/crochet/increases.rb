@@ -27,7 +27,7 @@ module Meander
           past += plain + 2
           [(Item.new(kind:, times: plain) if plain.positive?), Item.new(kind:, over: 2)].compact
         end
-        (past < places) ? [*items, Item.new(kind:, times: places - past)] : items
+        Item.together((past < places) ? [*items, Item.new(kind:, times: places - past)] : items)
       end
       private_class_method :grown, :drawn_in
     end

@@ -35,10 +35,9 @@ module Meander
 
       # What is made again and again stands in brackets.
       def self.repeated(items)
-        long = (1..(items.size / 2)).find { |n| (items.size % n).zero? && items.each_slice(n).uniq.one? }
-        return items.join(" ") unless long && long > 1
+        run = Again.call(items) or return items.join(" ")
 
-        "(#{items.first(long).join(" ")})#{items.size / long}"
+        [*run.before, "(#{run.block.join(" ")})#{run.times}", *run.after].join(" ")
       end
 
       def self.word(item)

@@ -34,6 +34,31 @@ class CrochetNotationTest < Minitest::Test
     end
   end
 
+  # What is made again and again within a row stands in brackets, and nothing is lost by it; a run that is there is
+  # found.
+  def test_runs_within_a_row
+    seed = Random.new_seed % 100_000
+    chance = Random.new(seed)
+    some = ->(range) { Array.new(chance.rand(range)) { %w[a b c].sample(random: chance) } }
+    300.times do
+      before, block, after, times = some[0..4], some[2..4], some[0..4], chance.rand(2..5)
+      row = [*before, *(block * times), *after]
+      run = Meander::Crochet::Again.call(row)
+
+      assert_equal row, [*run.before, *(run.block * run.times), *run.after], "seed #{seed}: #{row}"
+      assert_operator (run.times - 1) * run.block.size, :>=, (times - 1) * block.size, "seed #{seed}: #{row}"
+    end
+    assert_nil Meander::Crochet::Again.call(%w[a b c a])
+    row = Notation.read("s/2 1s s/2 2s s/2 2s s/2 2s")
+
+    assert_equal "s/2 s (s/2 2s)3", Notation.write(row)
+    assert_equal "a single over 2 places, then a single into the next place, then 3 times (a single over 2 places, " \
+                 "then 2 singles, one into each place)",
+      Meander::Crafts::Crocheting::Words.row(
+        Meander::Crochet::Row.new(row.first[:stitches].map { |one| Meander::Crochet::Item.new(**one) })
+      )
+  end
+
   def test_what_cannot_be_read_is_named
     {"" => /there is no row/, "12q" => /row 1: “q” is no stitch/, "3s; 2s)" => /row 2: a bracket is closed/,
       "(2s" => /not closed/, "2000s" => /2000; accepted: 1 to 1000/, "3c2" => /share its places/,

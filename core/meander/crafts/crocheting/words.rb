@@ -82,10 +82,9 @@ module Meander
         # A whole row: what is made again and again is said once.
         def self.row(row)
           items = row.items.map { |one| item(one) }
-          long = (1..(items.size / 2)).find { |n| (items.size % n).zero? && items.each_slice(n).uniq.one? }
-          return items.join(", then ") unless long && long < items.size
+          run = Crochet::Again.call(items) or return items.join(", then ")
 
-          "#{items.first(long).join(", ")}; this #{items.size / long} times"
+          [*run.before, "#{run.times} times (#{run.block.join(", then ")})", *run.after].join(", then ")
         end
         private_class_method :named, :band, :held, :formed, :worked, :times
       end
