@@ -131,17 +131,17 @@ function paintBead(ctx: CanvasRenderingContext2D, mark: Mark, colour: string, ri
   ctx.stroke();
   ctx.restore();
 }
-/** The number of every row stands where it begins. */
+/** The number of every row stands where it begins, of a round between its last stitch and its first. */
 function paintNumbers(ctx: CanvasRenderingContext2D, ink: string) {
   ctx.fillStyle = ink;
   ctx.font = `${Math.min(Math.max(fit.value.px * 0.5, 10), 13)}px var(--bs-body-font-family, sans-serif)`;
   ctx.textBaseline = "middle";
   for (let row = Math.max(fit.value.from, 1); row <= fit.value.to; row++) {
-    const [x, y] = put.value.to(chart.value.at(row, 0));
-    const left = props.polar || (props.way === "rows" && row % 2 === 0);
-    ctx.textAlign = left ? "right" : "left";
-    const off = fit.value.px * (props.polar ? 0.5 : 0.7);
-    ctx.fillText(String(row), x + (left ? -off : off), y + (props.polar ? 0 : fit.value.px * 0.3));
+    const [x, y] = put.value.to(chart.value.at(row, props.polar ? -0.5 : 0));
+    const left = props.way === "rows" && row % 2 === 0;
+    ctx.textAlign = props.polar ? "center" : left ? "right" : "left";
+    const off = props.polar ? 0 : fit.value.px * (left ? -0.7 : 0.7);
+    ctx.fillText(String(row), x + off, y + (props.polar ? 0 : fit.value.px * 0.3));
   }
 }
 useCanvas(canvas, () => fit.value.high, paint);
