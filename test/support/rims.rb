@@ -31,8 +31,13 @@ module Rims
 
     def self.on_edge(**edge) = onto_edge(band(6, 3, begun: "edge"), **edge)
 
-    def self.all = [on_edge(form: ARC), round_ring(3, hoop(8)), round_ring(2, hoop(8), more: 20, way: "spiral"),
-      round_ring(4, hoop(20), side: "near"), round_ring(3, hoop(20), side: "near", first: 12, more: 2)]
+    DROP = {"kind" => "drop", "length" => {"typed" => "50 mm"}, "width" => {"typed" => "30 mm"},
+      "open" => {"typed" => "0 mm"}}.freeze
+
+    def self.all
+      [on_edge(form: ARC), on_edge(form: DROP), round_ring(3, hoop(8)), round_ring(2, hoop(8), more: 20, way: "spiral"),
+        round_ring(4, hoop(20), side: "near"), round_ring(3, hoop(20), side: "near", first: 12, more: 2)]
+    end
   end
 
   def self.all = [Cords.hung, Cords.two("far", "24 mm"), *Bands.all]

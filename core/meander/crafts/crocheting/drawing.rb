@@ -50,13 +50,18 @@ module Meander
           end
         end
 
-        # Round a wire evenly bent every cell of a row lies to it as any other does.
+        # Round a wire evenly bent every cell of a row lies to it as any other does; round any other each by itself.
         def onto(line, cells, wires)
+          return cells.map { |cell| [over(line, *at(cell)), [[0.0, 0.0, 0.0, cell.number]], wires] } unless
+            @layout.bar.even?
+
           cells.group_by { |cell| at(cell)[1].round(6) }.map do |y, alike|
             [line.map { |px, py, pz| way.at(y + py, px, pz) },
               alike.map { |cell| [*@layout.bar.place(at(cell)[0]).to_a, cell.number] }, wires]
           end
         end
+
+        def over(line, x, y, _turn) = line.map { |px, py, pz| way.at(y + py, x + px, pz) }
 
         def turned(line) = @layout.along? ? line.map { |x, y, z| [-y, x, z] } : line
 

@@ -77,13 +77,62 @@ class RoundWireTest < Minitest::Test
     end
   end
 
+  OUTLINES = [{"kind" => "drop", "length" => "60 mm", "width" => "40 mm", "tip" => "2 mm"},
+    {"kind" => "leaf", "length" => "70 mm", "width" => "35 mm", "tip" => "2 mm", "fold" => "6 mm"},
+    {"kind" => "wave", "length" => "120 mm", "height" => "8 mm", "waves" => 3}].freeze
+
+  # Round a wire whose bend changes every row is as far from it all along; between stitches of the last row is as much
+  # room as is told of the widest and the narrowest, and they go on from each other.
+  def test_rows_follow_any_bend
+    OUTLINES.product(%w[far near]).each do |bend, side|
+      bend = bend.transform_values { |value| value.to_s.end_with?("mm") ? size(value) : value }
+      along = (size("30 mm") if bend["kind"] == "leaf") # not about its fold
+      made = section(round_wire(14, 2, bend, side:, along:, hook: "1.5 mm"))
+      bar, whose = made.layout.bar, "#{bend["kind"]} #{side}"
+      places = (-120..120).map { |i| bar.place(i / 4.0) }
+      heads = (-8..8).map { |i| made.way.at(made.length_mm, i.to_f, 0.0) }
+      away = heads.map { |x, y, _| places.map { |place| Math.hypot(x - place.x, y - place.y) }.min }
+      told = made.layout.round_wire.stretch(made.length_mm)
+      ends = made.gauge.stitch_mm * 7.5
+      found = (-20..20).map { |i| i * ends / 20 }.each_cons(2).map { |pair| room(made, *pair) }.minmax
+
+      away.each { |mm| assert_in_delta made.length_mm, mm, 0.05, whose }
+      told.zip(found) { |one, other| assert_in_delta one, other, 0.15, whose }
+      assert_operator drawn(made).each_cons(2).map { |one, other| far(one.last, other.first) }.max, :<, 0.3, whose
+      assert_operator nearest(made), :>, 0.99 * (1.2 + 0.3) / 2, whose
+    end
+  end
+
+  def far(one, other) = NearLines.minus(one, other).map(&:abs).max
+
+  # How much room there is along the last row between two places on the wire, as a share.
+  def room(made, from, to)
+    far = [from, to].map { |across| made.way.at(made.length_mm, across, 0.0) }
+    Math.hypot(far[1][0] - far[0][0], far[1][1] - far[0][1]) / (to - from)
+  end
+
+  # How near the picture of its first row comes to the middle of the wire.
+  def nearest(made)
+    cells = made.cloth.each_cell.select { |cell| cell.row == 1 && cell.kind != "chain" }
+    cells.flat_map { |cell|
+      x, y = made.layout.place(cell.at, made.repeats)
+      made.cloth.line(cell.key).map do |px, py, pz|
+        place = made.layout.bar.place(x + px)
+        at = made.way.at(y + py, x + px, pz)
+        Math.hypot(Math.hypot(at[0] - place.x, at[1] - place.y), pz)
+      end
+    }.min
+  end
+
   # The stitches of the last row as they are drawn.
   def drawn(made)
     row = made.fabric.rows.size
     made.cloth.each_cell.select { |cell| cell.row == row && cell.kind != "chain" }.map do |cell|
       x, y = made.layout.place(cell.at, made.repeats)
       place = made.layout.bar.place(x)
-      made.cloth.line(cell.key).map { |px, py, pz| place.at(made.way.at(y + py, px, pz)) }
+      made.cloth.line(cell.key).map do |px, py, pz|
+        made.layout.bar.even? ? place.at(made.way.at(y + py, px, pz)) : made.way.at(y + py, x + px, pz)
+      end
     end
   end
 
@@ -106,10 +155,10 @@ class RoundWireTest < Minitest::Test
 
   def test_refused
     assert_each_refused({round_wire(16, 30, hoop(16), side: "near") => ["/sections/1/extent", "up to 2 rows"],
-     round_wire(4, 2, hoop(1.5), side: "near") => ["/sections/1/at/side", "far"],
+     round_wire(4, 2, hoop(1.5), side: "near") => ["/sections/1/at/side", /far, a wider bend/],
      round_wire(40, 3, hoop(16)) => ["/sections/1/at/along", /at least 80/],
      round_wire(8, 2, {"kind" => "wave", "length" => size("60 mm"), "height" => size("6 mm"), "waves" => 3}) =>
-       ["/sections/1/at/section", /straight wire, or an arc/],
+       ["/sections/1/at/side", /near, a wider bend, or a place that bends less/],
      round_wire(8, 2, hoop(16), form: {"kind" => "ring"}) => ["/sections/1/form/kind", "straight"],
      round_wire(8, 2, hoop(16), begun: "chain") =>
        ["/sections/1/at/kind", /first, after/]})

@@ -10,14 +10,15 @@ module Meander
           GIVES = (0.85..1.2)
 
           def self.call(crocheted)
-            return unless crocheted.layout.bar
-
-            share = crocheted.layout.round_wire.stretch(crocheted.made_mm)
+            bar = crocheted.layout.bar or return
+            least, most = crocheted.layout.round_wire.stretch(crocheted.made_mm)
+            share = (most > GIVES.max) ? most : least
             return if GIVES.cover?(share)
 
             much = "#{((share - 1).abs * 100).round} %"
-            title = (share > 1) ? "The last row is drawn #{much} wider than its stitches" :
-              "The last row has #{much} less room than its stitches take"
+            where = " where the #{bar.noun} bends most" unless bar.even?
+            title = (share > 1) ? "The last row is drawn #{much} wider than its stitches#{where}" :
+              "The last row has #{much} less room than its stitches take#{where}"
             AdviceItem.of("crochet-rows-spread", "note", "/extent", title,
               "Every row has #{crocheted.fabric.begun.count} stitches, and round the bend rows get " \
               "#{(share > 1) ? "longer" : "shorter"} the further they are from the wire: the fabric " \
