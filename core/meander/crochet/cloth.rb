@@ -18,11 +18,11 @@ module Meander
 
       attr_reader :fabric, :cells
 
-      # tube, ring: see RoundCloth; first_row: FirstRow, nil where it is worked round no wire.
-      def self.of(fabric, gauge, tube: false, first_row: nil, ring: nil)
+      # tube, ring: see RoundCloth; first_row: FirstRow, nil where it is worked round no wire; stretch: see FlatCloth.
+      def self.of(fabric, gauge, tube: false, first_row: nil, ring: nil, stretch: nil)
         cells = Cells.new(gauge, fabric.round? ? "rounds" : "rows")
         fabric.round? ? RoundCloth.new(fabric, cells, first_row, tube:, ring:) :
-          FlatCloth.new(fabric, cells, first_row)
+          FlatCloth.new(fabric, cells, first_row, stretch:)
       end
 
       def initialize(fabric, cells, first_row)

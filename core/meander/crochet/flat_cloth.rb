@@ -7,15 +7,19 @@ module Meander
     # mm.
     class FlatCloth < Cloth
       # A row as it lies. count: of its places; from: where its first place stands; side: 1 where it faces the maker, -1
-      # where it was turned; at: how high its heads lie.
-      Row = Struct.new(:count, :from, :side, :at, :step) do
+      # where it was turned; at: how high its heads lie; wide: how wide its stitches lie, as a share of what they are.
+      Row = Struct.new(:count, :from, :side, :at, :step, :wide) do
         def x(place) = from + (place * step)
+        def across = count * step.abs
       end
 
       attr_reader :rows
 
-      def initialize(fabric, cells, first_row = nil)
-        super
+      # stretch: of what is worked round a bend, by the height of a row, how much longer a row is there than the first:
+      # as many stitches more as that have room over it, as many fewer fill it. Nil where nothing bends it.
+      def initialize(fabric, cells, first_row = nil, stretch: nil)
+        super(fabric, cells, first_row)
+        @stretch = stretch
         @rows = lay.freeze
       end
 
@@ -64,20 +68,30 @@ module Meander
 
       def lay
         at = 0.0
-        first = Row.new(fabric.begun.heads, -@gauge.stitch_mm * (fabric.begun.heads - 1) / 2, -1, 0.0, @gauge.stitch_mm)
+        first = Row.new(fabric.begun.heads, -@gauge.stitch_mm * (fabric.begun.heads - 1) / 2, -1, 0.0, @gauge.stitch_mm,
+          1.0)
         fabric.rows.each_with_index.each_with_object([first]) do |(row, i), all|
           side = i.even? ? 1 : -1
           at += @cells.height_mm(row.tallest || "single")
-          step = -side * @gauge.stitch_mm
-          all << Row.new(row.heads, middle(row, all.last, side) - (step * (row.heads - 1) / 2), side, at, step).freeze
+          wide = wide(row.heads * @gauge.stitch_mm, all.last.across, at)
+          step = -side * @gauge.stitch_mm * wide
+          from = middle(row, all.last, side, wide) - (step * (row.heads - 1) / 2)
+          all << Row.new(row.heads, from, side, at, step, wide).freeze
         end
       end
 
+      # How wide stitches lie that would take so much by themselves, over a row that takes so much.
+      def wide(own_mm, below_mm, height)
+        return 1.0 unless @stretch
+
+        (own_mm / @stretch[height]).clamp(*[own_mm, below_mm].minmax).fdiv(own_mm).round(9)
+      end
+
       # Where the middle of a row stands: over that of what it is worked into.
-      def middle(row, below, side)
+      def middle(row, below, side, wide)
         feet = (row.takes == below.count) ? [0, below.count - 1] : row.each_stitch.flat_map(&:feet).minmax
         feet = [0, below.count - 1] if feet.compact.empty?
-        below.x(below.count - 1 - (feet.sum / 2.0)) + (side * @cells.shift(row.tallest || "single").along)
+        below.x(below.count - 1 - (feet.sum / 2.0)) + (side * wide * @cells.shift(row.tallest || "single").along)
       end
 
       def link(number, place)
@@ -92,14 +106,14 @@ module Meander
         kind, side, x = stitch.kind, lies.side, lies.x(place)
         offs = stitch.feet.map do |foot|
           base = below.x(below.count - 1 - foot)
-          off(stitch, side * (x - base - (side * @cells.shift(kind).along))).round(3)
+          off(stitch, (side * (x - base) / lies.wide) - @cells.shift(kind).along).round(3)
         end
         before = nil if before == kind
         height = @cells.height_mm((kind == "picot") ? "chain" : kind)
-        key = [kind, side, offs, before, (out(row) if side == -1), (row == 1 if @first_row)]
+        key = [kind, side, offs, before, (out(row) if side == -1), (row == 1 if @first_row), lies.wide]
         placed(key, [x, lies.at, 0.0], number, kind, row) do
           line = met((kind == "picot") ? picot : cell(kind, offs, height), before)
-          page(round_wire(line, stitch, row, height), side, out(row))
+          page(round_wire(line, stitch, row, height), side, out(row), lies.wide)
         end
       end
 
@@ -109,9 +123,9 @@ module Meander
         @cells.shift(row&.tallest || "single").out
       end
 
-      # From the places of a cell to those of the page; out: of its row.
-      def page(line, side, out)
-        line.map { |x, y, z| (side == 1) ? [-x, y, z] : [x, y, out - z] }
+      # From the places of a cell to those of the page; out, wide: of its row.
+      def page(line, side, out, wide = 1.0)
+        line.map { |x, y, z| (side == 1) ? [-x * wide, y, z] : [x * wide, y, out - z] }
       end
 
       # The chains from the end of a row up to the next one, round its edge, with half a twist.
@@ -123,16 +137,16 @@ module Meander
         to = above.x(0)
         tall = above.at - below.at
         outs = (below.side == 1) ? [0.0, out(number)] : [out(number - 1), 0.0]
-        rise = [tall.round(3), (to - from).round(3), count, below.side, outs]
+        rise = [tall.round(3), (to - from).round(3), count, below.side, outs, [below.wide, above.wide]]
         placed([:turn, *rise], [from, below.at, 0.0], last, "chain", number) { turned(*rise) }
       end
 
-      def turned(tall, over, count, side, outs)
+      def turned(tall, over, count, side, outs, wides)
         single = @cells.stitch("chain")
         begun, s = single.first[0], @gauge.stitch_mm
         ahead = -side
-        start = [ahead * begun, 0.0]
-        stop = [over + (side * begun), tall]
+        start = [ahead * begun * wides[0], 0.0]
+        stop = [over + (side * begun * wides[1]), tall]
         way = TurnWay.new(start, stop, ahead, tall / 2, outs)
         (0...count).flat_map do |i|
           single.map { |x, y, z| way.at((x - begun + (i * s)) / (count * s), y, z, s * count) }

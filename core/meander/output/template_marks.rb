@@ -51,8 +51,11 @@ module Meander
         lines.map { |one| seen(one.at) }.transpose.map { |places| [places.min - DISC_MM, places.max + DISC_MM] }
       end
 
-      # How high the legend is on a page so wide.
-      def legend_mm(wide_mm) = ROW_MM * (legend_rows.size / columns(wide_mm).to_f).ceil
+      # How high the legend is on a page so wide, with what its last row has below the line.
+      def legend_mm(wide_mm)
+        rows = (legend_rows.size / columns(wide_mm).to_f).ceil
+        rows.zero? ? 0.0 : (ROW_MM * rows) + (FONT_MM / 2)
+      end
 
       def svg
         dots = @dots.map { |dot| circle(dot, 0.45) }

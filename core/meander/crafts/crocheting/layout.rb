@@ -75,7 +75,7 @@ module Meander
 
         def cloth(count)
           @cloths[count] ||= Crochet::Cloth.of(fabric(count), gauge, tube: kind == "tube",
-            first_row: round_wire&.first_row, ring:)
+            first_row: round_wire&.first_row, ring:, stretch: bar && round_wire.method(:usual))
         end
 
         def edge? = section[:begun] == "edge"

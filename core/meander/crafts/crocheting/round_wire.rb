@@ -35,6 +35,12 @@ module Meander
         # and where it is most.
         def stretch(mm) = @widths.map { |on_it, more| on_it + (mm * more) }.minmax
 
+        # The same on the whole, of a row whose heads are so far from those of the beginning.
+        def usual(height)
+          mm = rise_mm + height
+          @widths.sum { |on_it, more| on_it + (mm * more) } / @widths.size
+        end
+
         # How many rows have room; of those away from a bend as many as there may be.
         def most_rows
           over = (1..Layout::MOST_REPEATS).bsearch { |count| stretch(rise_mm + @layout.heights(count)).min < CLOSEST }

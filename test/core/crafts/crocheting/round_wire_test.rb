@@ -9,6 +9,7 @@ class RoundWireTest < Minitest::Test
   include Crochets
 
   STITCHES = %w[single half double treble].freeze
+  EDGE = {"begun" => "edge"}.freeze
 
   def section(json) = planned(json).sections.last
 
@@ -101,6 +102,32 @@ class RoundWireTest < Minitest::Test
       assert_operator drawn(made).each_cons(2).map { |one, other| far(one.last, other.first) }.max, :<, 0.3, whose
       assert_operator nearest(made), :>, 0.99 * (1.2 + 0.3) / 2, whose
     end
+  end
+
+  # With as many stitches more as rows get longer outside a bend, or as many fewer as they get shorter within it, every
+  # stitch lies as wide as it is by itself, and the row ends over the first one. On a straight wire they spread.
+  def test_more_and_fewer_stitches_follow_a_bend
+    rows = ->(text, bend, side) {
+      piece = typed(text, begun: 20, count: 3, hook: "2 mm", **EDGE)
+      section(onto_wire(piece, bend, side:, along: nil, bar: "1.2 mm"))
+    }
+    {"20s; (4s s2)4; (5s s2)4" => "far", "20s; (3s s/2)4; (2s s/2)4" => "near"}.each do |text, side|
+      made = rows[text, hoop(20), side]
+      made.cloth.rows.drop(1).each do |row|
+        drawn = row.step.abs * made.layout.round_wire.usual(row.at) / made.gauge.stitch_mm
+
+        assert_in_delta 1.0, drawn, 0.15, text
+        assert_in_delta 52, row.across, 2.0, text
+      end
+      gaps = drawn(made).each_cons(2).map { |one, other| far(one.last, other.first) }
+
+      assert_operator gaps.max, :<, 0.3, text
+      assert_empty Meander::Crafts::Crocheting::Advice::Council.call(made).map(&:id) & %w[crochet-rows-spread]
+    end
+    straight = rows["20s; (4s s2)4; (5s s2)4", straight(100), "far"]
+
+    assert_equal [1.0], straight.cloth.rows.map(&:wide).uniq
+    assert_in_delta 28 * straight.gauge.stitch_mm, straight.cloth.rows.last.across, 1e-9
   end
 
   def far(one, other) = NearLines.minus(one, other).map(&:abs).max

@@ -11,7 +11,8 @@ module Meander
 
           def self.call(crocheted)
             bar = crocheted.layout.bar or return
-            least, most = crocheted.layout.round_wire.stretch(crocheted.made_mm)
+            last = crocheted.cloth.rows.last
+            least, most = crocheted.layout.round_wire.stretch(crocheted.made_mm).map { |one| one * last.wide }
             share = (most > GIVES.max) ? most : least
             return if GIVES.cover?(share)
 
@@ -20,10 +21,11 @@ module Meander
             title = (share > 1) ? "The last row is drawn #{much} wider than its stitches#{where}" :
               "The last row has #{much} less room than its stitches take#{where}"
             AdviceItem.of("crochet-rows-spread", "note", "/extent", title,
-              "Every row has #{crocheted.fabric.begun.count} stitches, and round the bend rows get " \
+              "It has #{last.count} stitches, and round the bend rows get " \
               "#{(share > 1) ? "longer" : "shorter"} the further they are from the wire: the fabric " \
               "#{(share > 1) ? "is open there, or cups" : "ruffles there"}.",
-              "Fewer rows, or a wider bend.", share:)
+              "Fewer rows, a wider bend, or #{(share > 1) ? "more" : "fewer"} stitches from row to row, said stitch " \
+              "by stitch.", share:)
           end
         end
       end
