@@ -209,6 +209,15 @@ class CrochetTest < SystemTest
 
     assert_selector ".advice", text: /the last row has \d+ % less room/i
     assert_accessible
+    select "outwards", from: "Side of the wire it hangs to"
+    take_in_hand 2
+    select "drop", from: "Form"
+
+    assert_becomes(["rim", false]) do
+      section("New component").then { |now| [now.section[:at][:kind], now.layout.bar&.even?] }
+    end
+    assert_told "New component"
+    take_in_hand 3
     select "beside", from: "Where it stands"
 
     assert_becomes(%w[beside chain]) do

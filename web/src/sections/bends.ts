@@ -1,3 +1,4 @@
+import { choices, named } from "../choices/choices";
 import type { Piece } from "../generated/piece";
 
 type Bend = Extract<Piece["sections"][number], { craft: "bend" }>["bend"];
@@ -32,3 +33,17 @@ export const onRim = (piece: Piece, wire: string) => ({
   along: null,
   side: inside(piece, wire) === "far" ? ("near" as const) : ("far" as const),
 });
+
+/** Bent otherwise: as it starts. What is worked onto it inwards, or outwards, stays so. */
+export function withBend(piece: Piece, index: number, kind: string): Piece {
+  const { id } = piece.sections[index]!;
+  const bend = { kind, ...named(choices().bends, kind).start };
+  const bent = { ...piece, sections: piece.sections.map((one, i) => (i === index ? { ...one, bend } : one)) } as Piece;
+  const [before, after] = [piece, bent].map((one) => inside(one, id));
+  if (!before || !after || before === after) return bent;
+  const turned = (one: Piece["sections"][number]) =>
+    "at" in one && one.at?.kind === "rim" && one.at.section === id
+      ? { ...one, at: { ...one.at, side: one.at.side === "far" ? "near" : "far" } }
+      : one;
+  return { ...bent, sections: bent.sections.map(turned) } as Piece;
+}

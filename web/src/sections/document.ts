@@ -46,9 +46,6 @@ export function withForm(piece: Piece, index: number, kind: string): Piece {
   });
 }
 
-export const withBend = (piece: Piece, index: number, kind: string): Piece =>
-  with_(piece, index, { bend: { kind, ...named(choices().bends, kind).start } });
-
 /** Where a section stands: alone, on from an end of another, where some come together, beside one, or as its mirror image. */
 export function withPlace(piece: Piece, index: number, kind: string, section: string, from: Side = "end"): Piece {
   const places: Record<string, object> = {

@@ -8,6 +8,9 @@ module Meander
       class Drawing
         include InLayers
 
+        # What lies no further from itself elsewhere is drawn alike.
+        ALIKE_MM = 0.02
+
         def initialize(crocheted, picture)
           @crocheted = crocheted
           @layout = crocheted.layout
@@ -50,18 +53,38 @@ module Meander
           end
         end
 
-        # Round a wire evenly bent every cell of a row lies to it as any other does; round any other each by itself.
+        # Round a wire cells of a row that lie to it as it is bent alike there are drawn once; on its straights those of
+        # all rows.
         def onto(line, cells, wires)
-          return cells.map { |cell| [over(line, *at(cell)), [[0.0, 0.0, 0.0, cell.number]], wires] } unless
-            @layout.bar.even?
-
-          cells.group_by { |cell| at(cell)[1].round(6) }.map do |y, alike|
-            [line.map { |px, py, pz| way.at(y + py, px, pz) },
-              alike.map { |cell| [*@layout.bar.place(at(cell)[0]).to_a, cell.number] }, wires]
+          cells.group_by { |cell| lie(*at(cell)) }.values.map do |alike|
+            x, y, = at(alike.first)
+            [over(line, x, y), alike.map { |cell| [*@layout.bar.place(at(cell)[0]).to_a, cell.number] }, wires]
           end
         end
 
-        def over(line, x, y, _turn) = line.map { |px, py, pz| way.at(y + py, x + px, pz) }
+        # How a cell lies: how far the wire turns within half a stitch and a whole one to either side of it, and how far
+        # away that is; of a straight no more.
+        def lie(x, y, _turn)
+          return [y.round(6)] if @layout.bar.even?
+
+          tilt = @layout.bar.place(x).tilt
+          turns = [-1, -0.5, 0.5, 1].map do |share|
+            turn = @layout.bar.place(x + (share * @gauge.stitch_mm)).tilt - tilt
+            (Math.atan2(Math.sin(turn), Math.cos(turn)) * [y, 1.0].max / ALIKE_MM).round
+          end
+          turns.all?(&:zero?) ? [] : [y.round(6), turns]
+        end
+
+        # A cell round the wire, told from its own place on it.
+        def over(line, x, y)
+          place = @layout.bar.place(x)
+          cos, sin = Math.cos(place.tilt), Math.sin(place.tilt)
+          line.map do |px, py, pz|
+            there, along, height = way.at(y + py, x + px, pz)
+            off_x, off_y = there - place.x, along - place.y
+            [(off_x * cos) + (off_y * sin), (off_y * cos) - (off_x * sin), height]
+          end
+        end
 
         def turned(line) = @layout.along? ? line.map { |x, y, z| [-y, x, z] } : line
 

@@ -5,7 +5,7 @@ import LiveChoice from "../../brief/LiveChoice.vue";
 import { choices, named } from "../../choices/choices";
 import { article } from "../../common/article";
 import BaseWires from "../../sections/BaseWires.vue";
-import { withBend } from "../../sections/document";
+import { withBend } from "../../sections/bends";
 import FormParts from "../../sections/FormParts.vue";
 import PlaceWords from "../../sections/PlaceWords.vue";
 import RunParts from "./RunParts.vue";
