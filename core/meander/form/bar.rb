@@ -19,8 +19,9 @@ module Meander
       # and how far along its section it was taken to begin.
       Woven = Struct.new(:deep_mm, :from_mm)
 
-      # The way of a tangent is read between places so far apart, in mm.
-      STEP_MM = 0.05
+      # The way of a tangent is read between places so far to either side, in mm, nearer to the ends of the bar: further
+      # apart than the points of a bent wire, whose own ways turn in steps. On an arc that is exact.
+      STEP_MM, LEAST_MM = 1.0, 0.05
 
       # middle: the place on the wire that the middle of what hangs there lies at, [x, y, z]; middle_mm: how far along;
       # ring_mm: the radius of one that is bent all round, nil of any other; woven: Woven, nil of a wire.
@@ -72,7 +73,8 @@ module Meander
 
       # From +y towards +x.
       def heading(mm)
-        from, to = [mm - STEP_MM, mm + STEP_MM].map { |at| @ruler.at(at.clamp(0.0, @length_mm)) }
+        step = [mm, @length_mm - mm].min.clamp(LEAST_MM, STEP_MM)
+        from, to = [mm - step, mm + step].map { |at| @ruler.at(at.clamp(0.0, @length_mm)) }
         Math.atan2(to[0] - from[0], to[1] - from[1])
       end
     end

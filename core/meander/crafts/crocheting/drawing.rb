@@ -9,7 +9,9 @@ module Meander
         include InLayers
 
         # What lies no further from itself elsewhere is drawn alike.
-        ALIKE_MM = 0.02
+        ALIKE_MM = 0.005
+        # Places to either side of a cell, in stitches, that tell how the wire it is worked round is bent there.
+        LOOKED_AT = [-1.3, -0.9, -0.45, 0.45, 0.9, 1.3].freeze
 
         def initialize(crocheted, picture)
           @crocheted = crocheted
@@ -53,8 +55,7 @@ module Meander
           end
         end
 
-        # Round a wire cells of a row that lie to it as it is bent alike there are drawn once; on its straights those of
-        # all rows.
+        # Round a wire cells of a row that lie to it alike are drawn once.
         def onto(line, cells, wires)
           cells.group_by { |cell| lie(*at(cell)) }.values.map do |alike|
             x, y, = at(alike.first)
@@ -62,17 +63,16 @@ module Meander
           end
         end
 
-        # How a cell lies: how far the wire turns within half a stitch and a whole one to either side of it, and how far
-        # away that is; of a straight no more.
+        # How a cell lies: how far away, and how far the wire turns to either side of it.
         def lie(x, y, _turn)
           return [y.round(6)] if @layout.bar.even?
 
           tilt = @layout.bar.place(x).tilt
-          turns = [-1, -0.5, 0.5, 1].map do |share|
+          turns = LOOKED_AT.map do |share|
             turn = @layout.bar.place(x + (share * @gauge.stitch_mm)).tilt - tilt
             (Math.atan2(Math.sin(turn), Math.cos(turn)) * [y, 1.0].max / ALIKE_MM).round
           end
-          turns.all?(&:zero?) ? [] : [y.round(6), turns]
+          [y.round(6), turns]
         end
 
         # A cell round the wire, told from its own place on it.

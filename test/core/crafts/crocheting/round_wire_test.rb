@@ -104,6 +104,28 @@ class RoundWireTest < Minitest::Test
     end
   end
 
+  # What is drawn once and put where it lies alike is as near to where every stitch would be drawn by itself.
+  def test_drawn_where_it_lies
+    [[*OUTLINES.first(2), straight(60)], [size("30 mm"), size("30 mm"), nil]].transpose.each do |bend, along|
+      bend = bend.transform_values { |value| value.to_s.end_with?("mm") ? size(value) : value }
+      made = section(round_wire(12, 5, bend, along:, hook: "1.5 mm"))
+      seen = made.finished.groups.flat_map { |group| group.points.flatten(1) }.group_by { |x, y, _| [x.floor, y.floor] }
+      missing = made.cloth.each_cell.select { |cell| cell.row.positive? }.flat_map do |cell|
+        x, y = made.layout.place(cell.at, made.repeats)
+        places = made.cloth.line(cell.key).each_slice(8).map(&:first)
+        places.map { |px, py, pz| made.way.at(y + py, x + px, pz) }.map { |place| off(place, seen) }
+      end
+
+      assert_operator missing.max, :<, 0.05, bend["kind"]
+    end
+  end
+
+  # How far a place is from the nearest that is drawn.
+  def off((x, y, z), seen)
+    near = [-1, 0, 1].product([-1, 0, 1]).flat_map { |a, b| seen.fetch([x.floor + a, y.floor + b], []) }
+    near.map { |place| Math.sqrt(NearLines.minus(place, [x, y, z]).sum { |mm| mm**2 }) }.min || 9.0
+  end
+
   # With as many stitches more as rows get longer outside a bend, or as many fewer as they get shorter within it, every
   # stitch lies as wide as it is by itself, and the row ends over the first one. On a straight wire they spread.
   def test_more_and_fewer_stitches_follow_a_bend
