@@ -42,6 +42,11 @@ module Meander
         [{strip_mm: reached(repeats, bare_mm), free: @one.id, woven_mm: @one.woven_mm(repeats), **told}, bare_mm]
       end
 
+      # So many reach so far, in words.
+      def self.reaching(one, repeats, mm)
+        "#{one.counted(repeats)} #{(repeats == 1) ? "reaches" : "reach"} #{Units::Text.length(mm)}"
+      end
+
       # Half of what the next longer strip differs by.
       def self.half_step_mm(one, repeats)
         ((one.woven_mm(repeats + one.sides) - one.woven_mm(repeats)) / 2) + Tolerance::PACKING_MM
@@ -54,8 +59,7 @@ module Meander
       def gives? = @one.section[:bare][:gives]
 
       def unreached(repeats, off)
-        reach = (repeats == 1) ? "reaches" : "reach"
-        reason = "#{@one.counted(repeats)} #{reach} #{Units::Text.length(wanted_mm + off)}, " \
+        reason = "#{FitWorn.reaching(@one, repeats, wanted_mm + off)}, " \
                  "#{Units::Text.length(wanted_mm)} is asked for, and more of them bend back"
         @conflict.call([["wrist", nil]], reason)
         repeats

@@ -93,8 +93,7 @@ module Meander
         return if (woven - wanted).abs <= FitWorn.half_step_mm(one, repeats)
 
         conflict(@pins.on(one.id),
-          "#{one.counted(repeats)} #{(repeats == 1) ? "reaches" : "reach"} #{Units::Text.length(woven)}, " \
-          "not #{Units::Text.length(wanted)}")
+          "#{FitWorn.reaching(one, repeats, woven)}, not #{Units::Text.length(wanted)}")
       end
 
       # Sections that nothing but their wire finds, in equal shares of it.
