@@ -69,17 +69,26 @@ module Knots
   end
 
   # 1, -1, or 0 where they do not cross. Pictures have y down the page, so a screw is told the other way round.
-  def crossing(a, b, c, d)
+  def crossing(a, b, c, d) = met(a, b, c, d).then { |turn, high| turn ? -(turn * high <=> 0) : 0 }
+
+  # How often one of two lines crosses above the other, less how often below.
+  def above(one, other)
+    one.each_cons(2).sum do |(a, b)|
+      other.each_cons(2).sum { |(c, d)| met(a, b, c, d).then { |turn, high| turn ? (high <=> 0) : 0 } }
+    end
+  end
+
+  # Where two straight pieces cross: which way the other turns off the first, and how much higher that one is.
+  def met(a, b, c, d)
     one, other, off = [b, d, c].zip([a, c, a]).map { |to, from| to.zip(from).map { |p, q| p - q } }
     turn = (one[0] * other[1]) - (one[1] * other[0])
-    return 0 if turn.abs < 1e-12
+    return if turn.abs < 1e-12
 
     t = ((off[0] * other[1]) - (off[1] * other[0])) / turn
     u = ((off[0] * one[1]) - (off[1] * one[0])) / turn
-    return 0 unless t.between?(0, 1) && u.between?(0, 1)
+    return unless t.between?(0, 1) && u.between?(0, 1)
 
-    high = (a[2] + (t * one[2])) - (c[2] + (u * other[2]))
-    -(turn * high <=> 0)
+    [turn, (a[2] + (t * one[2])) - (c[2] + (u * other[2]))]
   end
 
   def size(typed) = {"typed" => typed}

@@ -12,6 +12,15 @@ module Meander
       TURN = {1 => 36, 2 => 30, 3 => 30, 4 => 20}.freeze
       ALONG = %w[2.1 2.5 3].to_h { |text| [text.to_f, text] }.freeze
 
+      # Knots of one kind and size that turn what they are tied in look alike at the same of these.
+      def self.phase(knot)
+        case knot.kind
+        when "half" then knot.twist % (360 / turn(knot.cords.size - 2))
+        when "crown" then Crown.phase(knot.cords.size, knot.twist)
+        else 0
+        end
+      end
+
       # thick: how thick the cords are, from the left.
       # @return [Array<Array>] a line for each place
       def self.of(knot, course, thick) = new(knot, course, thick).lines
@@ -48,6 +57,7 @@ module Meander
         when "vertical" then verticals
         when "overhand" then overhand
         when "wrap" then wrapped
+        when "crown" then crowned
         else exchanged
         end
       end
@@ -199,6 +209,11 @@ module Meander
         return [[x, 0.0, z], [x, size.advance_mm, z]] if x
 
         [[*here(way.enters), 0.0], [*here(way.leaves), 0.0]]
+      end
+
+      def crowned
+        mean = @thick.sum / @thick.size
+        Crown.lines(@thick.size, @knot.hand, @knot.twist, cord_mm: mean, advance_mm: size.advance_mm)
       end
 
       # What comes outside goes over.

@@ -9,7 +9,7 @@ module Meander
       # One knot as it is tied. row: its row in the pattern and number: its number, both from 0 on; from: its first
       # place; cords: which cords are in it, from the left, and after: as they leave it; x, y: its middle, and where it
       # begins; fall: how far each next hitch of a diagonal lies below the one before; twist: how many half knots of the
-      # same hand came before it; bead: number of the placement of the bead it has, at: where that sits.
+      # same hand came before it, of crown knots see Crown.turns; bead: number of the placement of the bead it has, at: where that sits.
       Placed = Struct.new(:number, :kind, :hand, :row, :from, :cords, :after, :x, :y, :size, :fall, :twist, :bead,
         :turns)
       # A cord in a knot: in which of its places; enters, leaves: [x, y]; mm: what it takes there, and gap_mm: straight
@@ -105,15 +105,15 @@ module Meander
 
       def middle(from, many) = (home(from) + home(from + many - 1)) / 2
 
-      # Loops of square and half knots reach a little over their knot: one in other cords than before keeps clear of
+      # Loops of square, half and crown knots reach a little over their knot: one in other cords than before keeps clear of
       # that, in cords.
       LEAD = 1.1
 
       def lead(kind, from, cords)
         before = cords.map { |cord| @last[cord] }
-        around = before.compact.any? { |knot| Kinds::AROUND.include?(knot.kind) }
-        return 0.0 unless around || Kinds::AROUND.include?(kind)
-        return 0.0 if around && Kinds::AROUND.include?(kind) && same?(before, from, cords)
+        looped = before.compact.any? { |knot| Kinds::LOOPED.include?(knot.kind) }
+        return 0.0 unless looped || Kinds::LOOPED.include?(kind)
+        return 0.0 if looped && Kinds::LOOPED.include?(kind) && same?(before, from, cords)
 
         LEAD * cords.map { |cord| @cords[cord] }.max
       end
@@ -142,16 +142,20 @@ module Meander
           *others.each_with_index.map { |cord, i| @y[cord] - (i * fall) }].max
       end
 
-      # Half knots of one hand turn on.
+      # Half knots of one hand turn on, and crown knots.
       def twist(kind, hand, from, many, cords)
         key = [from, many]
-        return @twist.delete(key) && 0 unless kind == "half"
+        return @twist.delete(key) && 0 unless TURNING.include?(kind)
 
         before = @twist[key]
-        count = (before && before[:hand] == hand && before[:cords].sort == cords.sort) ? before[:count] + 1 : 0
-        @twist[key] = {hand:, cords:, count:}
+        before = nil unless before && before[:kind] == kind && before[:cords].sort == cords.sort
+        count = (kind == "crown") ? Crown.turns(hand, before&.values_at(:hand, :count)) : turned(hand, before)
+        @twist[key] = {kind:, hand:, cords:, count:}
         count
       end
+
+      TURNING = %w[half crown].freeze
+      def turned(hand, before) = (before && before[:hand] == hand) ? before[:count] + 1 : 0
 
       def bead(kind)
         return unless @beads && Kinds::AROUND.include?(kind)

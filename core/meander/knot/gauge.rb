@@ -52,6 +52,7 @@ module Meander
         when "vertical" then vertical(cords, apart_mm, hand)
         when "overhand" then overhand(cords)
         when "wrap" then wrap(cords, turns)
+        when "crown" then crown(cords)
         else exchange(cords, apart_mm)
         end.freeze
       end
@@ -153,6 +154,13 @@ Hull.new([cords.size - 1, 7].min, mean(cords.drop(1)) * Math.sqrt([(cords.size -
         turn = Math.hypot(hull.round_mm + (Math::PI * cord), cord)
         Size.new(far, hull.width_mm + (2 * cord), hull.thick_mm + (2 * cord),
           [(turns * turn * @used) + (2 * far), *cords.drop(1).map { far * FILLER }])
+      end
+
+      def crown(cords)
+        cord = mean(cords)
+        wide = Crown::WIDE.fetch(cords.size) * cord
+        Size.new(Crown::ADVANCE * cord * @apart, wide, wide,
+          cords.map { Crown::LENGTH * cord * (1 + LONGER) * @used })
       end
 
       # The middle two come outside, over the others.

@@ -22,6 +22,8 @@ module Meander
         ["slope-ribs", "slanting ribs", 6, "d6>", 8, "bands whose cords wander from side to side"],
         ["eel-diamonds", "diamonds about a knot", 8, "d4> d4<; -3 b2>; -2 s4>; d4< d4>", 4,
           "wide bracelets; a place for a bead in each"],
+        ["crown-cord", "a round cord of crowns", 4, "c4>", 40, "round cords that turn; lanyards, key rings"],
+        ["crown-pillar", "crowns to and fro", 4, "c4>; c4<", 20, "cords with four sides, which do not turn"],
         ["exchange-strap", "square knots, cords exchanged", 4, "s4> x4; e4", 6, "straps in two colours, which change"]
       ].map { |values| Sample.new(**Sample.members.zip(values).to_h).freeze }.freeze
     end

@@ -9,7 +9,8 @@ class KnotCourseTest < Minitest::Test
 
   Course = Meander::Knot::Course
   KINDS = {"square" => 3..6, "half" => 3..6, "bar" => 2..5, "diagonal" => 2..5, "vertical" => 2..5, "overhand" => 1..4,
-    "wrap" => 2..5, "exchange" => 4..4}.freeze
+    "wrap" => 2..5, "exchange" => 4..4,
+    "crown" => 3..6}.freeze
 
   def random_row(chance, cords)
     knots, at = [], 0

@@ -84,9 +84,25 @@ class KnotsDrawnTest < Minitest::Test
     assert_operator NearLines.least(lines, along: 3.0, within: 1.0), :>=, 1.0
   end
 
+  # Looked at from its end, every cord of a crown lies over one neighbour and under the other, all the same way round:
+  # the next one clockwise over it where that is how it is worked.
+  def test_a_crown_goes_all_the_way_round
+    (3..6).to_a.product(%w[> <]).each do |cords, hand|
+      lines = drawn(made(knotted("c#{cords}#{hand}", cords:, count: 1))).map do |line|
+        line.map { |x, y, z| [x, -z, y] }
+      end
+      round = lines.sort_by { |line| Math.atan2(line[0][1], line[0][0]) }
+      round.reverse! if hand == "<"
+
+      round.each_with_index do |line, i|
+        assert_equal [-1, 1], [above(line, round[(i + 1) % cords]), above(line, round[i - 1])], "#{cords} #{hand}"
+      end
+    end
+  end
+
   # Cords twice as thick make everything twice as large, across, along and towards the maker.
   def test_thicker_cords_are_drawn_larger
-    %w[s4 h4 h3 b4 d4> v4 o4 w4/4 e4].each do |rows|
+    %w[s4 h4 h3 b4 d4> v4 o4 w4/4 c4 e4].each do |rows|
       one, two = ["1 mm", "2 mm"].map { |wire| drawn(made(knotted(rows, wire:, count: 3))).flatten }
 
       two.zip(one) { |large, small| assert_in_delta 2 * small, large, 1e-6, rows }
@@ -107,7 +123,7 @@ class KnotsDrawnTest < Minitest::Test
   def test_cords_do_not_run_through_each_other
     asked = {"s3>" => [3, 0.9], "s4>" => [4, 0.9], "s5>" => [5, 0.9], "s6>" => [6, 0.9], "h3>" => [3, 0.88],
       "h4>" => [4, 0.9], "h6>" => [6, 0.9], "b6>; b6<" => [6, 0.88], "s4> s4>; -2 s4>" => [8, 0.9], "b6>" => [6, 0.5],
-      "d4> d4<" => [8, 0.5]}
+      "d4> d4<" => [8, 0.5], "c3>" => [3, 0.94], "c4>" => [4, 0.94], "c5>; c5<" => [5, 0.94], "c6>" => [6, 0.94]}
     found = asked.to_h do |rows, (cords, _)|
       lines = drawn(made(knotted(rows, cords:, count: 4)))
       [rows, NearLines.least(lines, along: 3.0, within: 1.0)]
@@ -121,7 +137,7 @@ class KnotsDrawnTest < Minitest::Test
   # to and fro, bars all one way, slanting ones, cords that change places. The law of a hitch holds within 2.2 %.
   def test_what_is_drawn_is_planned
     {"s3>" => 1.06, "s4>" => 1.06, "s6>" => 1.06, "h4>" => 1.06, "b4>" => 1.001, "b4>; b4<" => 1.001, "d4>" => 1.001,
-     "v4>; v4<" => 1.022, "e4" => 1.001, "s4>; e4" => 1.02, "w4/6" => 1.001}.each do |rows, most|
+     "v4>; v4<" => 1.022, "e4" => 1.001, "s4>; e4" => 1.02, "w4/6" => 1.001, "c4>" => 1.001, "c6>; c6<" => 1.001}.each do |rows, most|
       section = made(knotted(rows, cords: rows[1].to_i, count: 10))
       lines = drawn(section).map { |line| Meander::Form::Trace.polyline_mm(line) }
       planned = section.base.each_index.map { |number| section.knotted_mm(number) }

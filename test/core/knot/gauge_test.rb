@@ -43,6 +43,18 @@ class KnotGaugeTest < Minitest::Test
     end
   end
 
+  # In a crown every cord goes half a turn round each of its two neighbours, its middle a cord from theirs; none is
+  # planned less than that.
+  def test_a_crown_is_two_half_turns
+    assert_in_epsilon 2 * Math::PI, Meander::Knot::Crown::LENGTH, 0.02
+    (3..6).each do |count|
+      size = Gauge.new.size("crown", [1.0] * count)
+
+      size.cords.each { |mm| assert_includes 2 * Math::PI..7.0, mm }
+      assert_operator size.width_mm, :>=, 1 + (1 / Math.sin(Math::PI / count)), "#{count} cords side by side in a ring"
+    end
+  end
+
   # A half knot of a spiral: within two per cent, and turned as far as it relaxed to, within three degrees.
   def test_half_knots_are_the_relaxed_ones
     [1, 2, 4].each do |fillers|

@@ -39,10 +39,7 @@ module Meander
         def bent? = @knotted.section.form[:kind] != "straight"
 
         # What knots alike share.
-        def key(knot)
-          turn = (knot.kind == "half") ? knot.twist % (360 / Knot::Cells.turn(knot.cords.size - 2)) : 0
-          [knot.size.object_id, knot.hand, turn, knot.bead&.placement]
-        end
+        def key(knot) = [knot.size.object_id, knot.hand, Knot::Cells.phase(knot), knot.bead&.placement]
 
         def lines(key, knot)
           @cells[key] ||= Knot::Cells.of(knot, @layout.course(@knotted.repeats), @layout.thick)

@@ -61,6 +61,7 @@ module Meander
           when "bar", "diagonal", "vertical" then "with #{Units::Text.count(cords - 1, "cord")} #{{"vertical" => "held"}
             .fetch(one[:kind], "hitched")} and one across"
           when "overhand" then "in #{Units::Text.count(cords, "cord")} together"
+          when "crown" then "with #{Units::Text.count(cords, "cord")}"
           when "wrap" then "of #{Units::Text.count(one[:turns], "turn")} round #{Units::Text.count(cords - 1, "cord")}"
           else "of #{Units::Text.count(cords, "cord")}"
           end
@@ -76,10 +77,17 @@ module Meander
           when "bar", "diagonal" then ["hitch the next cord round the holder", "hitch it once more"] * (cords - 1)
           when "vertical" then ["hitch round the next cord", "hitch once more round it"] * (cords - 1)
           when "overhand" then ["overhand knot in all of them"]
+          when "crown" then crown(cords)
           when "wrap" then ["lay a loop along the cords", "wind the turns over it", "end through the loop",
             "draw the loop in", "trim both ends"]
           else ["bring the inner cords outside, in front"]
           end
+        end
+
+        # Its end towards the maker.
+        def self.crown(cords)
+          ["fold the first cord over, past the middle", *["fold the next one over that"] * (cords - 2),
+            "fold the last one over, through the first bight", "draw all of them tight, evenly"]
         end
 
         # What a cord does in a knot (Knot::Course::Pass): works, fills (is tied round), or holds a row of hitches.
@@ -95,7 +103,7 @@ module Meander
         end
 
         def self.holder(knot) = (knot.hand == "right") ? 0 : knot.cords.size - 1
-        private_class_method :strip, :mounted, :runs, :often, :with, :holder
+        private_class_method :strip, :mounted, :runs, :often, :with, :crown, :holder
       end
     end
   end

@@ -49,6 +49,13 @@ function hitched(knot: Tied) {
   const end = { x: b, y: top + fall * (knot.cords - 2) };
   return { d: `M${a} ${top - fall / 2}L${b} ${end.y + fall / 2}`, ties, end };
 }
+/** Strokes that lean the way a crown goes round, one for each cord. */
+function swirl({ from, cords, hand, level }: Tied) {
+  const lean = hand === "right" ? 4 : -4;
+  const at = y(level + 0.5);
+  const strokes = Array.from({ length: cords }, (_, i) => x(from + (cords - 1) / 2) + (i - (cords - 1) / 2) * 11);
+  return strokes.map((middle) => `M${middle - lean} ${at + 5}L${middle + lean} ${at - 5}`).join("");
+}
 /** The side a knot is begun from. */
 const notch = (knot: Tied) => (knot.hand === "left" ? x(knot.from) - 6 : x(knot.from + knot.cords - 1) + 6);
 </script>
@@ -84,14 +91,15 @@ const notch = (knot: Tied) => (knot.hand === "left" ? x(knot.from) - 6 : x(knot.
         />
         <circle v-for="(tie, i) in hitched(knot).ties" :key="i" :cx="tie.x" :cy="tie.y" r="6" class="body" />
       </template>
-      <template v-else-if="knot.kind === 'overhand'">
+      <template v-else-if="knot.kind === 'overhand' || knot.kind === 'crown'">
         <ellipse
           :cx="x(knot.from + (knot.cords - 1) / 2)"
           :cy="y(knot.level + 0.5)"
           :rx="((knot.cords - 1) * ACROSS) / 2 + 7"
-          ry="8"
+          :ry="knot.kind === 'crown' ? 10 : 8"
           class="body"
         />
+        <path v-if="knot.kind === 'crown'" :d="swirl(knot)" fill="none" class="sign" />
       </template>
       <template v-else-if="knot.kind !== 'exchange'">
         <rect

@@ -17,7 +17,7 @@ const hand = ref<"left" | "right">("left");
 const many = ref(4);
 const tool = computed(() => kindOfKnot(kind.value)!);
 const span = computed(() => Math.min(Math.max(many.value, tool.value.least), tool.value.most, cords.value));
-const HANDS = computed(() => ["left", "right"].map((key) => ({ key, name: `${tool.value.hands} ${key}` })));
+const HANDS = computed(() => Object.entries(tool.value.hands ?? {}).map(([key, name]) => ({ key, name })));
 const NUMBERS = computed(() =>
   Array.from({ length: Math.min(tool.value.most, cords.value) - tool.value.least + 1 }, (_, i) => {
     const key = String(tool.value.least + i);

@@ -16,16 +16,21 @@ export const withKnotted = (piece: Piece, id: string, changes: Partial<Knotted>)
   sections: piece.sections.map((one) => (one.id === id ? ({ ...one, ...changes } as Knotted) : one)),
 });
 
-/** Knots as they are called, how many cords one takes unless it is said, and at the least; hands: what its side is called. */
+/** What the sides of a knot are called. */
+const FROM = { left: "from the left", right: "from the right" };
+const ONWARD = { left: "to the left", right: "to the right" };
+const ROUND = { left: "anticlockwise", right: "clockwise" };
+/** Knots as they are called, how many cords one takes unless it is said, and at the least; hands: its sides, where it has any. */
 export const KINDS = [
-  { key: "square", letter: "s", name: "a square knot", usual: 4, least: 3, most: 9, hands: "from the" },
-  { key: "half", letter: "h", name: "a half knot", usual: 4, least: 3, most: 9, hands: "from the" },
-  { key: "bar", letter: "b", name: "a bar of hitches", usual: 4, least: 2, most: 60, hands: "to the" },
-  { key: "diagonal", letter: "d", name: "a slanting bar", usual: 4, least: 2, most: 60, hands: "to the" },
-  { key: "vertical", letter: "v", name: "upright hitches", usual: 4, least: 2, most: 60, hands: "to the" },
-  { key: "overhand", letter: "o", name: "an overhand knot", usual: 4, least: 1, most: 16, hands: "" },
-  { key: "wrap", letter: "w", name: "a gathering wrap", usual: 4, least: 2, most: 16, hands: "" },
-  { key: "exchange", letter: "e", name: "an exchange of cords", usual: 4, least: 4, most: 4, hands: "" },
+  { key: "square", letter: "s", name: "a square knot", usual: 4, least: 3, most: 9, hands: FROM },
+  { key: "half", letter: "h", name: "a half knot", usual: 4, least: 3, most: 9, hands: FROM },
+  { key: "bar", letter: "b", name: "a bar of hitches", usual: 4, least: 2, most: 60, hands: ONWARD },
+  { key: "diagonal", letter: "d", name: "a slanting bar", usual: 4, least: 2, most: 60, hands: ONWARD },
+  { key: "vertical", letter: "v", name: "upright hitches", usual: 4, least: 2, most: 60, hands: ONWARD },
+  { key: "overhand", letter: "o", name: "an overhand knot", usual: 4, least: 1, most: 16, hands: null },
+  { key: "wrap", letter: "w", name: "a gathering wrap", usual: 4, least: 2, most: 16, hands: null },
+  { key: "crown", letter: "c", name: "a crown knot", usual: 4, least: 3, most: 6, hands: ROUND },
+  { key: "exchange", letter: "e", name: "an exchange of cords", usual: 4, least: 4, most: 4, hands: null },
 ] as const;
 export const kindOfKnot = (key: string) => KINDS.find((one) => one.key === key);
 
@@ -137,7 +142,7 @@ export const written = (rows: KnotRow[]) =>
 function word({ kind, hand, cords, times, turns }: KnotItem): string {
   if (kind === "pass") return `-${cords}`;
   const { letter, hands } = kindOfKnot(kind)!;
-  const onward = hands === "to the" ? hand === "right" : hand !== "right";
+  const onward = hands === FROM ? hand !== "right" : hand === "right";
   const side = hands ? (onward ? ">" : "<") : "";
   return `${(times ?? 1) > 1 ? times : ""}${letter}${cords}${kind === "wrap" ? `/${turns}` : ""}${side}`;
 }
