@@ -33,21 +33,10 @@ module Meander
       # that lies inside it, and half round the stem at both ends.
       def own_mm
         circuits = (0...fields[:circuits]).sum do |i|
-          Framed.round_mm(kind.along_mm + d + (2 * i * d), kind.across_mm + d + (2 * i * d)) +
+          Form::Oval.round_mm(kind.along_mm + d + (2 * i * d), kind.across_mm + d + (2 * i * d)) +
             (Math::PI * (site.wire.mm + d))
         end
         circuits + (2 * fields[:coils] * helix_mm(site.wire.mm))
-      end
-
-      # The perimeter of an ellipse, by the arithmetic-geometric mean (Abramowitz and Stegun 17.6).
-      def self.round_mm(long, wide)
-        a, b = [long, wide].max / 2, [long, wide].min / 2
-        x, y, sum, power = a, b, (a**2) - (((a**2) - (b**2)) / 2), 0.5
-        12.times do
-          x, y, c = (x + y) / 2, Math.sqrt(x * y), (x - y) / 2
-          sum -= (power *= 2) * (c**2)
-        end
-        4 * Math::PI * sum / (x + y)
       end
 
       # The coils on the stem and the circuits as drawn.

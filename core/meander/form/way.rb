@@ -116,6 +116,24 @@ module Meander
         def place(number) = @places[number] ||= @bar.place(number * STEP_MM)
       end
 
+      # Closed across, round an oval whose axis is y: its front the middle line.
+      class Tube
+        # oval: Form::Oval, followed across.
+        def initialize(oval)
+          @oval = oval
+          freeze
+        end
+
+        def at(along, across, height)
+          x, z = @oval.at(across, height)
+          [x, along, z]
+        end
+
+        def beyond(along, (across, out, height), _band) = at(along + out, across, height)
+        def turn(_along) = 0.0
+        def flat? = false
+      end
+
       # Wound on a dowel whose axis is y, the strip lying flat on it: radius of its middle line, rise of a turn.
       class Helix
         # side: 1 where it climbs as a right-handed screw, -1 where as a left-handed one, its mirror image.

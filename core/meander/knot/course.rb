@@ -9,7 +9,8 @@ module Meander
       # One knot as it is tied. row: its row in the pattern and number: its number, both from 0 on; from: its first
       # place; cords: which cords are in it, from the left, and after: as they leave it; x, y: its middle, and where it
       # begins; fall: how far each next hitch of a diagonal lies below the one before; twist: how many half knots of the
-      # same hand came before it, of crown knots see Crown.turns; bead: number of the placement of the bead it has, at: where that sits.
+      # same hand came before it, of crown knots see Crown.turns; bead: its Bead, if it has one; turns:
+      # of a wrap.
       Placed = Struct.new(:number, :kind, :hand, :row, :from, :cords, :after, :x, :y, :size, :fall, :twist, :bead,
         :turns)
       # A cord in a knot: in which of its places; enters, leaves: [x, y]; mm: what it takes there, and gap_mm: straight
@@ -27,13 +28,16 @@ module Meander
 
       # cords: how thick each is, from the left; rows: as Notation reads them, gap in mm; gauge: Gauge; spacing_mm: from
       # cord to cord, at least what the knots need; starts: where each cord begins, [x, y], nil for side by side; beads:
-      # answers at(number), the Bead of so manieth knot that can have one, or nil.
-      def initialize(cords, rows, gauge, spacing_mm:, starts: nil, beads: nil)
+      # answers at(number), the Bead of so manieth knot that can have one, or nil; girth: answers apart(from, to), the
+      # way from one x to another, where the last cord hangs beside the first, nil where it does not: knots may then
+      # reach over that join, their x beyond the last cord.
+      def initialize(cords, rows, gauge, spacing_mm:, starts: nil, beads: nil, girth: nil)
         @cords = cords
         @rows = rows
         @gauge = gauge
         @spacing_mm = spacing_mm
         @beads = beads
+        @girth = girth
         @at = cords.each_index.to_a
         @where = starts || cords.each_index.map { |place| [home(place), 0.0] }
         @y = @where.map(&:last)
@@ -85,7 +89,9 @@ module Meander
 
       def knot(one, from, row, gap)
         many, kind, hand = one.values_at(:cords, :kind, :hand)
+        from %= @at.size
         cords = @at[from, many]
+        cords += @at.first(many - cords.size) if cords.size < many
         size = size(one, cords)
         fall = (kind == "diagonal") ? spacing_mm : 0.0
         lead = (kind == "vertical") ? slant(hand, from, cords) : lead(kind, from, cords)
@@ -105,8 +111,8 @@ module Meander
 
       def middle(from, many) = (home(from) + home(from + many - 1)) / 2
 
-      # Loops of square, half and crown knots reach a little over their knot: one in other cords than before keeps clear of
-      # that, in cords.
+      # Loops of square, half and crown knots reach a little over their knot: one in other cords than before keeps clear
+      # of that, in cords.
       LEAD = 1.1
 
       def lead(kind, from, cords)
@@ -124,7 +130,7 @@ module Meander
       def slant(hand, from, cords)
         places = (from...(from + cords.size)).map { |place| home(place) }
         hung = (hand == "right") ? cords.drop(1) : cords[0..-2]
-        hung.zip(places.each_cons(2)).map { |cord, beside| ((beside.sum / 2) - @where[cord][0]).abs }.max * SLANT
+        hung.zip(places.each_cons(2)).map { |cord, beside| apart(@where[cord][0], beside.sum / 2).abs }.max * SLANT
       end
 
       # Were all of them in one knot, at the same places?
@@ -173,11 +179,23 @@ module Meander
           (in_x, in_y), (out_x, out_y), (was_x, was_y) = way.enters, way.leaves, @where[cord]
           in_x, in_y = x + in_x, y + in_y
           leaves = [x + out_x, y + out_y]
-          @passes[cord] << Pass.new(knot, i, [in_x, in_y], leaves, way.mm, Math.hypot(in_x - was_x, in_y - was_y))
+          @passes[cord] << Pass.new(knot, i, [in_x, in_y], leaves, way.mm, Math.hypot(apart(was_x, in_x), in_y - was_y))
           @where[cord], @last[cord], @y[cord] = leaves, knot, leaves[1]
         end
-        @at[knot.from, cords.size] = knot.after
+        put(knot)
       end
+
+      # Its cords at their places, over the join too.
+      def put(knot)
+        over = knot.from + knot.cords.size - @at.size
+        return @at[knot.from, knot.cords.size] = knot.after unless over.positive?
+
+        @at[knot.from..] = knot.after[0...-over]
+        @at[0, over] = knot.after.last(over)
+      end
+
+      # From one x to another.
+      def apart(from, to) = @girth ? @girth.apart(from, to) : to - from
 
       # Of knots alike they are the same: those ways, and which of its places each of its cords came from as they leave.
       def ways(knot)

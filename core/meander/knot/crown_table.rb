@@ -2,9 +2,9 @@
 
 module Meander
   module Knot
-    # One cord through a crown knot, clockwise, as CellTable has its points: how many cords => that one's way, from where
-    # it begins on the side of the bundle (+x) over the one before it and under the next to where that one's began,
-    # turned on by Crown::TURN. z is outwards there, the axis of the bundle at 0, 0. Relaxed as tubes without friction,
+    # One cord through a crown knot, clockwise, as CellTable has its points: how many cords => that one's way, from
+    # the side of the bundle (+x) over the one before it and under the next to the other side, Crown::TURN further
+    # round. The axis of the bundle lies at x and z 0. Relaxed as tubes without friction,
     # their copies about the axis and along it with them, at an advance of two cords.
     module CrownTable
       POINTS = {
@@ -24,7 +24,7 @@ module Meander
           -141 32 123 -159 50 126 -172 72 128 -180 97 130 -182 123 130 -181 148 131 -181 174 131
           -181 200 131
         POINTS
-        6 => <<~POINTS,
+        6 => <<~POINTS
           172 0 172 173 26 171 168 51 167 157 73 163 141 92 157 121 107 151 98 117 145 74 119 138
           50 111 132 28 97 127 9 79 122 -6 59 120 -24 39 125 -45 25 129 -69 14 135 -94 12 141 -117 20 147
           -138 34 152 -155 51 158 -168 73 162 -176 97 166 -177 122 168 -175 148 169 -174 174 171

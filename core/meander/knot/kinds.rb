@@ -4,9 +4,8 @@ module Meander
   module Knot
     # Kinds of knots: key => Kind.
     module Kinds
-      # letter: in short notation; cords: how many one may take; usual: how many where nothing is said; hands: what its sides
-      # are called, right first in short notation (>) where it goes onward or round, left where it is begun from there; ties: moves of the hand it takes, by how many cords
-      # it has; tied: whether it stays by itself (all but cords that only change places).
+      # letter: in short notation; cords: how many one may take; usual: how many where nothing is said; hands: what its
+      # sides are called; ties: moves of the hand it takes, by how many cords it has.
       Kind = Struct.new(:key, :letter, :name, :cords, :usual, :hands, :ties, keyword_init: true) do
         def words(hand) = hands ? "#{name} #{hands.fetch(hand)}" : name
       end

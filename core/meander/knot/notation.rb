@@ -3,9 +3,9 @@
 module Meander
   module Knot
     # Rows of knots as text, each row from the left as the work hangs: how often, the letter of the knot, how many cords
-    # it takes, and from which side (s4 or s4>: from the left, s4<: from the right; of bars: to the right, to the left; of
-    # crowns: clockwise, the other way round);
-    # - passes so many cords; w4/6 is a wrap of six turns; ~12 before a row leaves 12 mm bare; x4 at its end makes it so
+    # it takes, and from which side (s4 or s4>: from the left, s4<: from the right; of bars: to the right, to the left;
+    # of crowns: clockwise, the other way round); - passes so many cords; w4/6 is a wrap of six turns; ~12 before a row
+    # leaves 12 mm bare; x4 at its end makes it so
     # often. Rows end with ; or a new line.
     module Notation
       TOKEN = %r{\G[ \t,]*(?<times>\d{0,4})(?<letter>[a-zA-Z-])(?<cords>\d{0,3})
@@ -16,8 +16,8 @@ module Meander
       MOST_ITEMS, MOST_ROWS, MOST_TIMES, MOST_CORDS, MOST_TURNS = 60, 100, 1000, 60, 60
       MOST_GAP = 500.0
       ACCEPTED = "knots as 2s4>: how often, then s square, h half, b bar, d diagonal, v vertical, o overhand, w " \
-                 "wrap, c crown, e exchange or - to pass, how many cords, > or <; ~12 before a row leaves 12 mm bare, x4 at " \
-                 "its end makes it four times"
+                 "wrap, c crown, e exchange or - to pass, how many cords, > or <; ~12 before a row leaves 12 mm " \
+                 "bare, x4 at its end makes it four times"
 
       # @return [Array<Hash>] as a document has them: { knots: [{ kind:, hand:, cords:, times:,
       #   turns: }], gap:, times: }

@@ -13,6 +13,14 @@ module Meander
         [*wide, (Gauge::MOUNT_WIDE * thick / 2 if mounted), thick].compact.max
       end
 
+      # How thick its thickest knots are.
+      def self.thick_mm(cords, rows, gauge)
+        thick = cords.max
+        apart_mm = call(cords, rows, gauge)
+        rows.flat_map { |row| row[:knots] }.reject { |one| one[:kind] == "pass" }
+          .map { |one| gauge.size(one[:kind], [thick] * one[:cords], turns: one[:turns], apart_mm:).thick_mm }.max
+      end
+
       def self.own(one, thick, gauge)
         return thick if one[:kind] == "pass"
         return Gauge::HITCH * thick if %w[bar diagonal].include?(one[:kind])

@@ -123,7 +123,8 @@ class KnotsDrawnTest < Minitest::Test
   def test_cords_do_not_run_through_each_other
     asked = {"s3>" => [3, 0.9], "s4>" => [4, 0.9], "s5>" => [5, 0.9], "s6>" => [6, 0.9], "h3>" => [3, 0.88],
       "h4>" => [4, 0.9], "h6>" => [6, 0.9], "b6>; b6<" => [6, 0.88], "s4> s4>; -2 s4>" => [8, 0.9], "b6>" => [6, 0.5],
-      "d4> d4<" => [8, 0.5], "c3>" => [3, 0.94], "c4>" => [4, 0.94], "c5>; c5<" => [5, 0.94], "c6>" => [6, 0.94]}
+      "d4> d4<" => [8, 0.5], "c3>" => [3, 0.94],
+      "c4>" => [4, 0.94], "c5>; c5<" => [5, 0.94], "c6>" => [6, 0.94]}
     found = asked.to_h do |rows, (cords, _)|
       lines = drawn(made(knotted(rows, cords:, count: 4)))
       [rows, NearLines.least(lines, along: 3.0, within: 1.0)]
@@ -137,7 +138,8 @@ class KnotsDrawnTest < Minitest::Test
   # to and fro, bars all one way, slanting ones, cords that change places. The law of a hitch holds within 2.2 %.
   def test_what_is_drawn_is_planned
     {"s3>" => 1.06, "s4>" => 1.06, "s6>" => 1.06, "h4>" => 1.06, "b4>" => 1.001, "b4>; b4<" => 1.001, "d4>" => 1.001,
-     "v4>; v4<" => 1.022, "e4" => 1.001, "s4>; e4" => 1.02, "w4/6" => 1.001, "c4>" => 1.001, "c6>; c6<" => 1.001}.each do |rows, most|
+     "v4>; v4<" => 1.022, "e4" => 1.001, "s4>; e4" => 1.02, "w4/6" => 1.001, "c4>" => 1.001,
+     "c6>; c6<" => 1.001}.each do |rows, most|
       section = made(knotted(rows, cords: rows[1].to_i, count: 10))
       lines = drawn(section).map { |line| Meander::Form::Trace.polyline_mm(line) }
       planned = section.base.each_index.map { |number| section.knotted_mm(number) }

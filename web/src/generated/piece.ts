@@ -1374,7 +1374,8 @@ export interface Piece {
            * @maxItems 60
            */
           knots: {
-            kind: "square" | "half" | "bar" | "diagonal" | "vertical" | "overhand" | "wrap" | "exchange" | "pass";
+            kind:
+              "square" | "half" | "bar" | "diagonal" | "vertical" | "overhand" | "wrap" | "crown" | "exchange" | "pass";
             hand?: "left" | "right";
             cords: number;
             times?: number;
@@ -1424,6 +1425,22 @@ export interface Piece {
         to_hand?: {
           typed: string;
           mm?: number;
+        } | null;
+        round?: {
+          /**
+           * what it is closed round; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 2 m; usually 8 mm to 200 mm
+           */
+          across: {
+            typed: string;
+            mm?: number;
+          };
+          /**
+           * what it is closed round; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 2 mm to 2 m; usually 8 mm to 200 mm
+           */
+          deep: {
+            typed: string;
+            mm?: number;
+          };
         } | null;
         hitched?: {
           typed: string;

@@ -198,6 +198,7 @@ export interface Plan {
       advance_mm: number;
       heads_mm: number;
       spacing_mm: number;
+      round_mm: number | null;
       least_spacing_mm: number;
       wires: {
         wire: string;

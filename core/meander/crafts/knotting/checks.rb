@@ -21,6 +21,7 @@ module Meander
 
           mount
           spacing
+          RoundChecks.call(@section, method(:fault)) if @section[:round]
           swatch
           hitched
           finish
@@ -40,12 +41,20 @@ module Meander
             return false unless knot(one, "#{path}/knots/#{i}")
 
             taken += one[:cords]
-            next if taken <= @cords
+            next if taken <= @cords || @section[:round]
 
             return fault("#{path}/knots/#{i}", "cords #{taken - one[:cords] + 1} to #{taken}",
               "its knots need more cords than there are", "knots on cords 1 to #{@cords}")
           end
-          true
+          !@section[:round] || closes(row, path)
+        end
+
+        # All the way round the last knot may reach on over cords that were left hanging.
+        def closes(row, path)
+          number = RoundChecks.meets(row, @cords) or return true
+
+          fault("#{path}/knots/#{number}", Knot::Notation.write([row]), "the round does not close: it runs into its " \
+            "own first knot", "knots on #{@cords} cords, all the way round")
         end
 
         def knot(one, path)

@@ -39,13 +39,26 @@ module Meander
           Mirrored.call(fields, rows:)
         end
 
-        # Knots of a row from the right; cords that are left hanging at its end, without a word, are passed first.
+        # Knots of a row from the right; cords that are left hanging at its end, without a word, are passed first. A
+        # knot over the join of what is closed stays the last one.
         def self.from_right(knots, cords)
           left = cords - knots.sum { |one| one[:cords] }
-          passed = {kind: "pass", hand: "right", cords: left, times: 1, turns: 1}
-          [*([passed] if left.positive?), *knots.reverse.map { |one| Mirrored.sided(one) }]
+          return over_the_join(knots, -left) if left.negative?
+
+          [*passing(left), *knots.reverse.map { |one| Mirrored.sided(one) }]
         end
-        private_class_method :from_right
+
+        def self.over_the_join(knots, over)
+          lead = knots.take_while { |one| one[:kind] == "pass" }.sum { |one| one[:cords] }
+          *between, last = knots.drop_while { |one| one[:kind] == "pass" }
+          sided = between.reverse.map { |one| Mirrored.sided(one) }
+          [*passing(last[:cords] - over), *sided, *passing(lead - over), Mirrored.sided(last)]
+        end
+
+        def self.passing(cords)
+          cords.positive? ? [{kind: "pass", hand: "right", cords:, times: 1, turns: 1}] : []
+        end
+        private_class_method :from_right, :over_the_join, :passing
       end
     end
   end

@@ -8,6 +8,8 @@ module Meander
       class Drawing
         include InLayers
 
+        # All the way round is drawn by so many pieces.
+        PIECES = 90
         # A way shorter than this needs no line, in cords.
         NONE = 0.05
 
@@ -36,7 +38,8 @@ module Meander
         attr_reader :picture
 
         def way = @knotted.way
-        def bent? = @knotted.section.form[:kind] != "straight"
+        def girth = @layout.girth
+        def bent? = girth || @knotted.section.form[:kind] != "straight"
 
         # What knots alike share.
         def key(knot) = [knot.size.object_id, knot.hand, Knot::Cells.phase(knot), knot.bead&.placement]
@@ -59,7 +62,7 @@ module Meander
         # Straight from where a cord is.
         def lead(cord, to, number)
           from = @where[cord]
-          way = [*from.zip(to).map { |a, b| (b - a).round(2) }.first(2), from[2].round(2), to[2].round(2)]
+          way = [@layout.apart(from[0], to[0]).round(2), (to[1] - from[1]).round(2), from[2].round(2), to[2].round(2)]
           return if Math.hypot(way[0], way[1]) < NONE * @base[cord].mm
 
           @ways[[cord, way]] << [from[0], from[1], number]
@@ -82,7 +85,13 @@ module Meander
         def hang(cord, x, y, mm) = mm.zero? || (@ways[[cord, [0.0, mm, 0.0, 0.0]]] << [x, y, @knotted.placed.size])
 
         def cell(key, place, cord, at) = drawn(@cells.fetch(key)[place], at, @base[cord])
-        def straight(cord, (dx, dy, from, to), at) = drawn([[0.0, 0.0, from], [dx, dy, to]], at, @base[cord])
+
+        # Round what it is closed round it is drawn by as many pieces as are short beside that.
+        def straight(cord, (dx, dy, from, to), at)
+          pieces = girth ? (dx.abs * PIECES / girth.round_mm).ceil.clamp(1, PIECES) : 1
+          line = (0..pieces).map { |i| (i / pieces.to_f).then { |of| [dx * of, dy * of, from + ((to - from) * of)] } }
+          drawn(line, at, @base[cord])
+        end
 
         # A line wherever it is put: [[x, y, number], ...]. What is bent is drawn for every place across by itself.
         def drawn(line, at, wire)

@@ -28,15 +28,18 @@ module Meander
         SWATCH = Record.new({knots: Count.new(1..1000),
           length: Common.size("length of the swatch", 1.0..2000.0, 10.0..200.0),
           used: Common.size("working cord in the swatch", 2.0..20_000.0, 30.0..2000.0)})
+        GIRTH = Common.size("what it is closed round", 2.0..2000.0, 8.0..200.0)
         # rows: the pattern, which its extent says how often; spacing: from cord to cord, null for as close as its knots
         # let them hang; to_hand: how long the cords are that there are, null where they are cut for it; hitched: how
-        # thick the bar is that they are tied to at their end, null for none; finish: what is done with ends that
+        # thick the bar is that they are tied to at their end, null for none; round: the oval that it is closed
+        # round, the last cord beside the first, null where it lies flat; finish: what is done with ends that
         # nothing else is made of; tail: left for that; margin: of cord, as a share.
         SECTION = {
           form: StripForms::FORM, at: Common::AT, extent: Common::EXTENT,
           rows: Common.list(ROW, 1..notation::MOST_ROWS), mount: Maybe.new(MOUNT),
           spacing: Maybe.new(Common.size("from cord to cord", 0.2..200.0, 0.8..30.0)), swatch: Maybe.new(SWATCH),
           to_hand: Maybe.new(Common.size("cord to hand", 10.0..100_000.0, 200.0..20_000.0)),
+          round: Maybe.new(Record.new({across: GIRTH, deep: GIRTH})),
           hitched: Maybe.new(Common.size("bar the cords are hitched to", 0.2..60.0, 0.6..8.0)),
           finish: Choice.new(%w[cut knot glue melt tuck]),
           tail: Common.size("tail to finish " \
@@ -46,7 +49,8 @@ module Meander
         }.freeze
         # Tails and margin: common practice, no source.
         LEFT_OUT = {**Common::LEFT_OUT, form: {kind: "straight"}.freeze, mount: nil, spacing: nil, swatch: nil,
-          to_hand: nil, hitched: nil, finish: "cut", tail: Units::Size.new(100.0, "100 mm"), margin: 0.1}.freeze
+          to_hand: nil, round: nil, hitched: nil, finish: "cut", tail: Units::Size.new(100.0, "100 mm"),
+          margin: 0.1}.freeze
       end
     end
   end

@@ -107,10 +107,14 @@ module Meander
         def told = "#{words}: #{Words.counted(self)}, #{Units::Text.length(made_mm)} knotted"
 
         # How it lies: of its form, its bare ends with it.
-        def way = @told[:way] ||= Form::Way.of(section.form, length_mm:, thickness_mm:, width_mm:)
+        def way
+          @told[:way] ||= layout.girth&.way || Form::Way.of(section.form, length_mm:, thickness_mm:, width_mm:)
+        end
 
         # At its ends the cords hang side by side.
         def bulk_mm
+          return [width_mm, thickness_mm] if layout.girth
+
           across = layout.across("start").minmax
           [across[1] - across[0] + base.map(&:mm).max, base.map(&:mm).max]
         end
@@ -131,12 +135,9 @@ module Meander
 
         def outline
           @told[:outline] ||= begin
-            low, high = layout.edges
             steps = [(length_mm / 2).ceil, 12].max.clamp(12, 400)
             Form::Hull.call((0..steps).flat_map { |i|
-              [low, high].map { |x|
-                way.at(length_mm * i / steps, x, 0.0).first(2)
-              }
+              layout.sides.map { |x, height| way.at(length_mm * i / steps, x, height).first(2) }
             })
           end
         end
@@ -176,18 +177,21 @@ module Meander
         # From its last knot to where it hangs.
         def last_mm(number)
           from = passes(number).last&.leaves || layout.starts[number]
-          Math.hypot(layout.across("end", repeats)[number] - from[0], bar_begins_mm - from[1])
+          Math.hypot(layout.apart(from[0], layout.across("end", repeats)[number]), bar_begins_mm - from[1])
         end
 
         # On the fillers below its knot; at a side between that and the cord that goes round it.
         def lie(knot)
           bead, y = knot.bead, knot.y + above_mm
-          return [[y + knot.size.advance_mm + (bead.along_mm / 2), knot.x], [1.0, 0.0], 0] if bead.around?
+          return [[y + knot.size.advance_mm + (bead.along_mm / 2), knot.x], [1.0, 0.0], face(knot.x)] if bead.around?
 
           side = (bead.on == "left") ? -1 : 1
           x = knot.x + (side * ((knot.size.width_mm / 2) + (bead.wide_mm / 2) - (base[knot.cords.first].mm / 2)))
-          [[y + ([knot.size.advance_mm, bead.along_mm].max / 2), x], [1.0, 0.0], 0]
+          [[y + ([knot.size.advance_mm, bead.along_mm].max / 2), x], [1.0, 0.0], face(x)]
         end
+
+        # Of what is closed the far half lies behind.
+        def face(x) = layout.girth ? (way.at(0.0, x, 0.0)[2] <=> 0) : 0
       end
     end
   end

@@ -46,7 +46,14 @@ module Meander
           Knot::Spacing.call(base.map(&:mm), plain(fields[:rows]), gauge(fields, base), mounted: !fields[:mount].nil?)
         end
 
-        attr_reader :section, :calibration, :gauge, :beading, :spacing_mm, :least_mm, :mounting, :hitched
+        # What it is closed round, nil where it is not.
+        # section: anything that answers [] and base as Document::Section does.
+        def self.girth(section, gauge)
+          section[:round] && Girth.of(section,
+            Knot::Spacing.thick_mm(section.base.map(&:mm), plain(section[:rows]), gauge))
+        end
+
+        attr_reader :section, :calibration, :gauge, :beading, :girth, :spacing_mm, :least_mm, :mounting, :hitched
 
         # @raise [InvalidInput] where it cannot be knotted
         def initialize(section, calibration)
@@ -56,11 +63,12 @@ module Meander
           @gauge = Layout.gauge(section.fields, section.base)
           @beading = Beading.new(section)
           @least_mm = Layout.spacing_mm(section.fields, section.base)
-          @spacing_mm = [section[:spacing]&.mm, least_mm].compact.max
+          @girth = Layout.girth(section, gauge)
+          @spacing_mm = girth ? girth.round_mm / thick.size : [section[:spacing]&.mm, least_mm].compact.max
           @hitched = (Hitched.new(section, gauge, spacing_mm) if section[:hitched])
           @mounting = (Mounting.new(section, calibration, gauge, homes) if section[:mount])
           @course = Knot::Course.new(thick, Layout.plain(section[:rows]), gauge, spacing_mm:, starts:,
-            beads: beading.any? ? beading : nil)
+            beads: beading.any? ? beading : nil, girth:)
           @worked = {}
           freeze
         end
@@ -129,8 +137,15 @@ module Meander
         end
 
         # Outside to outside.
-        def width_mm = edges.then { |low, high| high - low }
-        def thickness_mm = [*sample.map { |knot| knot.size.thick_mm }, *beading.kinds.map(&:depth_mm)].max
+        def width_mm = girth ? girth.width_mm : edges.then { |low, high| high - low }
+        def thickness_mm = girth ? girth.depth_mm : own_thickness_mm
+
+        # Its outermost lines: how far across, and towards the maker.
+        def sides = girth ? girth.sides : edges.map { |x| [x, 0.0] }
+
+        # From one place across to another.
+        def apart(from, to) = girth ? girth.apart(from, to) : to - from
+        def own_thickness_mm = [*sample.map { |knot| knot.size.thick_mm }, *beading.kinds.map(&:depth_mm)].max
 
         # How far it reaches to either side of its middle line: [low, high].
         def edges

@@ -54,8 +54,11 @@ module Meander
           how = (fresh.size == @knotted.base.size) ? "fasten #{fresh.size} cords side by side" :
             "hang #{named(fresh)} in beside those that are there"
           below = ", and begin the knots #{say(@knotted.above_mm)} below" unless @knotted.above_mm.zero?
-          "#{prefixed(how)}, #{say(@layout.spacing_mm)} from one to the next, so that they hang towards you#{below}."
+          "#{prefixed(how)}#{all_round}, #{say(@layout.spacing_mm)} from one to the next, so that they hang towards " \
+            "you#{below}."
         end
+
+        def all_round = @layout.girth ? " all the way round what is #{@layout.girth.words}" : ""
 
         def mounting
           bight = (@section[:mount][:kind] == "head") ? "in front of" : "behind"
@@ -68,11 +71,22 @@ module Meander
 
         # What they hang from.
         def bar
+          return ring if @layout.girth
+
           of = "#{@layout.bar.noun} of #{@context.called_by(@section[:at][:section])}" if @layout.bar
           "the #{of || "bar"} (#{say(@layout.mounting.over_mm)} thick)"
         end
 
-        def about_the_middle = @layout.bar ? ", as many to either side of #{@knotted.about}" : ""
+        def ring
+          over = @layout.mounting.over_mm
+          "a ring (#{say(over)} thick, #{say(@layout.girth.ring_mm(over))} round) about what is #{@layout.girth.words}"
+        end
+
+        def about_the_middle
+          return ", as far apart all the way round" if @layout.girth
+
+          @layout.bar ? ", as many to either side of #{@knotted.about}" : ""
+        end
 
         # "1 and 2", by the places of their legs.
         def cords(pairs) = pairs.map { |pair| "#{(2 * pair) + 1} and #{(2 * pair) + 2}" }.join(", ")
@@ -93,7 +107,7 @@ module Meander
           told = rows.each_with_index.map do |row, i|
             from, past = past, past + (knots(row) * row[:times])
             often = (row[:times] > 1) ? ", #{row[:times]} rows alike" : ""
-            tied("#{prefixed("row #{i + 1}")}: #{Words.row(row)}#{often}", from, past)
+            tied("#{prefixed("row #{i + 1}")}: #{Words.row(row, @knotted.base.size)}#{often}", from, past)
           end
           [*told, *again(past)]
         end
@@ -106,7 +120,8 @@ module Meander
 
         def only(row)
           often = @knotted.repeats * row[:times]
-          tied("#{prefixed("tie #{Words.row(row)}")}#{", #{often} rows alike" if often > 1}", 0, @knotted.placed.size)
+          alike = ", #{often} rows alike" if often > 1
+          tied("#{prefixed("tie #{Words.row(row, @knotted.base.size)}")}#{alike}", 0, @knotted.placed.size)
         end
 
         def again(past)
@@ -179,7 +194,8 @@ module Meander
         def finished
           how = @section[:finish]
           free = " Below the knots #{say(@knotted.bare_mm)} hang free." unless @knotted.bare_mm.zero?
-          check = "Check: #{say(@knotted.made_mm)} knotted, #{say(@knotted.width_mm)} wide, both edges straight.#{free}"
+          even = @layout.girth ? "as high all the way round" : "both edges straight"
+          check = "Check: #{say(@knotted.made_mm)} knotted, #{say(@knotted.width_mm)} wide, #{even}.#{free}"
           loose = %w[start end].select { |side| @knotted.loose(side).any? }
           return step("secure", "#{check} Rest the hand.") if loose.empty?
 

@@ -18,7 +18,8 @@ module Meander
             },
             orders: orders(knotted), rows: rows(layout), notation: Knot::Notation.write(layout.section[:rows]),
             width_mm: knotted.width_mm, thickness_mm: knotted.thickness_mm, advance_mm: layout.advance_mm,
-            heads_mm: layout.heads_mm, spacing_mm: layout.spacing_mm, least_spacing_mm: layout.least_mm,
+            heads_mm: layout.heads_mm, spacing_mm: layout.spacing_mm, round_mm: layout.girth&.round_mm,
+            least_spacing_mm: layout.least_mm,
             wires: knotted.base.each_index.map { |number| wire(knotted, number) }, assumed: knotted.assumed?}
         end
 
@@ -32,7 +33,7 @@ module Meander
         # Rows of the pattern; knots: how many one of them has.
         def self.rows(layout)
           layout.section[:rows].map do |row|
-            {words: Words.row(row), times: row[:times],
+            {words: Words.row(row, layout.section.base.size), times: row[:times],
               knots: row[:knots].sum { |one| (one[:kind] == "pass") ? 0 : one[:times] }}
           end
         end

@@ -8,11 +8,13 @@ module Meander
         # layout: Layout.
         def self.call(layout)
           "a knotted #{strip(layout)} of #{Units::Text.count(layout.section.base.size, "cord")}#{mounted(layout)}" \
-            "#{StripForms.after(layout.section.form)}"
+            "#{", closed round" if layout.girth}#{StripForms.after(layout.section.form)}"
         end
 
         # Cords all in one line of knots, or beside each other.
         def self.strip(layout)
+          return "net" if layout.girth
+
           beside = layout.section[:rows].map { |row| row[:knots].count { |one| one[:kind] != "pass" } }
           (beside.max < 2) ? "strap" : "panel"
         end
@@ -20,17 +22,26 @@ module Meander
         def self.mounted(layout)
           return "" unless layout.mounted?
 
-          layout.bar ? ", hung from #{Units::Text.a(layout.bar.noun)}" : ", hung from a bar"
+          ", hung from #{Units::Text.a(layout.bar&.noun || (layout.girth ? "ring" : "bar"))}"
         end
 
         # knotted: Knotted.
         def self.counted(knotted) = Units::Text.count(knotted.placed.size, "knot")
 
-        # A row as it is tied, from the left.
-        def self.row(row)
+        # A row as it is tied, from the left, on so many cords.
+        def self.row(row, cords)
           said = row[:knots].map { |one| item(one) }
           gap = row[:gap].mm.positive? ? "leave #{Units::Text.length(row[:gap].mm)} bare, then " : ""
-          "#{gap}#{runs(said).join(", ")}"
+          "#{gap}#{runs(said).join(", ")}#{joining(row, cords)}"
+        end
+
+        # The knot that closes a round: in cords of both its ends.
+        def self.joining(row, cords)
+          over = row[:knots].sum { |one| one[:cords] } - cords
+          return "" unless over.positive?
+
+          own = ((cords - row[:knots].last[:cords] + over)..(cords + over - 1)).map { |place| (place % cords) + 1 }
+          "; the last one closes the round, in places #{Units::Text.list(own)}"
         end
 
         # What follows itself is said once.
@@ -103,7 +114,7 @@ module Meander
         end
 
         def self.holder(knot) = (knot.hand == "right") ? 0 : knot.cords.size - 1
-        private_class_method :strip, :mounted, :runs, :often, :with, :crown, :holder
+        private_class_method :strip, :mounted, :runs, :joining, :often, :with, :crown, :holder
       end
     end
   end

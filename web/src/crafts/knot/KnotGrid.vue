@@ -24,16 +24,22 @@ const seen = computed(() => Math.min(props.levels ?? props.grid.levels, props.gr
 const last = computed(() => first.value + seen.value);
 const x = (place: number) => EDGE + place * ACROSS;
 const y = (level: number) => EDGE + (level - first.value) * DOWN;
-const width = computed(() => 2 * EDGE + (props.grid.cords - 1) * ACROSS);
+const width = computed(() => 2 * EDGE + (props.grid.cords - 1 + props.grid.beyond) * ACROSS);
 const height = computed(() => 2 * EDGE + seen.value * DOWN);
 const falls = (knot: Tied) => (knot.kind === "diagonal" ? knot.cords - 2 : 0);
 const knots = computed(() =>
   props.grid.tied.filter((knot) => knot.level + falls(knot) + 1 > first.value && knot.level < last.value),
 );
-/** A cord between the levels that are seen. */
+/** A cord between the levels that are seen; over the join of what is closed it comes back in at the other side. */
 function line(way: Way): string {
-  const points = way.map(([place, level]) => [x(place), y(Math.min(Math.max(level, first.value - 1), last.value + 1))]);
-  return `M${points.map((point) => point.join(" ")).join("L")}`;
+  const far = props.grid.cords / 2;
+  return way
+    .map(([place, level], i) => {
+      const over = i > 0 && props.grid.beyond > 0 && Math.abs(place - way[i - 1]![0]) > far;
+      const at = y(Math.min(Math.max(level, first.value - 1), last.value + 1));
+      return `${i === 0 || over ? "M" : "L"}${x(place)} ${at}`;
+    })
+    .join("");
 }
 const isMade = (knot: Tied) => props.made === undefined || knot.number < props.made;
 const isNow = (knot: Tied) => props.made !== undefined && knot.number === props.made - 1;

@@ -12,6 +12,7 @@ const bench = useBench();
 const piece = computed(() => bench.draft.value!);
 const rows = computed(() => knotted(piece.value, bench.hand.value).rows);
 const cords = computed(() => baseOf(piece.value, bench.hand.value).length);
+const closed = computed(() => !!knotted(piece.value, bench.hand.value).round);
 const kind = ref("square");
 const hand = ref<"left" | "right">("left");
 const many = ref(4);
@@ -29,18 +30,18 @@ const MOST_ROWS = 100;
 const put = (next: KnotRow[]) =>
   void bench.change(withKnotted(piece.value, bench.hand.value, { rows: next as typeof rows.value }));
 function press(row: number, place: number) {
-  const next = pressed(rows.value[row]!, place, item(kind.value, span.value, hand.value), cords.value);
+  const next = pressed(rows.value[row]!, place, item(kind.value, span.value, hand.value), cords.value, closed.value);
   if (!next) return void (said.value = `there is no room for ${span.value} cords at place ${place + 1}`);
   said.value = "";
   put(rows.value.toSpliced(row, 1, next as (typeof rows.value)[number]));
 }
 const name = (row: KnotRow, place: number) => {
-  const there = at(putsOf(row), place);
+  const there = at(putsOf(row), place, cords.value);
   return there ? `${kindOfKnot(there.item.kind)!.name}: remove it` : `${tool.value.name} here`;
 };
-const first = (row: KnotRow, place: number) => at(putsOf(row), place)?.from === place;
+const first = (row: KnotRow, place: number) => at(putsOf(row), place, cords.value)?.from === place;
 const sign = (row: KnotRow, place: number) => {
-  const there = at(putsOf(row), place);
+  const there = at(putsOf(row), place, cords.value);
   return there ? written([{ ...row, gap: { typed: "0 mm" }, times: 1, knots: [there.item] } as KnotRow]) : "";
 };
 </script>
@@ -78,7 +79,7 @@ const sign = (row: KnotRow, place: number) => {
         :key="place"
         type="button"
         class="place"
-        :class="{ tied: at(putsOf(row), place - 1), first: first(row, place - 1) }"
+        :class="{ tied: at(putsOf(row), place - 1, cords), first: first(row, place - 1) }"
         :aria-label="`Row ${r + 1}, place ${place}: ${name(row, place - 1)}`"
         @click="press(r, place - 1)"
       >

@@ -35,7 +35,7 @@ const NAMED = 12;
 const MOST = 60;
 const hung = computed(() => {
   if (!now.value.mount) return "side by side";
-  return fromRim(piece.value, now.value.at) ?? "from a bar";
+  return fromRim(piece.value, now.value.at) ?? (now.value.round ? "from a ring" : "from a bar");
 });
 const step = computed(() => (now.value.mount ? 2 : 1));
 const counts = computed(() =>
@@ -71,17 +71,26 @@ const shortest = computed(() => told.value?.wires.reduce((one, two) => (two.run_
       {{ now.rows.length === 1 ? "one row" : `${now.rows.length} rows` }}</button>, <ExtentWords of="times" />,
     <button type="button" class="unfold plain" :aria-expanded="topic === 'knots'" @click="unfold('knots')">
       look at them all</button
-    >, {{ form === "straight" ? "left" : `bent to ${article(named(forms, form).name)}` }}
-    <LiveChoice
-      :value="form"
-      :options="forms"
-      label="Form"
-      @change="(kind) => bench.edit(bench.path('form'), { kind, ...named(choices().strip_forms, kind).start })"
-    /><FormParts :parts="named(choices().strip_forms, form).parts" :path="bench.path('form')" />.
+    >,
+    <button v-if="now.round" type="button" class="unfold" :aria-expanded="topic === 'cords'" @click="unfold('cords')">
+      closed round
+    </button>
+    <template v-else
+      >{{ form === "straight" ? "left" : `bent to ${article(named(forms, form).name)}` }}
+      <LiveChoice
+        :value="form"
+        :options="forms"
+        label="Form"
+        @change="
+          (kind) => bench.edit(bench.path('form'), { kind, ...named(choices().strip_forms, kind).start })
+        " /><FormParts :parts="named(choices().strip_forms, form).parts" :path="bench.path('form')" /></template
+    >.
   </p>
   <p v-if="told" class="quiet figures">
-    {{ told.counted }}, {{ format.length(told.woven_mm) }} long, {{ format.length(told.width_mm) }} wide. Cord
-    {{ longest!.cord }} takes most, {{ format.length(longest!.run_mm) }}; cord {{ shortest!.cord }} least,
+    {{ told.counted }}, {{ format.length(told.woven_mm) }} long, {{ format.length(told.width_mm) }} wide<template
+      v-if="told.round_mm"
+      >, {{ format.length(told.round_mm) }} round</template
+    >. Cord {{ longest!.cord }} takes most, {{ format.length(longest!.run_mm) }}; cord {{ shortest!.cord }} least,
     {{ format.length(shortest!.run_mm)
     }}<template v-if="told.assumed"
       >; assumed until

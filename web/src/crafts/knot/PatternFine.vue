@@ -23,9 +23,9 @@ async function put(text: string) {
   <div class="flex-fill">
     <ShortRows :short="short" :put="put" :standing="standing" label="The rows of knots in short">
       Row by row from the left, a line each: s4 is a square knot with 4 cords, h a half knot, b a bar of hitches, d a
-      slanting one, v upright hitches, o an overhand knot, w4/6 a wrap of six turns, c4 a crown, e4 an exchange, -2 passes two
-      cords; &gt; or &lt; the side, of a crown clockwise or not; 3s4 three below each other; ~12 before a row leaves 12 mm bare; x4 at the end: four
-      rows alike.
+      slanting one, v upright hitches, o an overhand knot, w4/6 a wrap of six turns, c4 a crown, e4 an exchange, -2
+      passes two cords; &gt; or &lt; the side, of a crown clockwise or not; 3s4 three below each other; ~12 before a row
+      leaves 12 mm bare; x4 at the end: four rows alike.
     </ShortRows>
   </div>
 </template>

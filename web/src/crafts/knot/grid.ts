@@ -20,6 +20,8 @@ export class Grid {
   readonly tied: Tied[] = [];
   readonly ways: Way[];
   readonly levels: number;
+  /** Places that knots over the join of what is closed reach on beyond the last cord. */
+  readonly beyond: number;
   private readonly at: number[];
   private readonly down: number[];
 
@@ -31,6 +33,7 @@ export class Grid {
     this.down = this.at.map(() => 0);
     this.ways = this.at.map((place) => [[place, 0]]);
     knots.forEach((knot, number) => this.lay(knot, number));
+    this.beyond = Math.max(0, ...this.tied.map((knot) => knot.from + knot.cords - cords));
     this.levels = Math.max(...this.down, 1);
     this.at.forEach((cord, place) => this.ways[cord]!.push([place, this.levels]));
   }
@@ -39,17 +42,18 @@ export class Grid {
     const places = Array.from({ length: cords }, (_, i) => from + i);
     const ordered = hand === "right" ? places : [...places].reverse();
     const fall = kind === "diagonal" ? 1 : 0;
-    const level = Math.max(...ordered.map((place, i) => this.down[place]! - Math.max(i - 1, 0) * fall));
+    const home = (place: number) => place % this.cords;
+    const level = Math.max(...ordered.map((place, i) => this.down[home(place)]! - Math.max(i - 1, 0) * fall));
     this.tied.push({ number, kind, hand, from, cords, level, row, bead });
-    const own = ordered.map((place) => this.at[place]!);
+    const own = ordered.map((place) => this.at[home(place)]!);
     const to = out(kind, cords).map((i) => ordered[i]!);
     const last = cords - 1;
     const leaves = ordered.map((_, i) => level + 1 + fall * (i === 0 ? last - 1 : i - 1));
     const enters = ordered.map((_, i) => level + fall * Math.max(i - 1, 0));
     own.forEach((cord, i) => this.ways[cord]!.push([ordered[i]!, enters[i]! + 0.15], [to[i]!, leaves[i]! - 0.15]));
     own.forEach((cord, i) => {
-      this.at[to[i]!] = cord;
-      this.down[to[i]!] = leaves[i]!;
+      this.at[home(to[i]!)] = cord;
+      this.down[home(to[i]!)] = leaves[i]!;
     });
   }
 }

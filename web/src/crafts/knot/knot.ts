@@ -74,6 +74,18 @@ function foldedAt(piece: Piece, id: string, pair: number[]): Piece {
   return withFold(piece, one, two, fresh(used, "f")[0]!);
 }
 
+/** Closed round an oval, the last cord beside the first, as it has room then; or laid flat. */
+export const withRound = (piece: Piece, id: string, round: Knotted["round"]): Piece =>
+  withKnotted(piece, id, { round, ...(round ? settled(knotted(piece, id)) : {}) });
+const settled = ({ mount }: Knotted): Partial<Knotted> => ({
+  spacing: null,
+  hitched: null,
+  form: { kind: "straight" },
+  mount: mount ? { ...mount, room: null } : null,
+});
+/** Can it be closed? What hangs from the wire of another section is not. */
+export const isClosable = ({ at }: Knotted) => at?.kind !== "rim";
+
 /** As one of the collection, with as many cords as that has. */
 export function withSample(piece: Piece, id: string, sample: KnotSample): Piece {
   const { mount } = knotted(piece, id);

@@ -31,19 +31,21 @@ function rowOf(row: KnotRow, puts: Put[]): KnotRow {
 const pass = (cords: number): KnotItem => ({ kind: "pass", hand: "left", cords, times: 1, turns: 1 });
 export const emptyRow = (): KnotRow => ({ knots: [pass(1)], gap: mm(0), times: 1 }) as KnotRow;
 
-export const at = (puts: Put[], place: number) =>
-  puts.find(({ item, from }) => place >= from && place < from + item.cords) ?? null;
+/** The knot at a place; of what is closed the last one may reach on over the first of so many cords. */
+export const at = (puts: Put[], place: number, cords: number) =>
+  puts.find(({ item, from }) => [place, place + cords].some((one) => one >= from && one < from + item.cords)) ?? null;
 
 /** A row with a knot more at a place, or with the one that is there taken out; null where it finds no room. */
-export function pressed(row: KnotRow, place: number, item: KnotItem, cords: number): KnotRow | null {
+export function pressed(row: KnotRow, place: number, item: KnotItem, cords: number, closed: boolean): KnotRow | null {
   const puts = putsOf(row);
-  const there = at(puts, place);
+  const there = at(puts, place, cords);
   if (there)
     return rowOf(
       row,
       puts.filter((one) => one !== there),
     );
-  const from = Math.min(place, cords - item.cords);
-  const free = from >= 0 && puts.every((one) => one.from >= from + item.cords || one.from + one.item.cords <= from);
+  const from = closed ? place : Math.min(place, cords - item.cords);
+  const taken = Array.from({ length: item.cords }, (_, i) => (from + i) % cords);
+  const free = from >= 0 && item.cords <= cords && taken.every((one) => !at(puts, one, cords));
   return free ? rowOf(row, [...puts, { item, from }]) : null;
 }

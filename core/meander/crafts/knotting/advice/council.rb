@@ -6,7 +6,8 @@ module Meander
       module Advice
         # Every check of a knotted section.
         module Council
-          CHECKS = [RunsOut, Granny, ThinCore, Stiff, EndsLoose, Spiral, Assumed, Exchange, FansOut, Stretch].freeze
+          CHECKS = [RunsOut, Granny, ThinCore, Stiff, EndsLoose, Spiral, Assumed, Exchange, FansOut, Stretch,
+            ClosesOver].freeze
 
           # knotted: Knotted.
           # @return [Array<AdviceItem>]

@@ -11,7 +11,7 @@ module Meander
 
           def self.call(knotted)
             layout = knotted.layout
-            return if !layout.mounted? || layout.bar || knotted.base.size < 3
+            return if !layout.mounted? || layout.bar || layout.girth || knotted.base.size < 3
 
             heads = layout.heads_mm
             return if layout.spacing_mm * knotted.base.size <= SPREAD * heads
