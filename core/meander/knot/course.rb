@@ -42,7 +42,7 @@ module Meander
         @where = starts || cords.each_index.map { |place| [home(place), 0.0] }
         @y = @where.map(&:last)
         @passes = cords.map { [] }
-        @last = []
+        @last = [nil] * cords.size
         @placed, @reach, @carried, @twist = [], [], 0, {}
         @alike = cords.uniq.one?
         @sizes, @ways = {}.compare_by_identity, {}.compare_by_identity
@@ -70,14 +70,39 @@ module Meander
       def order(count) = reach.fetch(count - 1)[:order]
 
       # The passes of a cord in so many repeats.
-      def passes_of(cord, count) = passes[cord].take_while { |one| one.knot.number < knots(count) }
+      def passes_of(cord, count)
+        own, knots = passes[cord], knots(count)
+        own.first(own.bsearch_index { |one| one.knot.number >= knots } || own.size)
+      end
 
       private
 
       def repeat
-        @rows.each_with_index { |row, i| row[:times].times { lay_row(row, i) } }
-        reach << {mm: @y.max, knots: placed.size, order: @at.dup.freeze}.freeze
+        @settled ? copy : settle
+        reach << {mm: reached_mm, knots: placed.size, order: @at.dup.freeze}.freeze
       end
+
+      # Without beads or turns, which tell repeats from each other, one that left all as it was is had again.
+      def settle
+        from, down, marks, before = placed.size, reached_mm, passes.map(&:size), state
+        @rows.each_with_index { |row, i| row[:times].times { lay_row(row, i) } }
+        @down_mm = @y.max
+        return if @beads || placed.last.nil? || placed[from..].any? { |knot| TURNING.include?(knot.kind) }
+        return unless before == state
+
+        own = passes.zip(marks).map { |all, mark| all.drop(mark) }
+        @settled, @copies = Settled.new(placed.drop(from), own, @down_mm - down), 0
+      end
+
+      def copy
+        knots, own = @settled.again(@copies += 1)
+        placed.concat(knots)
+        passes.zip(own) { |all, more| all.concat(more) }
+        @down_mm += @settled.down_mm
+      end
+
+      def state = Settled.state(@at, @where, @last, placed.size, reached_mm)
+      def reached_mm = @down_mm || @y.max
 
       def lay_row(row, number)
         place = 0

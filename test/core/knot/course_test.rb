@@ -111,6 +111,40 @@ class KnotCourseTest < Minitest::Test
     assert_equal course.placed.sum { |knot| knot.cords.size }, passed
   end
 
+  # Repeats that stand as the one before are copied: they are what they are laid one by one, as where beads might tell
+  # them from each other.
+  def test_copied_as_laid
+    none = Struct.new(:none) { def at(_number) = nil }.new
+    chance = Random.new(seed = Random.new_seed % 100_000)
+    copied = Array.new(40) do |i|
+      cords, rows = [1.0] * chance.rand(4..9), random_rows(chance, 4)
+      gauge = Meander::Knot::Gauge.new
+      spacing_mm = Meander::Knot::Spacing.call(cords, rows, gauge)
+      quick, slow = [nil, none].map { |beads| Course.new(cords, rows, gauge, spacing_mm:, beads:).lay(7) }
+      why = "seed #{seed}, panel #{i}: #{rows}"
+
+      assert_equal [slow.order(7), slow.knots(7)], [quick.order(7), quick.knots(7)], why
+      assert_in_delta slow.length_mm(7), quick.length_mm(7), 1e-6, why
+      alike(quick, slow, cords.size, why)
+      quick.instance_variable_defined?(:@settled)
+    end
+
+    assert_includes copied, true
+  end
+
+  def alike(quick, slow, cords, why)
+    figures = ->(pass) {
+      [pass.knot.number, pass.place, *[*pass.enters, *pass.leaves, pass.mm, pass.gap_mm].map { |mm|
+        mm.round(6)
+      }]
+    }
+    cords.times do |cord|
+      one, other = [quick, slow].map { |course| course.passes_of(cord, 7).map(&figures) }
+
+      assert_equal other, one, why
+    end
+  end
+
   # Laid further, what was laid before stays.
   def test_it_is_laid_further
     rows = [{knots: [{kind: "square", hand: "left", cords: 4, times: 1, turns: 1}], gap: 0.0, times: 1}]

@@ -25,8 +25,9 @@ const grids = computed(() =>
   <section v-for="one in grids" :key="one.id" class="print-charts">
     <h2>Grid{{ plan.sections.length > 1 ? ` of section ${one.number}` : "" }}</h2>
     <p>
-      A box with two lines is a square knot, with one a half knot, its dot the side it is begun from; a line with rings
-      on it is a row of hitches round one cord; an oval is an overhand knot. In short: {{ one.told.notation }}
+      A box with two lines is a square knot, with one a half knot, its dot the side it is begun from; with four a
+      gathering wrap; a line with rings on it is a row of hitches round one cord; an oval is an overhand knot, with
+      strokes a crown, clockwise where they lean to the right. In short: {{ one.told.notation }}
     </p>
     <figure v-for="part in one.parts" :key="part">
       <KnotGrid

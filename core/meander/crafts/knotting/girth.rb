@@ -37,7 +37,7 @@ module Meander
         def way = Form::Way::Tube.new(oval)
 
         # Its outermost lines: how far round, and how far off the middle of its knots.
-        def sides = [-1, 1].map { |side| [side * round_mm / 4, @thick_mm / 2] }
+        def outer_lines = [-1, 1].map { |side| [side * round_mm / 4, @thick_mm / 2] }
 
         def words = "#{Units::Text.length(@across)} across and #{Units::Text.length(@deep)} deep"
       end

@@ -137,7 +137,7 @@ module Meander
           @told[:outline] ||= begin
             steps = [(length_mm / 2).ceil, 12].max.clamp(12, 400)
             Form::Hull.call((0..steps).flat_map { |i|
-              layout.sides.map { |x, height| way.at(length_mm * i / steps, x, height).first(2) }
+              layout.outer_lines.map { |x, height| way.at(length_mm * i / steps, x, height).first(2) }
             })
           end
         end
@@ -151,14 +151,7 @@ module Meander
         # Its cords that end at a side of it (start or end) in nothing else.
         def loose(side) = base.uniq(&:id).select { |wire| loose_ends(wire).include?(side) }
 
-        # The sides of it that a cord ends at in nothing else; one with both its ends names it twice.
-        def loose_ends(wire)
-          routes = section.piece.routes
-          first, last = routes.of(wire.id).values_at(0, -1)
-          [["start", first, first.enters], ["end", last, last.leaves]].filter_map do |of, visit, side|
-            side if visit.section == id && routes.end_of(wire.id, of).nil?
-          end
-        end
+        def loose_ends(wire) = layout.loose_ends(wire)
 
         def hangs(at) = (layout.mounted? && %w[after rim].include?(at[:kind])) ? at.values_at(:section, :from) : nil
 

@@ -141,7 +141,7 @@ module Meander
         def thickness_mm = girth ? girth.depth_mm : own_thickness_mm
 
         # Its outermost lines: how far across, and towards the maker.
-        def sides = girth ? girth.sides : edges.map { |x| [x, 0.0] }
+        def outer_lines = girth ? girth.outer_lines : edges.map { |x| [x, 0.0] }
 
         # From one place across to another.
         def apart(from, to) = girth ? girth.apart(from, to) : to - from
@@ -159,16 +159,35 @@ module Meander
           end
         end
 
-        # Where each of its cords hangs at a side: at its end in the order its knots have brought them to.
+        # Where each of its cords hangs at a side: at its end in the order its knots have brought them to, below its
+        # last knot where nothing else is made of it.
         def across(side, repeats = nil)
           return homes unless side == "end"
 
           count = repeats || given || 1
           order = course(count).order(count)
-          section.base.each_index.map { |cord| last_homes[order.index(cord)] }
+          section.base.each_index.map { |cord| left_at(cord, count) || last_homes[order.index(cord)] }
+        end
+
+        # The sides of it that a cord ends at in nothing else; one with both its ends names it twice.
+        def loose_ends(wire)
+          routes = section.piece.routes
+          first, last = routes.of(wire.id).values_at(0, -1)
+          [["start", first, first.enters], ["end", last, last.leaves]].filter_map do |of, visit, side|
+            side if visit.section == id && routes.end_of(wire.id, of).nil?
+          end
         end
 
         private
+
+        # Where its last knot leaves a cord, both of whose legs hang free then; nil where it goes on.
+        def left_at(cord, count)
+          return if hitched
+
+          wire = section.base[cord]
+          legs = section.base.count { |other| other.id == wire.id }
+          @course.passes_of(cord, count).last&.leaves&.first if loose_ends(wire).count("end") == legs
+        end
 
         # Hitched to a bar cords hang as far apart as that asks.
         def last_homes

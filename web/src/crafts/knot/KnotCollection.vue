@@ -3,7 +3,7 @@ import { computed } from "vue";
 import { useBench } from "../../bench/useBench";
 import { kindOf } from "../../document/kinds";
 import { baseOf } from "../../document/routes";
-import { isTied, withSample } from "./knot";
+import { isOnBench, withSample } from "./knot";
 import KnotCards from "./KnotCards.vue";
 
 /** The patterns of knots, in the cord of the section in hand. */
@@ -26,7 +26,7 @@ const colour = computed(() => bench.answer.value!.plan.wires.find((one) => one.i
     <KnotCards
       :cord="cord"
       :colour="colour"
-      :taken="(sample) => isTied(piece, bench.hand.value, sample)"
+      :taken="(sample) => isOnBench(piece, bench.hand.value, sample)"
       @take="(sample) => bench.change(withSample(piece, bench.hand.value, sample))"
     />
   </section>

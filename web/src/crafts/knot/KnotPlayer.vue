@@ -30,7 +30,9 @@ const where = computed(() => {
   if (!last.value) return "Nothing tied yet";
   const [kind, row, from] = told.value.knots[last.value.knot]!;
   const { cords, name } = told.value.kinds[kind!]!;
-  const places = cords === 1 ? `cord ${from! + 1}` : `places ${from! + 1} to ${from! + cords}`;
+  const over = from! + cords - told.value.cords;
+  const far = over > 0 ? `${told.value.cords} and 1 to ${over}` : from! + cords;
+  const places = cords === 1 ? `cord ${from! + 1}` : `places ${from! + 1} to ${far}`;
   return `knot ${last.value.knot + 1} of ${told.value.knots.length}, row ${row! + 1}: ${name}, ${places}`;
 });
 const SEEN = 6;

@@ -40,12 +40,18 @@ export const taken = (row: KnotRow) => row.knots.reduce((sum, one) => sum + one.
 export function withCords(piece: Piece, id: string, count: number): Piece {
   const { rows, mount } = knotted(piece, id);
   const even = mount ? count + (count % 2) : count;
-  const kept = rows.map((row) => ({ ...row, knots: fitting(row.knots, even) })).filter((row) => row.knots.length > 0);
-  const sound = kept.length ? kept : [{ knots: [item("overhand", Math.min(even, 4))], gap: mm(0), times: 1 }];
   const bare = mount ? withMount(piece, id, null) : piece;
-  const seated = withKnotted(withSeats(bare, id, even), id, { rows: sound as Knotted["rows"] });
+  const seated = withKnotted(withSeats(bare, id, even), id, { rows: fittingRows(rows, even) });
   return mount ? withMount(seated, id, mount) : seated;
 }
+function fittingRows(rows: KnotRow[], count: number): Knotted["rows"] {
+  const kept = rows
+    .map((row) => ({ ...row, knots: fitting(row.knots, count) }))
+    .filter((row) => row.knots.some(isTied));
+  const sound = kept.length ? kept : [{ knots: [item("overhand", Math.min(count, 4))], gap: mm(0), times: 1 }];
+  return sound as Knotted["rows"];
+}
+const isTied = ({ kind }: KnotItem) => kind !== "pass";
 function fitting(knots: KnotItem[], count: number): KnotItem[] {
   let left = count;
   return knots.filter((one) => one.cords <= left && ((left -= one.cords), true));
@@ -74,9 +80,12 @@ function foldedAt(piece: Piece, id: string, pair: number[]): Piece {
   return withFold(piece, one, two, fresh(used, "f")[0]!);
 }
 
-/** Closed round an oval, the last cord beside the first, as it has room then; or laid flat. */
-export const withRound = (piece: Piece, id: string, round: Knotted["round"]): Piece =>
-  withKnotted(piece, id, { round, ...(round ? settled(knotted(piece, id)) : {}) });
+/** Closed round an oval, the last cord beside the first; or laid flat, without the knots that closed it. */
+export function withRound(piece: Piece, id: string, round: Knotted["round"]): Piece {
+  const now = knotted(piece, id);
+  const flat = { rows: fittingRows(now.rows, baseOf(piece, id).length) };
+  return withKnotted(piece, id, { round, ...(round ? settled(now) : flat) });
+}
 const settled = ({ mount }: Knotted): Partial<Knotted> => ({
   spacing: null,
   hitched: null,
@@ -98,7 +107,7 @@ export function withSample(piece: Piece, id: string, sample: KnotSample): Piece 
   return mount ? withMount(seated, id, mount) : seated;
 }
 /** Is one of the collection on the bench? */
-export const isTied = (piece: Piece, id: string, sample: KnotSample) =>
+export const isOnBench = (piece: Piece, id: string, sample: KnotSample) =>
   written(knotted(piece, id).rows) === written(sample.pattern) && baseOf(piece, id).length === sample.cords;
 
 /** Knots beside the last section, in four cords of their own. */
