@@ -3,6 +3,7 @@
 require "minitest/autorun"
 require "json"
 require_relative "../core/meander"
+require_relative "support/slowest"
 
 ROOT = File.expand_path("..", __dir__)
 

@@ -29,15 +29,29 @@ module Meander
       def self.turn(fillers) = TURN.fetch(fillers, 20)
 
       # A double half hitch round what lies across, its middle at the origin: [[x, y, z], ...] from above down. held,
-      # own: how thick that and the cord are; along: from hitch to hitch; row: how high.
+      # own: how thick that and the cord are; along: from hitch to hitch; row: how high, with what runs straight where
+      # that is higher than both its turns.
       def self.hitch(held, own, along, row)
         thick = ((held / own) < 1.25) ? 1.0 : 1.5
-        wires = along / own
+        # Farther apart they lie as they do by themselves.
+        wires = [along / own, ALONG.keys.max].min
         from = ALONG.keys.min_by { |key| (key - wires).abs }
         points = CellTable::POINTS.fetch("hitch #{Units::Text.number(thick, 1)} #{ALONG.fetch(from)}")[1..-2]
-        wide, deep, tall = [wires / from, 1.0].max * own, (held - (thick * own)) / 2, row / (thick + 2)
-        points.map { |x, y, z| [x * wide, y * tall, (z * own) + (deep * (2 * z).clamp(-1.0, 1.0))] }
+        high = [row, Gauge.row_mm(held, own)].min
+        wide, deep, tall = [wires / from, 1.0].max * own, (held - (thick * own)) / 2, high / (thick + 2)
+        straight_on(points.map { |x, y, z|
+          [x * wide, y * tall, (z * own) + (deep * (2 * z).clamp(-1.0, 1.0))]
+        }, (row - high) / 2)
       end
+
+      # So far further straight up and down.
+      def self.straight_on(line, more)
+        return line if more < 1e-9
+
+        (ax, ay, az), (bx, by, bz) = line.first, line.last
+        [[ax, ay - more, az], *line, [bx, by + more, bz]]
+      end
+      private_class_method :straight_on
 
       def initialize(knot, course, thick)
         @knot = knot
@@ -175,8 +189,11 @@ module Meander
           end
         end
         @ways.each_with_index.map do |way, i|
-          from, to = [*here(way.enters), 0.0], [*here(way.leaves), 0.0]
-          (i == working) ? [from, *across, to] : [from, to]
+          from, to = here(way.enters), here(way.leaves)
+          # The one across stays behind, where it turns to the next row too.
+          next [[*from, across.first[2]], *across, [*to, across.last[2]]] if i == working
+
+          [[*from, 0.0], [*to, 0.0]]
         end
       end
 

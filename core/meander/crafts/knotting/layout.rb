@@ -49,8 +49,8 @@ module Meander
         # What it is closed round, nil where it is not.
         # section: anything that answers [] and base as Document::Section does.
         def self.girth(section, gauge)
-          section[:round] && Girth.of(section,
-            Knot::Spacing.thick_mm(section.base.map(&:mm), plain(section[:rows]), gauge))
+          thick_mm = Knot::Spacing.thick_mm(section.base.map(&:mm), plain(section[:rows]), gauge) if section[:round]
+          thick_mm && Girth.of(section, thick_mm)
         end
 
         attr_reader :section, :calibration, :gauge, :beading, :girth, :spacing_mm, :least_mm, :mounting, :hitched
@@ -155,6 +155,7 @@ module Meander
               [knot.x - wide, knot.x + wide]
             }
             hang = [homes.last, last_homes.last].max + (thick.max / 2)
+            hang = [hang, mounting.reach_mm].max if mounted? && bar.nil?
             [*knots, -hang, hang].minmax.then { |low, high| [-[high, -low].max, [high, -low].max] }
           end
         end

@@ -50,10 +50,10 @@ module Meander
         # What its heads take of the wire it hangs from: [from, to] along it.
         def on_rim_mm = [bar.middle_mm - reach_mm, bar.middle_mm + reach_mm]
 
-        private
-
         # From the middle to the outermost edge of the outermost head.
         def reach_mm = along((@cords.size / 2) - 1) + (Knot::Gauge::MOUNT_WIDE * @cords.last.mm / 2)
+
+        private
 
         def along(pair) = @homes[2 * pair, 2].sum / 2
 

@@ -66,7 +66,7 @@ module Meander
           told = pairs.map { |legs, some| (pairs.size == 1) ? legs : "#{cords(some)}: #{legs}" }
           folded = Units::Text.count(@knotted.base.size / 2, "cord")
           "#{prefixed("fold #{folded} at the fold mark")} (#{told.join("; ")}), lay each bight #{bight} #{bar}, and " \
-            "draw both legs through it, head beside head#{about_the_middle}.#{@knotted.opened("a cord passes")}"
+            "draw both legs through it, #{spread}.#{@knotted.opened("a cord passes")}"
         end
 
         # What they hang from.
@@ -79,13 +79,15 @@ module Meander
 
         def ring
           over = @layout.mounting.over_mm
-          "a ring (#{say(over)} thick, #{say(@layout.girth.ring_mm(over))} round) about what is #{@layout.girth.words}"
+          "a ring (#{say(over)} thick, #{say(@layout.girth.ring_mm(over))} round) that goes round what is " \
+            "#{@layout.girth.words}"
         end
 
-        def about_the_middle
-          return ", as far apart all the way round" if @layout.girth
+        # How the heads lie along that.
+        def spread
+          return "the heads spread evenly all the way round" if @layout.girth
 
-          @layout.bar ? ", as many to either side of #{@knotted.about}" : ""
+          "head beside head#{", as many to either side of #{@knotted.about}" if @layout.bar}"
         end
 
         # "1 and 2", by the places of their legs.

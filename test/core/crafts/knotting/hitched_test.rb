@@ -9,13 +9,18 @@ class HitchedTest < Minitest::Test
 
   MOUNT = {"kind" => "head", "over" => {"typed" => "2 mm"}, "room" => nil}.freeze
 
-  # Every cord takes a double half hitch round the bar, as a row of hitches takes it round a holder so thick.
+  # Every cord takes a double half hitch round the bar, as a row of hitches takes it round a holder so thick, and its
+  # way there from where its last knot leaves it; without a bar it hangs straight down from that.
   def test_takes_what_a_hitch_takes
     plain, tied = [nil, size("1 mm")].map { |hitched| made(knotted("b8>", cords: 8, count: 2, hitched:)) }
     each = Meander::Knot::Gauge.new.size("bar", [1.0] * 9, apart_mm: plain.layout.spacing_mm).cords.last
 
     plain.base.each_index do |number|
-      assert_in_delta plain.knotted_mm(number) + each, tied.knotted_mm(number), 1e-9
+      left = plain.passes(number).last.leaves
+      down, aside = tied.bar_begins_mm - left[1], tied.layout.across("end", 2)[number] - left[0]
+
+      assert_in_delta left[0], plain.trace(number).last[0], 1e-9
+      assert_in_delta plain.knotted_mm(number) - down + Math.hypot(down, aside) + each, tied.knotted_mm(number), 1e-9
     end
     assert_in_delta plain.length_mm + 3, tied.length_mm, 1e-9
   end

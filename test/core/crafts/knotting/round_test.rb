@@ -86,7 +86,9 @@ class KnottedRoundTest < Minitest::Test
   def test_told
     told = Meander.steps(Meander.plan(net)).join("\n")
 
-    assert_match(/in front of a ring \(1 mm thick, 82\.4 mm round\) about what is 30 mm across and 20 mm deep/, told)
+    assert_match(
+      /in front of a ring \(1 mm thick, 82\.4 mm round\) that goes round what is 30 mm across and 20 mm deep/, told
+    )
     assert_match(/Row 2: .*4 such beside each other; the last one closes the round, in places 15, 16, 1 and 2\./, told)
     assert_match(/as high all the way round/, told)
     assert_match(/fasten 16 cords side by side all the way round what is 30 mm across/i,
