@@ -29,7 +29,7 @@ module Meander
       def self.past_wire(plan)
         plan.sections.each_with_index.filter_map do |section, i|
           at = plan.places[section.id]
-          next unless at && at[:kind] == "rim"
+          next unless at && at[:kind] == "rim" && !section.layout.bar&.row?
 
           times = again(plan, section, plan.placed.section(at[:section]))
           next if times.zero?

@@ -8,7 +8,7 @@ module Meander
     module OnBar
       def marks_on(worked, _number, pose)
         bar = layout.bar
-        return [] unless bar && !bar.edge? && worked.id == section[:at][:section]
+        return [] unless bar&.wire? && worked.id == section[:at][:section]
 
         [[bar.middle_mm, middle_mark, pose.at(bar.middle)]]
       end
@@ -23,13 +23,19 @@ module Meander
       # The place its middle comes to lie at, in words.
       def about
         bar = layout.bar
-        return "the mark “#{middle_mark}”" unless bar.edge?
+        return "the mark “#{middle_mark}”" if bar.wire?
 
-        "the place #{Units::Text.length(bar.middle_mm)} from the start of the weave"
+        "the place #{Units::Text.length(bar.middle_mm)} from #{bar.edge? ? "the start of the weave" : told_from}"
       end
 
-      # How the way of what passes through a weave is opened, nothing elsewhere. passes: "the hook passes".
+      # The end of a row of knots that its places are told from.
+      def told_from = (section[:at][:side] == "far") ? "its right end" : "its left end"
+
+      # How the way of what passes through a weave is opened, or through a row of knots, nothing elsewhere. passes: "the
+      # hook passes".
       def opened(passes)
+        return " Draw each loop through between the cords there with a hook." if layout.bar&.row?
+
         layout.bar&.edge? ? " Open the wraps of the weave with an awl where #{passes}." : ""
       end
 

@@ -2,8 +2,9 @@
 
 module Meander
   module Form
-    # A bent wire, or the edge of a woven strip, as a bar that something hangs from, side by side. Told in the frame of
-    # what hangs there: x across it, y along it away from the bar, from the middle of the place it hangs at; mm.
+    # A bent wire, the edge of a woven strip, or a row of hitches, as a bar that something hangs from, side by side. It
+    # is told in the frame of what hangs there: x across it, y along it away from the bar, from the middle of the place
+    # it hangs at; mm.
     class Bar
       # Where something hangs: on the middle of the bar, and how far the bar has turned there against the middle of all,
       # in radians from +x towards +y.
@@ -29,12 +30,15 @@ module Meander
 
       # points: the middle line of the wire, [[x, y, z], ...]; length_mm: how long it is; thick_mm: how thick; side:
       # near (to the left of its way) or far; middle_mm: how far along it the middle of what hangs there lies, nil for
-      # half-way; even: whether it is straight or evenly bent; woven, ring_mm: see there.
-      def initialize(points, length_mm, thick_mm:, side:, middle_mm: nil, even: false, woven: nil, ring_mm: nil)
+      # half-way; even: whether it is straight or evenly bent; row: whether it is a row of hitches; woven, ring_mm: see
+      # there.
+      def initialize(points, length_mm, thick_mm:, side:, middle_mm: nil, even: false, row: false, woven: nil,
+        ring_mm: nil)
         @ruler = Trace::Ruler.new(points, length_mm)
         @length_mm = length_mm
         @thick_mm = thick_mm
         @even = even
+        @row = row
         @woven = woven
         @ring_mm = ring_mm
         @side = (side == "far") ? 1 : -1
@@ -46,9 +50,17 @@ module Meander
 
       def even? = @even
       def edge? = !woven.nil?
+      def row? = @row
+
+      # A wire, on which places can be marked.
+      def wire? = !edge? && !row?
 
       # What it is called.
-      def noun = edge? ? "edge" : "wire"
+      def noun
+        return "bar" if row?
+
+        edge? ? "edge" : "wire"
+      end
 
       # Does what hangs from a ring hang within it?
       def inwards? = place(Math::PI * ring_mm).y.positive?

@@ -60,7 +60,7 @@ module Meander
 
       # To which side of a wire that is bent; of a straight one, as it runs away from you.
       def aside
-        return "" if @section.layout.bar&.edge?
+        return "" unless @section.layout.bar.nil? || @section.layout.bar.wire?
 
         ", #{side_of_bend}"
       end

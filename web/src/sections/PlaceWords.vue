@@ -8,8 +8,7 @@ import { SIDES } from "../choices/choices";
 import { useSame } from "../common/useSame";
 import type { Side } from "../document/routes";
 import { type Formed, rowsOf, withPlace } from "./document";
-import { isWeave } from "./bends";
-import { goesAbout, sidesOf, wiresBefore, withoutRim, withRim } from "./rim";
+import { goesAbout, rimOf, sidesOf, wiresBefore, withoutRim, withRim } from "./rim";
 import RimWords from "./RimWords.vue";
 import { type Edge, edgesBefore, sameEdge, withGathered } from "./ways";
 import WiresCutBetween from "./WiresCutBetween.vue";
@@ -56,7 +55,7 @@ const places = computed(() =>
 const rimWords = computed(() => {
   if (about.value) return "round the ring of";
   const rim = at.value.kind === "rim" ? at.value.section : wires.value.at(-1)?.key;
-  return rim && isWeave(piece.value, rim) ? "on the edge of" : "on the wire of";
+  return `on the ${rim ? rimOf(piece.value, rim) : "wire"} of`;
 });
 const wires = useSame(() => earlier.value.filter(({ key }) => wiresBefore(piece.value, index.value).includes(key)));
 const onto = computed(() => ("section" in at.value ? at.value.section : earlier.value.at(-1)?.key) ?? "");

@@ -4,18 +4,23 @@ import { useBench } from "../bench/useBench";
 import LiveChoice from "../brief/LiveChoice.vue";
 import MaybeSize from "../brief/MaybeSize.vue";
 import { mm } from "../choices/choices";
-import { isWeave } from "./bends";
-import { sidesOf } from "./rim";
+import { rimOf, sidesOf } from "./rim";
 
-/** How the section in hand hangs from a bent wire, or an edge of a weave: to which side, or which edge, and how far along it. */
+/** How the section in hand hangs from a bent wire, an edge of a weave or a bar of knots: to which side, which edge, told from which end, and how far along it. */
 const props = defineProps<{ wire: string; side: string; along: object | null }>();
 const bench = useBench();
-const edge = computed(() => isWeave(bench.draft.value!, props.wire));
+const rim = computed(() => rimOf(bench.draft.value!, props.wire));
+const LABELS = {
+  edge: "Edge it hangs from",
+  bar: "End its place is told from",
+  wire: "Side of the wire it hangs to",
+};
 const sides = computed(() => sidesOf(bench.draft.value!, props.wire));
 /** Half-way, in whole mm. */
 function halfWay() {
   const wire = bench.answer.value?.plan.sections.find(({ id }) => id === props.wire);
-  return mm(Math.round((wire?.length_mm ?? 20) / 2));
+  const bar = wire?.knot && wire.knot.spacing_mm * wire.knot.cords;
+  return mm(Math.round((bar ?? wire?.length_mm ?? 20) / 2));
 }
 </script>
 
@@ -23,12 +28,12 @@ function halfWay() {
   <LiveChoice
     :value="side"
     :options="sides"
-    :label="edge ? 'Edge it hangs from' : 'Side of the wire it hangs to'"
+    :label="LABELS[rim]"
     @change="(key) => bench.edit(bench.path('at/side'), key)"
   />, its middle
   <MaybeSize
     :path="bench.path('at/along')"
-    :label="`Distance along the ${edge ? 'edge' : 'wire'}`"
+    :label="`Distance along the ${rim}`"
     usual="half-way along it"
     :start="halfWay"
     :by="0.5"

@@ -1,4 +1,5 @@
 import { choices, named } from "../choices/choices";
+import { baseOf } from "../document/routes";
 import type { Piece } from "../generated/piece";
 
 type Bend = Extract<Piece["sections"][number], { craft: "bend" }>["bend"];
@@ -26,12 +27,20 @@ export function inside(piece: Piece, wire: string): "near" | "far" | null {
   return bend && ["drop", "leaf", "heart", "lobes", "crescent"].includes(bend.kind) ? "near" : null;
 }
 
-/** On a bent wire, or the far edge of a weave, half-way along it and outwards. */
+/** Does a knotted section end in a bar across all its cords, which others can hang from? */
+export function isBarred(piece: Piece, section: string) {
+  const knots = piece.sections.find((one) => one.id === section);
+  if (knots?.craft !== "knot" || knots.round || (knots.form?.kind ?? "straight") !== "straight") return false;
+  const [first, ...others] = knots.rows.at(-1)!.knots;
+  return others.length === 0 && first!.kind === "bar" && first!.cords === baseOf(piece, section).length;
+}
+
+/** On a bent wire, or the far edge of a weave, half-way along it and outwards; on a row of knots told from its left. */
 export const onRim = (piece: Piece, wire: string) => ({
   kind: "rim" as const,
   section: wire,
   along: null,
-  side: inside(piece, wire) === "far" ? ("near" as const) : ("far" as const),
+  side: inside(piece, wire) === "far" || isBarred(piece, wire) ? ("near" as const) : ("far" as const),
 });
 
 /** Bent otherwise: as it starts. What is worked onto it inwards, or outwards, stays so. */

@@ -2,16 +2,22 @@ import { mm, SIDES } from "../choices/choices";
 import { goesOnto, isAboutMiddle, withCrochet } from "../crafts/crochet/crochet";
 import { knotted, withKnotted, withMount } from "../crafts/knot/knot";
 import type { Piece } from "../generated/piece";
-import { inside, isBent, isRing, isWeave, onRim } from "./bends";
+import { inside, isBarred, isBent, isRing, isWeave, onRim } from "./bends";
 import { type Formed, onOwnWires, rowsOf } from "./document";
 
-/** Sections before one that it can be worked onto: rows, and cords, onto bent wires and woven edges, rounds about rings. */
+/** Sections before one that it can be worked onto: rows, and cords, onto bent wires and woven edges, rounds about rings; cords onto the last bar of knots. */
 export function wiresBefore(piece: Piece, index: number): string[] {
   const now = piece.sections[index];
   if (now?.craft !== "knot" && now?.craft !== "crochet") return [];
   const rims = rowsOf(piece, index).filter((id) => isBent(piece, id) || isWeave(piece, id));
-  return now.craft === "knot" ? rims : rims.filter((id) => goesOnto(now.fabric, isRing(piece, id)));
+  if (now.craft === "crochet") return rims.filter((id) => goesOnto(now.fabric, isRing(piece, id)));
+  return rowsOf(piece, index).filter((id) => rims.includes(id) || isBarred(piece, id));
 }
+
+const FROM_ENDS = [
+  { key: "near", name: "told from its left" },
+  { key: "far", name: "told from its right" },
+];
 
 /** Do rounds of a section go about a ring of wire, and not along it? */
 export function goesAbout(piece: Piece, index: number) {
@@ -22,11 +28,18 @@ export function goesAbout(piece: Piece, index: number) {
 /** What something hangs from that stands on a rim, in words; null where it stands otherwise. */
 export function fromRim(piece: Piece, at: Formed["at"]) {
   if (at?.kind !== "rim") return null;
-  return isWeave(piece, at.section) ? "from the edge" : "from the wire";
+  return `from the ${rimOf(piece, at.section)}`;
 }
 
-/** Both sides of a bent wire, or of a weave, as a maker calls them. */
+/** What a section is to those worked onto it. */
+export function rimOf(piece: Piece, section: string): "edge" | "bar" | "wire" {
+  if (isBarred(piece, section)) return "bar";
+  return isWeave(piece, section) ? "edge" : "wire";
+}
+
+/** Both sides of a bent wire, or of a weave, as a maker calls them; both ends of a bar of knots. */
 export function sidesOf(piece: Piece, wire: string) {
+  if (isBarred(piece, wire)) return FROM_ENDS;
   if (isWeave(piece, wire)) return SIDES.map(({ key, name }) => ({ key, name: `its ${name} edge` }));
   const within = inside(piece, wire);
   const called = (side: "near" | "far") =>

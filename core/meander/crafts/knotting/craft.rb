@@ -25,6 +25,9 @@ module Meander
         def self.check(...) = Checks.call(...)
         def self.lay(section, calibration) = Layout.new(section, calibration)
 
+        # Its last row is what others can hang from: see Ridge.
+        def self.rim(knotted, section, calibration, _passing_mm) = Ridge.call(knotted, section, calibration)
+
         # It names what it hangs from.
         def self.names_places? = true
 

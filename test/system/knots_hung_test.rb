@@ -2,8 +2,8 @@
 
 require_relative "../support/system_test"
 
-# Knots closed round something, and crowns, through the real interface.
-class KnotsRoundTest < SystemTest
+# Knots closed round something, crowns, and cords hung from a row of others, through the real interface.
+class KnotsHungTest < SystemTest
   NAME = "Limpet net"
 
   def section = made(NAME).sections.first
@@ -62,6 +62,27 @@ class KnotsRoundTest < SystemTest
     8.times { click_on "A knot on" }
 
     assert_selector ".player", text: /knot 8 of 48, row 2: crown knot worked anticlockwise, places 15 to 16 and 1 to 2/
+  end
+
+  # Cords hang from the last row of other knots once that is a bar across all of them.
+  def test_cords_hang_from_a_row_of_others
+    open_piece "Limpet knots"
+    click_on "one row"
+    fill_in("The rows of knots in short", with: "s4\nb4>").send_keys(%i[control enter])
+
+    assert_saved
+    choose_picture "Add a section…", "Knots"
+    select "on the bar of", from: "Where it stands"
+
+    assert_saved
+    assert_selector ".sentence button", text: "from the bar"
+    hung = made("Limpet knots").sections.last
+
+    assert_equal [true, "near"], [hung.layout.bar.row?, hung.section[:at][:side]]
+    click_on "Distance along the bar: say it"
+    enter("Distance along the bar", "1").send_keys(:enter)
+
+    assert_selector ".said-wrong, [role=alert]", text: /do not hang along the bar beside each other/
   end
 
   def assert_told(name)
