@@ -66,7 +66,9 @@ class KnotsHungTest < SystemTest
 
   # Cords hang from the last row of other knots once that is a bar across all of them.
   def test_cords_hang_from_a_row_of_others
-    open_piece "Limpet knots"
+    visit "/"
+    start "Component"
+    choose_picture "Add a section…", "Knots"
     click_on "one row"
     fill_in("The rows of knots in short", with: "s4\nb4>").send_keys(%i[control enter])
 
@@ -76,7 +78,7 @@ class KnotsHungTest < SystemTest
 
     assert_saved
     assert_selector ".sentence button", text: "from the bar"
-    hung = made("Limpet knots").sections.last
+    hung = made("New component").sections.last
 
     assert_equal [true, "near"], [hung.layout.bar.row?, hung.section[:at][:side]]
     click_on "Distance along the bar: say it"

@@ -70,8 +70,8 @@ module Meander
         return if wires.include?(section[:at][:section])
 
         fault("/sections/#{index}/at/section", section[:at][:section],
-          "it is worked onto a bent wire before it, or the edge of a weave",
-          wires.empty? ? "a place of another kind: there is neither before it" : wires.join(", "))
+          "it is worked onto a bent wire before it, the edge of a weave or the last bar of knots",
+          wires.empty? ? "a place of another kind: there is none before it" : wires.join(", "))
       end
 
       def rims(index)

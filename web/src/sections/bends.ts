@@ -30,7 +30,8 @@ export function inside(piece: Piece, wire: string): "near" | "far" | null {
 /** Does a knotted section end in a bar across all its cords, which others can hang from? */
 export function isBarred(piece: Piece, section: string) {
   const knots = piece.sections.find((one) => one.id === section);
-  if (knots?.craft !== "knot" || knots.round || (knots.form?.kind ?? "straight") !== "straight") return false;
+  if (knots?.craft !== "knot" || knots.round || knots.extent?.kind === "free") return false;
+  if ((knots.form?.kind ?? "straight") !== "straight") return false;
   const [first, ...others] = knots.rows.at(-1)!.knots;
   return others.length === 0 && first!.kind === "bar" && first!.cords === baseOf(piece, section).length;
 }
