@@ -25,6 +25,30 @@ module Rims
     end
   end
 
+  # Cords below the last row of others, and round what they are closed about.
+  module Rows
+    extend Knots
+
+    # Section s1: 12 cords, knotted as onto says; s2 hangs from their last row. fields: of the first.
+    def self.below(rows = "s4 s4", onto: "s4 s4 s4; b12>", cords: 8, side: "near", along: nil, **fields)
+      json = hung(rows, straight(10), cords:, side:, along: along && size(along))
+      first = knotted(onto, cords: 12, count: 1, spacing: size("3 mm"), **fields)
+      wires = first["wires"].map { |wire| {**wire, "id" => "v#{wire["id"]}", "kind" => "k1"} }
+      json["sections"][0] = first["sections"].first
+      json["kinds"][0] = first["kinds"].first
+      {**json, "wires" => [*wires, *json["wires"].drop(1)]}
+    end
+
+    NET = "~2 s4 s4 s4 s4; ~2 -2 s4 s4 s4 s4"
+    RING = {"kind" => "head", "over" => {"typed" => "1 mm"}, "room" => nil}.freeze
+
+    def self.net(rows = NET, across: "30 mm", deep: "20 mm", cords: 16, mount: RING, **fields)
+      knotted(rows, cords:, mount:, round: {"across" => size(across), "deep" => size(deep)}, **fields)
+    end
+
+    def self.all = [below, below(side: "far"), net(tail: size("5 mm")), net(mount: nil)]
+  end
+
   # Crochet along an edge, and about a ring.
   module Bands
     extend Crochets
@@ -40,5 +64,5 @@ module Rims
     end
   end
 
-  def self.all = [Cords.hung, Cords.two("far", "24 mm"), *Bands.all]
+  def self.all = [Cords.hung, Cords.two("far", "24 mm"), *Rows.all, *Bands.all]
 end

@@ -1,6 +1,6 @@
 import { mm, SIDES } from "../choices/choices";
 import { goesOnto, isAboutMiddle, withCrochet } from "../crafts/crochet/crochet";
-import { knotted, withKnotted, withMount } from "../crafts/knot/knot";
+import { knotted, withKnotted, withMount, withRound } from "../crafts/knot/knot";
 import type { Piece } from "../generated/piece";
 import { inside, isBarred, isBent, isRing, isWeave, onRim } from "./bends";
 import { type Formed, onOwnWires, rowsOf } from "./document";
@@ -53,7 +53,7 @@ export function withRim(piece: Piece, index: number, wire: string): Piece {
   const at = onRim(piece, wire);
   if (craft === "crochet")
     return onOwnWires(withCrochet(piece, id, { at, begun: "edge", form: { kind: "straight" } }), id);
-  const placed = onOwnWires(withKnotted(piece, id, { at }), id);
+  const placed = onOwnWires(withRound(withKnotted(piece, id, { at }), id, null), id);
   const { mount } = knotted(placed, id);
   return withMount(placed, id, { kind: mount?.kind ?? "head", over: null, room: null });
 }

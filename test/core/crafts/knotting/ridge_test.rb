@@ -1,22 +1,13 @@
 # frozen_string_literal: true
 
 require_relative "../../../test_helper"
-require_relative "../../../support/knots"
+require_relative "../../../support/rims"
 
 # Cords hung by their folds from the last row of other knots, a bar of hitches across all of them.
 class RidgeTest < Minitest::Test
   include Knots
 
-  # Section s1: so many cords, knotted and ended in a bar; s2 hangs from that. fields: of the first.
-  def fringe(rows = "s4 s4", onto: "s4 s4 s4; b12>", cords: 8, side: "near", along: nil, **fields)
-    json = hung(rows, straight(10), cords:, side:, along: along && size(along))
-    first = knotted(onto, cords: 12, count: 1, spacing: size("3 mm"), **fields)
-    wires = first["wires"].map { |wire| {**wire, "id" => "v#{wire["id"]}", "kind" => "k1"} }
-    json["sections"][0] = first["sections"].first
-    json["kinds"][0] = first["kinds"].first
-    {**json, "wires" => [*wires, *json["wires"].drop(1)]}
-  end
-
+  def fringe(...) = Rims::Rows.below(...)
   def lower(plan) = plan.sections.last
 
   # As from a bar as thick as the cord across and a turn of the others before and behind it.

@@ -1,18 +1,15 @@
 # frozen_string_literal: true
 
 require_relative "../../../test_helper"
-require_relative "../../../support/knots"
+require_relative "../../../support/rims"
 
 # Cords closed round something, as a net about a stone: the last hangs beside the first.
 class KnottedRoundTest < Minitest::Test
   include Knots
 
-  RING = {"kind" => "head", "over" => {"typed" => "1 mm"}, "room" => nil}.freeze
-  NET = "~2 s4 s4 s4 s4; ~2 -2 s4 s4 s4 s4"
+  RING, NET = Rims::Rows::RING, Rims::Rows::NET
 
-  def net(rows = NET, across: "30 mm", deep: "20 mm", cords: 16, mount: RING, **fields)
-    knotted(rows, cords:, mount:, round: {"across" => size(across), "deep" => size(deep)}, **fields)
-  end
+  def net(...) = Rims::Rows.net(...)
 
   # All the way round an ellipse, against Ramanujan's second formula (within 1e-6 for axes up to 3 to 1) and the
   # circle; its places lie on it, as far from each other as they are told.

@@ -25,6 +25,20 @@ class KnottedToldTest < Minitest::Test
     refute_includes ids("s4", finish: "knot"), "knot-ends-loose"
   end
 
+  # Rows hung wide need bare cord between them: as much as is told, and no more.
+  def test_cords_that_run_level
+    said = ->(gap) {
+      plan = Meander.plan(knotted("~#{gap} s4 s4; ~#{gap} -2 s4", cords: 8, spacing: size("6 mm")))
+      Meander::Advice::Council.call(plan).find { |one| one.id == "knot-rows-level" }
+    }
+    across, down, needs = said.call(0).figures.values_at(:across_mm, :down_mm, :needs_mm)
+
+    assert_in_delta 30.0, Math.atan2(down + needs, across) * 180 / Math::PI, 1e-6
+    assert said.call((needs - 0.1).round(2))
+    assert_nil said.call((needs + 0.1).round(2))
+    refute_includes ids("s4 s4; -2 s4", cords: 8), "knot-rows-level"
+  end
+
   def test_thin_fillers_and_wide_panels
     thin = knotted("s3", cords: 3)
     thin["kinds"] << {**thin["kinds"][0], "id" => "k2", "size" => size("0.6 mm")}

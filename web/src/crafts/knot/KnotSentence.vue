@@ -73,7 +73,7 @@ const shortest = computed(() => told.value?.wires.reduce((one, two) => (two.run_
       look at them all</button
     >,
     <button v-if="now.round" type="button" class="unfold" :aria-expanded="topic === 'cords'" @click="unfold('cords')">
-      closed round</button
+      closed round {{ now.round.across.typed }} by {{ now.round.deep.typed }}</button
     ><template v-else
       >{{ form === "straight" ? "left" : `bent to ${article(named(forms, form).name)}` }}
       <LiveChoice

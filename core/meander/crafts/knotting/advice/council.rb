@@ -7,7 +7,7 @@ module Meander
         # Every check of a knotted section.
         module Council
           CHECKS = [RunsOut, Granny, ThinCore, Stiff, EndsLoose, Spiral, Assumed, Exchange, FansOut, Stretch,
-            ClosesOver].freeze
+            ClosesOver, Level].freeze
 
           # knotted: Knotted.
           # @return [Array<AdviceItem>]
