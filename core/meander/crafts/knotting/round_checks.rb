@@ -32,7 +32,8 @@ module Meander
           end
           girth = Layout.girth(@section, Layout.gauge(@section.fields, @section.base))
           needs = Layout.spacing_mm(@section.fields, @section.base) * @cords.size
-          room("their knots have", girth.round_mm, needs) && @section[:mount] && heads(girth)
+          over = @section[:mount]&.fetch(:over)
+          room("their knots have", girth.round_mm, needs) && over && heads(girth, over)
         end
 
         private
@@ -49,8 +50,8 @@ module Meander
               "null, or a bar of its own"]]
         end
 
-        def heads(girth)
-          room("they hang beside each other from a ring that has", girth.ring_mm(@section[:mount][:over].mm),
+        def heads(girth, over)
+          room("they hang beside each other from a ring that has", girth.ring_mm(over.mm),
             Layout.heads_mm(@section.base))
         end
 

@@ -131,6 +131,7 @@ class KnottedRoundTest < Minitest::Test
     refused of.call(hitched: size("2 mm")), "/sections/0/hitched", /no bar across/
     refused of.call(form: {"kind" => "ring"}), "/sections/0/form/kind", /not bent as well/
     refused of.call(mount: {**RING, "room" => size("90 mm")}), "/sections/0/mount/room", /how long the ring is/
+    refused of.call(mount: {**RING, "over" => nil}), "/sections/0/mount/over", /nothing says how thick/
     refused of.call(across: "1 mm"), "/sections/0/round/across", /./
   end
 
