@@ -113,7 +113,7 @@ class BeadBodiesTest < PieceTest
 
   # The perimeter of an ellipse of 3 to 2 half axes: 15.86543959 (Abramowitz and Stegun 17.3; value by that integral).
   def test_a_circuit_round_an_oval_bead
-    assert_in_delta 15.8654396, Meander::Beads::Framed.round_mm(6.0, 4.0), 1e-6
-    assert_in_delta 2 * Math::PI * 4, Meander::Beads::Framed.round_mm(8.0, 8.0), 1e-9
+    assert_in_delta 15.8654396, Meander::Form::Oval.round_mm(6.0, 4.0), 1e-6
+    assert_in_delta 2 * Math::PI * 4, Meander::Form::Oval.round_mm(8.0, 8.0), 1e-9
   end
 end
