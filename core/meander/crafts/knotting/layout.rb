@@ -166,8 +166,10 @@ module Meander
           return homes unless side == "end"
 
           count = repeats || given || 1
-          order = course(count).order(count)
-          section.base.each_index.map { |cord| left_at(cord, count) || last_homes[order.index(cord)] }
+          @told[[:across, count]] ||= begin
+            order = course(count).order(count)
+            section.base.each_index.map { |cord| left_at(cord, count) || last_homes[order.index(cord)] }
+          end
         end
 
         # The sides of it that a cord ends at in nothing else; one with both its ends names it twice.
