@@ -171,6 +171,15 @@ class SystemTest < ServerTest
     plan
   end
 
+  # What the tally, the cut list and the steps of a piece say of its wires.
+  def assert_told(name)
+    plan = assert_cuts(name)
+    in_part("Order of work") do
+      plan.runs.each { |run| assert_selector ".step-words", text: /\b#{run.cut_mm} mm/ }
+    end
+    plan
+  end
+
   # What stands in each of these, asked of the page at once.
   def texts(selector)
     page.evaluate_script("[...document.querySelectorAll('#{selector}')].map((one) => one.innerText)")

@@ -4,15 +4,6 @@ require_relative "../support/system_test"
 
 # Braids through the real interface: begun, told how they cross, beaded, watched, printed.
 class BraidTest < SystemTest
-  # What the tally, the cut list and the steps of a piece say of its wires.
-  def assert_told(name)
-    plan = assert_cuts(name)
-    in_part("Order of work") do
-      plan.runs.each { |run| assert_selector ".step-words", text: /\b#{run.cut_mm} mm/ }
-    end
-    plan
-  end
-
   def test_a_bracelet_is_begun_and_drawn_tighter
     visit "/"
     start "Braided bracelet"

@@ -61,7 +61,7 @@ class EveryPieceTest < SystemTest
       plan.band ? assert_band(plan) : assert_equal([true, true], drawn, piece.name)
 
       assert_advised(plan)
-      assert_told(plan)
+      assert_said(plan)
     end
   end
 
@@ -193,7 +193,7 @@ class EveryPieceTest < SystemTest
   end
 
   # What is to be cut, spoken of as the plan does, and every step.
-  def assert_told(plan)
+  def assert_said(plan)
     show "Wires"
 
     plan.runs.each { |bar| assert_selector ".cut-number strong", text: "#{bar.cut_mm} mm" }

@@ -7,15 +7,6 @@ require_relative "../support/system_test"
 class KnotTest < SystemTest
   def section(name) = made(name).sections.find { |one| one.knot }
 
-  # What the tally, the cut list and the steps of a piece say of its cords.
-  def assert_told(name)
-    plan = assert_cuts(name)
-    in_part("Order of work") do
-      plan.runs.each { |run| assert_selector ".step-words", text: /\b#{run.cut_mm} mm/ }
-    end
-    plan
-  end
-
   def write(rows)
     fill_in("The rows of knots in short", with: rows).send_keys(%i[control enter])
   end

@@ -145,7 +145,6 @@ module Meander
 
         # From one place across to another.
         def apart(from, to) = girth ? girth.apart(from, to) : to - from
-        def own_thickness_mm = [*sample.map { |knot| knot.size.thick_mm }, *beading.kinds.map(&:depth_mm)].max
 
         # How far it reaches to either side of its middle line: [low, high].
         def edges
@@ -182,6 +181,8 @@ module Meander
         end
 
         private
+
+        def own_thickness_mm = [*sample.map { |knot| knot.size.thick_mm }, *beading.kinds.map(&:depth_mm)].max
 
         # Where its last knot leaves a cord, both of whose legs hang free then; nil where it goes on.
         def left_at(cord, count)

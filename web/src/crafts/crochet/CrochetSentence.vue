@@ -5,8 +5,7 @@ import LiveChoice from "../../brief/LiveChoice.vue";
 import LiveCount from "../../brief/LiveCount.vue";
 import LiveSize from "../../brief/LiveSize.vue";
 import LiveWire from "../../brief/LiveWire.vue";
-import { choices, formsFor, mm, named } from "../../choices/choices";
-import { article } from "../../common/article";
+import { choices, mm, named } from "../../choices/choices";
 import { useSame } from "../../common/useSame";
 import { useUnfold } from "../../common/useUnfold";
 import { alike } from "../../document/kinds";
@@ -14,6 +13,7 @@ import { baseOf } from "../../document/routes";
 import ExtentWords from "../../sections/ExtentWords.vue";
 import FormParts from "../../sections/FormParts.vue";
 import PlaceWords from "../../sections/PlaceWords.vue";
+import StripFormWords from "../../sections/StripFormWords.vue";
 import { useFormat } from "../../units/format";
 import { cordsOf, crochet, heldOf, withFabric, withHeld, withKind } from "./crochet";
 import FabricCollection from "./FabricCollection.vue";
@@ -63,8 +63,6 @@ function measured(kind: string) {
   const next = kind === "count" ? { kind, count: Math.max(wide, 1) } : { kind, size };
   void bench.change(withFabric(piece.value, bench.hand.value, { ...fabric.value, across: next } as never));
 }
-const form = computed(() => now.value.form?.kind ?? "straight");
-const forms = computed(() => formsFor(piece.value.worn, choices().strip_forms, form.value));
 const bends = computed(() => ["cord", "band", "tube"].includes(fabric.value.kind));
 const cords = computed(() => cordsOf(fabric.value));
 const least = computed(() => told.value?.wires[0]?.least_mm ?? null);
@@ -118,16 +116,7 @@ const least = computed(() => told.value?.wires[0]?.least_mm ?? null);
     >, <ExtentWords :of="counted" />,
     <button type="button" class="unfold plain" :aria-expanded="topic === 'fabrics'" @click="unfold('fabrics')">
       look at them all</button
-    ><template v-if="bends"
-      >, {{ form === "straight" ? "left" : `bent to ${article(named(forms, form).name)}` }}
-      <LiveChoice
-        :value="form"
-        :options="forms"
-        label="Form"
-        @change="
-          (kind) => bench.edit(bench.path('form'), { kind, ...named(choices().strip_forms, kind).start })
-        " /><FormParts :parts="named(choices().strip_forms, form).parts" :path="bench.path('form')" /></template
-    >.
+    ><template v-if="bends">, <StripFormWords /></template>.
   </p>
   <p v-if="told" class="quiet figures">
     {{ told.counted }}, {{ told.stitches }} stitches, {{ format.length(told.woven_mm) }} long,

@@ -3,16 +3,14 @@ import { computed } from "vue";
 import { useBench } from "../../bench/useBench";
 import LiveChoice from "../../brief/LiveChoice.vue";
 import LiveWire from "../../brief/LiveWire.vue";
-import { choices, formsFor, named } from "../../choices/choices";
-import { article } from "../../common/article";
 import { useSame } from "../../common/useSame";
 import { useUnfold } from "../../common/useUnfold";
 import { alike } from "../../document/kinds";
 import { baseOf } from "../../document/routes";
 import ExtentWords from "../../sections/ExtentWords.vue";
-import FormParts from "../../sections/FormParts.vue";
 import PlaceWords from "../../sections/PlaceWords.vue";
 import { fromRim } from "../../sections/rim";
+import StripFormWords from "../../sections/StripFormWords.vue";
 import { useFormat } from "../../units/format";
 import CordsFine from "./CordsFine.vue";
 import { knotted, taken, withCords } from "./knot";
@@ -44,8 +42,6 @@ const counts = computed(() =>
     .map((count) => ({ key: String(count), name: `${count} cords` })),
 );
 const least = computed(() => Math.max(...now.value.rows.map(taken)));
-const form = computed(() => now.value.form?.kind ?? "straight");
-const forms = computed(() => formsFor(piece.value.worn, choices().strip_forms, form.value));
 const longest = computed(() => told.value?.wires.reduce((one, two) => (two.run_mm > one.run_mm ? two : one)));
 const shortest = computed(() => told.value?.wires.reduce((one, two) => (two.run_mm < one.run_mm ? two : one)));
 </script>
@@ -74,16 +70,7 @@ const shortest = computed(() => told.value?.wires.reduce((one, two) => (two.run_
     >,
     <button v-if="now.round" type="button" class="unfold" :aria-expanded="topic === 'cords'" @click="unfold('cords')">
       closed round {{ now.round.across.typed }} by {{ now.round.deep.typed }}</button
-    ><template v-else
-      >{{ form === "straight" ? "left" : `bent to ${article(named(forms, form).name)}` }}
-      <LiveChoice
-        :value="form"
-        :options="forms"
-        label="Form"
-        @change="
-          (kind) => bench.edit(bench.path('form'), { kind, ...named(choices().strip_forms, kind).start })
-        " /><FormParts :parts="named(choices().strip_forms, form).parts" :path="bench.path('form')" /></template
-    >.
+    ><StripFormWords v-else />.
   </p>
   <p v-if="told" class="quiet figures">
     {{ told.counted }}, {{ format.length(told.woven_mm) }} long, {{ format.length(told.width_mm) }} wide<template
