@@ -10,11 +10,12 @@ module Meander
       # towards +y first; number: of the stitch, from 1, chains at the beginning and at turns counted; kind: of stitch;
       # row: from 0.
       Placed = Struct.new(:key, :at, :number, :kind, :row)
-      # A foot is drawn aside from this share of a stitch's height down to that one, where it is worked in elsewhere
-      # than straight below.
-      ASIDE = (0.12..0.8)
       # Stitches that share a place stand so many wires apart there.
       SHARED = 2.0
+
+      # A stitch as it stands over the row below: offs: how far each of its feet is drawn aside; before, after: how far
+      # those next to it are; nil where there are none.
+      Stand = Struct.new(:stitch, :offs, :before, :after)
 
       attr_reader :fabric, :cells
 
@@ -30,6 +31,7 @@ module Meander
         @cells = cells
         @first_row = first_row
         @gauge = cells.gauge
+        @leaning = Leaning.new(cells)
         @keys = {}
         @lines = {}.compare_by_identity
         @built = {}.compare_by_identity
@@ -51,10 +53,12 @@ module Meander
       # @return [Integer] the number of its last one
       def worked(row, number, done)
         place, before = 0, nil
-        row.each_stitch do |stitch|
-          yield laid(stitch, number, place, before, done += 1)
-          place += 1 if stitch.head
-          before = stitch.kind unless stitch.kind == "picot"
+        stands = row.each_stitch.map { |stitch| Stand.new(stitch, stitch.head && offs(stitch, number)) }
+        [nil, *stands, nil].each_cons(3) do |last, stand, following|
+          stand.before, stand.after = last&.offs&.last, following&.offs&.first
+          yield laid(stand, number, place, before, done += 1)
+          place += 1 if stand.stitch.head
+          before = stand.stitch.kind unless stand.stitch.kind == "picot"
         end
         done
       end
@@ -64,40 +68,13 @@ module Meander
         (@first_row && row == 1 && stitch.feet.any?) ? @first_row.led(line, height) : line
       end
 
-      # How strongly a point of a cell follows its foot.
-      def aside(y, height)
-        share = ((-y / height) - ASIDE.min) / (ASIDE.max - ASIDE.min)
-        share = share.clamp(0.0, 1.0)
-        share * share * (3 - (2 * share))
-      end
-
       # Feet are drawn aside in steps of so many wires: what is nearly alike is drawn once.
       STEP = 0.5
       # How far below its place a stitch's foot is drawn aside: by what it is worked into, and by those that share it.
-      def off(stitch, middle)
+      def off(stitch, middle, spread = 1.0)
         share, all = stitch.shares
         q = @gauge.bundle_mm
-        ((middle / (STEP * q)).round * STEP * q) + ((share - ((all - 1) / 2.0)) * SHARED * q)
-      end
-
-      # A stitch with its foot aside; over several, all but the last leg first, each drawn down to its own.
-      def cell(kind, offs, height)
-        line = @cells.stitch(kind)
-        return moved(line, offs.first || 0.0, height) if offs.size < 2
-
-        q = @gauge.bundle_mm
-        up = line.rindex { |_, y, _| y < -2.2 * q }
-        down = line.index { |_, y, _| y < -1.2 * q }
-        first, *between, last = offs
-        legs = [moved(line.first(up + 1), first, height),
-          *between.map { |one| moved(line[down..up], one, height) }, moved(line.drop(down), last, height)]
-        legs.flatten(1)
-      end
-
-      def moved(line, off, height)
-        return line if off.abs < 1e-9
-
-        line.map { |x, y, z| [x + (off * aside(y, height)), y, z] }
+        ((middle / (STEP * q)).round * STEP * q) + ((share - ((all - 1) / 2.0)) * SHARED * q * spread)
       end
 
       # Begun where the one before of another kind ends.

@@ -101,18 +101,23 @@ module Meander
         end
       end
 
-      def laid(stitch, row, place, before, number)
-        lies, below = rows[row], rows[row - 1]
-        kind, side, x = stitch.kind, lies.side, lies.x(place)
-        offs = stitch.feet.map do |foot|
+      def offs(stitch, number)
+        lies, below = rows[number], rows[number - 1]
+        x = lies.x(stitch.head)
+        stitch.feet.map do |foot|
           base = below.x(below.count - 1 - foot)
-          off(stitch, (side * (x - base) / lies.wide) - @cells.shift(kind).along).round(3)
+          off(stitch, (lies.side * (x - base) / lies.wide) - @cells.shift(stitch.kind).along).round(3)
         end
+      end
+
+      def laid(stand, row, place, before, number)
+        lies, stitch, offs = rows[row], stand.stitch, stand.offs || []
+        kind, side, x = stitch.kind, lies.side, lies.x(place)
         before = nil if before == kind
         height = @cells.height_mm((kind == "picot") ? "chain" : kind)
-        key = [kind, side, offs, before, (out(row) if side == -1), (row == 1 if @first_row), lies.wide]
-        placed(key, [x, lies.at, 0.0], number, kind, row) do
-          line = met((kind == "picot") ? picot : cell(kind, offs, height), before)
+        key = [kind, side, offs, stand.before, stand.after, before, (out(row) if side == -1), (row == 1 if @first_row)]
+        placed([*key, lies.wide], [x, lies.at, 0.0], number, kind, row) do
+          line = met((kind == "picot") ? picot : @leaning.line(kind, offs, stand.before, stand.after, height), before)
           page(round_wire(line, stitch, row, height), side, out(row), lies.wide)
         end
       end

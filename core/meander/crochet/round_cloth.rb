@@ -202,17 +202,28 @@ module Meander
         end
       end
 
-      def laid(stitch, row, place, before, number)
-        one, below = rounds.values_at(row, row - 1)
-        kind, u = stitch.kind, one.u(place)
-        offs = (fabric.begun.whole? && row == 1) ? [0.0] : stitch.feet.map do |foot|
+      def offs(stitch, number)
+        return [0.0] if fabric.begun.whole? && number == 1
+
+        one, below = rounds.values_at(number, number - 1)
+        u = one.u(stitch.head)
+        stitch.feet.map do |foot|
           base = above(below, one, below.u(foot))
-          off(stitch, near(base + @cells.shift(kind).along - u, one)).round(3)
+          off(stitch, near(base + @cells.shift(stitch.kind).along - u, one), spread(one, below)).round(3)
         end
+      end
+
+      # What is so far apart below stands closer together there than above.
+      def spread(one, below) = (one.radius / [below.radius, one.radius / 2].max).clamp(0.5, 2.0)
+
+      def laid(stand, row, place, before, number)
+        one, below = rounds.values_at(row, row - 1)
+        stitch, offs = stand.stitch, stand.offs || []
+        kind, u = stitch.kind, one.u(place)
         before = nil if before == kind
         tall = @cells.height_mm((kind == "picot") ? "chain" : kind)
-        spun([kind, offs, before], row, u, number, kind) do |from|
-          line = met((kind == "picot") ? picot : cell(kind, offs, tall), before)
+        spun([kind, offs, stand.before, stand.after, before], row, u, number, kind) do |from|
+          line = met((kind == "picot") ? picot : @leaning.line(kind, offs, stand.before, stand.after, tall), before)
           bent(one, below, tall_mm(row), from, round_wire(line, stitch, row, tall))
         end
       end
