@@ -38,6 +38,15 @@ module Meander
         end
       end
 
+      # Where a foot stands along the row, from the place of its stitch.
+      def foot(kind)
+        @feet[kind] ||= begin
+          line = @cells.stitch(kind)
+          low = line.map { |_, y, _| y }.min + (FOOT * @bundle)
+          line.select { |_, y, _| y < low }.map(&:first).minmax.sum / 2
+        end
+      end
+
       private
 
       def alone(off, before, after) = Lean.new(before || off, off, after || off)
@@ -76,15 +85,6 @@ module Meander
         other = x.negative? ? lean.before : lean.after
         share = ((x.abs - firm) / [@step - (2 * firm), firm].max).clamp(0.0, 1.0)
         lean.own + ((other - lean.own) * share)
-      end
-
-      # Where a foot stands along the row.
-      def foot(kind)
-        @feet[kind] ||= begin
-          line = @cells.stitch(kind)
-          low = line.map { |_, y, _| y }.min + (FOOT * @bundle)
-          line.select { |_, y, _| y < low }.map(&:first).minmax.sum / 2
-        end
       end
 
       # How strongly what lies at a height follows its foot.

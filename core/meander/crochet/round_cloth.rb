@@ -206,10 +206,10 @@ module Meander
         return [0.0] if fabric.begun.whole? && number == 1
 
         one, below = rounds.values_at(number, number - 1)
-        u = one.u(stitch.head)
+        u, x = one.u(stitch.head), @leaning.foot(stitch.kind)
         stitch.feet.map do |foot|
-          base = above(below, one, below.u(foot))
-          off(stitch, near(base + @cells.shift(stitch.kind).along - u, one), spread(one, below)).round(3)
+          held = above(below, one, below.u(foot) + @cells.shift(stitch.kind).along + x)
+          off(stitch, near(held - x - u, one), spread(one, below)).round(3)
         end
       end
 

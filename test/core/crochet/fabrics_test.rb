@@ -116,8 +116,8 @@ class FabricsTest < Minitest::Test
   end
 
   # Stitches beside each other, rows over each other, turned at their edges, shared, drawn together, in rounds; the
-  # worst of each is told. Within rows no wire lies in another; where stitches share a place or go round an edge they
-  # are drawn through each other.
+  # worst of each is told. Within rows no wire lies in another; where stitches share a place they are drawn through each
+  # other, and doubles where they go round an edge.
   def test_how_near_wires_come
     band = ->(stitch, keep) {
       nearest(fabric(3, kind: "band", stitch:, lying: "across", across: count(9)), keep)
@@ -132,12 +132,42 @@ class FabricsTest < Minitest::Test
 
     told.each { |what, mm| assert_operator mm, :>=, (what == "a tube") ? 0.75 : 0.95, what }
     assert_operator edges.fetch("edges"), :>=, 0.6
+    assert_operator edges.fetch("drawn together"), :>=, 0.7
   end
 
-  # Among the cells of each row that are meant by their number in it.
-  def nearest(made, keep, **form)
-    laid, q, seen = cloth(made, **form), GAUGE.bundle_mm, Hash.new(0)
-    drawn = laid.each_cell.zip(lines(laid)).filter_map { |cell, line| line if keep.cover?(seen[cell.row] += 1) }
+  # Rounds that grow: feet stand aside of their heads by as much as there are more of them, and wires of neighbours keep
+  # clear of each other all the same, but where two share a place. hooks: in wires.
+  def test_stitches_that_lean_keep_clear_of_each_other
+    told = %w[single half double].product([5.0, 7.0, 10.0]).to_h do |stitch, hook|
+      gauge = Crochet::Gauge.new(hook, 1.0)
+      made = fabric(7, kind: "disc", stitch:, rounds: "spiral", gauge:)
+      [[stitch, hook], nearest(made, 2..30, gauge:) { |cell, alone| cell.row > 3 && alone }]
+    end
+    puts "\nnearest in discs, in wires: #{told.map { |(what, hook), mm| "#{what} #{hook} #{mm.round(2)}" }.join(", ")}"
+
+    told.each { |what, mm| assert_operator mm, :>=, 0.45, what.join(" ") }
+  end
+
+  # On a thick hook the far end of a chain's head hangs as low as its loop comes up.
+  def test_chains_keep_clear_of_each_other
+    [4.0, 7.0, 10.0, 14.0, 20.0].product(%w[s h d]) do |hook, letter|
+      gauge = Crochet::Gauge.new(hook, 1.0)
+      made = typed("9#{letter}; 9#{letter}")
+
+      assert_operator nearest(made, 3..7, gauge:) { |cell| cell.row.zero? }, :>=, 0.65, "#{letter} #{hook}"
+    end
+  end
+
+  # Among the cells of each row that are meant by their number in it; with a block, those it says yes to: it is given
+  # a cell and whether it shares its place with none.
+  def nearest(made, keep, gauge: GAUGE, **form)
+    laid, q, seen = cloth(made, gauge:, **form), gauge.bundle_mm, Hash.new(0)
+    alone = made.rows.map { |row| row.each_stitch.map { |stitch| stitch.shares[1] == 1 } }
+    drawn = laid.each_cell.zip(lines(laid)).filter_map do |cell, line|
+      number = seen[cell.row] += 1
+      single = cell.row.zero? || alone[cell.row - 1][number - 1]
+      line if keep.cover?(number) && (!block_given? || yield(cell, single))
+    end
     NearLines.least(drawn, along: 3.0 * q, within: 2 * q) / q
   end
 
