@@ -27,7 +27,8 @@ module Meander
       # how far those next to it do, nil where there are none. height: how far its foot reaches down.
       def line(kind, offs, before, after, height)
         whole = @cells.stitch(kind)
-        return led(whole, kind, alone(offs.first || 0.0, before, after), height) if offs.size < 2
+        return whole if offs.empty?
+        return led(whole, kind, alone(offs.first, before, after), height) if offs.size < 2
 
         low, down, up = turns(whole, height)
         offs.each_index.flat_map do |i|

@@ -148,6 +148,21 @@ class FabricsTest < Minitest::Test
     told.each { |what, mm| assert_operator mm, :>=, 0.45, what.join(" ") }
   end
 
+  # Spaces, picots and stitches of all kinds beside those that lean.
+  def test_whatever_stands_side_by_side_is_drawn
+    seed = Random.new_seed % 100_000
+    chance = Random.new(seed)
+    40.times do
+      row = Array.new(chance.rand(3..7)) { %w[s 2c s2 s/2 d3 h/3 p l t l2 d/2 -].sample(random: chance) }.join(" ")
+      made = typed("#{row} 30#{%w[s h d].sample(random: chance)}; 3s", begun: 60)
+      points = lines(cloth(made)).flatten(1)
+      steps = points.each_cons(2).map { |one, other| Math.sqrt(one.zip(other).sum { |a, b| (b - a)**2 }) }
+
+      assert points.flatten.all?(&:finite?), "seed #{seed}: #{row}"
+      assert_operator steps.max, :<, 3 * GAUGE.stitch_mm, "seed #{seed}: #{row}"
+    end
+  end
+
   # On a thick hook the far end of a chain's head hangs as low as its loop comes up.
   def test_chains_keep_clear_of_each_other
     [4.0, 7.0, 10.0, 14.0, 20.0].product(%w[s h d]) do |hook, letter|
