@@ -71,6 +71,7 @@ module Meander
       # Feet are drawn aside in steps of so many wires: what is nearly alike is drawn once.
       STEP = 0.5
       # How far below its place a stitch's foot is drawn aside: by what it is worked into, and by those that share it.
+      # spread: how much closer together things stand there than above.
       def off(stitch, middle, spread = 1.0)
         share, all = stitch.shares
         q = @gauge.bundle_mm
