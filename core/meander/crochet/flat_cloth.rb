@@ -117,7 +117,7 @@ module Meander
         height = @cells.height_mm((kind == "picot") ? "chain" : kind)
         key = [kind, side, offs, stand.before, stand.after, before, (out(row) if side == -1), (row == 1 if @first_row)]
         placed([*key, lies.wide], [x, lies.at, 0.0], number, kind, row) do
-          line = met((kind == "picot") ? picot : @leaning.line(kind, offs, stand.before, stand.after, height), before)
+          line = met((kind == "picot") ? picot : @leaning.line(kind, offs, stand.before, stand.after), before)
           page(round_wire(line, stitch, row, height), side, out(row), lies.wide)
         end
       end

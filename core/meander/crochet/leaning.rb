@@ -4,7 +4,7 @@ module Meander
   module Crochet
     # How stitches lean whose feet do not stand straight below their heads. Wires of neighbours lie in each other's
     # loops, so what lies between two feet is moved by as much as its place between them says, whichever stitch it
-    # belongs to: nothing is moved through anything. All in mm, as cells lie, see Cells.
+    # belongs to, and is pushed through nothing. All in mm, as cells lie, see Cells.
     class Leaning
       # A foot is drawn aside from this share of a stitch's height down to that one.
       ASIDE = (0.12..0.8)
@@ -24,18 +24,18 @@ module Meander
       end
 
       # The way through a stitch of a kind, [[x, y, z], ...]. offs: how far its feet stand aside, each; before, after:
-      # how far those next to it do, nil where there are none. height: how far its foot reaches down.
-      def line(kind, offs, before, after, height)
+      # how far those next to it do, nil where there are none.
+      def line(kind, offs, before, after)
         whole = @cells.stitch(kind)
         return whole if offs.empty?
-        return led(whole, kind, alone(offs.first, before, after), height) if offs.size < 2
+        return led(whole, kind, alone(offs.first, before, after)) if offs.size < 2
 
-        low, down, up = turns(whole, height)
+        low, down, up = turns(whole, @cells.height_mm(kind))
         offs.each_index.flat_map do |i|
           to, from = downwards(offs, i, before), upwards(offs, i, after)
-          leg = led(whole[(i.zero? ? 0 : down)..low], kind, to, height)
+          leg = led(whole[(i.zero? ? 0 : down)..low], kind, to)
           leg = leg.map { |x, y, z| [x + @step, y, z] } unless i.zero?
-          leg + led(whole[(low + 1)..((i == offs.size - 1) ? -1 : up)], kind, from, height)
+          leg + led(whole[(low + 1)..((i == offs.size - 1) ? -1 : up)], kind, from)
         end
       end
 
@@ -73,10 +73,10 @@ module Meander
       end
 
       # The points of a way where they lean to.
-      def led(points, kind, lean, height)
+      def led(points, kind, lean)
         return points if lean.all? { |off| off.abs < 1e-9 }
 
-        foot = foot(kind)
+        foot, height = foot(kind), @cells.height_mm(kind)
         points.map { |x, y, z| [x + (aside(y, height) * between(x - foot, lean)), y, z] }
       end
 

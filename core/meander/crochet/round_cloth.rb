@@ -214,7 +214,7 @@ module Meander
       end
 
       # What is so far apart below stands closer together there than above.
-      def spread(one, below) = (one.radius / [below.radius, one.radius / 2].max).clamp(0.5, 2.0)
+      def spread(one, below) = (one.radius / below.radius).clamp(0.5, 2.0)
 
       def laid(stand, row, place, before, number)
         one, below = rounds.values_at(row, row - 1)
@@ -223,7 +223,7 @@ module Meander
         before = nil if before == kind
         tall = @cells.height_mm((kind == "picot") ? "chain" : kind)
         spun([kind, offs, stand.before, stand.after, before], row, u, number, kind) do |from|
-          line = met((kind == "picot") ? picot : @leaning.line(kind, offs, stand.before, stand.after, tall), before)
+          line = met((kind == "picot") ? picot : @leaning.line(kind, offs, stand.before, stand.after), before)
           bent(one, below, tall_mm(row), from, round_wire(line, stitch, row, tall))
         end
       end
