@@ -2,13 +2,15 @@
 
 module Meander
   # Finds constants by their names: Weave::CourseLaying stands in meander/weave/course_laying.rb. A folder is a module;
-  # each file holds the one class or module it is named for, and is read when that is first asked for.
+  # each Ruby file holds the one class or module it is named for, and is read when that is first asked for.
   module Loader
     # Makes everything in a folder known under a module, and in the folders within.
     def self.folder(space, path)
       Dir.children(path).sort.each do |entry|
-        name = entry.delete_suffix(".rb").split("_").map(&:capitalize).join.to_sym
         inner = File.join(path, entry)
+        next unless File.directory?(inner) || entry.end_with?(".rb")
+
+        name = entry.delete_suffix(".rb").split("_").map(&:capitalize).join.to_sym
         next folder(space.const_set(name, Module.new), inner) if File.directory?(inner)
 
         space.autoload(name, inner) unless space.const_defined?(name, false)

@@ -1,48 +1,55 @@
 # frozen_string_literal: true
 
+require "json"
+
 module Meander
   module Crochet
-    # The tables that stitches are drawn from: where the wire of a stitch lies, for some hooks, in wires; laid in rounds
-    # and in turned rows, every loop through its loop, no two wires nearer than they are thick (pushed apart as a tube
-    # on its lattice: a row's stitches beside each other, rows over each other).
+    # The tables that stitches are drawn from (cells.json): where the wire of a stitch lies, for some hooks, in wires;
+    # laid in rounds and in turned rows, every loop through its loop, no two wires nearer than they are thick (pushed
+    # apart as a tube on its lattice: a row's stitches beside each other, rows over each other). And what moves two or
+    # three of them apart that are worked into one place, from where they lean to (pushed apart likewise, between
+    # neighbours that lean, over a row that lies straight).
     module CellTable
-      # Hooks of the tables, in wires.
-      HOOKS = [4.0, 5.0, 7.0, 10.0, 16.0, 20.0].freeze
-      TABLES = {"rounds" => RoundCells, "rows" => TurnedCells}.freeze
+      FILE = File.expand_path("cells.json", __dir__)
+      # Its figures are so many parts of a wire.
       PARTS = 100.0
 
       # The way through a stitch of a kind, [[x, y, z], ...], for a hook so many wires thick: evenly between two tables,
-      # and beyond them as they differ.
-      def self.points(kind, way, hook)
-        at, share = between(hook)
-        one, other = table(way, kind).values_at(at, at + 1)
-        one.zip(other).map { |(a, b, c), (d, e, f)|
-          [a + ((d - a) * share), b + ((e - b) * share), c + ((f - c) * share)]
-        }
+      # and beyond them as they differ. way: rounds or rows.
+      def self.points(kind, way, hook) = even(by_hook(way, kind, ["alone"]), hook)
+
+      # What is to be added to each of those points where the stitch is one of two or three in a place.
+      # number: which of them, from 0.
+      def self.beside(kind, way, hook, number, all)
+        even(by_hook(way, kind, [(all == 2) ? "two" : "three", number]), hook)
       end
 
       # How far a stitch stands from those it is worked into: along the row, and towards the maker.
       def self.shift(kind, way, hook)
         return [Gauge::WIDE * hook / 2, 0.0] if way == "rounds"
 
-        at, share = between(hook)
-        one, other = TurnedCells::SHIFTS.fetch(kind).values_at(at, at + 1)
-        one.zip(other).map { |a, b| a + ((b - a) * share) }
+        @shifts ||= data.fetch("shifts").transform_values { |all| all.map { |one| [one.map { |part| part / PARTS }] } }
+        even(@shifts.fetch(kind), hook).first
       end
 
-      def self.between(hook)
-        at = HOOKS[1..-2].index { |one| hook < one } || (HOOKS.size - 2)
-        [at, (hook - HOOKS[at]) / (HOOKS[at + 1] - HOOKS[at])]
+      # Points of one hook between those of others.
+      def self.even(tables, hook)
+        hooks = data.fetch("hooks")
+        at = hooks[1..-2].index { |one| hook < one } || (hooks.size - 2)
+        share = (hook - hooks[at]).fdiv(hooks[at + 1] - hooks[at])
+        tables[at].zip(tables[at + 1]).map { |one, other| one.zip(other).map { |a, b| a + ((b - a) * share) } }
       end
 
-      # [[[x, y, z], ...] for each hook].
-      def self.table(way, kind)
-        (@tables ||= {})[[way, kind]] ||= begin
-          rows = TABLES.fetch(way)::POINTS.fetch(kind).split.map { |text| text.to_i / PARTS }.each_slice(3 * HOOKS.size)
-          rows.map { |row| row.each_slice(3).to_a }.transpose.freeze
+      # [[[x, y, z], ...] for each hook]; at: where among the tables of a kind.
+      def self.by_hook(way, kind, at)
+        (@tables ||= {})[[way, kind, at]] ||= begin
+          parts = data.fetch(way).fetch(kind).dig(*at).map { |part| part / PARTS }
+          parts.each_slice(3 * data.fetch("hooks").size).map { |row| row.each_slice(3).to_a }.transpose.freeze
         end
       end
-      private_class_method :between, :table
+
+      def self.data = @data ||= JSON.load_file(FILE).freeze
+      private_class_method :even, :by_hook, :data
     end
   end
 end

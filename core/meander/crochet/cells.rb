@@ -4,7 +4,7 @@ module Meander
   module Crochet
     # The way of the wire through stitches of a Gauge. A cell is one stitch as it is worked: x the way the row runs, y
     # up from row to row, its head at y = 0, z towards the maker; mm. It begins where the one before ends, a stitch
-    # wide. From the tables of CellTable, which hold cells for three hooks; between and beyond those they are drawn as
+    # wide. From the tables of CellTable, which hold cells for some hooks; between and beyond those they are drawn as
     # evenly as they differ. Stitches taller or wider than usual are stretched.
     class Cells
       # Where the row above holds on: how far its cells stand from those of the row below, along the row and towards the
@@ -23,6 +23,12 @@ module Meander
 
       # A stitch: [[x, y, z], ...].
       def stitch(kind) = @told[kind] ||= made(kind).freeze
+
+      # What is to be added to each point of a stitch that is one of two or three in a place, see CellTable.
+      def beside(kind, number, all)
+        @told[[:beside, kind, number, all]] ||= CellTable.beside(table(kind), @way, @ratio, number, all)
+          .map { |point| sized(point, tall(kind)) }.freeze
+      end
 
       # A chain that stitches of a kind are worked into: its head is like theirs.
       def link(kind)
@@ -65,9 +71,11 @@ module Meander
         return link("single") if kind == "chain"
         return Links.slip(points, slip_mm("slip") / gauge.bundle_mm).map { |point| sized(point, 1.0) } if kind == "slip"
 
-        usual = Stitches.fetch(table(kind)).height * gauge.hook_mm
-        points.map { |point| sized(point, gauge.height_mm(kind) / usual) }
+        points.map { |point| sized(point, tall(kind)) }
       end
+
+      # How much taller a stitch is than usual.
+      def tall(kind) = gauge.height_mm(kind) / (Stitches.fetch(table(kind)).height * gauge.hook_mm)
 
       def sized((x, y, z), tall) = [x * across, y * gauge.bundle_mm * tall, z * gauge.bundle_mm]
     end

@@ -13,9 +13,10 @@ module Meander
       # Stitches that share a place stand so many wires apart there.
       SHARED = 2.0
 
-      # A stitch as it stands over the row below: offs: how far each of its feet is drawn aside; before, after: how far
-      # those next to it are; nil where there are none.
-      Stand = Struct.new(:stitch, :offs, :before, :after)
+      # A stitch as it stands over the row below: offs: how far each of its feet is drawn aside; among: which of those
+      # it is that are worked into its place and stand beside each other there, and how many they are (at most three are
+      # told apart); before, after: how far those next to it are drawn aside; nil where there are none.
+      Stand = Struct.new(:stitch, :offs, :among, :before, :after)
 
       attr_reader :fabric, :cells
 
@@ -53,7 +54,9 @@ module Meander
       # @return [Integer] the number of its last one
       def worked(row, number, done)
         place, before = 0, nil
-        stands = row.each_stitch.map { |stitch| Stand.new(stitch, stitch.head && offs(stitch, number)) }
+        stands = row.each_stitch.map { |stitch|
+          Stand.new(stitch, stitch.head && offs(stitch, number), among(stitch, number))
+        }
         [nil, *stands, nil].each_cons(3) do |last, stand, following|
           stand.before, stand.after = last&.offs&.last, following&.offs&.first
           yield laid(stand, number, place, before, done += 1)
@@ -61,6 +64,14 @@ module Meander
           before = stand.stitch.kind unless stand.stitch.kind == "picot"
         end
         done
+      end
+
+      # See Stand: of more than three the first, the last, and those between.
+      def among(stitch, _number)
+        number, all = stitch.shares
+        return stitch.shares if all <= 3
+
+        [{0 => 0, all - 1 => 2}.fetch(number, 1), 3]
       end
 
       # A stitch of the first row has its foot round the wire.

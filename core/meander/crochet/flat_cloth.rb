@@ -115,9 +115,9 @@ module Meander
         kind, side, x = stitch.kind, lies.side, lies.x(place)
         before = nil if before == kind
         height = @cells.height_mm((kind == "picot") ? "chain" : kind)
-        key = [kind, side, offs, stand.before, stand.after, before, (out(row) if side == -1), (row == 1 if @first_row)]
-        placed([*key, lies.wide], [x, lies.at, 0.0], number, kind, row) do
-          line = met((kind == "picot") ? picot : @leaning.line(kind, offs, stand.before, stand.after), before)
+        key = [kind, side, offs, stand.among, stand.before, stand.after, before, (row == 1 if @first_row), lies.wide]
+        placed([*key, (out(row) if side == -1)], [x, lies.at, 0.0], number, kind, row) do
+          line = met((kind == "picot") ? picot : @leaning.line(stand), before)
           page(round_wire(line, stitch, row, height), side, out(row), lies.wide)
         end
       end

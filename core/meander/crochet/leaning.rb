@@ -4,7 +4,8 @@ module Meander
   module Crochet
     # How stitches lean whose feet do not stand straight below their heads. Wires of neighbours lie in each other's
     # loops, so what lies between two feet is moved by as much as its place between them says, whichever stitch it
-    # belongs to, and is pushed through nothing. All in mm, as cells lie, see Cells.
+    # belongs to, and is pushed through nothing. Stitches that are worked into one place are moved past each other
+    # there. All in mm, as cells lie, see Cells.
     class Leaning
       # A foot is drawn aside from this share of a stitch's height down to that one.
       ASIDE = (0.12..0.8)
@@ -23,20 +24,14 @@ module Meander
         @feet = {}
       end
 
-      # The way through a stitch of a kind, [[x, y, z], ...]. offs: how far its feet stand aside, each; before, after:
-      # how far those next to it do, nil where there are none.
-      def line(kind, offs, before, after)
+      # The way through a stitch, [[x, y, z], ...]; stand: Cloth::Stand.
+      def line(stand)
+        kind, offs = stand.stitch.kind, stand.offs || []
         whole = @cells.stitch(kind)
         return whole if offs.empty?
-        return led(whole, kind, alone(offs.first, before, after)) if offs.size < 2
+        return legs(whole, kind, offs, stand) if offs.size > 1
 
-        low, down, up = turns(whole, @cells.height_mm(kind))
-        offs.each_index.flat_map do |i|
-          to, from = downwards(offs, i, before), upwards(offs, i, after)
-          leg = led(whole[(i.zero? ? 0 : down)..low], kind, to)
-          leg = leg.map { |x, y, z| [x + @step, y, z] } unless i.zero?
-          leg + led(whole[(low + 1)..((i == offs.size - 1) ? -1 : up)], kind, from)
-        end
+        beside(led(whole, kind, alone(offs.first, stand.before, stand.after)), kind, *stand.among)
       end
 
       # Where a foot stands along the row, from the place of its stitch.
@@ -49,6 +44,24 @@ module Meander
       end
 
       private
+
+      # A stitch over several places goes down to each of them.
+      def legs(whole, kind, offs, stand)
+        low, down, up = turns(whole, @cells.height_mm(kind))
+        offs.each_index.flat_map do |i|
+          to, from = downwards(offs, i, stand.before), upwards(offs, i, stand.after)
+          leg = led(whole[(i.zero? ? 0 : down)..low], kind, to)
+          leg = leg.map { |x, y, z| [x + @step, y, z] } unless i.zero?
+          leg + led(whole[(low + 1)..((i == offs.size - 1) ? -1 : up)], kind, from)
+        end
+      end
+
+      # Moved past those that are worked into its place.
+      def beside(line, kind, number, all)
+        return line unless all > 1 && Stitches::TALL.include?(kind)
+
+        line.zip(@cells.beside(kind, number, all)).map { |point, by| point.zip(by).map(&:sum) }
+      end
 
       def alone(off, before, after) = Lean.new(before || off, off, after || off)
 

@@ -113,7 +113,7 @@ module Meander
 
       # Where a round has to begin so that its stitches stand over what they are worked into, in the middle.
       def from(row, below, one, number)
-        return 0.0 if number == 1 && fabric.begun.whole?
+        return 0.0 if round_whole?(number)
 
         share = one.radius / below.radius
         offs = row.each_stitch.lazy.select(&:head).first(FEW).filter_map { |stitch|
@@ -203,7 +203,7 @@ module Meander
       end
 
       def offs(stitch, number)
-        return [0.0] if fabric.begun.whole? && number == 1
+        return [0.0] if round_whole?(number)
 
         one, below = rounds.values_at(number, number - 1)
         u, x = one.u(stitch.head), @leaning.foot(stitch.kind)
@@ -212,6 +212,12 @@ module Meander
           off(stitch, near(held - x - u, one), spread(one, below)).round(3)
         end
       end
+
+      # Those of a first round into a ring stand round it, each in a place of its own.
+      def among(stitch, number) = round_whole?(number) ? [0, 1] : super
+
+      # Whether a round is worked into its beginning as a whole.
+      def round_whole?(number) = number == 1 && fabric.begun.whole?
 
       # What is so far apart below stands closer together there than above.
       def spread(one, below) = (one.radius / below.radius).clamp(0.5, 2.0)
@@ -222,8 +228,8 @@ module Meander
         kind, u = stitch.kind, one.u(place)
         before = nil if before == kind
         tall = @cells.height_mm((kind == "picot") ? "chain" : kind)
-        spun([kind, offs, stand.before, stand.after, before], row, u, number, kind) do |from|
-          line = met((kind == "picot") ? picot : @leaning.line(kind, offs, stand.before, stand.after), before)
+        spun([kind, offs, *stand.among, stand.before, stand.after, before], row, u, number, kind) do |from|
+          line = met((kind == "picot") ? picot : @leaning.line(stand), before)
           bent(one, below, tall_mm(row), from, round_wire(line, stitch, row, tall))
         end
       end
