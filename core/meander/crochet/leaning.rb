@@ -21,17 +21,15 @@ module Meander
       def initialize(cells)
         @cells = cells
         @step, @bundle = cells.gauge.stitch_mm, cells.gauge.bundle_mm
-        @feet = {}
+        @feet, @follows, @lines = {}, {}, {}
       end
 
       # The way through a stitch, [[x, y, z], ...]; stand: Cloth::Stand.
       def line(stand)
-        kind, offs = stand.stitch.kind, stand.offs || []
-        whole = @cells.stitch(kind)
-        return whole if offs.empty?
-        return legs(whole, kind, offs, stand) if offs.size > 1
+        whole = @cells.stitch(stand.stitch.kind)
+        return whole if stand.offs.nil? || stand.offs.empty?
 
-        beside(led(whole, kind, alone(offs.first, stand.before, stand.after)), kind, *stand.among)
+        @lines[[stand.stitch.kind, *stand.to_a.drop(1)]] ||= leant(whole, stand.stitch.kind, stand).freeze
       end
 
       # Where a foot stands along the row, from the place of its stitch.
@@ -45,14 +43,20 @@ module Meander
 
       private
 
+      def leant(whole, kind, stand)
+        return legs(whole, kind, stand.offs, stand) if stand.offs.size > 1
+
+        beside(led(whole, 0.., kind, alone(stand.offs.first, stand.before, stand.after)), kind, *stand.among)
+      end
+
       # A stitch over several places goes down to each of them.
       def legs(whole, kind, offs, stand)
         low, down, up = turns(whole, @cells.height_mm(kind))
         offs.each_index.flat_map do |i|
           to, from = downwards(offs, i, stand.before), upwards(offs, i, stand.after)
-          leg = led(whole[(i.zero? ? 0 : down)..low], kind, to)
+          leg = led(whole, (i.zero? ? 0 : down)..low, kind, to)
           leg = leg.map { |x, y, z| [x + @step, y, z] } unless i.zero?
-          leg + led(whole[(low + 1)..((i == offs.size - 1) ? -1 : up)], kind, from)
+          leg + led(whole, (low + 1)..((i == offs.size - 1) ? -1 : up), kind, from)
         end
       end
 
@@ -85,12 +89,13 @@ module Meander
         [low, whole.index { |_, y, _| y < -TURN * height }, whole.rindex { |_, y, _| y < -TURN * height }]
       end
 
-      # The points of a way where they lean to.
-      def led(points, kind, lean)
+      # Those points of a way that are meant, where they lean to.
+      def led(whole, meant, kind, lean)
+        points = whole[meant]
         return points if lean.all? { |off| off.abs < 1e-9 }
 
-        foot, height = foot(kind), @cells.height_mm(kind)
-        points.map { |x, y, z| [x + (aside(y, height) * between(x - foot, lean)), y, z] }
+        foot = foot(kind)
+        points.zip(follows(kind)[meant]).map { |(x, y, z), share| [x + (share * between(x - foot, lean)), y, z] }
       end
 
       # How far what is so far from the foot leans: as that does, or the next to either side, or between them.
@@ -101,11 +106,13 @@ module Meander
         lean.own + ((other - lean.own) * share)
       end
 
-      # How strongly what lies at a height follows its foot.
-      def aside(y, height)
-        share = ((-y / height) - ASIDE.min) / (ASIDE.max - ASIDE.min)
-        share = share.clamp(0.0, 1.0)
-        share * share * (3 - (2 * share))
+      # How strongly each point of a stitch follows its foot: what lies low does, what lies high does not.
+      def follows(kind)
+        @follows[kind] ||= @cells.stitch(kind).map do |_, y, _|
+          share = ((-y / @cells.height_mm(kind)) - ASIDE.min) / (ASIDE.max - ASIDE.min)
+          share = share.clamp(0.0, 1.0)
+          share * share * (3 - (2 * share))
+        end
       end
     end
   end

@@ -16,6 +16,8 @@ module Meander
 
       # So many stitches show how a round stands over the one below.
       FEW = 200
+      # Rounds whose stitches, so many of their widths to either side, lie no further from each other are drawn alike.
+      REACH, ALIKE_MM = 1.0, 0.02
 
       attr_reader :rounds
 
@@ -26,6 +28,7 @@ module Meander
         @tube = tube
         @ring = ring
         @over = ring&.inwards ? -1 : 1
+        @lying, @alike = {}, {}
         @rounds = lay.freeze
       end
 
@@ -128,11 +131,15 @@ module Meander
 
       # The place of a point of a cell: u along the round, y below its head, z out of the cloth.
       def at(one, below, tall, u, y, z)
-        off, fall = if tall.zero? then @tube ? [0.0, -1.0] : [1.0, 0.0]
-        else
-          [(one.radius - below.radius) / tall, (one.deep - below.deep) / tall]
-        end
+        off, fall = lean(one, below, tall)
         onto(one, u, one.radius + (off * y) - (fall * z), one.deep + (fall * y) + (off * z))
+      end
+
+      # How far a round comes out, and how far it goes along the axis, over its height.
+      def lean(one, below, tall)
+        return @tube ? [0.0, -1.0] : [1.0, 0.0] if tall.zero?
+
+        [(one.radius - below.radius) / tall, (one.deep - below.deep) / tall]
       end
 
       def onto(one, u, radius, deep)
@@ -238,19 +245,41 @@ module Meander
       def near(off, one) = off - (one.around * (off / one.around).round)
 
       def bent(one, below, tall, u, line)
-        share = one.step / @gauge.stitch_mm
-        line.map { |x, y, z| at(one, below, tall, u + (x * share), y, z) }
+        share, (off, fall) = one.step / @gauge.stitch_mm, lean(one, below, tall)
+        line.map { |x, y, z|
+          onto(one, u + (x * share), one.radius + (off * y) - (fall * z), one.deep + (fall * y) + (off * z))
+        }
       end
 
-      # Where the round is turned about its axis it is drawn once; a tube is drawn once for every place round it.
+      # Cells that lie alike are drawn once: of a motif wherever they stand about its axis, of a tube above each other.
       def spun(key, row, u, number, kind)
         one = rounds[row]
         return placed([*key, row, u.round(3)], [0.0, 0.0, 0.0], number, kind, row) { yield u } if one.straight.positive?
-        return placed([*key, row], [0.0, 0.0, @over * u / one.radius], number, kind, row) { yield 0.0 } unless @tube
+        return upright(key, one, u, number, kind, row) { |from| yield from } if @tube
 
+        turn = @over * u / one.radius
+        at = [one.radius * Math.cos(turn), one.radius * Math.sin(turn), turn]
+        placed([*key, lying(row)], at, number, kind, row) { yield(0.0).map { |x, y, z| [x - one.radius, y, z] } }
+      end
+
+      def upright(key, one, u, number, kind, row)
         angle = (u / one.radius % (2 * Math::PI)).round(4)
         placed([*key, one.radius.round(4), angle], [0.0, -one.deep, 0.0], number, kind, row) do
           yield(angle * one.radius).map { |x, y, z| [x, y + one.deep, z] }
+        end
+      end
+
+      # The first round of a motif whose cells lie as those of another: as it is bent, as it leans in and out, its
+      # stitches as wide and as deep. The very first, which may be worked round a wire, lies as no other.
+      def lying(row)
+        return row if row < 2
+
+        @lying[row] ||= begin
+          one, below, tall = rounds[row], rounds[row - 1], tall_mm(row)
+          sagitta = ((REACH * @gauge.stitch_mm)**2) / (2 * one.radius)
+          alike = [(sagitta / ALIKE_MM).round,
+            *[tall, one.deep, *lean(one, below, tall), one.step].map { |value| value.round(3) }]
+          @alike[alike] ||= row
         end
       end
     end

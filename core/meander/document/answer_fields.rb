@@ -189,11 +189,13 @@ module Meander
         advice: Many.new(ADVICE), mass_g: figure, extent_mm: List.new(List.new(figure, 2..2), 2..2),
         pictures: Many.new(Record.new({of: words, hash: words}))
       })
-      # Lines by layer, from the back to the front; coordinates in finest_mm, x and y in turn.
+      # Lines by layer, from the back to the front; coordinates in finest_mm, x and y in turn. places: where lines are
+      # put again and again, x, y, turn and number in turn; at: in which of those.
       FINISHED = Record.new({finest_mm: figure, tones: Table.new(Many.new(List.new(Anything.new, 3..3))),
+                              places: Many.new(figures),
                               groups: Many.new(
                                 Record.new({layer: figure, wire: words, of: Maybe.new(words), d: figure,
-                                  at: Maybe.new(Many.new(figure)), lines: Many.new(figures)})
+                                  at: Maybe.new(whole), lines: Many.new(figures)})
                               )})
 
       FAULT = Record.new(

@@ -30,11 +30,6 @@ module Meander
           end
         end
 
-        # Where they are put as it goes out: [x, y, turn, number, x, ...] in parts of a mm and ten thousandths.
-        def put
-          at&.flat_map { |x, y, turn, number| [(x * PARTS).round, (y * PARTS).round, (turn * 10_000).round, number] }
-        end
-
         # The same as they go out, seen from the front, in parts of a mm: [[x, y, x, y, ...], ...].
         def flat = lines.map { |line| seen(line) }
 
@@ -68,15 +63,12 @@ module Meander
 
       # A line of a wire of a diameter in a layer; of: see Group.
       def line(layer, wire, wire_mm, points, of: nil)
-        @drawn[[layer, wire, wire_mm, of]] << points.each_with_object([]) { |(x, y, z), line|
-          line << x << y << (z || 0.0)
-        }
+        @drawn[[layer, wire, wire_mm, of]] << flat(points)
       end
 
       # Lines of a wire that are put in many places, see Group; layer: may lie between two of LAYERS.
       def cells(layer, wire, wire_mm, lines, at)
-        flat = lines.map { |line| line.flat_map { |x, y, z| [x, y, z] } }
-        @cells << Group.new(layer, wire, wire_mm, nil, flat, at).freeze
+        @cells << Group.new(layer, wire, wire_mm, nil, lines.map { |line| flat(line) }, at).freeze
       end
 
       # A line that may go round a dowel: cut where it passes from its near half to its far one. face: as NEAR has it.
@@ -95,15 +87,26 @@ module Meander
         [0, 1].map { |axis| points.map { |point| point[axis] }.minmax }
       end
 
+      # As it goes out: places: where lines are put, each list once; at: which of them.
       def to_h
+        number = groups.filter_map(&:at).each_with_object({}.compare_by_identity) { |at, all| all[at] ||= all.size }
         {finest_mm: 1 / PARTS,
-          tones: @colours.slice(*groups.map(&:wire)).transform_values { |hex| Colour.strokes(hex) },
+          tones: @colours.slice(*groups.map(&:wire).uniq).transform_values { |hex| Colour.strokes(hex) },
+          places: number.keys.map { |at| put(at) },
           groups: groups.map { |group|
-            {**group.to_h.slice(:layer, :wire, :of), d: group.mm.round(4), lines: group.flat, at: group.put}
+            {layer: group.layer, wire: group.wire, of: group.of, d: group.mm.round(4), lines: group.flat,
+              at: number[group.at]}
           }}
       end
 
       private
+
+      def flat(points) = points.each_with_object([]) { |(x, y, z), line| line << x << y << (z || 0.0) }
+
+      # [x, y, turn, number, x, ...] in parts of a mm and ten thousandths.
+      def put(places)
+        places.flat_map { |x, y, turn, number| [(x * PARTS).round, (y * PARTS).round, (turn * 10_000).round, number] }
+      end
 
       def far?(one, other) = (one[2] + other[2]).negative?
     end

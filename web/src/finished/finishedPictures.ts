@@ -1,15 +1,25 @@
 import { shallowRef, watch, type Ref } from "vue";
 import { api } from "../api/client";
 import type { Plan } from "../generated/plan";
-import type { Finished } from "../generated/finished";
+import type { Finished as Sent } from "../generated/finished";
+
+/** Lines of a wire in one layer. at: where they are put, x, y, turn, number, x, …; null where they lie as they are. */
+export type Group = Omit<Sent["groups"][number], "at"> & { at: number[] | null };
+/** A picture of a finished section. */
+export type Finished = Omit<Sent, "groups" | "places"> & { groups: Group[] };
+
+const read = ({ places, groups, ...rest }: Sent): Finished => ({
+  ...rest,
+  groups: groups.map((group) => ({ ...group, at: group.at === null ? null : places[group.at]! })),
+});
 
 /** The pictures of finished sections fetched last, by hash; a piece has at most a dozen. */
 const kept = new Map<string, Finished>();
 const KEPT = 60;
 
 /** A picture, unless it is kept or came by itself. */
-export async function fetchFinished(hash: string, came?: Finished): Promise<Finished> {
-  const picture = kept.get(hash) ?? came ?? (await api.finished(hash));
+export async function fetchFinished(hash: string, came?: Sent): Promise<Finished> {
+  const picture = kept.get(hash) ?? read(came ?? (await api.finished(hash)));
   kept.delete(hash);
   kept.set(hash, picture);
   if (kept.size > KEPT) kept.delete(kept.keys().next().value!);

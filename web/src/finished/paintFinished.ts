@@ -1,7 +1,6 @@
 import { paintBeads } from "../beads/paintBeads";
 import type { Plan } from "../generated/plan";
-import type { Finished } from "../generated/finished";
-import type { Placed } from "./finishedPictures";
+import type { Finished, Group, Placed } from "./finishedPictures";
 import type { LitVisit } from "../wires/useLit";
 import type { Near } from "./useNear";
 import { PLACE, TURN } from "./place";
@@ -46,7 +45,7 @@ const THIN_PX = 2.2;
 const LEAST_PX = 0.5;
 /** One path of all would take a canvas long: so many places are drawn at once. */
 const AT_ONCE = 40;
-const paths = new WeakMap<Finished["groups"][number], Map<number, Path2D[]>>();
+const paths = new WeakMap<Group, Map<number, Path2D[]>>();
 
 /** A line's points that are further apart than `least`, its ends with them. */
 function thinned(line: number[], least: number): number[] {
@@ -74,7 +73,7 @@ function put(path: Path2D, lines: number[][], at: number[]) {
 }
 
 /** px: pixels to one step of its lines. Kept for each doubling of it. */
-export function pathsOf(group: Finished["groups"][number], px: number): Path2D[] {
+export function pathsOf(group: Group, px: number): Path2D[] {
   const kept = paths.get(group) ?? new Map<number, Path2D[]>();
   paths.set(group, kept);
   const least = 2 ** Math.floor(Math.log2(LEAST_PX / px));
@@ -151,7 +150,7 @@ export const finishedHeight = (extent: number[][], scale: number) =>
 /** A group of lines where it stands on the page, and how strongly it is drawn. */
 interface Drawn {
   picture: Finished;
-  group: Finished["groups"][number];
+  group: Group;
   on: DOMMatrix;
   alpha: number;
 }

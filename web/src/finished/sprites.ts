@@ -1,7 +1,5 @@
-import type { Finished } from "../generated/finished";
+import type { Finished, Group } from "./finishedPictures";
 import { PLACE, TURN } from "./place";
-
-type Group = Finished["groups"][number];
 
 /** Many small cells are drawn once and stamped: below so many pixels to a wire, and from so many places on. */
 const [THIN_PX, MANY] = [3, 300];

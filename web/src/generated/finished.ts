@@ -10,12 +10,13 @@ export interface Finished {
   tones: {
     [k: string]: unknown[][];
   };
+  places: number[][];
   groups: {
     layer: number;
     wire: string;
     of: string | null;
     d: number;
-    at: number[] | null;
+    at: number | null;
     lines: number[][];
   }[];
 }

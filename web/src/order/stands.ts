@@ -1,14 +1,12 @@
-import type { Placed, Ready } from "../finished/finishedPictures";
+import type { Group, Placed, Ready } from "../finished/finishedPictures";
 import { PLACE } from "../finished/place";
 import { placesWithin } from "../finished/placesWithin";
-import type { Finished } from "../generated/finished";
 import type { Picture } from "../generated/picture";
 import type { Piece } from "../generated/piece";
 import type { Plan } from "../generated/plan";
 
 export type Made = Plan["order"][number]["makes"][number];
 type Beads = Plan["beads"]["drawn"];
-type Group = Finished["groups"][number];
 /** From which share of a section's passes to which. */
 type Span = [number, number];
 

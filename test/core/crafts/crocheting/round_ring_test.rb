@@ -15,8 +15,9 @@ class RoundRingTest < Minitest::Test
   # Stitches and chains of the first round about the middle of the ring: [[kind, [[x, y, z], ...]], ...].
   def first_round(made)
     made.cloth.each_cell.select { |cell| cell.row == 1 }.map do |cell|
-      cos, sin = Math.cos(cell.at[2]), Math.sin(cell.at[2])
-      [cell.kind, made.cloth.line(cell.key).map { |x, y, z| [(x * cos) - (y * sin), (x * sin) + (y * cos), z] }]
+      x, y, turn = cell.at
+      cos, sin = Math.cos(turn), Math.sin(turn)
+      [cell.kind, made.cloth.line(cell.key).map { |a, b, z| [x + (a * cos) - (b * sin), y + (a * sin) + (b * cos), z] }]
     end
   end
 
