@@ -73,29 +73,36 @@ const place = computed(() => `/pieces/${props.piece.id}`);
         <StripPicture v-else-if="picture" :picture="picture" :scale="scale" :label="`${piece.name}, strip`" />
       </span>
     </RouterLink>
-    <div class="shelf-caption border-top pt-1 d-flex align-items-start gap-1">
-      <div class="flex-fill overflow-hidden">
+    <div class="shelf-caption border-top">
+      <div class="shelf-title d-flex align-items-center gap-1">
         <RouterLink
-          class="shelf-name serif fw-semibold fs-5 text-reset text-decoration-none d-block text-truncate"
+          class="shelf-name serif fw-semibold fs-5 text-reset text-decoration-none flex-fill text-truncate"
           :to="place"
           :title="piece.name"
           >{{ piece.name }}</RouterLink
         >
-        <span class="d-block text-truncate quiet figures" :title="about(piece)">{{ about(piece) }}</span>
-        <span v-if="piece.stops" class="d-block text-truncate text-danger fw-semibold"
-          >cannot be made as it stands</span
+        <BDropdown
+          v-if="seen"
+          text="⋯"
+          variant="link"
+          no-caret
+          :aria-label="`More of ${piece.name}`"
+          teleport-to="body"
         >
-        <span v-else class="d-block text-truncate quiet small" :title="wires">{{ wires }}</span>
+          <BDropdownItem :to="place">Open</BDropdownItem>
+          <BDropdownItem @click="emit('rename')">Rename…</BDropdownItem>
+          <BDropdownItem @click="emit('collect')">Hang it in a collection…</BDropdownItem>
+          <BDropdownItem @click="emit('duplicate')">Duplicate</BDropdownItem>
+          <BDropdownItem :to="`${place}/print`">Printed page</BDropdownItem>
+          <BDropdownItem :href="api.file(piece.id, 'document.json')">Save as a file</BDropdownItem>
+          <BDropdownItem @click="emit('setAside')">Delete</BDropdownItem>
+        </BDropdown>
       </div>
-      <BDropdown v-if="seen" text="⋯" variant="link" no-caret :aria-label="`More of ${piece.name}`" teleport-to="body">
-        <BDropdownItem :to="place">Open</BDropdownItem>
-        <BDropdownItem @click="emit('rename')">Rename…</BDropdownItem>
-        <BDropdownItem @click="emit('collect')">Hang it in a collection…</BDropdownItem>
-        <BDropdownItem @click="emit('duplicate')">Duplicate</BDropdownItem>
-        <BDropdownItem :to="`${place}/print`">Printed page</BDropdownItem>
-        <BDropdownItem :href="api.file(piece.id, 'document.json')">Save as a file</BDropdownItem>
-        <BDropdownItem @click="emit('setAside')">Delete</BDropdownItem>
-      </BDropdown>
+      <div class="shelf-about">
+        <span class="two-lines quiet figures" :title="about(piece)">{{ about(piece) }}</span>
+        <span v-if="piece.stops" class="two-lines text-danger fw-semibold">cannot be made as it stands</span>
+        <span v-else class="two-lines quiet small" :title="wires">{{ wires }}</span>
+      </div>
     </div>
   </li>
 </template>

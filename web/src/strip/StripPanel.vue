@@ -174,6 +174,7 @@ defineExpose({ turn });
         Made in space
       </BButton>
       <span class="flex-fill" />
+      <span v-if="!whole" class="quiet figures">loupe shows {{ format.length(loupe.shownMm.value) }}</span>
       <BButtonGroup v-if="!whole" aria-label="Loupe">
         <BButton variant="outline-secondary" aria-label="Farther" @click="loupe.zoomOut">−</BButton>
         <BButton variant="outline-secondary" aria-label="Nearer" @click="loupe.zoomIn">+</BButton>
@@ -192,7 +193,6 @@ defineExpose({ turn });
     />
     <p v-if="flat" class="alert alert-danger trouble" role="status">{{ flat }}</p>
     <div ref="box" class="loupe-box position-relative">
-      <span v-if="!whole" class="quiet figures over-picture">loupe shows {{ format.length(loupe.shownMm.value) }}</span>
       <SpaceView
         v-if="space && picture"
         :picture="picture"
