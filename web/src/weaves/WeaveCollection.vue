@@ -21,7 +21,7 @@ function choose(one: Shown) {
   chosen.value = chosen.value.includes(key) ? chosen.value.filter((other) => other !== key) : [...chosen.value, key];
 }
 const side = ref<InstanceType<typeof CompareWeaves> | null>(null);
-const seeThem = () => (side.value!.$el as HTMLElement).scrollIntoView({ block: "center" });
+const seeThem = () => (side.value!.$el as HTMLElement).scrollIntoView({ block: "start" });
 const parts = computed(() => [
   { name: "Yours", list: weaves.own.value },
   { name: weaves.own.value.length ? "The collection" : "", list: weaves.common.value },
