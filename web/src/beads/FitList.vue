@@ -46,7 +46,9 @@ async function ask() {
         <td>{{ fit.passes ? "the wire passes" : `${(fit.need_mm - fit.hole_mm).toFixed(2)} mm too small` }}</td>
         <td>{{ fit.stock }}</td>
         <td>
-          <BButton variant="link" :aria-label="`Take ${fit.name}`" @click="emit('take', fit.id)"> Take it </BButton>
+          <BButton variant="link" class="text-nowrap" :aria-label="`Take ${fit.name}`" @click="emit('take', fit.id)">
+            Take it
+          </BButton>
         </td>
       </tr>
     </tbody>
