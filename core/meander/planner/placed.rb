@@ -15,17 +15,16 @@ module Meander
         standing = made.reject { |one| one.on.any? }
         @poses = (alone(standing) || Standing.call(standing, places)).freeze
         @sections = standing
+        @known = standing.to_h { |one| [one.id, one] }
         @ways = Ways.new(piece, self)
-        known = standing.to_h { |one| [one.id, one] }
-        @lines = {}.compare_by_identity
-        @sections = made.map do |one|
-          known[one.id] ||
-            one.joined(known.values_at(*one.on), poses, ways, shared.fetch(one.id, Crafts::OnWire::ALONE))
-        end.freeze
+        @sections = made.map { |one|
+          @known[one.id] ||= one.joined(@known.values_at(*one.on), poses, ways,
+            shared.fetch(one.id, Crafts::OnWire::ALONE))
+        }.freeze
         freeze
       end
 
-      def section(id) = sections.find { |one| one.id == id }
+      def section(id) = @known[id]
 
       # The section that is all of the piece, where it is one straight strip; nil else.
       def band = (sections.size == 1 && sections.first.straight?) ? sections.first : nil
@@ -35,14 +34,19 @@ module Meander
 
       # How finely base wires are told where it is only asked whether they cross: in so many places.
       FEW = 160
+      # Those of sections that were asked for last, by where they stand.
+      LINES = Kept.new(60)
 
       # Base wires of a section in the finished piece, to see where lines cross: Form::Polyline values by number.
       def lines(section)
-        @lines[section] ||= section.base.each_index.map { |number|
-          trace = section.trace(number)
-          few = trace.each_slice([trace.size / FEW, 1].max).map(&:first) << trace.last
-          Form::Polyline.new(few.map { |point| pose(section).at(point) })
-        }.freeze
+        pose = pose(section)
+        LINES.fetch([section, pose]) do
+          section.base.each_index.map { |number|
+            trace = section.trace(number)
+            few = trace.each_slice([trace.size / FEW, 1].max).map(&:first) << trace.last
+            Form::Polyline.new(few.map { |point| pose.at(point) })
+          }.freeze
+        end
       end
 
       private
