@@ -1,6 +1,9 @@
 # frozen_string_literal: true
 
+require "json"
+
 module Meander
+  # All that reads files of the core, and only those that are part of it: its sources and its tables of figures.
   # Finds constants by their names: Weave::CourseLaying stands in meander/weave/course_laying.rb. A folder is a module;
   # each Ruby file holds the one class or module it is named for, and is read when that is first asked for.
   module Loader
@@ -16,6 +19,9 @@ module Meander
         space.autoload(name, inner) unless space.const_defined?(name, false)
       end
     end
+
+    # A table of figures that stands among the sources, as a JSON file of that name: "crochet/cells".
+    def self.table(name) = JSON.load_file(File.join(__dir__, "#{name}.json")).freeze
 
     # Reads everything at once, as where processes are forked from one that knows it.
     def self.everything(space = Meander)

@@ -1,7 +1,5 @@
 # frozen_string_literal: true
 
-require "json"
-
 module Meander
   module Crochet
     # The tables that stitches are drawn from (cells.json): where the wire of a stitch lies, for some hooks, in wires;
@@ -10,7 +8,6 @@ module Meander
     # three of them apart that are worked into one place, from where they lean to (pushed apart likewise, between
     # neighbours that lean, over a row that lies straight).
     module CellTable
-      FILE = File.expand_path("cells.json", __dir__)
       # Its figures are so many parts of a wire.
       PARTS = 100.0
 
@@ -48,7 +45,7 @@ module Meander
         end
       end
 
-      def self.data = @data ||= JSON.load_file(FILE).freeze
+      def self.data = @data ||= Loader.table("crochet/cells")
       private_class_method :even, :by_hook, :data
     end
   end
