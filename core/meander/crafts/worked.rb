@@ -129,9 +129,9 @@ module Meander
       # The order of work of this section, and what is done to others last. context: Work::Context.
       def steps(_context) = []
 
-      # What is tried on scrap before its wires are cut, where nothing supports what they are told to take.
-      # @return [Array<Step>]
-      def swatch(_context) = []
+      # How it is tried on scrap before its wires are cut, in words, where nothing supports what they are told to take;
+      # nil elsewhere.
+      def swatch = nil
 
       # What a maker should know of it: AdviceItem values.
       def advice(_plan) = []

@@ -39,6 +39,9 @@ module Meander
         (section.section.piece.routes.folds.any? { |fold| fold.wire[:id] == wire.id }) ? "the folded wire" : "the wire"
       end
 
+      # Where a wire that lies at several seats does so.
+      def self.legs(numbers) = "legs #{Units::Text.list(numbers.map { |number| number + 1 })}"
+
       private
 
       def home(wire) = @sections.find { |section| section.base.include?(wire) }
@@ -49,16 +52,24 @@ module Meander
         return Weave::WireName.call(numbers.first, section.base.size) if numbers.size == 1
         return WireNames.twice(section, wire) if section.base.uniq.size == 1
 
-        "the wire that is #{Units::Text.list(numbers.map { |number| number + 1 })}"
+        "the wire of #{WireNames.legs(numbers)}"
       end
 
       def together(section, wires)
         all = section.base
         numbers = wires.map { |wire| all.index(wire) }.sort
         return "both wires#{of(section)}" if numbers.size == 2 && all.size == 2
-        return "#{Units::Text.list(numbers.map { |at| own(section, all[at]) })}#{of(section)}" if plain?(all, numbers)
+        return "#{one_by_one(section, wires)}#{of(section)}" if plain?(all, numbers)
 
         "wires #{Units::Text.list(numbers.map { |number| number + 1 })}#{of(section)}"
+      end
+
+      # "the wires of legs 1 and 2 and of legs 3 and 4", where all of them have several.
+      def one_by_one(section, wires)
+        names = wires.sort_by { |wire| section.base.index(wire) }.map { |wire| own(section, wire) }
+        return Units::Text.list(names) unless names.size > 1 && names.all? { |name| name.include?(" of legs ") }
+
+        "the wires #{Units::Text.list(names.map { |name| name.delete_prefix("the wire ") })}"
       end
 
       # Are they told one by one?

@@ -67,8 +67,23 @@ module Meander
       # Ids of the sections as they are worked.
       def sections = @sequence.tasks.select { |task| task.kind == "section" }.map(&:id)
 
-      # What it takes is tried before it is cut.
-      def tried(task, section) = (task.kind == "section") ? section.swatch(@context) : []
+      # What it takes is tried before it is cut, once for all that are tried alike.
+      def tried(task, section)
+        how = section.swatch if task.kind == "section"
+        return [] unless how
+
+        alike = @plan.sections.select { |one| one.swatch == how && cord?(one) == cord?(section) }
+        (sections.find { |id| alike.any? { |one| one.id == id } } == section.id) ? [swatch(section, how, alike)] : []
+      end
+
+      def swatch(section, how, alike)
+        named = Units::Text.list(alike.map { |one| @context.called(one) })
+        said = "How much #{cord?(section) ? "cord" : "wire"} #{named} #{alike.one? ? "takes" : "take"} is assumed: " \
+               "before you cut it, #{how}, and plan with that."
+        Step.of("shape", said, section.id, wires: alike.flat_map(&:base).map(&:id).uniq)
+      end
+
+      def cord?(section) = section.base.all? { |wire| wire.material.fibre? }
 
       def added(section)
         fresh = section.base.uniq - @laid

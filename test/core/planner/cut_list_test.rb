@@ -90,7 +90,7 @@ class ToldAlikeTest < PieceTest
   def wires(part)
     return 1 unless part.include?(" each ")
 
-    named = part.scan("cord that is").size
+    named = part.scan("of legs").size
     return named if named.positive?
 
     part.end_with?("both wires") ? 2 : part[/for (?:wires|cords) (.*)/, 1].scan(/\d+/).size

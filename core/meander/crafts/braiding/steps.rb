@@ -23,11 +23,6 @@ module Meander
         # @return [Array<Step>]
         def call = [*twisted, *strung, clamped, braid, held, *bent]
 
-        def swatch
-          step("shape", "#{begun("how much wire this takes is assumed")}: before you cut it, braid a few centimetres " \
-                        "of scrap, measure what a strand used, and plan with that.")
-        end
-
         private
 
         def say(mm) = Units::Text.length(mm)

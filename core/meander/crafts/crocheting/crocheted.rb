@@ -7,6 +7,8 @@ module Meander
       class Crocheted < Worked
         include OnBar
 
+        SWATCH = "make a swatch of the same stitches with the %s hook, count stitches and rows, measure what it used"
+
         attr_reader :layout, :repeats, :bare_mm
 
         def initialize(layout, repeats, bare_mm)
@@ -122,7 +124,7 @@ module Meander
         end
 
         def steps(context) = Steps.call(self, context)
-        def swatch(context) = assumed? ? [Steps.new(self, context).swatch] : []
+        def swatch = assumed? ? format(SWATCH, Units::Text.length(layout.gauge.hook_mm)) : nil
         def advice(_plan) = @told[:advice] ||= Advice::Council.call(self).freeze
         def crochet = @told[:plain] ||= Told.call(self).freeze
 

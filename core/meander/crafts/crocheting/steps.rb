@@ -14,8 +14,8 @@ module Meander
         # worked round none.
         def self.begun(fabric, wire: nil)
           chains = Crochet::Stitches.fetch("chain").words(fabric.begun.count)
-          {"chain" => "make #{chains}", "ring" => "make #{chains} and close them to a ring with a slip stitch",
-            "hole" => "make #{chains} and close them to a ring with a slip stitch; the first round goes into the ring",
+          {"chain" => "make #{chains}", "ring" => "make #{chains}, closed to a ring with a slip stitch",
+            "hole" => "make #{chains}, closed to a ring with a slip stitch; the first round goes into the ring",
             "both" => "make #{chains}; the first round goes along both sides of them",
             "wire" => "begin round #{wire}; the first round goes into the ring, outwards",
             "within" => "begin round #{wire}; the first round goes into the ring, inwards",
@@ -36,12 +36,6 @@ module Meander
 
         # @return [Array<Step>]
         def call = [*strung, begin_with, *worked, fastened, *bent]
-
-        def swatch
-          step("shape", "#{prefixed("how much wire this takes is assumed")}: before you cut it, make a swatch of the " \
-                        "same stitches with the #{hook}, count stitches and rows, measure what it used, and plan " \
-                        "with that.")
-        end
 
         private
 

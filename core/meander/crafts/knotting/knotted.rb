@@ -7,6 +7,8 @@ module Meander
       class Knotted < Worked
         include OnBar
 
+        SWATCH = "tie a swatch of the same knots, measure how far it reaches and what one working cord used"
+
         attr_reader :layout, :repeats, :bare_mm, :course
 
         def initialize(layout, repeats, bare_mm)
@@ -156,7 +158,7 @@ module Meander
         def hangs(at) = (layout.mounted? && %w[after rim].include?(at[:kind])) ? at.values_at(:section, :from) : nil
 
         def steps(context) = Steps.call(self, context)
-        def swatch(context) = assumed? ? [Steps.new(self, context).swatch] : []
+        def swatch = assumed? ? SWATCH : nil
         def advice(_plan) = @told[:advice] ||= Advice::Council.call(self).freeze
 
         # What a cord does in how many knots: { "works" => 12, "fills" => 8, "holds" => 2 }.

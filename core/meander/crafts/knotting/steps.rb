@@ -21,11 +21,6 @@ module Meander
         # @return [Array<Step>]
         def call = [hang, *worked, hitched, finished, *bent].compact
 
-        def swatch
-          step("shape", "#{prefixed("how much cord this takes is assumed")}: before you cut it, tie a swatch of the " \
-                        "same knots, measure how far it reaches and what one working cord used, and plan with that.")
-        end
-
         private
 
         def say(mm) = Units::Text.length(mm)

@@ -9,7 +9,8 @@ module Meander
           def self.call(braided)
             return unless braided.assumed?
 
-            AdviceItem.of("braid-assumed", "warn", "/swatch", "How much wire this braid takes is assumed",
+            AdviceItem.of("braid-assumed", "warn", "/swatch",
+              Weave::WireName.said(braided.base, "How much wire this braid takes is assumed"),
               "#{why(braided)}; no table or swatch confirms what a strand takes.",
               "Braid a few centimetres of scrap, and say how long it is and how much of a strand it used.",
               take_up: braided.take_up)

@@ -9,10 +9,10 @@ module Meander
           def self.call(knotted)
             return unless knotted.assumed?
 
-            AdviceItem.of("knot-assumed", "note", "/swatch", "How much cord this takes is assumed",
+            AdviceItem.of("knot-assumed", "note", "/swatch",
+              Weave::WireName.said(knotted.base, "How much wire this takes is assumed"),
               "Lengths are those of knots drawn tight without friction, and what hands add to that is a guess: no " \
-              "swatch " \
-              "says how these cords lie.",
+              "swatch says how these cords lie.",
               "Tie some of the knots, measure how far they reach and what a working cord used; all lengths follow it.",
               longest_mm: knotted.base.each_index.map { |number| knotted.knotted_mm(number) }.max)
           end
