@@ -44,7 +44,7 @@ module Meander
         return "#{separate_lengths.first.cutting} and" unless comes_on?
 
         led = (@on.led_mm < 0.5) ? "" : ", led on #{Units::Text.length(@on.led_mm)} at the back,"
-        "With the wire from #{context.called_by(@on.from)}#{led}"
+        "With #{@on.wire_from(context.called_by(@on.from))}#{led}"
       end
 
       # What is cut with its step: nothing where its wire comes on from another section.

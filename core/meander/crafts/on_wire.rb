@@ -10,12 +10,24 @@ module Meander
     end
 
     # A section's part of a length that several share. from, onward: ids of the section before it and of all after it;
-    # led_mm: what is led to here from the one before; before_mm: all of the path before it, ways and all; others_mm:
-    # the path in the other sections; leads_mm: all that is led between them; kept_mm: what the length keeps for later;
-    # ended_mm: what it is bent to where its last section ends.
-    OnWire::Element = Struct.new(:from, :onward, :led_mm, :before_mm, :others_mm, :leads_mm, :kept_mm, :ended_mm,
-      keyword_init: true) do
+    # back: of those that the other end makes, of the section where it is begun alone; other: whether this one is made
+    # with that end; led_mm: what is led to here from the one before; before_mm: all of the path from the first end of
+    # the length to where this section begins, ways and all; begun_mm: the same of where it is begun; others_mm: the
+    # path in the other sections; leads_mm: all that is led between them; kept_mm: what the length keeps for later, and
+    # ended_mm: what it is bent to, each at its first end and at its last one; hands_mm: where it is begun between its
+    # ends, how much of it lies to either side, nil elsewhere.
+    OnWire::Element = Struct.new(:from, :onward, :back, :other, :led_mm, :before_mm, :begun_mm, :others_mm, :leads_mm,
+      :kept_mm, :ended_mm, :hands_mm, keyword_init: true) do
       def to = onward.first
+
+      # Those that come next on it, to either side.
+      def next = [to, back.first].compact
+
+      # All that are made with it after this one.
+      def others = onward + back
+
+      # What its section is made with; called: the section it comes on from.
+      def wire_from(called) = "the #{"other end of the " if other}wire from #{called}"
     end
     OnWire::ALONE = OnWire.new.freeze
   end

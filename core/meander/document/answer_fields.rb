@@ -38,7 +38,8 @@ module Meander
       })
       LENGTH = Record.new(
         {first: whole, last: whole, half: Maybe.new(Choice.new([0, 1])), strands: Many.new(whole), path_mm: figure,
-          cut_mm: whole, begin_mm: figure, kept_mm: figure, from: Maybe.new(words), onward: Many.new(words)}
+          cut_mm: whole, begin_mm: figure, kept_mm: figure, from: Maybe.new(words), onward: Many.new(words),
+          back: Many.new(words)}
       )
       STRAND = Record.new({wire: words, words:, colour: words})
       figures = Many.new(figure)

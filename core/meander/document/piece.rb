@@ -119,7 +119,7 @@ module Meander
           told = routes.end_of(visit.wire[:id], side)
           next unless told&.visit.equal?(visit)
 
-          [side, document[:endings].find { |ending| ending[:id] == told.ending }]
+          [told.at, document[:endings].find { |ending| ending[:id] == told.ending }]
         }.to_h
       end
 

@@ -60,18 +60,23 @@ module Meander
         end
       end
 
-      # Where a section is woven from its middle outwards one wire can make both halves, begun within it.
+      # A wire that weaves is begun in the first section of its way, or in any of them; where it weaves one alone, only
+      # within that.
       def begun(wire, place)
-        stop, *others = wire[:route]
-        section = @sections[stop[:section]] if stop[:kind] == "visit"
-        if others.any? || section.nil? || section[:from] != "middle" || stop[:seat].start_with?("base ")
-          return fault("#{place}/begun", "built", wire[:begun][:stop],
-            "work on a wire begins within it only where all of it weaves one section from the middle outwards", "null")
+        stop, stops = wire[:begun][:stop], wire[:route]
+        unless stops.size >= stop
+          return fault("#{place}/begun/stop", "reference", stop, "there is no such stop on its way",
+            (stops.size == 1) ? "1" : "1 to #{stops.size}")
         end
-        return if wire[:begun][:stop] == 1
+        return if stops.all? { |one| woven?(one) } && (stops.size > 1 || within?(stops.first))
 
-        fault("#{place}/begun/stop", "reference", wire[:begun][:stop], "there is no such stop on its way", "1")
+        fault("#{place}/begun", "built", stop,
+          "work on a wire begins within it only where all of it weaves one section from the middle outwards, or " \
+          "where it goes on to both sides of a section", "null")
       end
+
+      def woven?(stop) = stop[:kind] == "visit" && !stop[:seat].start_with?("base ")
+      def within?(stop) = @sections[stop[:section]]&.then { |section| section[:from] == "middle" }
 
       def twice(id, place) = fault(place, "duplicate", id, "the id #{id} is used twice", "an id of its own")
 

@@ -49,6 +49,13 @@ module Meander
 
       def of(wire_id) = @of.fetch(wire_id, [])
 
+      # Which visit of a wire, from 0, work on it begins with.
+      def begun(wire_id)
+        own = of(wire_id)
+        stop = own.first&.wire&.dig(:begun, :stop) or return 0
+        own.index { |visit| visit.stop == stop - 1 } || 0
+      end
+
       # Visits to the seats of a section that are called so, in the order of the seats.
       def seated(section_id, role)
         visits.select { |visit| visit.section == section_id && visit.role == role }.sort_by.with_index do |visit, i|

@@ -96,7 +96,8 @@ module Meander
 
       def self.section_h(section, plan)
         {id: section.id, words: section.words, gives: gives(section, plan),
-          shares: Document::WorkingRoute.why_alone(section.section, section.section.working.size).nil?,
+          shares: Document::WorkingRoute
+            .why_alone(section.section, section.section.working.size, begun: section.section.begun_within?).nil?,
           length_mm: section.length_mm, copies: section.copies, wraps: section.wraps,
           minutes: section.moves / plan.calibration.pace_of(section.section.craft),
           pose: plan.pose(section).to_a, ends: ends_h(section, plan),

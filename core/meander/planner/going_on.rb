@@ -2,21 +2,12 @@
 
 module Meander
   module Planner
-    # Working wire that goes on from section to section: which of them one length makes. It goes on as long as a hand
-    # can manage it; a section whose beads are strung beforehand begins a length of its own, and what joins others goes
-    # on from a woven one.
+    # Working wire that goes on from section to section: which of them one length makes. From where it is begun it goes
+    # on as long as a hand can manage it, and so with its other end where that makes others; a section whose beads are
+    # strung beforehand begins a length of its own, and what joins others goes on from a woven one.
     class GoingOn
       # sections: { id => Crafts::OnWire }, of those that share a length; leads: LedWay::Led values.
       attr_reader :sections, :leads
-
-      # What a section takes of such a length, and what is led to it.
-      Element = Struct.new(:section, :path_mm, :led_mm) do
-        def woven? = !section.strip.nil?
-        def threaded? = section.section.threaded.any?
-
-        # Is all of the section made with this length?
-        def whole? = !woven? || section.strip.account.lengths.size == 1
-      end
 
       # piece: Document::Piece; placed: Placed, every section with wire of its own.
       def initialize(piece, placed, calibration)
@@ -25,74 +16,70 @@ module Meander
         @stretch = (1 + calibration.slack) * (1 + piece.margin)
         travelling = piece.wires.reject(&:base?).select { |wire| piece.routes.of(wire.id).size > 1 }
         @leads = []
-        runs = travelling.flat_map { |wire| shared(wire, piece.routes.of(wire.id)) }
-        @sections = on(runs).freeze
+        lengths = travelling.flat_map { |wire| shared(wire, piece.routes.of(wire.id)) }
+        @sections = on(lengths).freeze
         @leads.freeze
         freeze
       end
 
       private
 
-      # The lengths of a wire that several sections share: [[Element, ...], ...]. Of a section that takes several
-      # lengths only the first comes on, and only the last goes on.
+      # The lengths of a wire that several sections share, as SharedLength values. Its other end comes first: a hand
+      # manages more of a length that is begun between its ends.
       def shared(wire, visits)
-        first, *others = visits.map { |visit| @placed.section(visit.section) }
-        runs = others.reduce([[last(first)]]) do |found, section|
-          comes_on = come_on(wire, found.last, section)
-          (comes_on && found.last.last.whole?) ? found : [*found, [last(section)]]
+        begun = @piece.routes.begun(wire.id)
+        onward, back = [visits.drop(begun), visits.first(begun).reverse].map do |side|
+          side.map { |visit| @placed.section(visit.section) }
         end
-        runs.select { |run| run.size > 1 }
+        here = length(last(onward.first))
+        first = here.begun.whole? ? here : length(element(onward.first, first_mm(onward.first)))
+        [*follow(wire, first, first.back, back), *follow(wire, here, here.onward, onward.drop(1))]
+          .uniq(&:object_id).select(&:shared?)
       end
 
-      def last(section) = Element.new(section, section.strip&.account&.lengths&.last&.path_mm || section.path_mm, 0.0)
-      def first(section) = section.strip&.account&.lengths&.first&.path_mm || section.path_mm
+      def length(begun) = SharedLength.new(@piece, begun, @stretch)
+      def element(section, path_mm, led_mm = 0.0) = SharedLength::Element.new(section, path_mm, led_mm)
+      def last(section) = element(section, section.strip&.account&.lengths&.last&.path_mm || section.path_mm)
+      def first_mm(section) = section.strip&.account&.lengths&.first&.path_mm || section.path_mm
 
-      # Adds a section to a length, where that can make it, too.
-      def come_on(wire, run, section)
-        led = LedWay.new(@placed, wire).call(run.last.section, section)
-        element = Element.new(section, first(section), led.mm)
-        return false unless run.first.woven? && !element.threaded? && comfortable?([*run, element])
+      # A length as far as it goes on through sections to a side of it, and those that the rest of them begin. Of a
+      # section that takes several lengths only the first comes on, and only the last goes on.
+      def follow(wire, length, side, sections)
+        sections.reduce([length]) do |found, section|
+          now = found.last
+          to = now.equal?(length) ? side : now.onward
+          goes = (to.empty? || to.last.whole?) && come_on(wire, now, to, section)
+          goes ? found : [*found, length(last(section))]
+        end
+      end
+
+      # Makes a section with a length, too, on a side of it, where that can.
+      def come_on(wire, length, side, section)
+        led = LedWay.new(@placed, wire).call((side.last || length.begun).section, section,
+          leaves: side.empty? ? "start" : "end")
+        element = element(section, first_mm(section), led.mm)
+        return false unless length.begun.woven? && !element.threaded? && length.take(element, side)
 
         @leads << led
-        run << element
-      end
-
-      # Can a hand manage a length that makes all these?
-      def comfortable?(run)
-        ends = (2 * @piece.allowance_mm(:tail)) + @piece.allowance_mm(:waste) + kept_mm(run) + ended_mm(run)
-        mm = run.sum { |one| one.path_mm + one.led_mm }
-        (mm * @stretch) + ends <= @piece.allowance_mm(:working_length) + Tolerance::PACKING_MM
+        true
       end
 
       # { section id => OnWire }.
-      def on(runs)
-        runs.each_with_object(Hash.new { |all, id| all[id] = Crafts::OnWire.new }) do |run, found|
-          run.each_with_index do |one, i|
-            shared = shared_by(run, i)
-            found[one.section.id].first = shared if i.positive? || one.whole?
-            found[one.section.id].last = shared if i.zero? || one.whole?
+      def on(lengths)
+        lengths.each_with_object(Hash.new { |all, id| all[id] = Crafts::OnWire.new }) do |length, found|
+          [length.onward, length.back].each do |side|
+            side.each_with_index { |one, i| part(found[one.section.id], length, side, i) }
           end
         end
       end
 
-      def shared_by(run, index)
-        one, before = run[index], run.first(index)
-        Crafts::OnWire::Element.new(from: before.last&.section&.id, led_mm: one.led_mm,
-          onward: run.drop(index + 1).map { |other| other.section.id },
-          before_mm: before.sum { |other| other.path_mm + other.led_mm } + one.led_mm,
-          others_mm: run.sum(&:path_mm) - one.path_mm, leads_mm: run.sum(&:led_mm),
-          kept_mm: kept_mm(run), ended_mm: ended_mm(run)).freeze
-      end
-
-      # What is left of it is bent to, where the last of its sections is woven to its end.
-      def ended_mm(run) = (run.last.woven? && run.last.whole?) ? run.last.section.layout.left_over_mm("end") : 0.0
-
-      # On the tail it begins with, or ends with, where that is the one of its section.
-      def kept_mm(run)
-        {run.first => true, run.last => false}.sum do |one, first|
-          section = one.section.section
-          (one.whole? && section.reserved_first? == first) ? section.reserve_mm : 0.0
-        end
+      # Where a section takes several lengths one that comes on is its first; one that is begun there is its last, or
+      # its first where the other end goes back.
+      def part(here, length, side, index)
+        one, part = side[index], length.part(side, index)
+        first = part.from || part.back.any?
+        here.first = part if first || one.whole?
+        here.last = part if !first || one.whole?
       end
     end
   end

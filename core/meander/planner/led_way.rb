@@ -16,12 +16,12 @@ module Meander
         freeze
       end
 
-      # from, to: the sections, Crafts::Worked.
+      # from, to: the sections, Crafts::Worked; leaves: the side of the first that it is led from, start or end.
       # @return [Led]
-      def call(from, to)
+      def call(from, to, leaves: "end")
         bare = [from, to].sum { |one| one.strip&.bare_mm || 0.0 }
-        along = along(from, to).min_by { |points, _| Form::Trace.polyline_mm(points) }
-        return across(from, to, bare) unless along
+        along = along(from, to, leaves).min_by { |points, _| Form::Trace.polyline_mm(points) }
+        return across(from, to, leaves, bare) unless along
 
         points, base = along
         deep = (base.mm + @wire.mm) / 2
@@ -31,8 +31,8 @@ module Meander
 
       private
 
-      # [[points, base wire], ...], from the end of the one to the beginning of the other.
-      def along(from, to)
+      # [[points, base wire], ...], from that side of the one to the beginning of the other.
+      def along(from, to, leaves)
         @placed.ways.flat.keys.filter_map do |way|
           next unless way.sections.sort == [from.id, to.id].sort
 
@@ -42,16 +42,19 @@ module Meander
 
           bare = @placed.ways.to(way.to)
           bare = bare.reverse if way.from.equal?(there)
-          [((sides[0] == "end") ? [] : back(from, here)) + bare, from.base[here.number - 1]]
+          [((sides[0] == leaves) ? [] : through(from, here, leaves)) + bare, from.base[here.number - 1]]
         end
       end
 
-      # A base wire of a section from its end back to its beginning.
-      def back(section, visit) = section.trace(visit.number - 1).reverse.map { |point| @placed.pose(section).at(point) }
+      # A base wire of a section from a side of it to the other.
+      def through(section, visit, leaves)
+        points = section.trace(visit.number - 1).map { |point| @placed.pose(section).at(point) }
+        (leaves == "end") ? points.reverse : points
+      end
 
       # What joins others lies on them, so it is reached along them.
-      def across(from, to, bare)
-        points = [ends(from).last, ends(to).first]
+      def across(from, to, leaves, bare)
+        points = [(leaves == "end") ? ends(from).last : ends(from).first, ends(to).first]
         deep = ([*from.base, *to.base].map(&:mm).max.to_f + @wire.mm) / 2
         Led.new(to.id, @wire, points.map { |x, y, z| [x, y, z - deep] }, Form::Trace.polyline_mm(points) + bare,
           [from, to].all?(&:strip)).freeze

@@ -25,13 +25,16 @@ module Meander
       # leaves the one before it the wire is cut off, in mm; nil of all others.
       def cut_mm(id)
         on = own(id).first
-        return unless on&.from && shut.include?(id)
+        return unless on&.from && !on.other && shut.include?(id)
 
         before = coming(on)
         return if before.any? { |one| shut.include?(one) }
 
         length = @plan.placed.section(before.last).strip.account.lengths.last
-        length.cut_mm - length.begin_mm - ((on.before_mm - on.led_mm) * (1 + @plan.calibration.slack))
+        return if length.half.nil?
+
+        worked = on.before_mm - on.led_mm - on.begun_mm
+        length.cut_mm - length.begin_mm - (worked * (1 + @plan.calibration.slack))
       end
 
       private

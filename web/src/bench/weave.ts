@@ -1,7 +1,18 @@
 import type { Sample, Stretch } from "../api/client";
 import { tidied, withoutVisits, withWire } from "../document/change";
 import { kindOf, withKindLike } from "../document/kinds";
-import { baseOf, ends, endsIn, freshWires, seated, visit, type Wire, wireOf, workingOf } from "../document/routes";
+import {
+  baseOf,
+  begunAt,
+  ends,
+  endsIn,
+  freshWires,
+  seated,
+  visit,
+  type Wire,
+  wireOf,
+  workingOf,
+} from "../document/routes";
 import type { Piece } from "../generated/piece";
 
 /** A woven section. */
@@ -17,13 +28,22 @@ export const withSection = (piece: Piece, id: string, changes: Partial<Section>)
   sections: piece.sections.map((one) => (one.id === id ? ({ ...one, ...changes } as Section) : one)),
 });
 
-/** Woven from one end, or from the middle outwards: there one wire may make both halves, begun at its middle. */
+/**
+ * Woven from one end, or from the middle outwards: there one wire may make both halves, begun at its middle. One that
+ * goes on to other sections does so in any case.
+ */
 export function withStart(piece: Piece, id: string, from: Section["from"], oneWire = false): Piece {
-  const woven = new Set(workingOf(piece, id));
-  const begun = from === "middle" && oneWire ? { stop: 1 } : null;
-  const wires = piece.wires.map((wire) => (woven.has(wire.id) ? { ...wire, begun } : wire));
+  const begun = new Map(
+    seated(piece, id, false).map(({ wire, at }) => {
+      const within = from === "middle" && (oneWire || wire.route.length > 1);
+      return [wire.id, at === begunAt(wire) ? (within || at > 0 ? { stop: at + 1 } : null) : wire.begun];
+    }),
+  );
+  const wires = piece.wires.map((wire) => (begun.has(wire.id) ? { ...wire, begun: begun.get(wire.id) } : wire));
   return withSection({ ...piece, wires }, id, { from });
 }
+/** Does a wire of a section go on to others? */
+export const goesOn = (piece: Piece, id: string) => seated(piece, id, false).some(({ wire }) => wire.route.length > 1);
 /** Is one wire begun at its middle for both halves? */
 export const begunWithin = (piece: Piece, id: string) => workingOf(piece, id).some((wire) => wireOf(piece, wire).begun);
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from "vue";
 import { useBench } from "../bench/useBench";
-import { begunWithin, type Section, section, withSection, withStart } from "../bench/weave";
+import { begunWithin, goesOn, type Section, section, withSection, withStart } from "../bench/weave";
 import MirrorWalk from "../pointing/MirrorWalk.vue";
 import { isFrame } from "../choices/choices";
 import EvenFill from "./EvenFill.vue";
@@ -28,6 +28,8 @@ const LENGTHS = [
   { key: "each", name: "one wire where a hand can manage it, else one for each half" },
   { key: "one", name: "one wire in any case, begun at its middle" },
 ];
+/** What goes on to other sections is begun at its middle. */
+const lengths = computed(() => (goesOn(piece.value, bench.hand.value) ? LENGTHS.slice(1) : LENGTHS));
 const oneWire = computed(() => (begunWithin(piece.value, bench.hand.value) ? "one" : "each"));
 const start = (from: string, wire = oneWire.value) =>
   bench.change(withStart(piece.value, bench.hand.value, from as Section["from"], wire === "one"));
@@ -75,7 +77,7 @@ function takeRise(kind: string) {
           " />, woven with
         <LiveChoice
           :value="oneWire"
-          :options="LENGTHS"
+          :options="lengths"
           label="Wire for both halves"
           @change="(wire) => start('middle', wire)" /></template
       ><template v-if="!framed"

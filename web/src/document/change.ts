@@ -1,9 +1,11 @@
 import type { Piece } from "../generated/piece";
 import {
+  begunAt,
   type End,
   endsIn,
   folds,
   freshWires,
+  fromMiddle,
   isVisit,
   type Seated,
   type Side,
@@ -18,12 +20,15 @@ export function withWire(piece: Piece, kind: string, route: Stop[]): Piece {
   return { ...piece, wires: [...piece.wires, { id: id!, kind, route: route as Wire["route"] }] };
 }
 
+/** Stops as they come from the other end of their wire. */
+export const turnedRoute = (route: Stop[]) =>
+  [...route].reverse().map((stop) => (isVisit(stop) ? { ...stop, back: !stop.back } : stop));
+
 /** A wire begun at its other end. */
 function turned(wire: Wire): Wire {
-  const route = [...wire.route].reverse().map((stop) => (isVisit(stop) ? { ...stop, back: !stop.back } : stop));
   return {
     ...wire,
-    route: route as Wire["route"],
+    route: turnedRoute(wire.route) as Wire["route"],
     ends: { start: wire.ends?.end ?? null, end: wire.ends?.start ?? null },
   };
 }
@@ -38,9 +43,13 @@ function parted(wire: Wire, at: number, upTo = at + 1): Wire[] {
   };
   const first = loose(wire.route.slice(0, at));
   const last = loose(wire.route.slice(upTo));
+  const begun = (from: number, to: number) => {
+    const stop = (wire.begun?.stop ?? 0) - from;
+    return stop > 0 && stop <= to - from ? { stop } : null;
+  };
   const parts = [
-    { ...wire, route: first, ends: { start: wire.ends?.start ?? null, end: null } },
-    { ...wire, route: last, ends: { start: null, end: wire.ends?.end ?? null } },
+    { ...wire, route: first, begun: begun(0, at), ends: { start: wire.ends?.start ?? null, end: null } },
+    { ...wire, route: last, begun: begun(upTo, wire.route.length), ends: { start: null, end: wire.ends?.end ?? null } },
   ];
   return parts.filter((part) => part.route.length > 0) as Wire[];
 }
@@ -143,7 +152,8 @@ export function tidied(piece: Piece): Piece {
     (stop.kind !== "carry" || placed.has(stop.beads)) && (stop.kind !== "cover" || folded.has(stop.fold));
   const wires = piece.wires
     .map((wire) => (wire.route.every(stays) ? wire : { ...wire, route: wire.route.filter(stays) as Wire["route"] }))
-    .filter((wire) => wire.route.length > 0);
+    .filter((wire) => wire.route.length > 0)
+    .map((wire) => (begins(piece, wire) ? wire : { ...wire, begun: null }));
   const kinds = new Set(wires.map((wire) => wire.kind));
   const left = { ...piece, wires, beads };
   const endings = piece.endings.filter((ending) => endsIn(left, ending.id).length > 0);
@@ -159,6 +169,12 @@ export function tidied(piece: Piece): Piece {
     })) as typeof piece.meetings;
   const met = meetings && { meetings };
   return renumbered({ ...left, ...met, endings, pins, kinds: piece.kinds.filter((kind) => kinds.has(kind.id)) });
+}
+
+/** Is a wire begun elsewhere than with the first end of its way: between others, or in the middle of a section? */
+function begins(piece: Piece, wire: Wire): boolean {
+  const stop = wire.route[begunAt(wire)];
+  return !wire.begun || wire.begun.stop > 1 || (stop !== undefined && isVisit(stop) && fromMiddle(piece, stop.section));
 }
 
 /** Places in an ending go on from 1 where a wire of it is gone. */

@@ -45,6 +45,13 @@ export const seated = (piece: Piece, section: string, base: boolean): Seated[] =
 export const baseOf = (piece: Piece, section: string) => seated(piece, section, true).map(({ wire }) => wire.id);
 export const workingOf = (piece: Piece, section: string) => seated(piece, section, false).map(({ wire }) => wire.id);
 
+/** Is a section woven from its middle outwards? */
+export const fromMiddle = (piece: Piece, id: string) =>
+  piece.sections.some((one) => one.id === id && "from" in one && one.from === "middle");
+
+/** Which of its stops, from 0, work on a wire begins with. */
+export const begunAt = (wire: Wire) => (wire.begun?.stop ?? 1) - 1;
+
 export const wireOf = (piece: Piece, id: string) => piece.wires.find((wire) => wire.id === id)!;
 export const visit = (section: string, seat: string, back = false): Visit => ({ kind: "visit", section, seat, back });
 
@@ -96,9 +103,10 @@ export const looseEnds = (piece: Piece): End[] =>
     const own = wire.route.filter(isVisit);
     if (!own.length || seat(own[0]!)[0] === "base") return [];
     return (["start", "end"] as const).map((of) => {
-      const { section } = of === "start" ? own[0]! : own.at(-1)!;
+      const { section, back } = of === "start" ? own[0]! : own.at(-1)!;
       const told = wire.ends?.[of];
-      return { wire, of, section, side: of, number: 0, ending: told?.ending ?? null, place: told?.place ?? 0 };
+      const side = back ? other(of) : of;
+      return { wire, of, section, side, number: 0, ending: told?.ending ?? null, place: told?.place ?? 0 };
     });
   });
 /** Those at a side of a section, by their seats. */

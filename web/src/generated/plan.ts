@@ -366,6 +366,7 @@ export interface Plan {
           kept_mm: number;
           from: string | null;
           onward: string[];
+          back: string[];
         }[];
         joins: {
           repeat: number;

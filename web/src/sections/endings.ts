@@ -1,7 +1,7 @@
 import { choices, named } from "../choices/choices";
 import { tidied, withEnds, withFold, withoutFold, withWire } from "../document/change";
 import { alike } from "../document/kinds";
-import { baseOf, type End, ends, folds, fresh, looseEnds, type Side } from "../document/routes";
+import { baseOf, type End, ends, folds, fresh, fromMiddle, looseEnds, type Side } from "../document/routes";
 import type { Piece } from "../generated/piece";
 import type { Plan } from "../generated/plan";
 
@@ -68,6 +68,7 @@ export function openEnds(piece: Piece, plan: Plan): Open[] {
     .filter((open) => open.ends.length > 0);
   const loose = looseEnds(piece)
     .filter((end) => end.ending === null && plan.sections.some((one) => one.id === end.section && one.shares))
+    .filter(({ section }) => !fromMiddle(piece, section))
     .map((end) => ({ side: end.side, section: end.section, worked: true, ends: [end] }));
   return [...base, ...loose];
 }

@@ -27,6 +27,12 @@ const sectionWords = (ids: string[]) => {
   const numbers = ids.map((id) => bench.draft.value!.sections.findIndex((one) => one.id === id) + 1);
   return numbers.length === 1 ? `section ${numbers[0]}` : `sections ${numbers.join(", ")}`;
 };
+const goesOn = (length: Length) => length.onward.length + length.back.length > 0;
+/** The end a length is measured from to where it is begun: of one for both halves that which weaves the first. */
+function beginsFrom({ half, onward, back }: Length): string {
+  const on = half === null ? onward : back;
+  return on.length ? `the end that goes on to ${sectionWords(on)}` : "its first end";
+}
 const account = computed(() => [
   { name: "path", mm: props.weaving.path_mm },
   ...(props.weaving.led_mm > 0 ? [{ name: "led on to here", mm: props.weaving.led_mm }] : []),
@@ -63,12 +69,12 @@ const account = computed(() => [
         {{ length.strands.length < weaving.strands.length ? "every other of repeats" : "repeats" }}
         <b>{{ length.first }}–{{ length.last }}</b>
         <span v-if="length.half !== null && halves">{{ length.half === 0 ? "first half" : "second half" }}</span>
-        <span v-else-if="length.half === null">its middle at the middle of the work</span>
-        <span v-if="length.half === null || weaving.reserve_mm > 0"
-          >begin <b>{{ format.length(length.begin_mm) }}</b> from its first end</span
+        <span v-else-if="length.half === null && !goesOn(length)">its middle at the middle of the work</span>
+        <span v-if="length.half === null || length.back.length || weaving.reserve_mm > 0"
+          >begin <b>{{ format.length(length.begin_mm) }}</b> from {{ beginsFrom(length) }}</span
         >
         <span v-if="length.from">on with the length cut for {{ sectionWords([length.from]) }}</span>
-        <span v-if="length.onward.length">goes on to {{ sectionWords(length.onward) }}</span>
+        <span v-if="goesOn(length)">goes on to {{ sectionWords([...length.onward, ...length.back]) }}</span>
         <span v-if="joinOf(length)"
           >joins at {{ format.length(joinOf(length)!.at_mm) }}, in repeat {{ length.first }},
           {{ joinOf(length)!.on }}</span

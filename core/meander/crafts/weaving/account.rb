@@ -19,7 +19,13 @@ module Meander
           keyword_init: true) do
           # Is it cut for another section, and woven on with here?
           def comes_on? = !on&.from.nil?
-          def goes_on? = !on&.to.nil?
+          def goes_on? = on&.others.to_a.any?
+
+          # Are there sections that its other end makes?
+          def goes_back? = on&.back.to_a.any?
+
+          # What of it is in hand at once.
+          def hands_mm = on&.hands_mm || (half ? [cut_mm] : [begin_mm, cut_mm - begin_mm])
 
           # What to measure off, rounded up to a whole millimetre; kept: whether it is one that keeps a tail for later.
           def whole_mm(kept: true) = (cut_mm - (kept ? 0.0 : kept_mm) - Tolerance::PACKING_MM).ceil
@@ -87,12 +93,13 @@ module Meander
           @halves.flatten.all? { |share| comfortable_mm?(share.longest_mm(@whole ? 1 : @counts[share])) }
         end
 
-        # The longest that is in hand at once: of one for both halves that of the longer one.
+        # The longest that is in hand at once: of one that is begun between its ends that of the longer one.
         def longest_mm
-          return lengths.map(&:cut_mm).max unless @whole
-
-          lengths.map { |length| [length.begin_mm, length.cut_mm - length.begin_mm].max }.max
+          lengths.map { |length| length.hands_mm.max }.max
         end
+
+        # What each half takes of one strand, the first one first.
+        def half_paths_mm = @halves.map { |shares| shares.first.path_mm(1, per_half) }
 
         # What a length is made up of: [[words, mm], ...]; kept: whether it is one that keeps a tail for later.
         def parts(length, kept: true)
@@ -115,7 +122,7 @@ module Meander
           if @whole
             return @halves.transpose.map do |both|
               paths = both.map { |share| share.path_mm(1, per_half) }
-              length(1, repeats, paths.sum, nil, both.first, first_half_mm: paths.first)
+              length(1, repeats, paths.sum, nil, both.first, @on.first, first_half_mm: paths.first)
             end
           end
 
@@ -171,24 +178,36 @@ module Meander
         # What the ends of a length are bent to: where the weave begins, and where it ends. What comes on from another
         # section was cut there.
         def ended(first, last, on)
-          begins = (first == 1 && on&.from.nil?) ? @layout.left_over_mm("start") : 0.0
-          ends = (last == per_half && on.nil?) ? @layout.left_over_mm("end") : 0.0
-          [begins, on&.to ? on.ended_mm : ends]
+          return on.ended_mm if on
+
+          [(first == 1) ? @layout.left_over_mm("start") : 0.0, (last == per_half) ? @layout.left_over_mm("end") : 0.0]
+        end
+
+        # What a length keeps for later at its first end and at its last one.
+        def kept(first, last, half, on)
+          return on.kept_mm if on
+
+          mm = reserves?(first, last, half) ? reserve : 0.0
+          @layout.section.reserved_first? ? [mm, 0.0] : [0.0, mm]
         end
 
         # first_half_mm: of one length for both halves what the first one takes.
         def length(first, last, path, half, share, on = nil, first_half_mm: nil)
           elsewhere = on ? on.others_mm + on.leads_mm : 0.0
           woven = ((path + elsewhere) * stretch) + (2 * allowance(:tail)) + allowance(:waste)
-          kept = reserves?(first, last, half) ? reserve : 0.0
-          kept = on.kept_mm if on
-          ended = ended(first, last, on)
-          before = (@layout.section.reserved_first? ? kept : 0.0) + ended.first
-          before += on.before_mm * (1 + @layout.calibration.slack) if on
-          begin_mm = before + allowance(:tail)
-          begin_mm += (first_half_mm * stretch) + (allowance(:waste) / 2) if first_half_mm
-          Length.new(first:, last:, path_mm: path, half:, strands: share.strands, cut_mm: woven + kept + ended.sum,
-            begin_mm:, kept_mm: kept, on:, ended_mm: ended.sum).freeze
+          kept, ended = kept(first, last, half, on), ended(first, last, on)
+          Length.new(first:, last:, path_mm: path, half:, strands: share.strands,
+            cut_mm: woven + kept.sum + ended.sum,
+            begin_mm: begin_mm(on, kept.first + ended.first, first_half_mm),
+            kept_mm: kept.sum, on:, ended_mm: ended.sum).freeze
+        end
+
+        # Where the weave begins on a length: of one for both halves measured from the end that weaves the first.
+        def begin_mm(on, first_end_mm, first_half_mm)
+          return on.hands_mm[first_half_mm ? 1 : 0] if on&.hands_mm && on.from.nil?
+          return first_end_mm + allowance(:tail) + (first_half_mm * stretch) + (allowance(:waste) / 2) if first_half_mm
+
+          first_end_mm + allowance(:tail) + ((on ? on.before_mm : 0.0) * (1 + @layout.calibration.slack))
         end
 
         def stretch = (1 + @layout.calibration.slack) * (1 + @layout.section.piece.margin)

@@ -33,7 +33,7 @@ module Meander
           return [@woven.id, @account.lengths.index(length), strand, copy].join("/") unless length.comes_on?
 
           before = @context.worked(length.on.from)
-          whole = before.strip.account.lengths.find { |one| one.on&.to == @woven.id }
+          whole = before.strip.account.lengths.find { |one| one.on&.next.to_a.include?(@woven.id) }
           self.class.new(before, @context).name(whole, strand, copy)
         end
 

@@ -43,7 +43,7 @@ module Meander
           return "" unless length.goes_on?
 
           ids = strip.section.piece.sections.map(&:id)
-          numbers = length.on.onward.map { |id| ids.index(id) + 1 }
+          numbers = length.on.others.sort_by { |id| ids.index(id) }.map { |id| ids.index(id) + 1 }
           ", and on in section#{"s" if numbers.size > 1} #{Units::Text.list(numbers)}"
         end
 

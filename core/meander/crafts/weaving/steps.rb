@@ -81,7 +81,16 @@ module Meander
               "coil the rest up out of the way: #{@says.beginning}."
           end
 
+          return other_end(length, begin_mm) if length.goes_back?
+
           "Leave a tail of #{begin_mm} and begin #{where}: #{@says.beginning}."
+        end
+
+        # Begun with so much of it to one side, which goes on elsewhere.
+        def other_end(length, begin_mm)
+          to = @context.called_by(length.on.back.first)
+          "Leave #{begin_mm} of it to the side that goes on to #{to}, coil that up out of the way and begin " \
+            "#{where}: #{@says.beginning}."
         end
 
         # With the wire of another section.
@@ -89,7 +98,8 @@ module Meander
           from = @context.called_by(length.on.from)
           led = length.on.led_mm
           way = (led < 0.5) ? "" : "#{Units::Text.length(led)} at the back "
-          "Weave on with the wire from #{from}: lead it #{way}to #{where.delete_prefix("at ")}; #{@says.beginning}."
+          "Weave on with #{length.on.wire_from(from)}: lead it #{way}to #{where.delete_prefix("at ")}; " \
+            "#{@says.beginning}."
         end
 
         # From the middle it begins at the middle mark, else where the weave starts: at the start mark of the wire that
@@ -108,12 +118,12 @@ module Meander
         end
 
         def weave
-          first = [*half(0), close]
+          first = [*half(0), close(@strip.account.lengths.last.on&.to)]
           return first if @layout.sides == 1
 
           [*first, turned, *((@strip.account.lengths.any? { |length|
             length.half == 1
-          }) ? begun(1) : []), *half(1), close]
+          }) ? begun(1) : []), *half(1), close(@strip.account.lengths.last.on&.back.to_a.first)]
         end
 
         def turned
@@ -177,9 +187,9 @@ module Meander
                        "of #{tail} and join on with repeat #{from}, #{on}.", cuts: @cuts.of(lengths))
         end
 
-        def close
+        # on: the section that is made with it then, nil where it ends here.
+        def close(on)
           check = "Check: it is #{reached(@layout.strip(@strip.repeats).woven_mm)}."
-          on = @strip.account.lengths.last.on&.to
           left = on ? "Leave the wire on: #{@context.called_by(on)} is made with it." :
             "Leave the tail until all is done: trimmed early it works loose."
           step("secure", "#{@says.closing} #{check} #{left}")

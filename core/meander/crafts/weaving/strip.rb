@@ -102,7 +102,8 @@ module Meander
 
         def length_h(length)
           own = length.to_h.except(:on, :ended_mm)
-          {**own, cut_mm: length.whole_mm, from: length.on&.from, onward: length.on&.onward || []}
+          {**own, cut_mm: length.whole_mm, from: length.on&.from, onward: length.on&.onward || [],
+            back: length.on&.back || []}
         end
       end
     end
