@@ -23,7 +23,8 @@ module Sentences
     Meander::Document::StartingPiece::PIECES.keys.map { |kind|
       JSON.parse(JSON.generate(Meander.start(kind)))
     } + demo_documents + demo_documents.map { |json| backwards(json) } + ended + tapered + runs +
-      braids + [ridden, closed_otherwise, contradicting, folded_strips, *bails, *Rims.all]
+      braids + [ridden, closed_otherwise, contradicting, folded_strips, *bails, *Rims.all] +
+      [false, true].map { |middle| both_ways(middle:, back: 2) }
   end
 
   def started(kind) = JSON.parse(JSON.generate(Meander.start(kind)))

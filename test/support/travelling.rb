@@ -43,6 +43,30 @@ module Travelling
     json
   end
 
+  # A strip, a second after its end, so many before its beginning; one wire weaves all, begun in the first.
+  # middle: that is woven from its middle outwards; joined: by one wire.
+  def both_ways(middle:, joined: true, back: 1, **allowances)
+    before = (0...back).map { |i| "s#{i + 3}" }
+    places = {"s1" => FIRST, "s2" => on("s1", bare: 6.0)}
+    before.each_with_index { |id, i|
+      places[id] = on(i.zero? ? "s1" : before[i - 1], bare: 4.0, from: i.zero? ? "start" : "end")
+    }
+    routes = (1..2).map { |seat| [*before.reverse.map { |id| [id, seat, true] }, ["s1", seat], ["s2", seat]] }
+    one = [*before.reverse, "s1", "s2"]
+    json = travelling(places, routes, woven_by: joined ? [one] : one.zip)
+    json["sections"].each { |section| section["extent"]["count"] = 6 }
+    json["sections"][0]["from"] = "middle" if middle
+    json["allowances"].merge!(allowances.to_h { |key, mm| [key.to_s, size("#{mm} mm")] })
+    joined ? begun(json, before.size) : json
+  end
+
+  def begun(json, back)
+    wire = json["wires"].last
+    wire["route"].first(back).each { |stop| stop["back"] = true }
+    wire["begun"] = {"stop" => back + 1}
+    json
+  end
+
   def on(section, bare: 8.0, turn: 0, from: "end")
     {"kind" => "after", "section" => section, "from" => from, "bare" => size("#{bare} mm"), "turn" => turn}
   end

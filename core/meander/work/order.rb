@@ -77,7 +77,7 @@ module Meander
       end
 
       def swatch(section, how, alike)
-        named = Units::Text.list(alike.map { |one| @context.called(one) })
+        named = Weave::WireName.list(alike.map { |one| @context.called(one) })
         said = "How much #{cord?(section) ? "cord" : "wire"} #{named} #{alike.one? ? "takes" : "take"} is assumed: " \
                "before you cut it, #{how}, and plan with that."
         Step.of("shape", said, section.id, wires: alike.flat_map(&:base).map(&:id).uniq)

@@ -18,18 +18,21 @@ const cut = computed(() => ways.value.filter((way) => way.away).length);
 </script>
 
 <template>
-  <span v-if="ways.length > 1" class="d-inline-flex flex-wrap align-items-center gap-1">
-    (cut away in the end:
-    <BButton
-      v-for="{ wire, number, at, away } in ways"
-      :key="number"
-      variant="outline-secondary"
-      class="figures"
-      :pressed="away"
-      :aria-label="`Cut wire ${number} away before it`"
-      :disabled="!away && cut + 1 >= ways.length"
-      @click="bench.change(withWay(bench.draft.value!, wire, at, !away))"
-    >
-      {{ number }}</BButton>)
-  </span>
+  <template v-if="ways.length > 1"
+    >{{ " "
+    }}<span class="d-inline-flex flex-wrap align-items-center gap-1">
+      (cut away in the end:
+      <BButton
+        v-for="{ wire, number, at, away } in ways"
+        :key="number"
+        variant="outline-secondary"
+        class="figures"
+        :pressed="away"
+        :aria-label="`Cut wire ${number} away before it`"
+        :disabled="!away && cut + 1 >= ways.length"
+        @click="bench.change(withWay(bench.draft.value!, wire, at, !away))"
+      >
+        {{ number }}</BButton>)
+    </span></template
+  >
 </template>

@@ -208,7 +208,7 @@ export function waysTo(piece: Piece, section: string) {
       const from = own[i]!;
       const folded = wire.route.slice(from.at + 1, at).some((one) => one.kind === "fold");
       const [here, there] = stop.section === section ? [stop, from.stop] : [from.stop, stop];
-      if (folded || here.section !== section || there.section === section) return [];
+      if (folded || here.section !== section || there.section === section || !here.seat.startsWith("base ")) return [];
       return [{ wire: wire.id, number: seatNumber(here), onto: there.section, at, away: at - from.at > 1 }];
     });
   });

@@ -12,10 +12,25 @@ const rows = computed(() =>
     const cuts = props.plan.cut_list.filter((row) => row.kind === "weaving" && row.section === id);
     const from = strip?.weaving.lengths[0]?.from;
     if (!cuts.length && !from) return [];
-    const on = from ? `on with the wire of section ${props.plan.sections.findIndex((one) => one.id === from) + 1}` : "";
-    return [{ number: i + 1, cuts, on, path: strip?.weaving.path_mm, repeats: strip?.repeats, wraps, minutes }];
+    return [
+      {
+        number: i + 1,
+        cuts,
+        on: from ? wovenOn(from, id) : "",
+        path: strip?.weaving.path_mm,
+        repeats: strip?.repeats,
+        wraps,
+        minutes,
+      },
+    ];
   }),
 );
+/** With the wire of which section another is woven on, or with the other end of that. */
+function wovenOn(from: string, id: string): string {
+  const at = props.plan.sections.findIndex((one) => one.id === from);
+  const other = props.plan.sections[at]!.strip?.weaving.lengths.some(({ back }) => back[0] === id);
+  return `on with the ${other ? "other end of the " : ""}wire of section ${at + 1}`;
+}
 /** So many lengths of a wire, and which repeats they weave. */
 const told = (row: Plan["cut_list"][number]) => `${row.words}, ${row.use.replace(/^weaves (section \d+, )?/, "")}`;
 </script>
