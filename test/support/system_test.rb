@@ -183,6 +183,7 @@ class SystemTest < ServerTest
   # What stands in each of these, asked of the page at once.
   def texts(selector)
     page.evaluate_script("[...document.querySelectorAll('#{selector}')].map((one) => one.innerText)")
+      .map { |text| text.split.join(" ") }
   end
 
   def answer_row(name) = find(".answer", text: name)

@@ -46,6 +46,30 @@ class OrderTest < SystemTest
   end
 
   # The same inches in the tally, the steps, the table to take away and on paper.
+  # Many places on a wire stand below each other, each with its section, also where the piece is made; few are told
+  # in a line.
+  def test_places_to_be_marked
+    open_piece "Marram collar"
+    show "Order of work"
+    marks = made("Marram collar").runs.first.marks
+    lengths = marks.map { |mark| plain(Meander::Units::Text.length(mark.at_mm)) }.uniq
+
+    assert_selector ".order .listed", count: 4
+    assert_equal(lengths, within(first(".order .listed")) { all(".place b").map(&:text) })
+    assert_selector ".order .place", text: /start of weave in section 5/
+    click_on "Make it"
+
+    assert_selector ".making-words", text: /cut \d+ mm for wire 1/
+    click_on "Done"
+
+    assert_selector ".making-words .listed .place", count: lengths.size
+    open_piece "Reed cuff"
+    show "Order of work"
+
+    assert_selector ".order .place b", minimum: 2
+    assert_no_selector ".order .listed"
+  end
+
   def test_inches_to_the_same_digit_everywhere
     open_piece "Reed cuff"
     set "inches"

@@ -8,8 +8,9 @@ module Meander
       # kind: tail, ending, section, bare, between, cut_away, fold or trim; section: the id of the section it lies in,
       # nil elsewhere.
       Part = Struct.new(:kind, :mm, :section, :words)
-      # at_mm from the end that is begun with; place: where that is in the finished piece, [x, y, z].
-      Mark = Struct.new(:at_mm, :words, :place) do
+      # at_mm from the end that is begun with; place: where that is in the finished piece, [x, y, z]; section: the id of
+      # the one it lies in, nil elsewhere.
+      Mark = Struct.new(:at_mm, :words, :place, :section) do
         def to_h = {at_mm:, words:}
       end
       # A stop on it: section: Crafts::Worked; number: its seat there; visit: Document::Routes::Visit.
@@ -164,7 +165,7 @@ module Meander
         laid.flat_map do |part, marks|
           here = at
           at += part.mm
-          marks.call.map { |mm, words, place| Mark.new(here + mm, words, place).freeze }
+          marks.call.map { |mm, words, place| Mark.new(here + mm, words, place, part.section).freeze }
         end
       end
 

@@ -12,7 +12,8 @@ module Meander
       def self.call(plan, wires, section, caution:)
         runs = plan.runs.select { |run| wires.include?(run.wire) }
         names = Planner::WireNames.new([section])
-        [cut(runs, names, plan.called(section), section.id, caution), *mark(runs, names, section.id)]
+        called = ->(id) { plan.called(plan.placed.section(id)) }
+        [cut(runs, names, plan.called(section), section.id, caution), *mark(runs, names, section.id, called)]
       end
 
       def self.cut(runs, names, called, section, caution)
@@ -68,19 +69,24 @@ module Meander
       # More marks than these are told wire by wire.
       MOST_MARKS = 12
 
-      # Where on them something happens, from the end each is begun with; wires marked alike together.
-      def self.mark(runs, names, section)
-        alike = runs.group_by { |run| places(run) }.reject { |places, _| places.empty? }
+      # Where on them something happens, from the end each is begun with; wires marked alike together. called: what a
+      # section is called, by its id.
+      def self.mark(runs, names, section, called)
+        alike = runs.group_by { |run| places(run, called) }.reject { |places, _| places.empty? }
         return [] if alike.empty?
 
         told = (alike.keys.sum(&:size) > MOST_MARKS) ? alike.to_a.zip : [alike.to_a]
         told.map { |some| marking(some, names, section) }
       end
 
-      # Marks that are told at the same length are one.
-      def self.places(run)
+      # Marks that are told at the same length are one. Where a wire lies in several sections they say in which.
+      def self.places(run, called)
+        several = run.stops.map { |stop| stop.section.id }.uniq.size > 1
         marks = run.marks.chunk_while { |one, other| [one, other].map { |mark| told(mark) }.uniq.one? }
-        marks.map { |at| "#{told(at.first)} (#{at.map(&:words).uniq.join(", ")})" }
+        marks.map do |at|
+          words = at.map { |mark| "#{mark.words}#{" in #{called.call(mark.section)}" if several && mark.section}" }
+          "#{told(at.first)} (#{words.uniq.join(", ")})"
+        end
       end
 
       def self.told(mark) = Units::Text.length(mark.at_mm)

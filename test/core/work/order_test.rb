@@ -186,7 +186,7 @@ class WorkTest < PieceTest
       marked.each do |run|
         words = said.find { |step| step.wires.include?(run.wire.id) }.words
         told = run.marks.group_by { |mark| plain(Meander::Units::Text.length(mark.at_mm)) }
-          .map { |mm, marks| "#{mm} (#{marks.map(&:words).uniq.join(", ")})" }
+          .map { |mm, marks| "#{mm} (#{marks.map { |mark| placed(mark, run, plan) }.uniq.join(", ")})" }
 
         assert_includes words, told.last, json["name"]
         assert_includes words, told[0..-2].join(", "), json["name"]
@@ -199,6 +199,13 @@ class WorkTest < PieceTest
       mark.words == "bend begins"
     }.map { |mark| mark.at_mm.round(1) }, bent
     assert_equal 4, words(plan(demo_documents.find { |json| json["name"] == "Marram collar" }), "mark").size
+  end
+
+  # A mark of a wire that lies in several sections says in which.
+  def placed(mark, run, plan)
+    return mark.words if mark.section.nil? || run.stops.map { |stop| stop.section.id }.uniq.one?
+
+    "#{mark.words} in section #{plan.sections.index { |one| one.id == mark.section } + 1}"
   end
 
   # Whatever is cut is cut in one step, of the collection and of pieces at random: base wires, working wire, wires of

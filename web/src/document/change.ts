@@ -26,8 +26,10 @@ export const turnedRoute = (route: Stop[]) =>
 
 /** A wire begun at its other end. */
 function turned(wire: Wire): Wire {
+  const { reserve } = wire;
   return {
     ...wire,
+    ...(reserve && { reserve: { ...reserve, side: reserve.side === "start" ? ("end" as const) : ("start" as const) } }),
     route: turnedRoute(wire.route) as Wire["route"],
     ends: { start: wire.ends?.end ?? null, end: wire.ends?.start ?? null },
   };
@@ -47,9 +49,13 @@ function parted(wire: Wire, at: number, upTo = at + 1): Wire[] {
     const stop = (wire.begun?.stop ?? 0) - from;
     return stop > 0 && stop <= to - from ? { stop } : null;
   };
+  const { reserve, ...own } = wire;
+  const whole = !first.length || !last.length;
+  const kept = (side: Side) => (reserve && (whole || reserve.side === side) ? { reserve } : {});
+  const ends = { start: null, end: null, ...wire.ends };
   const parts = [
-    { ...wire, route: first, begun: begun(0, at), ends: { start: wire.ends?.start ?? null, end: null } },
-    { ...wire, route: last, begun: begun(upTo, wire.route.length), ends: { start: null, end: wire.ends?.end ?? null } },
+    { ...own, ...kept("start"), route: first, begun: begun(0, at), ends: { ...ends, end: null } },
+    { ...own, ...kept("end"), route: last, begun: begun(upTo, wire.route.length), ends: { ...ends, start: null } },
   ];
   return parts.filter((part) => part.route.length > 0) as Wire[];
 }

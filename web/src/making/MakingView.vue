@@ -2,6 +2,7 @@
 import { useStorage, useWakeLock } from "@vueuse/core";
 import { computed, onMounted, ref } from "vue";
 import SiteBar from "../common/SiteBar.vue";
+import StepWords from "../common/StepWords.vue";
 import { useCommands } from "../keys/commands";
 import { useFormat } from "../units/format";
 import AsTheFirst from "./AsTheFirst.vue";
@@ -108,7 +109,7 @@ const second = computed(() => step.value?.first != null);
         <p class="quiet mb-1">
           Step {{ hand + 1 }} of {{ told.of }}<template v-if="second">, of the second one</template>
         </p>
-        <p class="making-words serif" aria-live="polite">{{ step.words }}</p>
+        <p class="making-words serif" aria-live="polite"><StepWords :kind="step.kind" :words="step.words" /></p>
         <p v-if="step.caution" class="border-start border-warning border-3 ps-2">{{ step.caution }}</p>
         <div class="step-hand">
           <StandsNow :making="making" :step="hand" :now="now" />
@@ -153,7 +154,7 @@ const second = computed(() => step.value?.first != null);
                 <BButton type="submit" variant="outline-primary" :disabled="!note.trim()">Save</BButton>
               </form>
             </div>
-            <p v-if="next" class="quiet mt-2 mb-0">Next: {{ next.words }}</p>
+            <p v-if="next" class="quiet mt-2 mb-0 two-lines">Next: {{ next.words }}</p>
           </div>
         </div>
       </section>

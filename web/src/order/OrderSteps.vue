@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, toRef } from "vue";
 import { useFinished } from "../finished/finishedPictures";
+import StepWords from "../common/StepWords.vue";
 import type { Piece } from "../generated/piece";
 import type { Plan } from "../generated/plan";
 import { usePicture } from "../strip/usePicture";
@@ -49,16 +50,15 @@ const steps = computed(() =>
   <ol class="mb-0">
     <li v-for="(step, i) in steps" :key="i" class="border-bottom py-2">
       <BRow class="align-items-start g-2">
-        <BCol md="8">
-          <b>{{ step.name }}.</b>&#32;<span class="step-words">{{ step.words }}</span
-          >{{ " "
+        <BCol :md="step.kind === 'mark' ? 12 : 8">
+          <b>{{ step.name }}.</b>&#32;<StepWords class="step-words" :kind="step.kind" :words="step.words" />{{ " "
           }}<span v-if="step.minutes > 0" class="quiet figures text-nowrap">about {{ format.time(step.minutes) }}</span>
           <p v-for="broken in breaks.get(i) ?? []" :key="broken" class="small text-danger mb-0 mt-1">{{ broken }}</p>
           <p v-if="step.caution" class="small mb-0 mt-1 border-start border-warning border-3 ps-2">
             {{ step.caution }}
           </p>
         </BCol>
-        <BCol md="4">
+        <BCol v-if="step.kind !== 'mark'" md="4">
           <StepPicture
             v-if="step.makes.length"
             :stands="stands"
