@@ -24,7 +24,10 @@ module Meander
       # A stitch: [[x, y, z], ...].
       def stitch(kind) = @told[kind] ||= made(kind).freeze
 
-      # What is to be added to each point of a stitch that is one of two or three in a place, see CellTable.
+      # So many of a kind in a place are told apart.
+      def most(kind) = Stitches::TALL.include?(kind) ? CellTable.most(table(kind)) : 1
+
+      # What is to be added to each point of a stitch that is one of several in a place, see CellTable.
       def beside(kind, number, all)
         @told[[:beside, kind, number, all]] ||= CellTable.beside(table(kind), @way, @ratio, number, all)
           .map { |point| sized(point, tall(kind)) }.freeze

@@ -14,8 +14,8 @@ module Meander
       SHARED = 2.0
 
       # A stitch as it stands over the row below: offs: how far each of its feet is drawn aside; among: which of those
-      # it is that are worked into its place and stand beside each other there, and how many they are (at most three are
-      # told apart); before, after: how far those next to it are drawn aside; nil where there are none.
+      # it is that are worked into its place and stand beside each other there, and how many they are (at most as many as
+      # Cells#most); before, after: how far those next to it are drawn aside; nil where there are none.
       Stand = Struct.new(:stitch, :offs, :among, :before, :after)
 
       attr_reader :fabric, :cells
@@ -66,12 +66,14 @@ module Meander
         done
       end
 
-      # See Stand: of more than three the first, the last, and those between.
+      # See Stand: of more than are told apart the outer ones, and those between as the middle one.
       def among(stitch, _number)
         number, all = stitch.shares
-        return stitch.shares if all <= 3
+        most = cells.most(stitch.kind)
+        return stitch.shares if all <= most
 
-        [{0 => 0, all - 1 => 2}.fetch(number, 1), 3]
+        outer = most / 2
+        [(number < outer) ? number : [most - (all - number), outer].max, most]
       end
 
       # A stitch of the first row has its foot round the wire.
