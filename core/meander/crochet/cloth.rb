@@ -14,8 +14,8 @@ module Meander
       SHARED = 2.0
 
       # A stitch as it stands over the row below: offs: how far each of its feet is drawn aside; among: which of those
-      # it is that are worked into its place and stand beside each other there, and how many they are (at most as many as
-      # Cells#most); before, after: how far those next to it are drawn aside; nil where there are none.
+      # it is that are worked into its place and stand beside each other there, and how many they are (at most as many
+      # as Cells#most); before, after: how far those next to it are drawn aside; nil where there are none.
       Stand = Struct.new(:stitch, :offs, :among, :before, :after)
 
       attr_reader :fabric, :cells
