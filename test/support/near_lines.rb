@@ -33,22 +33,31 @@ module NearLines
         past += long
       end
     end
-    near(pieces, within).map { |one, other|
-      next Float::INFINITY if other[2] - one[3] < along
+    least = Float::INFINITY
+    near(pieces, within) do |one, other|
+      next if other[2] - one[3] < along || clear?(one, other, least)
 
-      apart(one[0], one[1], other[0], other[1])
-    }.min || Float::INFINITY
+      least = [apart(one[0], one[1], other[0], other[1]), least].min
+    end
+    least
   end
 
-  # Pairs of pieces whose boxes, made larger by so much, meet.
+  # Are two pieces surely no nearer than so much: do their beginnings lie further apart by more than both are long?
+  def self.clear?(one, other, least)
+    (px, py, pz), (qx, qy, qz) = one[0], other[0]
+    reach = least + one[3] - one[2] + other[3] - other[2]
+    ((px - qx)**2) + ((py - qy)**2) + ((pz - qz)**2) >= reach * reach
+  end
+
+  # Yields pairs of pieces whose boxes, made larger by so much, meet.
   def self.near(pieces, within)
     boxes = Hash.new { |all, key| all[key] = [] }
     side = [pieces.map { |from, to, *| minus(to, from).map(&:abs).max }.max, within].max
     pieces.each_with_index { |piece, i| boxes[piece[0].map { |mm| (mm / side).floor }] << i }
     steps = [-1, 0, 1].product([-1, 0, 1], [-1, 0, 1])
-    boxes.flat_map do |(x, y, z), here|
+    boxes.each do |(x, y, z), here|
       there = steps.flat_map { |a, b, c| boxes.fetch([x + a, y + b, z + c], []) }
-      here.product(there).select { |i, j| i < j }.map { |i, j| [pieces[i], pieces[j]] }
+      here.each { |i| there.each { |j| yield pieces[i], pieces[j] if i < j } }
     end
   end
 end

@@ -45,6 +45,7 @@ module Meander
         @middle_mm = middle_mm || (length_mm / 2)
         @middle = @ruler.at(@middle_mm).freeze
         @turn = heading(@middle_mm) + (@side * Math::PI / 2)
+        @inwards = !ring_mm.nil? && place(Math::PI * ring_mm).y.positive?
         freeze
       end
 
@@ -63,7 +64,7 @@ module Meander
       end
 
       # Does what hangs from a ring hang within it?
-      def inwards? = place(Math::PI * ring_mm).y.positive?
+      def inwards? = @inwards
 
       # How much of the wire there is to either side of that middle.
       def room_mm = [middle_mm, @length_mm - middle_mm].min

@@ -30,7 +30,8 @@ module Meander
         def rounds(count)
           return (0...count).map { |i| typed_round(typed[i % typed.size]) } if kind == "rows"
 
-          (1..count).map { |i| [Crochet::Rounds.count(shape, gauge, i, into), gauge.height_mm(shape[:stitch])] }
+          onto, high = into, gauge.height_mm(shape[:stitch])
+          (1..count).map { |i| [Crochet::Rounds.count(shape, gauge, i, onto), high] }
         end
 
         def typed_round(row) = [row.heads, gauge.height_mm(row.tallest || "single")]

@@ -6,7 +6,8 @@ module Meander
       # A flat motif whose first round is worked round a whole ring of wire, outwards or inwards; its rounds lie about
       # the middle of that. mm.
       class RoundRing
-        attr_reader :first_row
+        # first_row: Crochet::FirstRow; ring: Crochet::Rounds::Ring, nil where what it is worked round is none.
+        attr_reader :first_row, :ring
 
         # layout: Layout; bar: Form::Bar.
         # @raise [InvalidInput] where it cannot be worked round its wire
@@ -15,6 +16,7 @@ module Meander
           @bar = bar
           @at = layout.section[:at]
           @first_row = Crochet::FirstRow.new(layout.gauge, bar.thick_mm)
+          @ring = Crochet::Rounds::Ring.new(bar.ring_mm, rise_mm, bar.inwards?).freeze if bar.ring_mm
           fits
           freeze
         end
@@ -23,7 +25,6 @@ module Meander
         def bar = nil
 
         def rise_mm = first_row.rise_mm
-        def ring = Crochet::Rounds::Ring.new(@bar.ring_mm, rise_mm, @bar.inwards?).freeze
 
         # There is always room outwards; rounds as they were typed may go on as a tube.
         def most_rows
