@@ -17,8 +17,9 @@ class BothWaysTest < SystemTest
 
   def weaving_cut = Server::Planning.plan(stored_document(NAME)).cut_list.select { |row| row.kind == "weaving" }
 
-  def stored(**how)
+  def stored(kept: nil, **how)
     document = PIECES.both_ways(**how).merge("name" => NAME)
+    document["wires"].last["reserve"] = {"side" => "start", "length" => PIECES.size(kept)} if kept
     read = Meander::Document::PieceReader.call(document).piece.to_h
     Server::Piece.keep({document: read})
   end
@@ -66,9 +67,10 @@ class BothWaysTest < SystemTest
     assert_accessible
   end
 
-  # What stands in the middle is taken away: what each end made has a wire of its own.
+  # What stands in the middle is taken away: what each end made has a wire of its own, and what one of them keeps for
+  # later stays with it.
   def test_the_middle_is_removed
-    stored middle: false
+    stored middle: false, kept: "150 mm"
     open_piece NAME
     choose_for_section "Remove it"
 
@@ -79,5 +81,8 @@ class BothWaysTest < SystemTest
     assert_equal [[%w[s2], nil], [%w[s3], nil]],
       working.map { |wire| [wire["route"].map { |stop| stop["section"] }, wire["begun"]] }.sort_by(&:first)
     assert_equal [false, false], working.map { |wire| wire["route"][0]["back"] }
+    assert_equal({"s2" => 0.0, "s3" => 150.0},
+      working.to_h { |wire| [wire["route"][0]["section"], wire["reserve"]["length"]["mm"]] })
+    assert_equal "end", working.find { |wire| wire["route"][0]["section"] == "s3" }["reserve"]["side"]
   end
 end

@@ -17,14 +17,14 @@ module Meander
       ON = {"middle" => "braided into the middle", "strand" => "strung all along one strand",
         "near" => "braided on the near edge", "far" => "braided on the far edge"}.freeze
 
-      # How often there is one, in words: "every stitch", "every 4, 4 and 2 stitches in turn".
+      # How often there is one, in words: "every stitch", "every so many stitches (4, 4 and 2 in turn)".
       def self.often(fields)
         return "all along" if fields[:on] == "strand"
 
         every = fields[:every]
         return (every.first == 1) ? "every stitch" : "every #{every.first} stitches" if every.uniq.one?
 
-        "every #{Units::Text.list(every)} stitches in turn"
+        "every so many stitches (#{Units::Text.list(every)} in turn)"
       end
 
       def words

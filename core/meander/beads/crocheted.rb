@@ -18,7 +18,7 @@ module Meander
           every = pick[:every]
           return (every.first == 1) ? "in every stitch" : "in every #{every.first} stitches" if every.uniq.one?
 
-          "every #{Units::Text.list(every)} stitches in turn"
+          "every so many stitches (#{Units::Text.list(every)} in turn)"
         end
       end
 

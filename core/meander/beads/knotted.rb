@@ -15,7 +15,7 @@ module Meander
         often = if every.uniq.one?
           (every.first == 1) ? "with every knot" : "with every #{every.first} knots"
         else
-          "with every #{Units::Text.list(every)} knots in turn"
+          "with every so many knots (#{Units::Text.list(every)} in turn)"
         end
         "#{kind.words} knotted in #{ON.fetch(fields[:on])}, #{often}"
       end

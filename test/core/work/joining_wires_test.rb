@@ -30,7 +30,8 @@ class JoiningWiresTest < PieceTest
     assert_equal ["Lay in the far wire with wrap 4", "Lay in wire 4 with wrap 3", nil],
       laid_in.map { |words| words&.delete_suffix(", counted from the first") }
     assert_equal ["both wires", "wires 1 and 4"], told.grep(/\AFor section/).map { |words| words[/ for ([^.]*)\./, 1] }
-    assert_match(/, 40.7 mm \(end of weave, start of weave\), 51 mm \(middle\),/, told.grep(/\AMeasured/).first)
+    assert_match(/, 40.7 mm \(end of weave in section 1, start of weave in section 2\), 51 mm \(middle in section 2\),/,
+      told.grep(/\AMeasured/).first)
   end
 
   # Cords that join a knotted panel and leave it again: only they are hung in, and finished where they end.

@@ -186,7 +186,7 @@ class WorkTest < PieceTest
       marked.each do |run|
         words = said.find { |step| step.wires.include?(run.wire.id) }.words
         told = run.marks.group_by { |mark| plain(Meander::Units::Text.length(mark.at_mm)) }
-          .map { |mm, marks| "#{mm} (#{marks.map { |mark| placed(mark, run, plan) }.uniq.join(", ")})" }
+          .map { |mm, marks| "#{mm} (#{marks.map { |mark| within_its_section(mark, run, plan) }.uniq.join(", ")})" }
 
         assert_includes words, told.last, json["name"]
         assert_includes words, told[0..-2].join(", "), json["name"]
@@ -202,7 +202,7 @@ class WorkTest < PieceTest
   end
 
   # A mark of a wire that lies in several sections says in which.
-  def placed(mark, run, plan)
+  def within_its_section(mark, run, plan)
     return mark.words if mark.section.nil? || run.stops.map { |stop| stop.section.id }.uniq.one?
 
     "#{mark.words} in section #{plan.sections.index { |one| one.id == mark.section } + 1}"
