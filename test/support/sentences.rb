@@ -23,7 +23,7 @@ module Sentences
     Meander::Document::StartingPiece::PIECES.keys.map { |kind|
       JSON.parse(JSON.generate(Meander.start(kind)))
     } + demo_documents + demo_documents.map { |json| backwards(json) } + ended + tapered + runs +
-      braids + [ridden, closed_otherwise, contradicting, folded_strips, *bails, *Rims.all] +
+      braids + [ridden, closed_otherwise, contradicting, folded_strips, *bails, *led, *Rims.all] +
       [false, true].map { |middle| both_ways(middle:, back: 2) }
   end
 
@@ -38,6 +38,21 @@ module Sentences
       wire["ends"] = {"start" => nil, "end" => nil, side => {"ending" => "e9", "place" => 1}}
       start = JSON.parse(JSON.generate(Meander::Endings::Registry::SENTENCES.fetch(kind).start))
       json.merge("endings" => [*json["endings"], {"id" => "e9", "kind" => kind, **start}])
+    end
+  end
+
+  # An end led through a loop of another section; two that do not pass theirs side by side.
+  def led
+    {%w[w7] => "e2", %w[w1 w2] => "e4"}.map do |wires, through|
+      json = JSON.parse(JSON.generate(demo_documents.find { |one| one["name"] == "Tide-line collar" }))
+      start = JSON.parse(JSON.generate(Meander::Endings::Registry::SENTENCES.fetch("led").start))
+      wires.each_with_index do |id, i|
+        json["wires"].find { |one| one["id"] == id }["ends"] =
+          {"start" => nil, "end" => {"ending" => "e#{8 + i}", "place" => 1}}
+        json["endings"] << {"id" => "e#{8 + i}", "kind" => "led", "through" => through, **start}
+      end
+      json["endings"].find { |one| one["id"] == "e4" }["inside"] = size("1 mm")
+      json
     end
   end
 

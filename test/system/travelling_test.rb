@@ -103,6 +103,45 @@ class TravellingTest < SystemTest
     assert_accessible
   end
 
+  # An end is led through a loop of another section: the cuts follow, a bend that does not come round is refused, and a
+  # loop that is cut flush takes with it what was led through.
+  def test_an_end_is_led_through_a_loop
+    open_piece "Tide-line collar"
+    before = made("Tide-line collar")
+    click_on "End a wire…"
+    find(".modal label", text: "end, far wire of section 2").click
+    find(".modal .picture-choices .btn", text: "a pass through a loop").click
+    line = find(".ending-lines li", text: "ends in a pass through a loop")
+
+    within(line) { assert_select "Ending 5: which loop", selected: "the simple loop at the end, wire 3 of section 1" }
+    assert_saved
+    after = made("Tide-line collar")
+    told = "led through the simple loop at the end of section 1 from the back"
+
+    assert_includes after.ended("e5").words, told
+    assert_in_delta after.ended("e5").length_mm(1), after.runs.sum(&:total_mm) - before.runs.sum(&:total_mm), 1e-6
+    after.cut_list.each { |row| assert_selector ".cut-tally strong", text: /\b#{row.cut_mm} mm/ }
+    fill_in "Ending 5: Inside of the bend", with: "180 mm\t"
+
+    assert_text(/a bend that wide does not come round to the simple loop at the end of section 1/)
+    assert_text(/at most [\d.]+ mm/)
+    fill_in "Ending 5: Inside of the bend", with: "3 mm\t"
+
+    assert_no_text(/does not come round/)
+    click_on "Order of work"
+
+    assert_text(/pass it through from the back, draw it up and cut it 6 mm past the loop/)
+    click_on "Brief"
+    all(".ending-lines li .line-menu")[1].click
+    find(".dropdown-menu.show .dropdown-item", text: "Cut it flush").click
+
+    assert_selector ".ending-lines li", count: 3
+    click_on "Undo"
+
+    assert_selector ".ending-lines li", count: 5
+    assert_accessible
+  end
+
   # Wires led elsewhere, one by one, and one weaving wire for two sections.
   def test_wires_are_led_on_from_elsewhere
     open_piece "Marram collar"

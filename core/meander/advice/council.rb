@@ -5,8 +5,8 @@ module Meander
     # Asks every check about a plan, and the crafts about their sections. A check answers an AdviceItem, a list of them,
     # or nil.
     module Council
-      CHECKS = [Doubts, PinConflicts, StepsBroken, Closeness, Opening, BareEnds, RolledOver, FoldCover, Ease, Ring,
-        OfSections, Lying, CrowdedRims, WaysOn, LedAcross, Meetings, Wearing, Bending, HookTemper, SparesNothing,
+      CHECKS = [Doubts, PinConflicts, StepsBroken, Closeness, Opening, BareEnds, RolledOver, LedThrough, FoldCover,
+        Ease, Ring, OfSections, Lying, CrowdedRims, WaysOn, LedAcross, Meetings, Wearing, Bending, HookTemper, SparesNothing,
         WireShort, BeadFit, BeadsOverlap, EvenBeads, Hanging, Ribbons, Toggles, Skin, Cutting].freeze
       ORDER = {"stop" => 0, "warn" => 1, "note" => 2}.freeze
 

@@ -24,7 +24,7 @@ module Meander
         return rings.last.inside_mm if rings.any?
 
         plan.piece.endings
-          .select { |ending| ending.side != side && Document::FindingChecks::LOOPS.include?(ending.kind) }
+          .select { |ending| ending.side != side && Endings::Registry::THROUGH.include?(ending.kind) }
             .map { |ending| ending[:inside].mm }.max
       end
 

@@ -20,6 +20,13 @@ module Meander
         name.delete_prefix("an ").delete_prefix("a ").delete_suffix(" that joins two wires")
       end
 
+      # How wide what an end can be led through is inside, in mm; nil where it has nothing like that.
+      def hole_mm
+        return fields[:ring]&.mm if fold?
+
+        fields[:inside].mm if Endings::Registry::THROUGH.include?(kind)
+      end
+
       # Can something be hung on it?
       def holds? = Endings::Registry::HOLDS.include?(kind) || (fold? && !fields[:ring].nil?)
     end

@@ -48,6 +48,7 @@ module Meander
         when "rolled" then rolled(ends.first.section, place)
         when "wrap" then wrap(ends.first.section, place)
         when "bail" then bail(ending, ends, place)
+        when "led" then led(ending, place)
         end
       end
 
@@ -61,6 +62,18 @@ module Meander
         return if @routes.seated(section, "base").size > 1
 
         fault("#{place}/kind", "rolled", "no wire lies beside it to be wrapped", "another ending")
+      end
+
+      def led(ending, place)
+        rings = @routes.folds.select(&:ring).map(&:id)
+        loops = @document[:endings].select { |one| Endings::Registry::THROUGH.include?(one[:kind]) }.map { |one|
+          one[:id]
+        }
+        return if (rings + loops).include?(ending[:through])
+
+        fault("#{place}/through", ending[:through], "#{ending[:through]} is no loop to be led through",
+          (rings + loops).empty? ? "a loop, an eye, a curl or a ring at a fold, which this piece has not yet" :
+            (rings + loops).join(", "))
       end
 
       def alone(ending, named, place)

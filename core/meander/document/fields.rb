@@ -78,6 +78,8 @@ module Meander
 
       # A section by its craft.
       SECTION = Sections.new
+      # Of the bend in which an end is led to a loop, inside, in mm.
+      LED_BEND = (0.5..200.0)
       ends = {id: Id.new}
       ENDING = Variant.new(:kind, {
         "plain" => ends,
@@ -95,6 +97,9 @@ module Meander
           shank: size("shank of the hook", 1.0..80.0, 3.0..30.0), wraps: Count.new(1..12)},
         "rolled" => {**ends, wraps: Count.new(1..20)},
         "swept" => {**ends, length: size("how far the arc comes over the front", 1.0..200.0, 3.0..40.0)},
+        "led" => {**ends, through: Id.new, from: Choice.new(%w[back front]),
+          inside: size("inside of the bend", LED_BEND, 2.0..40.0),
+          past: size("length past the loop", 0.5..200.0, 2.0..60.0)},
         "tuck" => {**ends, length: size("length tucked in", 0.5..80.0, 2.0..20.0)},
         "coil" => {**ends, inside: size("inside of the coil", 0.3..40.0, 1.0..10.0), turns: Count.new(1..60)},
         "ribbon" => {**ends, wide: size("ribbon end, wide inside", 0.5..120.0, 3.0..50.0),

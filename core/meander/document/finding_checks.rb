@@ -4,8 +4,6 @@ module Meander
   module Document
     # Checks of what is hung on a piece: something must be there to hang it on.
     class FindingChecks
-      # Loops a hook with two eyes can hang in, one eye in each.
-      LOOPS = %w[loop eye curl].freeze
       CLOSED = %w[cuff ring].freeze
 
       def self.call(document, routes, reading) = new(document, routes, reading).call
@@ -45,7 +43,7 @@ module Meander
       # A hook with two eyes hangs in two loops at one side.
       def two_loops(finding, place)
         sides = finding[:on].filter_map { |id| @routes.ends(id).first&.at }.uniq
-        loops = finding[:on].count { |id| LOOPS.include?(ending(id)&.fetch(:kind)) }
+        loops = finding[:on].count { |id| Endings::Registry::THROUGH.include?(ending(id)&.fetch(:kind)) }
         return if loops == 2 && finding[:on].uniq.size == 2 && sides.size == 1
 
         fault("#{place}/kind", "two_eye_hook",

@@ -13,7 +13,7 @@ module Meander
           [Sentence.count("turns", "Turns of the closing loop", "of", "turns,"),
             Sentence.size("inside", "Inside of the closing loop", "", "inside,", 0.5),
             Sentence.count("wraps", "Wraps that bind the closing loop", "", "wraps")],
-          {inside: Sentence.mm(5), wraps: 3, turns: 1}, wires: "all", holds: true)
+          {inside: Sentence.mm(5), wraps: 3, turns: 1}, wires: "all", holds: true, through: true)
 
       attr_reader :strands, :reach_mm
 
@@ -43,12 +43,15 @@ module Meander
           "#{neck} with #{Units::Text.count(@wraps, "wrap")} of its end#{Neck.others(names.drop(2))}"
       end
 
+      # Where its middle lies, [across, outwards]; how many turns lie round that side by side.
+      def middle_of_hole = [(@former.x + @partner.x) / 2, neck_mm + @rise]
+      def turns_beside = 1
+
       private
 
       def neck_mm = @wraps * @former.mm
       def half_spread = (@partner.x - @former.x).abs / 2
       def outward = (@former.x <= @partner.x) ? -1.0 : 1.0
-      def centre = [(@former.x + @partner.x) / 2, neck_mm + @rise]
 
       # Where the wraps begin: at the outer side of the partner.
       def landing = [@partner.x - (outward * (@former.mm + @partner.mm) / 2), neck_mm]
@@ -57,14 +60,14 @@ module Meander
         up = [@former.x, neck_mm]
         start = tangent_angle(up, outward)
         sweep = (outward * (tangent_angle(landing, -outward) - start)) % (2 * Math::PI)
-        arc = Curve::Arc.new(centre, @radius, start, outward * (sweep + (2 * Math::PI * (@turns - 1))))
+        arc = Curve::Arc.new(middle_of_hole, @radius, start, outward * (sweep + (2 * Math::PI * (@turns - 1))))
         [Curve::Line.new([@former.x, 0.0], up), Curve::Line.new(up, arc.point(0.0)), arc,
           Curve::Line.new(arc.point(1.0), landing)]
       end
 
       # Where a taut wire from a point below touches the circle, on the given side.
       def tangent_angle(point, side)
-        across, along = point[0] - centre[0], point[1] - centre[1]
+        across, along = point[0] - middle_of_hole[0], point[1] - middle_of_hole[1]
         Math.atan2(along, across) + (side * Math.acos(@radius / Math.hypot(across, along)))
       end
 

@@ -8,7 +8,7 @@ module Meander
         Sentence.new("a curl",
           [Sentence.count("turns", "Turns of the curl", "of", "turns,"),
             Sentence.size("inside", "Inside of the curl", "", "inside", 0.5)],
-          {inside: Sentence.mm(1.5), turns: 2}, wires: "one", worked: true, holds: true)
+          {inside: Sentence.mm(1.5), turns: 2}, wires: "one", worked: true, holds: true, through: true)
 
       STEPS = 48
 
@@ -19,15 +19,24 @@ module Meander
           "#{Units::Text.length(inside_mm)} inside; trim the straight stub at its tip first"
       end
 
+      def middle_of_hole = @seats.first.then { |seat| [seat.x + (side(seat, @seats) * outer(seat)), 0.0] }
+      def turns_beside = @fields[:turns] + 1
+
       private
 
-      # Outwards from the middle of the strip, so that curls of a pair turn away from each other.
-      # Rolled outwards: from the middle of those that are rolled, or from that of the band.
-      def parts(seat, _index, seats)
+      # Outwards: from the middle of those that are rolled, or from that of the band, so that curls of a pair turn away
+      # from each other.
+      def side(seat, seats)
         middle = (seats.size > 1) ? Freed.middle(seats) : @fields[:band].middle
-        side = (seat.x < middle - 1e-9) ? -1.0 : 1.0
-        outer = radius(seat) + (@fields[:turns] * seat.mm)
-        points = (0..(STEPS * @fields[:turns])).map { |k| place(seat, side, outer, 2 * Math::PI * k / STEPS) }
+        (seat.x < middle - 1e-9) ? -1.0 : 1.0
+      end
+
+      def outer(seat) = radius(seat) + (@fields[:turns] * seat.mm)
+
+      def parts(seat, _index, seats)
+        points = (0..(STEPS * @fields[:turns])).map do |k|
+          place(seat, side(seat, seats), outer(seat), 2 * Math::PI * k / STEPS)
+        end
         [flat(points.each_cons(2).map { |from, to| Curve::Line.new(from, to) })]
       end
 
@@ -36,7 +45,7 @@ module Meander
         [seat.x + (side * (outer - (r * Math.cos(angle)))), r * Math.sin(angle)]
       end
 
-      def reach(seat) = radius(seat) + (@fields[:turns] * seat.mm)
+      def reach(seat) = outer(seat)
     end
   end
 end

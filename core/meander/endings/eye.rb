@@ -6,7 +6,7 @@ module Meander
     class Eye < Freed
       SENTENCE =
         Sentence.new("a simple loop", [Sentence.size("inside", "Inside of the loop", "", "inside", 0.5)],
-          {inside: Sentence.mm(2.5)}, wires: "one", worked: true, holds: true)
+          {inside: Sentence.mm(2.5)}, wires: "one", worked: true, holds: true, through: true)
 
       def words = "simple loop, #{Units::Text.length(inside_mm)} inside"
 
@@ -14,6 +14,8 @@ module Meander
         "roll #{all} to a loop #{Units::Text.length(inside_mm)} inside, centred over its wire, " \
           "and close it"
       end
+
+      def middle_of_hole = [@seats.first.x, radius(@seats.first)]
 
       private
 

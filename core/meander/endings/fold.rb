@@ -14,14 +14,15 @@ module Meander
       # From here on they meet head on.
       HEAD_ON = 85 * Math::PI / 180
 
-      # cover: nil where the fold is bare.
-      attr_reader :strands, :reach_mm, :cover
+      # middle_of_hole: of its ring, [across, outwards], nil where it has none; cover: nil where the fold is bare.
+      attr_reader :strands, :reach_mm, :middle_of_hole, :cover
 
       # fields[:cover]: the weaving wire that covers it (a Materials::Wire), or nil.
       def initialize(fields, seats)
         one, other = seats.sort_by(&:x)
         @radius = (other.x - one.x) / 2
         @ring, @mounted, @lean = fields[:ring], fields[:mounted] == true, fields[:lean] || 0.0
+        @middle_of_hole = @ring && [(one.x + other.x) / 2, ring_mm(one) + one.mm].freeze
         @strands =
           {one.id => Curve::Strand.new(bent(one, other)), other.id => Curve::Strand.new([])}.freeze
         @reach_mm = reach(one)
@@ -41,6 +42,9 @@ module Meander
         over = @ring ? "once round a rod of #{Units::Text.length(@ring.mm)}" : "so that its two halves lie side by side"
         "fold #{names.first} at its fold mark #{over}"
       end
+
+      # How many turns lie round the middle of its ring side by side.
+      def turns_beside = 1
 
       private
 
@@ -63,10 +67,11 @@ module Meander
           (2 * @lean) - Math::PI)]
       end
 
+      def ring_mm(one) = (@ring.mm + one.mm) / 2
+
       # A tangent up to the ring, the long way round it and down again to the other wire.
       def ring(one, other)
-        r = (@ring.mm + one.mm) / 2
-        centre = [(one.x + other.x) / 2, r + one.mm]
+        r, centre = ring_mm(one), middle_of_hole
         far = Math.hypot(one.x - centre[0], centre[1])
         below, off = Math.atan2(-centre[1], one.x - centre[0]), Math.acos([r / far, 1.0].min)
         from = below - off

@@ -15,6 +15,7 @@ module Meander
       # ending: as Registry makes it, of one wire; height_mm: how high it is led.
       def initialize(ending, height_mm)
         @ending = ending
+        @height_mm = height_mm
         @strands = ending.strands.transform_values do |strand|
           x, y, z = strand.points.first
           Curve::Strand.new([Lead.new([x, y, 0.0], [x, y, (z || 0.0) + height_mm]),
@@ -24,6 +25,8 @@ module Meander
       end
 
       def reach_mm = @ending.reach_mm
+      def turns_beside = @ending.turns_beside
+      def middle_of_hole = @ending.middle_of_hole&.then { |across, out| [across, out, @height_mm] }
       def words = @ending.words
       def making(names, all) = "#{@ending.making(names, all)}; it lies on the front"
     end

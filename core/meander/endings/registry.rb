@@ -12,15 +12,17 @@ module Meander
       KINDS = {"plain" => Plain, "loop" => ClosingLoop, "hook" => Hook, "eye" => Eye, "curl" => Curl, "post" => Post,
         "bail" => Bail, "fold" => Fold,
         "wrap" => Wrap, "swept" => Swept, "rolled" => Rolled, "doubled_hook" => DoubledHook, "tuck" => Tuck,
-        "coil" => CoilEnd, "ribbon" => RibbonEnd}.freeze
+        "coil" => CoilEnd, "ribbon" => RibbonEnd, "led" => Led}.freeze
       # In the order they are offered.
-      SENTENCES = %w[plain eye curl post bail loop hook doubled_hook tuck coil swept rolled wrap ribbon fold]
+      SENTENCES = %w[plain eye curl post bail loop hook doubled_hook tuck coil swept rolled led wrap ribbon fold]
         .to_h { |kind| [kind, KINDS.fetch(kind)::SENTENCE] }.freeze
       # Those that take one wire; those that hold a ring.
       ALONE = SENTENCES.select { |_, sentence| sentence.more[:wires] == "one" }.keys.freeze
       # Those that what is left of a weaving wire may be bent to.
       WORKED = SENTENCES.select { |_, sentence| sentence.more[:worked] }.keys.freeze
       HOLDS = SENTENCES.select { |_, sentence| sentence.more[:holds] }.keys.freeze
+      # Loops that another end may be led through; the ring of a fold is one, too.
+      THROUGH = SENTENCES.select { |_, sentence| sentence.more[:through] }.keys.freeze
 
       # fields: the ending as read from the document; numbers: of the base wires it takes, the one that forms it first;
       # wires: all base wires of the band, as Wire values in strip order; centres: their x in mm; weaving_mm: of the

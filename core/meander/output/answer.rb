@@ -15,7 +15,7 @@ module Meander
       def self.made(plan)
         {fit: fit(plan), met: met(plan), crossings: crossings(plan), worn: worn(plan),
           sections: plan.sections.map { |section| section_h(section, plan) },
-          endings: plan.piece.endings.to_h { |ending| [ending.id, plan.ends.bent_of(ending).words] },
+          endings: plan.piece.endings.to_h { |ending| [ending.id, plan.ended(ending.id).words] },
           findings: plan.findings.map(&:to_h), beads: plan.beads_h,
           wires: plan.piece.wires.map { |wire| wire_h(wire) }}
       end

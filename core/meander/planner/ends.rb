@@ -29,15 +29,18 @@ module Meander
         of_base.sum(&:reach_mm) + hung.sum(&:reach_mm)
       end
 
+      # One that is led through a loop, once it is known where that stands: an Endings::Hole.
+      def led(ending, hole) = bent(ending, {hole:})
+
       private
 
-      def bent(ending)
+      def bent(ending, seen = {})
         laid = @laid.fetch(ending.section)
         return laid.left_over(ending.side) if ending.worked?
 
         lean = laid.respond_to?(:lean_rad) ? laid.lean_rad(ending.side) : 0.0
         lies = {lean:, mounted: mounted?(laid, ending)}
-        Endings::Registry.build({**ending.fields, **lies}, numbers: ending.numbers,
+        Endings::Registry.build({**ending.fields, **lies, **seen}, numbers: ending.numbers,
           wires: laid.section.base, centres: laid.across(ending.side, @extents[laid.id]&.first),
           weaving_mm: laid.worked_round_mm, lap: lap(laid))
       end

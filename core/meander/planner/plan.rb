@@ -15,7 +15,7 @@ module Meander
         @calibration = calibration
         @questions = questions
         @met = met
-        @ended = piece.endings.to_h { |ending| [ending.id, ended_at(ending)] }.freeze
+        @ended = all_ended.freeze
         @beads = piece.beads.map { |placement| Beads::Rules.build(placement, piece, site(placement)) }.freeze
         Beads::Rule.check(beads.sum(&:count))
         @fit = fit
@@ -186,9 +186,23 @@ module Meander
         {base_g:, weaving_g:, beads_g:, findings_g:, finished_g: base_g + weaving_g + beads_g + findings_g}
       end
 
-      def ended_at(ending)
+      # Endings where they stand; those that are led through others once those do.
+      def all_ended
+        led, others = piece.endings.partition { |ending| ending.kind == "led" }
+        standing = others.to_h { |ending| [ending.id, ended_at(EndedAt, ending, ends.bent_of(ending))] }
+        led.to_h { |ending| [ending.id, led_end(ending, standing.fetch(ending[:through]))] }.merge(standing)
+      end
+
+      def led_end(ending, loop)
+        bare = ended_at(LedEnd, ending, ends.bent_of(ending))
+        place = "/endings/#{piece.endings.index(ending)}"
+        hole = LedThrough.call(bare, loop, EndingWords.call(self, loop.ending), place)
+        ended_at(LedEnd, ending, ends.led(ending, hole))
+      end
+
+      def ended_at(kind, ending, bent)
         section = placed.section(ending.section)
-        EndedAt.new(ends.bent_of(ending), ending, section, pose(section)).freeze
+        kind.new(bent, ending, section, pose(section)).freeze
       end
 
       # What a placement lies on: its section, or where that meets another.

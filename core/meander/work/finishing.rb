@@ -13,19 +13,12 @@ module Meander
 
       def self.ending(plan, ending)
         section = plan.placed.section(ending.section)
-        names = names(ending, section)
-        making = plan.ends.bent_of(ending).making(names, all(names, ending.numbers, section))
+        names = Planner::EndingWords.wires(ending, section)
+        making = plan.ended(ending.id).bent.making(names, all(names, ending.numbers, section))
         words = Weave::WireName.said(ending.wires, "#{Units::Text.sentence(place(plan, ending))}, #{making}.")
         Step.of("end", words, ending.section,
           wires: ending.wires.map(&:id), caution: ending[:glued] ? GLUE : nil,
           makes: [Step::Made.whole("end", ending.id)])
-      end
-
-      # What the wires of an ending are called there.
-      def self.names(ending, section)
-        return ["what is left of the weaving wire"] if ending.worked?
-
-        ending.numbers.map { |number| Planner::WireNames.end_at(section, number) }
       end
 
       # All wires of an ending, in words.
@@ -39,8 +32,7 @@ module Meander
 
       # Where an ending stands: "at the start of section 2".
       def self.place(plan, ending)
-        section = plan.called(plan.placed.section(ending.section))
-        "at the #{ending.side}#{" of #{section}" if section}"
+        Planner::EndingWords.place(ending, plan.called(plan.placed.section(ending.section)))
       end
 
       def self.hung(plan, finding)

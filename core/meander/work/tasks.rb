@@ -115,9 +115,8 @@ module Meander
 
       def ending(one)
         ends = @piece.routes.ends(one.id).map { |edge| [edge.wire[:id], edge.side] }
-        needs = [*woven_first(one), *lapped(one)]
-        words = "the #{one.noun}#{of_wires(one)} #{Finishing.place(@plan, one)}"
-        Task.new(kind: "ending", id: one.id, section: one.section, words:, needs:,
+        needs = [*woven_first(one), *lapped(one), *loop_first(one)]
+        Task.new(kind: "ending", id: one.id, section: one.section, words: Planner::EndingWords.call(@plan, one), needs:,
           closes: (one.kind == "post") ? [] : ends)
       end
 
@@ -127,14 +126,15 @@ module Meander
         OVER_WORK.include?(one.kind) ? [need("section", one.section, "the ending lies over what is worked")] : []
       end
 
-      # Which wires it is of, where several like it stand together.
-      def of_wires(one)
-        alike = endings.select { |other| [other.kind, other.section, other.side] == [one.kind, one.section, one.side] }
-        return "" if alike.one?
+      # What an end is led through.
+      def loop_first(one)
+        return [] unless one.kind == "led"
 
-        section = @plan.placed.section(one.section)
-        " of #{Units::Text.list(Finishing.names(one, section))}"
+        [holding(@piece.endings.find { |other| other.id == one[:through] }, "it is led through that")]
       end
+
+      # An ending, or the section a fold is made with.
+      def holding(on, why) = on.fold? ? need("section", on.section, why) : need("ending", on.id, why)
 
       # Wraps that hold both ends of a ring or bracelet.
       def lapped(one)
@@ -145,9 +145,7 @@ module Meander
 
       def finding(one)
         holders = one.fields[:on].map { |id| @piece.endings.find { |ending| ending.id == id } }
-        needs = holders.map do |on|
-          on.fold? ? need("section", on.section, "it hangs in its fold") : need("ending", on.id, "it hangs there")
-        end
+        needs = holders.map { |on| holding(on, on.fold? ? "it hangs in its fold" : "it hangs there") }
         Task.new(kind: "finding", id: one.id, section: holders.first.section, words: one.words, needs:)
       end
     end

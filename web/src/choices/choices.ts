@@ -29,8 +29,9 @@ export interface Choices {
   strip_forms: Formable[];
   braid_forms: Formable[];
   fabrics: Choice[];
-  /** worked: what is left of a weaving wire may be bent to it. */
-  endings: (Choice & { wires: "one" | "all"; holds?: boolean; worked?: boolean })[];
+  /** worked: what is left of a weaving wire may be bent to it; through: others may be led through it; leads: it is so. */
+  endings: (Choice &
+    Record<"holds" | "worked" | "through" | "leads", boolean | undefined> & { wires: "one" | "all" })[];
   /** thread: the beads take a wire of their own. */
   rules: (Choice & { thread: boolean })[];
   findings: (Choice & { metal: boolean })[];

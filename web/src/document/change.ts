@@ -174,7 +174,20 @@ export function tidied(piece: Piece): Piece {
       gives: one.gives.filter(({ section }) => sections.has(section)),
     })) as typeof piece.meetings;
   const met = meetings && { meetings };
-  return renumbered({ ...left, ...met, endings, pins, kinds: piece.kinds.filter((kind) => kinds.has(kind.id)) });
+  return renumbered(held({ ...left, ...met, endings, pins, kinds: piece.kinds.filter((kind) => kinds.has(kind.id)) }));
+}
+
+/** Without what hung on endings and folds that are gone, and without ends that were led through them. */
+function held(piece: Piece): Piece {
+  const there = new Set([...piece.endings.map((one) => one.id), ...folds(piece).map(({ fold }) => fold.id)]);
+  const findings = piece.findings?.filter((one) => one.on.every((id) => there.has(id)));
+  const loose = piece.endings.filter((one) => one.kind === "led" && !there.has(one.through)).map((one) => one.id);
+  const kept = {
+    ...piece,
+    endings: piece.endings.filter((one) => !loose.includes(one.id)),
+    ...(findings && { findings }),
+  };
+  return loose.reduce((now, id) => withEnds(now, id, []), kept);
 }
 
 /** Is a wire begun elsewhere than with the first end of its way: between others, or in the middle of a section? */

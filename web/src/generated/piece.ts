@@ -1976,6 +1976,26 @@ export interface Piece {
         };
       }
     | {
+        kind: "led";
+        id: string;
+        through: string;
+        from: "back" | "front";
+        /**
+         * inside of the bend; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 200 mm; usually 2 mm to 40 mm
+         */
+        inside: {
+          typed: string;
+          mm?: number;
+        };
+        /**
+         * length past the loop; a length such as 0.8, 18 cm, 7 in, 1 1/2", 20 awg or 21 swg, from 0.5 mm to 200 mm; usually 2 mm to 60 mm
+         */
+        past: {
+          typed: string;
+          mm?: number;
+        };
+      }
+    | {
         kind: "tuck";
         id: string;
         /**

@@ -4,7 +4,7 @@ import { useBench } from "../bench/useBench";
 import { choices } from "../choices/choices";
 import PictureChoices from "../choices/PictureChoices.vue";
 import { ENDINGS } from "../choices/pictures";
-import { foldable, openEnds, seatWords, wireWords, withEndingAdded } from "./endings";
+import { foldable, loops, openEnds, seatWords, wireWords, withEndingAdded } from "./endings";
 
 /** Wires that are cut flush now, ended otherwise: where, and in what; what is left of the weaving wire too, or that alone. */
 const props = defineProps<{ worked?: boolean }>();
@@ -38,6 +38,11 @@ const places = computed(() =>
     )}`,
   })),
 );
+/** Why these wires cannot be ended so; false where they can. */
+function why(key: string) {
+  if (key === "led") return !loops(piece.value).length && "bend a loop, eye or curl first";
+  return key === "fold" && !foldable(piece.value, chosenEnds.value) && "two ends alike, side by side";
+}
 const options = computed(() =>
   choices()
     .endings.filter((one) => (end.value?.worked ? one.worked : one.key !== "plain"))
@@ -45,9 +50,7 @@ const options = computed(() =>
       key,
       name,
       lines: ENDINGS[key],
-      off: !chosenEnds.value.length
-        ? "choose a wire first"
-        : key === "fold" && !(end.value && foldable(piece.value, chosenEnds.value)) && "two ends alike, side by side",
+      off: chosenEnds.value.length ? why(key) : "choose a wire first",
     })),
 );
 function add(kind: string) {

@@ -2,7 +2,7 @@
 import { computed } from "vue";
 import { useBench } from "../bench/useBench";
 import { cover, endsIn, folds, type Side } from "../document/routes";
-import { otherEnds, seatWords, wireWords, withCover, withoutEnding } from "./endings";
+import { loops, otherEnds, seatWords, wireWords, withCover, withoutEnding } from "./endings";
 import { withEnds } from "../document/change";
 import LiveChoice from "../brief/LiveChoice.vue";
 import LiveSize from "../brief/LiveSize.vue";
@@ -55,6 +55,7 @@ const choicesOf = (id: string) =>
   others(id).map((end) => ({ key: String(end.number), name: wireWords(piece.value, bench.answer.value!.plan, end) }));
 const take = (id: string, number: string) =>
   bench.change(withEnds(piece.value, id, [others(id).find((end) => end.number === Number(number))!]));
+const through = computed(() => loops(piece.value).map(({ id, name }) => ({ key: id, name })));
 /** A coil of any wire to work with may cover a fold. */
 const coverings = computed(() =>
   piece.value.kinds.flatMap((kind) =>
@@ -80,7 +81,14 @@ const coverings = computed(() =>
           @change="(number) => take(id, number)"
         /><template v-else>{{ seatWords(piece, section, numbers) }}</template>
         {{ numbers.length > 1 ? "end" : "ends" }} in {{ form.name
-        }}<FormParts :parts="form.parts" :path="path" :name="`Ending ${index + 1}`" />
+        }}<template v-if="form.leads"
+          >:
+          <LiveChoice
+            :value="String(bench.value(`${path}/through`))"
+            :options="through"
+            :label="`Ending ${index + 1}: which loop`"
+            @change="(id) => bench.edit(`${path}/through`, id)" /></template
+        ><FormParts :parts="form.parts" :path="path" :name="`Ending ${index + 1}`" />
         <template v-if="fold && coverings.length"
           >,
           <LiveChoice

@@ -1,7 +1,7 @@
 import { choices, named } from "../choices/choices";
 import { tidied, withEnds, withFold, withoutFold, withWire } from "../document/change";
 import { alike } from "../document/kinds";
-import { baseOf, type End, ends, folds, fresh, fromMiddle, looseEnds, type Side } from "../document/routes";
+import { baseOf, type End, ends, endsIn, folds, fresh, fromMiddle, looseEnds, type Side } from "../document/routes";
 import type { Piece } from "../generated/piece";
 import type { Plan } from "../generated/plan";
 
@@ -82,6 +82,35 @@ export const foldable = (piece: Piece, open: End[]) =>
     open.map((end) => end.wire.id),
   );
 
+/** Loops that an end can be led through, and rings at folds, with what each is called. */
+export const loops = (piece: Piece) => [
+  ...piece.endings.flatMap(({ id, kind }) => {
+    const own = endsIn(piece, id);
+    const { name, through } = named(choices().endings, kind);
+    return through && own.length
+      ? [{ id, at: own[0]!, name: `${name.replace(/^an? /, "the ")} at the ${own[0]!.side}, ${bentOf(piece, own)}` }]
+      : [];
+  }),
+  ...folds(piece).flatMap(({ fold, side, section, numbers }) =>
+    fold.ring
+      ? [{ id: fold.id, at: { section, side }, name: `the ring at the ${side}, ${seatWords(piece, section, numbers)}` }]
+      : [],
+  ),
+];
+const bentOf = (piece: Piece, own: End[]) =>
+  seatWords(
+    piece,
+    own[0]!.section,
+    own.map((end) => end.number),
+  );
+
+/** The loop an end is led through to begin with: of another section at the same side, if there is one. */
+function loopFor(piece: Piece, { section, side }: End): string {
+  const far = (at: { section: string; side: Side }) =>
+    2 * Number(at.section === section) + Number((at.side === side) === (at.section === section));
+  return loops(piece).reduce((best, one) => (far(one.at) < far(best.at) ? one : best)).id;
+}
+
 /** An ending of ends that are cut flush; one of one wire is made of the first of them. */
 export function withEndingAdded(piece: Piece, open: End[], kind: string): Piece {
   const taken = [...piece.endings.map((one) => one.id), ...folds(piece).map(({ fold }) => fold.id)];
@@ -91,14 +120,15 @@ export function withEndingAdded(piece: Piece, open: End[], kind: string): Piece 
   }
   const model = named(choices().endings, kind);
   const [id] = fresh(taken, "e");
-  const ending = { id, kind, ...model.start } as unknown as Ending;
+  const through = model.leads ? { through: loopFor(piece, open[0]!) } : {};
+  const ending = { id, kind, ...through, ...model.start } as unknown as Ending;
   const bent = model.wires === "one" ? open.slice(0, 1) : open;
   return withEnds({ ...piece, endings: [...piece.endings, ending] }, id!, bent);
 }
 
 export function withoutEnding(piece: Piece, id: string): Piece {
   if (folds(piece).some(({ fold }) => fold.id === id)) return withoutFold(piece, id);
-  return withEnds({ ...piece, endings: piece.endings.filter((one) => one.id !== id) }, id, []);
+  return tidied(withEnds({ ...piece, endings: piece.endings.filter((one) => one.id !== id) }, id, []));
 }
 
 /** A fold covered with a coil of another kind of wire, or left bare. */
