@@ -6,8 +6,8 @@ module Meander
     # or nil.
     module Council
       CHECKS = [Doubts, PinConflicts, StepsBroken, Closeness, Opening, BareEnds, RolledOver, LedThrough, FoldCover,
-        Ease, Ring, OfSections, Lying, CrowdedRims, WaysOn, LedAcross, Meetings, Wearing, Bending, HookTemper, SparesNothing,
-        WireShort, BeadFit, BeadsOverlap, EvenBeads, Hanging, Ribbons, Toggles, Skin, Cutting].freeze
+        Ease, Ring, OfSections, Lying, CrowdedRims, WaysOn, LedAcross, Meetings, Wearing, Bending, HookTemper,
+        SparesNothing, WireShort, BeadFit, BeadsOverlap, EvenBeads, Hanging, Ribbons, Toggles, Skin, Cutting].freeze
       ORDER = {"stop" => 0, "warn" => 1, "note" => 2}.freeze
 
       # @return [Array<AdviceItem>] what cannot be made first

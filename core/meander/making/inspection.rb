@@ -79,7 +79,8 @@ module Meander
         "curl" => "Curls flat and closed.", "post" => "The ear post straight and smooth to its tip.",
         "bail" => "The bail closed; the chain's widest part passes.",
         "ribbon" => "Ribbon ends hold when they are pulled.",
-        "led" => "Ends led through loops drawn up, their tips rounded.", "coil" => "Coils turn against turn.", "wrap" => "Wraps lie close, their ends tucked in."}.freeze
+        "led" => "Ends led through loops drawn up, their tips rounded.",
+        "coil" => "Coils turn against turn.", "wrap" => "Wraps lie close, their ends tucked in."}.freeze
 
       def ended(kind)
         item("ending #{kind}", ENDED.fetch(kind)) if ENDED.key?(kind)
