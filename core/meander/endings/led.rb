@@ -22,12 +22,11 @@ module Meander
       # The widest bend, inside, in which a wire that leaves at x across reaches the near side of a loop; nil where none
       # does.
       def self.widest_mm(hole, wire_mm, x)
-        aside, along, near = (hole.at[0] - x).abs, hole.at[1], hole.rim + ((hole.wire + wire_mm) / 2)
-        free = (aside**2) + (along**2) - (near**2)
-        return (free.positive? && along.positive?) ? Float::INFINITY : nil if aside < Tolerance::PACKING_MM
+        aside, near = (hole.at[0] - x).abs, hole.rim + ((hole.wire + wire_mm) / 2)
+        free = (aside**2) + (hole.at[1]**2) - (near**2)
+        return unless free.positive?
 
-        widest = (free / aside) - wire_mm
-        widest.positive? ? widest : nil
+        (aside < Tolerance::PACKING_MM) ? Float::INFINITY : (free / aside) - wire_mm
       end
 
       def words
