@@ -15,9 +15,8 @@ module Meander
       # Stretches that lie further above each other than they must, by so much, are not drawn together.
       FREE = 3.0
 
-      # Between which two stations one is drawn: how many places on in the list they stand, how much higher the repeat
-      # lies they are of, and the share of each.
-      Pull = Struct.new(:low, :high, :down, :up, :share)
+      # How far before and after a station those stand that it is drawn between, and the share of the one before.
+      Pull = Struct.new(:reach, :share)
 
       # contacts, steps: see Outline; heights: of a repeat; advance: its rise.
       # @return [Placing::Settled]
@@ -53,33 +52,38 @@ module Meander
         @least << least
       end
 
+      # The wire from station to station is added up from the nearest on.
       def pull(reach)
         size = @steps.size
-        before = Array.new(size) { |i| (1..reach).sum { |k| @steps[i - k] } }
-        low, high = [-reach, reach].map { |by| Array.new(size) { |i| i + by } }
-        down, up = [low, high].map { |places| places.map { |at| (at / size) * @advance } }
-        share = Array.new(size) { |i| before[high[i] % size].then { |after| after / (before[i] + after) } }
-        Pull.new(*[low, high].map { |places| places.map { |at| at % size } }, down, up, share)
+        back = [*@steps.last(reach), *@steps].reverse
+        before = Array.new(size) { |i| back[size - i, reach].sum }
+        share = Array.new(size) { |i| before[(i + reach) % size].then { |after| after / (before[i] + after) } }
+        Pull.new(reach, share)
       end
 
+      # Drawn between stations as they stood, those of the repeats below and above with them.
       def draw(pull)
-        low, high, down, up, share = *pull
-        still = @heights
-        @heights = still.each_with_index.map do |y, i|
-          below, above = still[low[i]] + down[i], still[high[i]] + up[i]
-          y + (PULL * (above + (share[i] * (below - above)) - y))
+        reach, share = *pull
+        still = [*@heights.last(reach).map { |y| y - @advance }, *@heights, *@heights.first(reach).map { |y|
+          y + @advance
+        }]
+        on = 2 * reach
+        @heights = Array.new(share.size) do |i|
+          y, above = still[i + reach], still[i + on]
+          y + (PULL * (above + (share[i] * (still[i] - above)) - y))
         end
       end
 
       def part
-        heights, lower, least = @heights, @lower, @least
-        @upper.each_with_index do |up, i|
-          low = lower[i]
+        heights, upper, lower, least, i = @heights, @upper, @lower, @least, -1
+        while (i += 1) < upper.size
+          up, low = upper[i], lower[i]
           short = least[i] - heights[up] + heights[low]
-          next unless short.positive?
+          next unless short > 0.0
 
-          heights[up] += short / 2
-          heights[low] -= short / 2
+          half = short / 2
+          heights[up] += half
+          heights[low] -= half
         end
       end
     end
