@@ -113,7 +113,7 @@ class TravellingTest < SystemTest
     find(".modal .picture-choices .btn", text: "a pass through a loop").click
     line = find(".ending-lines li", text: "ends in a pass through a loop")
 
-    within(line) { assert_select "Ending 5: which loop", selected: "the simple loop at the end, wire 3 of section 1" }
+    within(line) { assert_select "Ending 5: which loop", selected: "wire 3 of section 1 at its end" }
     assert_saved
     after = made("Tide-line collar")
     told = "led through the simple loop at the end of section 1 from the back"

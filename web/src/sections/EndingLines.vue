@@ -82,7 +82,7 @@ const coverings = computed(() =>
         /><template v-else>{{ seatWords(piece, section, numbers) }}</template>
         {{ numbers.length > 1 ? "end" : "ends" }} in {{ form.name
         }}<template v-if="form.leads"
-          >:
+          >, that of
           <LiveChoice
             :value="String(bench.value(`${path}/through`))"
             :options="through"

@@ -82,31 +82,32 @@ export const foldable = (piece: Piece, open: End[]) =>
     open.map((end) => end.wire.id),
   );
 
-/** Loops that an end can be led through, and rings at folds, with what each is called. */
+/** Loops that an end can be led through, rings at folds too: by the wires they are bent of, and where. */
 export const loops = (piece: Piece) => [
   ...piece.endings.flatMap(({ id, kind }) => {
-    const own = endsIn(piece, id);
-    const { name, through } = named(choices().endings, kind);
-    return through && own.length
-      ? [{ id, at: own[0]!, name: `${name.replace(/^an? /, "the ")} at the ${own[0]!.side}, ${bentOf(piece, own)}` }]
+    const own = named(choices().endings, kind).through ? endsIn(piece, id) : [];
+    return own.length
+      ? [
+          loopAt(
+            piece,
+            id,
+            own[0]!,
+            own.map((end) => end.number),
+          ),
+        ]
       : [];
   }),
-  ...folds(piece).flatMap(({ fold, side, section, numbers }) =>
-    fold.ring
-      ? [{ id: fold.id, at: { section, side }, name: `the ring at the ${side}, ${seatWords(piece, section, numbers)}` }]
-      : [],
-  ),
+  ...folds(piece).flatMap((one) => (one.fold.ring ? [loopAt(piece, one.fold.id, one, one.numbers)] : [])),
 ];
-const bentOf = (piece: Piece, own: End[]) =>
-  seatWords(
-    piece,
-    own[0]!.section,
-    own.map((end) => end.number),
-  );
+const loopAt = (piece: Piece, id: string, at: Pick<End, "section" | "side">, numbers: number[]) => ({
+  id,
+  at,
+  name: `${seatWords(piece, at.section, numbers)} at its ${at.side}`,
+});
 
 /** The loop an end is led through to begin with: of another section at the same side, if there is one. */
 function loopFor(piece: Piece, { section, side }: End): string {
-  const far = (at: { section: string; side: Side }) =>
+  const far = (at: Pick<End, "section" | "side">) =>
     2 * Number(at.section === section) + Number((at.side === side) === (at.section === section));
   return loops(piece).reduce((best, one) => (far(one.at) < far(best.at) ? one : best)).id;
 }
