@@ -34,6 +34,7 @@ class PetalsTest < SystemTest
     assert_equal 1, plan.piece.wires.count { |wire| wire.use == "working" }
     assert_no_selector "[data-advice=sections-overlap]"
     assert_selector "[data-part=tally]", text: "weaves sections 1 to 5, repeats 1 to 41"
+    assert_selector ".finished-picture canvas[aria-label*='long: sections 1 to 5, ']"
     assert_selector ".advice li", text: "Sections 1 to 5: the frame is closed at both ends", count: 1
     enter "Length of the frame", "28 mm"
 

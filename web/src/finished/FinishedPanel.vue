@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, ref, useTemplateRef } from "vue";
 import { useBench } from "../bench/useBench";
+import { partsWords } from "../answers/parts";
 import type { Plan } from "../generated/plan";
 import { useFormat } from "../units/format";
 import { litVisits, useLit } from "../wires/useLit";
@@ -37,8 +38,7 @@ const look = useNear(box, (event) => {
 const about = computed(() => {
   const [wide, long] = size.value.map((mm) => format.length(mm));
   const number = props.plan.sections.findIndex((one) => one.id === props.section) + 1;
-  const parts = props.plan.sections.map((one) => one.words).join("; ");
-  return `${wide} wide, ${long} long: ${parts}${number ? `; section ${number} in hand` : ""}`;
+  return `${wide} wide, ${long} long: ${partsWords(props.plan.sections)}${number ? `; section ${number} in hand` : ""}`;
 });
 /** Wires that were asked for among the cuts, and where they go. */
 const lit = useLit();

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { movesWords } from "../answers/moves";
+import { partsWords } from "../answers/parts";
 import { kindWords } from "../bench/kinds";
 import { computed, onMounted, ref, shallowRef } from "vue";
 import { RouterLink } from "vue-router";
@@ -34,7 +35,7 @@ const about = computed(() => {
   const ease = round && !round.size_words && round.wrist_mm !== null ? `, ease ${format.length(round.ease_mm)}` : "";
   const open = round && round.opening_mm > 0 ? `, open ${format.length(round.opening_mm)}` : "";
   const worn = `${kind}${ease}${open}${pieces === 2 ? ", one of a mirrored pair" : ""}`;
-  if (!strip) return `${worn}: ${sections.map((one) => one.words).join("; ")}. ${movesWords(work)}`;
+  if (!strip) return `${worn}: ${partsWords(sections)}. ${movesWords(work)}`;
   const { repeats, weave, woven_mm, bare_mm } = sections[0]!.strip!;
   return `${worn}. ${repeats} repeats of ${weave.words}, ${format.length(woven_mm)} woven, ${format.length(bare_mm)} bare at each end`;
 });
